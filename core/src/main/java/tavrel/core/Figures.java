@@ -1,0 +1,41 @@
+package tavrel.core;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Duration;
+import java.util.Locale;
+
+/** How figures are written in sentences: no exponent, no needless zeros, a point for decimals. */
+public final class Figures {
+
+  private Figures() {}
+
+  /** Up to three decimals: {@code 2}, {@code 0.5}, {@code 2.997}. */
+  public static String plain(double value) {
+    if (!Double.isFinite(value)) {
+      return "not a number";
+    }
+    BigDecimal rounded =
+        BigDecimal.valueOf(value).setScale(3, RoundingMode.HALF_UP).stripTrailingZeros();
+    return rounded.signum() == 0 ? "0" : rounded.toPlainString();
+  }
+
+  /** Exactly two decimals, for grams set beside each other. */
+  public static String grams(double value) {
+    return BigDecimal.valueOf(value).setScale(2, RoundingMode.HALF_UP).toPlainString();
+  }
+
+  /** Exactly one decimal, as a pocket scale shows it. */
+  public static String tenths(double value) {
+    return BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).toPlainString();
+  }
+
+  /** Minutes and seconds, {@code 4:05}; hours where there are any, {@code 1:02:05}. */
+  public static String clock(Duration duration) {
+    long seconds = Math.abs(duration.toSeconds());
+    return seconds >= 3600
+        ? String.format(
+            Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60)
+        : String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
+  }
+}

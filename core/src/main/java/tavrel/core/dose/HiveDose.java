@@ -1,0 +1,162 @@
+package tavrel.core.dose;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.BroodBox;
+import tavrel.core.hive.Hive;
+import tavrel.core.measure.GramsOf;
+import tavrel.core.rule.Judgement;
+import tavrel.core.rule.Proposal;
+import tavrel.core.rule.RuleSheet;
+
+/**
+ * One hive's line on the dose sheet. Grams are of acid dihydrate unless named product.
+ *
+ * @param hive the hive as it stands
+ * @param boxFactor boxes that it counts for
+ * @param target grams wanted before rounding
+ * @param loads what is measured
+ * @param eachLoad one load in the words of the measure, as "2.1 g" or "2 scoops"
+ * @param totalAcid grams after rounding: what is judged and logged
+ * @param totalProduct grams of product after rounding
+ * @param error totalAcid less target, grams
+ * @param errorPercent the same in percent of the target
+ * @param judgement what the rule sheet says of it
+ * @param why the computation in words, step by step
+ */
+public record HiveDose(
+    Hive hive,
+    double boxFactor,
+    double target,
+    Loads loads,
+    String eachLoad,
+    double totalAcid,
+    double totalProduct,
+    double error,
+    double errorPercent,
+    Judgement judgement,
+    List<String> why) {
+
+  /**
+   * Computes the dose of one hive and holds it against the sheet.
+   *
+   * @param past what the register knows of this hive
+   * @param day day of the round
+   * @param celsius air temperature expected, or null
+   */
+  public static HiveDose of(
+      Hive hive,
+      DoseSettings settings,
+      RuleSheet sheet,
+      PastRounds past,
+      LocalDate day,
+      @Nullable Double celsius) {
+    Amount amount = settings.amount();
+    double factor = BoxFactor.sum(hive.boxes(), settings.mediums());
+    double labelBoxes = BoxFactor.labelSum(hive.boxes(), settings.mediums());
+    double grams = amount.per() == Per.BOX ? amount.grams() * factor : amount.grams();
+    double target = amount.of().toAcid(grams, settings.strength());
+    Loads loads =
+        Loads.of(
+            target,
+            sheet.mostAcid(labelBoxes, settings.strength()),
+            settings.capacity(),
+            settings.strength(),
+            settings.measure());
+    double error = loads.totalAcid() - target;
+    Judgement judgement =
+        sheet.judge(
+            new Proposal(
+                loads.totalAcid(),
+                loads.totalProduct(),
+                labelBoxes,
+                hive.supers(),
+                settings.supersPlan(),
+                settings.sealMinutes(),
+                day,
+                past.last(),
+                past.thisYear(),
+                celsius));
+    return new HiveDose(
+        hive,
+        factor,
+        target,
+        loads,
+        settings.measure().words(loads.units()),
+        loads.totalAcid(),
+        loads.totalProduct(),
+        error,
+        100 * error / target,
+        judgement,
+        why(hive, settings, factor, target, loads, error));
+  }
+
+  private static List<String> why(
+      Hive hive, DoseSettings settings, double factor, double target, Loads loads, double error) {
+    List<String> why = new ArrayList<>();
+    Amount amount = settings.amount();
+    String given = Figures.plain(amount.grams()) + " g " + amount.of().words();
+    if (amount.per() == Per.BOX) {
+      why.add(
+          "Boxes: "
+              + BoxNotation.write(hive.boxes())
+              + " counts "
+              + counted(hive.boxes(), settings.mediums()));
+      why.add(
+          "Grams: "
+              + given
+              + " a box × "
+              + Figures.grams(factor)
+              + " = "
+              + Figures.grams(target)
+              + " g acid dihydrate");
+    } else {
+      why.add("Grams: " + given + " a hive, whatever its boxes");
+    }
+    if (amount.of() != GramsOf.ACID_DIHYDRATE) {
+      why.add("As acid: " + Figures.grams(target) + " g acid dihydrate");
+    }
+    double product = settings.strength().productFor(target);
+    why.add(
+        "Product: ÷ strength "
+            + Figures.plain(100 * settings.strength().assay())
+            + " % = "
+            + Figures.grams(product)
+            + " g");
+    why.add(
+        "Loads: the tool takes "
+            + Figures.plain(settings.capacity())
+            + " g, so "
+            + loads.count()
+            + (loads.count() == 1 ? " load of " : " equal loads of ")
+            + Figures.grams(product / loads.count())
+            + " g");
+    why.add(
+        loads.measurable()
+            ? "Measured: "
+                + settings.measure().stepWords()
+                + ", so "
+                + settings.measure().words(loads.units())
+                + " a load, "
+                + Figures.grams(loads.totalAcid())
+                + " g acid in all, "
+                + Figures.grams(Math.abs(error))
+                + " g "
+                + (error < 0 ? "under" : "over")
+            : "Measured: one "
+                + settings.measure().stepWords()
+                + " is already too much; use a finer measure");
+    return List.copyOf(why);
+  }
+
+  private static String counted(List<BroodBox> boxes, MediumBoxes mediums) {
+    List<String> factors =
+        boxes.stream().map(box -> Figures.plain(BoxFactor.of(box, mediums))).toList();
+    String sum = Figures.grams(BoxFactor.sum(boxes, mediums));
+    return factors.size() == 1 ? sum : String.join(" + ", factors) + " = " + sum;
+  }
+}

@@ -1,0 +1,7 @@
+package tavrel.core.dose;
+
+/** What an amount is counted by. */
+public enum Per {
+  BOX,
+  HIVE
+}

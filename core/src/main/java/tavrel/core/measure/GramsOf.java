@@ -1,0 +1,34 @@
+package tavrel.core.measure;
+
+/** What a gram figure is of. Inside, everything is acid dihydrate. */
+public enum GramsOf {
+  /** Oxalic acid dihydrate, the crystals as sold. */
+  ACID_DIHYDRATE("acid dihydrate"),
+  /** Anhydrous oxalic acid; 1 g is as much acid as 1.40 g of dihydrate. */
+  ACID_ANHYDROUS("anhydrous acid"),
+  /** The product as it comes from the container, of a stated strength. */
+  PRODUCT("product");
+
+  /** Grams of dihydrate for a gram of anhydrous acid (handbook 2.1). */
+  public static final double DIHYDRATE_PER_ANHYDROUS = 1.40;
+
+  private final String words;
+
+  GramsOf(String words) {
+    this.words = words;
+  }
+
+  /** How it is named behind a figure. */
+  public String words() {
+    return words;
+  }
+
+  /** Grams of acid dihydrate in {@code grams} of this. */
+  public double toAcid(double grams, Strength strength) {
+    return switch (this) {
+      case ACID_DIHYDRATE -> grams;
+      case ACID_ANHYDROUS -> grams * DIHYDRATE_PER_ANHYDROUS;
+      case PRODUCT -> strength.acidIn(grams);
+    };
+  }
+}

@@ -1,0 +1,51 @@
+package tavrel.core.measure;
+
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
+import tavrel.core.InvalidValue;
+
+/**
+ * What the keeper measures product with: a scale, or level scoops.
+ *
+ * @param spoon the spoon, or null for a scale
+ * @param step smallest step in grams of product: 0.1 for a scale, one scoop's grams for a spoon
+ */
+public record Measure(@Nullable Spoon spoon, double step) {
+
+  /** A scale that reads tenths of a gram. */
+  public static final Measure SCALE = new Measure(null, 0.1);
+
+  /**
+   * @throws InvalidValue if one step is not between 0.05 and 25 g
+   */
+  public Measure {
+    InvalidValue.inRange("measure.step", step, 0.05, 25, "g of product in a scoop");
+  }
+
+  /** A level spoon at the usual density. */
+  public static Measure level(Spoon spoon) {
+    return new Measure(spoon, spoon.usualGrams());
+  }
+
+  /**
+   * How {@code units} steps are told to the one who measures: {@code 2.1 g} or {@code 2 scoops}.
+   */
+  public String words(int units) {
+    if (spoon == null) {
+      return Figures.tenths(units * step) + " g";
+    }
+    return units + (units == 1 ? " scoop" : " scoops");
+  }
+
+  /** What one step is, for the "why" of a figure. */
+  public String stepWords() {
+    return spoon == null
+        ? "scale read to " + Figures.plain(step) + " g"
+        : "level " + spoon.words() + " of " + Figures.plain(step) + " g";
+  }
+
+  /** Whether the spoon and its entered grams look like a mix-up of tablespoon and teaspoon. */
+  public SlipCheck slip() {
+    return spoon == null ? SlipCheck.NONE : SlipCheck.of(spoon.usualGrams(), step);
+  }
+}

@@ -1,0 +1,30 @@
+package tavrel.core.rule;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is about to be given to one hive, held against a rule sheet.
+ *
+ * @param acid grams of acid dihydrate after rounding
+ * @param product grams of product after rounding
+ * @param boxes brood boxes as the label counts them; never more than their number
+ * @param supers honey supers on the hive
+ * @param supersPlan what will be done with them
+ * @param sealMinutes how long the keeper wants it shut
+ * @param day the day of the round
+ * @param lastTreated day of the last vapour treatment on record, or null
+ * @param treatedThisYear vapour treatments on record in the same calendar year
+ * @param celsius air temperature expected, °C, or null where nobody knows
+ */
+public record Proposal(
+    double acid,
+    double product,
+    double boxes,
+    int supers,
+    SupersPlan supersPlan,
+    int sealMinutes,
+    LocalDate day,
+    @Nullable LocalDate lastTreated,
+    int treatedThisYear,
+    @Nullable Double celsius) {}

@@ -1,0 +1,216 @@
+package tavrel.core.rule;
+
+import static tavrel.core.rule.Verdict.ALLOWED;
+import static tavrel.core.rule.Verdict.CAUTION;
+import static tavrel.core.rule.Verdict.NOT_ON_LABEL;
+
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
+import tavrel.core.measure.GramsOf;
+
+/** Reads one rule sheet against one proposal, line by line (handbook 2.2). */
+final class SheetReading {
+
+  /** A figure this close to its limit is a caution. */
+  private static final double AT_LIMIT = 0.05;
+
+  /** A temperature this close to its limit is a caution, °C. */
+  private static final double AT_CELSIUS_LIMIT = 0.5;
+
+  private static final double ROUNDING = 1e-9;
+
+  private final RuleSheet sheet;
+  private final Proposal proposal;
+  private final List<Finding> findings = new ArrayList<>();
+
+  SheetReading(RuleSheet sheet, Proposal proposal) {
+    this.sheet = sheet;
+    this.proposal = proposal;
+  }
+
+  List<Finding> findings() {
+    readGrams();
+    readRoundsInYear();
+    readRoundsInSeries();
+    readDaysBetween();
+    readBrood();
+    readSupers();
+    readSeal();
+    readTemperature();
+    readStanding();
+    return findings;
+  }
+
+  private void readGrams() {
+    double grams =
+        switch (sheet.gramsOf()) {
+          case ACID_DIHYDRATE -> proposal.acid();
+          case ACID_ANHYDROUS -> proposal.acid() / GramsOf.DIHYDRATE_PER_ANHYDROUS;
+          case PRODUCT -> proposal.product();
+        };
+    String of = sheet.gramsOf().words();
+    if (sheet.maxPerBox() != null) {
+      atMost("grams a box", grams / proposal.boxes(), sheet.maxPerBox(), "g " + of + " a box");
+    }
+    if (sheet.maxPerHive() != null) {
+      atMost("grams a hive", grams, sheet.maxPerHive(), "g " + of + " a hive");
+    }
+    if (sheet.maxPerBox() == null && sheet.maxPerHive() == null) {
+      add(CAUTION, "grams", null, "the sheet names no most grams; read the label");
+    }
+  }
+
+  private void readRoundsInYear() {
+    Integer most = sheet.maxRoundsPerYear();
+    if (most != null) {
+      int count = proposal.treatedThisYear() + 1;
+      String says = "this is round " + count + " on record this year";
+      add(
+          count > most ? NOT_ON_LABEL : count == most ? CAUTION : ALLOWED,
+          "rounds a year",
+          "at most " + most + " a year",
+          count == most ? says + ", the last that the sheet allows" : says);
+    }
+  }
+
+  /** The year's count bounds the series' count from above, so a small one settles the matter. */
+  private void readRoundsInSeries() {
+    Integer most = sheet.maxRoundsPerSeries();
+    if (most != null) {
+      int count = proposal.treatedThisYear() + 1;
+      add(
+          count <= most ? ALLOWED : CAUTION,
+          "rounds a series",
+          "at most " + most + " a series",
+          count <= most
+              ? "round " + count + " this year, so no series is longer"
+              : "round " + count + " this year; count those that belong to one series");
+    }
+  }
+
+  private void readDaysBetween() {
+    Integer fewest = sheet.minDaysBetween();
+    if (fewest != null && proposal.lastTreated() != null) {
+      long days = ChronoUnit.DAYS.between(proposal.lastTreated(), proposal.day());
+      add(
+          days < fewest ? NOT_ON_LABEL : days <= fewest * (1 + AT_LIMIT) ? CAUTION : ALLOWED,
+          "days between",
+          "at least " + fewest + " days between rounds",
+          "last treated on "
+              + proposal.lastTreated()
+              + ", "
+              + days
+              + (days == 1 ? " day" : " days")
+              + " before");
+    }
+  }
+
+  private void readBrood() {
+    if (sheet.brood() == BroodRule.BROODLESS_ONLY) {
+      add(
+          CAUTION,
+          "capped brood",
+          "only without capped brood",
+          "look inside first: this hive's brood is not on record");
+    }
+  }
+
+  private void readSupers() {
+    if (proposal.supers() == 0) {
+      return;
+    }
+    String says =
+        (proposal.supers() == 1 ? "1 super " : proposal.supers() + " supers ")
+            + proposal.supersPlan().words();
+    if (sheet.supers() != null) {
+      add(
+          sheet.supers().permits(proposal.supersPlan()) ? ALLOWED : NOT_ON_LABEL,
+          "supers",
+          sheet.supers().words(),
+          says);
+    } else if (proposal.supersPlan() != SupersPlan.TAKEN_OFF) {
+      add(CAUTION, "supers", null, says + "; the sheet says nothing of supers");
+    }
+  }
+
+  private void readSeal() {
+    Integer fewest = sheet.minSealMinutes();
+    if (fewest == null) {
+      add(
+          CAUTION,
+          "minutes shut",
+          null,
+          "the sheet names no least time; yours is " + proposal.sealMinutes() + " min");
+    } else {
+      add(
+          ALLOWED,
+          "minutes shut",
+          "at least " + fewest + " min shut",
+          "shut " + Math.max(fewest, proposal.sealMinutes()) + " min from taking the tool out");
+    }
+  }
+
+  private void readTemperature() {
+    Double now = proposal.celsius();
+    if (now == null || (sheet.minCelsius() == null && sheet.maxCelsius() == null)) {
+      return;
+    }
+    double above = sheet.minCelsius() == null ? Double.POSITIVE_INFINITY : now - sheet.minCelsius();
+    double below = sheet.maxCelsius() == null ? Double.POSITIVE_INFINITY : sheet.maxCelsius() - now;
+    double room = Math.min(above, below);
+    String line =
+        sheet.minCelsius() == null
+            ? "up to " + Figures.plain(sheet.maxCelsius()) + " °C"
+            : sheet.maxCelsius() == null
+                ? "from " + Figures.plain(sheet.minCelsius()) + " °C"
+                : Figures.plain(sheet.minCelsius())
+                    + " to "
+                    + Figures.plain(sheet.maxCelsius())
+                    + " °C";
+    add(
+        room < 0 ? NOT_ON_LABEL : room <= AT_CELSIUS_LIMIT ? CAUTION : ALLOWED,
+        "air temperature",
+        line,
+        "about " + Figures.tenths(now) + " °C now");
+  }
+
+  private void readStanding() {
+    if (sheet.example()) {
+      add(
+          CAUTION,
+          "the sheet",
+          null,
+          "an example: check your label, then make your own sheet from it");
+    } else if (!Boolean.TRUE.equals(sheet.registeredProduct())) {
+      add(
+          CAUTION,
+          "the product",
+          null,
+          "not marked as registered; in many countries only a registered product is legal");
+    }
+  }
+
+  private void atMost(String point, double value, double limit, String unit) {
+    Verdict verdict =
+        value > limit * (1 + ROUNDING)
+            ? NOT_ON_LABEL
+            : value >= limit * (1 - AT_LIMIT) - ROUNDING ? CAUTION : ALLOWED;
+    String says = Figures.grams(value) + " " + unit;
+    add(
+        verdict,
+        point,
+        "at most " + Figures.plain(limit) + " " + unit,
+        switch (verdict) {
+          case ALLOWED -> says;
+          case CAUTION -> says + ", at the limit";
+          case NOT_ON_LABEL -> says + ", " + Figures.grams(value - limit) + " g over";
+        });
+  }
+
+  private void add(Verdict verdict, String point, @Nullable String line, String says) {
+    findings.add(new Finding(verdict, point, line, says));
+  }
+}

@@ -1,0 +1,11 @@
+package tavrel.core.weather;
+
+/** How well an hour suits a round, best first. */
+public enum HourGrade {
+  GOOD,
+  FAIR,
+  /** Warned of, never blocked. */
+  POOR,
+  /** The planner stays away. */
+  UNSAFE
+}

@@ -1,0 +1,130 @@
+package tavrel.core.weather;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import tavrel.core.Figures;
+
+/**
+ * One calendar day of an apiary: its light, its hours, and the windows worth working in (handbook
+ * 2.8).
+ *
+ * @param date the day
+ * @param zone the apiary's zone
+ * @param begins its first moment
+ * @param ends its end, not part of it; 23 to 25 h later
+ * @param sun light and dark
+ * @param hours every hour, judged
+ * @param windows good and fair hours in a row
+ * @param school the temperature school it was judged by, in words
+ * @param source where the weather comes from, in words
+ */
+public record YardDay(
+    LocalDate date,
+    ZoneId zone,
+    Instant begins,
+    Instant ends,
+    SunDay sun,
+    List<GradedHour> hours,
+    List<Window> windows,
+    String school,
+    String source) {
+
+  private static final double GOOD_SHARE = 0.97;
+  private static final double FAIR_SHARE = 0.90;
+  private static final double MARGIN = 3;
+  private static final double STILL = 0.5;
+  private static final double BREEZY = 5;
+  private static final double WINDY = 7;
+  private static final double STORM = 10;
+  private static final double WET = 0.2;
+
+  /** Judges a day by its weather. */
+  public static YardDay of(
+      Place place, LocalDate date, ZoneId zone, WeatherSource weather, TemperatureSchool school) {
+    Instant begins = date.atStartOfDay(zone).toInstant();
+    Instant ends = date.plusDays(1).atStartOfDay(zone).toInstant();
+    SunDay sun = SunDay.of(place, date, zone);
+    int count = (int) Duration.between(begins, ends).plusMinutes(59).toHours();
+    List<HourlyWeather> hours = weather.hours(place, begins, count);
+    double best = hours.stream().mapToDouble(hour -> ExpectedReach.of(hour, sun)).max().orElse(1);
+    List<GradedHour> graded = hours.stream().map(hour -> grade(hour, sun, best, school)).toList();
+    return new YardDay(
+        date,
+        zone,
+        begins,
+        ends,
+        sun,
+        graded,
+        windows(graded, ends),
+        school.words(),
+        weather.says());
+  }
+
+  /** Weather of the hour that holds {@code at}; the nearest one outside the day. */
+  public HourlyWeather at(Instant at) {
+    return hours.stream()
+        .map(GradedHour::weather)
+        .filter(hour -> !hour.hour().isAfter(at))
+        .reduce((earlier, later) -> later)
+        .orElseGet(() -> hours.get(0).weather());
+  }
+
+  private static GradedHour grade(
+      HourlyWeather hour, SunDay sun, double best, TemperatureSchool school) {
+    double reach = ExpectedReach.of(hour, sun);
+    double outside = school.outside(hour.celsius());
+    double wind = hour.windMs();
+    List<String> reasons = new ArrayList<>();
+    if (outside > 0) {
+      reasons.add(Figures.tenths(hour.celsius()) + " °C, outside " + school.words());
+    }
+    if (reach < GOOD_SHARE * best) {
+      reasons.add("reaches " + Math.round(100 * reach / best) + " % of the day's best");
+    }
+    if (wind < STILL || wind > BREEZY) {
+      reasons.add("wind " + Figures.tenths(wind) + " m/s");
+    }
+    boolean wet = hour.rainMm() > WET;
+    if (wet) {
+      reasons.add("rain " + Figures.tenths(hour.rainMm()) + " mm");
+    }
+    return new GradedHour(
+        hour, reach, gradeOf(outside, reach / best, wind, wet), List.copyOf(reasons));
+  }
+
+  private static HourGrade gradeOf(double outside, double share, double wind, boolean wet) {
+    if (wind > STORM) {
+      return HourGrade.UNSAFE;
+    }
+    if (wet || outside > MARGIN || share < FAIR_SHARE || wind > WINDY) {
+      return HourGrade.POOR;
+    }
+    boolean good = outside == 0 && share >= GOOD_SHARE && wind >= STILL && wind <= BREEZY;
+    return good ? HourGrade.GOOD : HourGrade.FAIR;
+  }
+
+  private static List<Window> windows(List<GradedHour> hours, Instant dayEnds) {
+    List<Window> windows = new ArrayList<>();
+    for (int i = 0; i < hours.size(); i++) {
+      GradedHour hour = hours.get(i);
+      if (hour.grade().compareTo(HourGrade.FAIR) > 0) {
+        continue;
+      }
+      Instant from = hour.weather().hour();
+      Instant to = i + 1 < hours.size() ? hours.get(i + 1).weather().hour() : dayEnds;
+      int last = windows.size() - 1;
+      if (last >= 0
+          && windows.get(last).grade() == hour.grade()
+          && windows.get(last).to().equals(from)) {
+        windows.set(last, new Window(windows.get(last).from(), to, hour.grade()));
+      } else {
+        windows.add(new Window(from, to, hour.grade()));
+      }
+    }
+    return List.copyOf(windows);
+  }
+}

@@ -1,0 +1,73 @@
+package tavrel.core.yardrun;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import tavrel.core.Figures;
+
+/** What a run does not take without the people check, or without a reason (handbook 2.13). */
+public final class Guard {
+
+  private Guard() {}
+
+  /**
+   * Looks at an event before it is kept.
+   *
+   * @param event about to be kept
+   * @param state of its hive without it
+   * @param hive what the round plans for the hive
+   * @param seal least time shut
+   * @param peopleChecked when the people check was confirmed, or empty
+   * @return what stands against it, in words; empty if nothing does
+   */
+  public static Optional<String> refusal(
+      RunEvent event, HiveState state, PlannedHive hive, Duration seal, boolean peopleChecked) {
+    return switch (event.kind()) {
+      case BURN_STARTED -> burn(event, state, hive, peopleChecked);
+      case OPENED -> open(event, state, seal);
+      case SKIPPED ->
+          state.treated() || state.stage() == Stage.BURNING
+              ? Optional.of("This hive has had acid; it cannot be left out any more.")
+              : Optional.empty();
+      case ABORTED ->
+          state.stage() == Stage.BURNING || state.stage() == Stage.STOPPED
+              ? Optional.empty()
+              : Optional.of("Nothing burns in this hive.");
+      default -> Optional.empty();
+    };
+  }
+
+  private static Optional<String> burn(
+      RunEvent event, HiveState state, PlannedHive hive, boolean peopleChecked) {
+    if (!peopleChecked) {
+      return Optional.of("The people check is still open: no burn before it.");
+    }
+    boolean beyondPlan = event.load() != null && event.load() > hive.loads();
+    boolean again = state.stage().isDone() || state.stage() == Stage.STOPPED;
+    if ((beyondPlan || again) && event.reason() == null) {
+      return Optional.of(
+          again
+              ? "This hive is finished in this round. To burn in it again, say because of what."
+              : "Only "
+                  + hive.loads()
+                  + " planned for this hive. To burn more, say because of what.");
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<String> open(RunEvent event, HiveState state, Duration seal) {
+    if (event.reason() != null || state.stage() == Stage.OPEN || state.stage() == Stage.STOPPED) {
+      return Optional.empty();
+    }
+    Instant from = state.openFrom(seal);
+    if (from == null) {
+      return Optional.of("The seal period has not begun. To open now, say why.");
+    }
+    return event.at().isBefore(from)
+        ? Optional.of(
+            "Shut for another "
+                + Figures.clock(Duration.between(event.at(), from))
+                + ". To open now, say why.")
+        : Optional.empty();
+  }
+}

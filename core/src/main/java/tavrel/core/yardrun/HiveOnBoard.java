@@ -1,0 +1,51 @@
+package tavrel.core.yardrun;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One hive on the run's board.
+ *
+ * @param hiveId the hive
+ * @param stage where it stands
+ * @param since when it came to this stage, or null if nothing has happened
+ * @param loadsEnded loads burned
+ * @param loads loads planned
+ * @param openFrom when it may be opened, or null
+ * @param shutSince when it was shut, or null
+ * @param alarmAt when it has been shut too long for the day's warmth, or null
+ * @param ahead what is left to do, in order
+ * @param reason the latest reason given
+ * @param marks what else was seen
+ */
+public record HiveOnBoard(
+    UUID hiveId,
+    Stage stage,
+    @Nullable Instant since,
+    int loadsEnded,
+    int loads,
+    @Nullable Instant openFrom,
+    @Nullable Instant shutSince,
+    @Nullable Instant alarmAt,
+    List<NextAct> ahead,
+    @Nullable String reason,
+    List<Mark> marks) {
+
+  static HiveOnBoard of(PlannedHive hive, HiveState state, RunPlan plan) {
+    List<RunEvent> steps = state.steps();
+    return new HiveOnBoard(
+        hive.hiveId(),
+        state.stage(),
+        steps.isEmpty() ? null : steps.get(steps.size() - 1).at(),
+        state.loadsEnded().size(),
+        hive.loads(),
+        state.openFrom(plan.seal()),
+        state.shutSince(),
+        state.shutSince() == null ? null : state.shutSince().plus(plan.longestShut()),
+        NextAct.ahead(state, hive.loads()),
+        state.reason(),
+        state.marks());
+  }
+}

@@ -1,0 +1,180 @@
+package tavrel.core.yardrun;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the log says of one hive: a fold over its events that does not depend on the order in which
+ * they arrived, nor on how often (handbook 2.13).
+ *
+ * @param stage where it stands
+ * @param loadsEnded loads that burned to their end
+ * @param burning the load in the tool now, or null
+ * @param shutSince when it was shut, or null
+ * @param burnedFrom start of the first burn, or null
+ * @param burnedTo end of the last burn, or null
+ * @param removed when the tool was taken out for the last time, or null
+ * @param opened when it was opened for the last time, or null
+ * @param reason why it was skipped, stopped, opened early or treated again; the latest
+ * @param marks what else was seen, in order
+ * @param people who worked on it, in order of first act
+ * @param steps the steps that stand, in order of happening
+ */
+public record HiveState(
+    Stage stage,
+    SortedSet<Integer> loadsEnded,
+    @Nullable Integer burning,
+    @Nullable Instant shutSince,
+    @Nullable Instant burnedFrom,
+    @Nullable Instant burnedTo,
+    @Nullable Instant removed,
+    @Nullable Instant opened,
+    @Nullable String reason,
+    List<Mark> marks,
+    List<String> people,
+    List<RunEvent> steps) {
+
+  /** Folds the events of one hive, in any order, with repeats. */
+  public static HiveState of(Collection<RunEvent> events) {
+    return new Fold(standing(events)).state();
+  }
+
+  /** Whether it got acid, wholly or in part: then it belongs in the register. */
+  public boolean treated() {
+    return !loadsEnded.isEmpty()
+        || stage == Stage.STOPPED
+        || (burnedFrom != null && stage == Stage.OPEN);
+  }
+
+  /**
+   * When it may be opened: the seal period after the tool is out; at once where a burn was stopped.
+   */
+  public @Nullable Instant openFrom(Duration seal) {
+    return switch (stage) {
+      case SEALED -> removed == null ? null : removed.plus(seal);
+      case STOPPED -> steps.get(steps.size() - 1).at();
+      default -> null;
+    };
+  }
+
+  private static List<RunEvent> standing(Collection<RunEvent> events) {
+    Set<UUID> undone =
+        events.stream()
+            .filter(event -> event.kind() == EventKind.UNDONE)
+            .map(RunEvent::undoes)
+            .collect(Collectors.toSet());
+    Set<UUID> seen = new HashSet<>();
+    return events.stream()
+        .filter(event -> event.kind() != EventKind.UNDONE && !undone.contains(event.id()))
+        .filter(event -> seen.add(event.id()))
+        .sorted(RunEvent.BY_TIME)
+        .toList();
+  }
+
+  /** Gathers facts first and names the stage last, so that two phones' clocks cannot confuse it. */
+  private static final class Fold {
+
+    private final List<RunEvent> events;
+    private final SortedSet<Integer> started = new TreeSet<>();
+    private final SortedSet<Integer> ended = new TreeSet<>();
+    private @Nullable RunEvent lastStart;
+    private @Nullable Instant firstBurn;
+    private @Nullable Instant lastEnd;
+    private @Nullable Instant prepared;
+    private @Nullable Instant removed;
+    private @Nullable Instant opened;
+    private @Nullable RunEvent aborted;
+    private boolean skipped;
+    private @Nullable String reason;
+    private final List<Mark> marks = new ArrayList<>();
+    private final Set<String> people = new LinkedHashSet<>();
+
+    Fold(List<RunEvent> events) {
+      this.events = events;
+    }
+
+    HiveState state() {
+      events.forEach(this::take);
+      Stage stage = stage();
+      return new HiveState(
+          stage,
+          ended,
+          stage == Stage.BURNING && lastStart != null ? lastStart.load() : null,
+          stage.isShut() ? (prepared != null ? prepared : firstBurn) : null,
+          firstBurn,
+          lastEnd,
+          removed,
+          opened,
+          reason,
+          List.copyOf(marks),
+          List.copyOf(people),
+          events.stream().filter(event -> event.kind().isStep()).toList());
+    }
+
+    private void take(RunEvent event) {
+      people.add(event.by());
+      if (event.kind().isStep() && event.reason() != null) {
+        reason = event.reason();
+      }
+      switch (event.kind()) {
+        case PREPARED -> prepared = prepared == null ? event.at() : prepared;
+        case BURN_STARTED -> start(event);
+        case BURN_ENDED -> {
+          ended.add(event.load());
+          firstBurn = firstBurn == null ? event.at() : firstBurn;
+          lastEnd = event.at();
+        }
+        case REMOVED, SEALED ->
+            removed = event.kind() == EventKind.SEALED && removed != null ? removed : event.at();
+        case OPENED -> opened = event.at();
+        case SKIPPED -> skipped = true;
+        case ABORTED -> aborted = event;
+        case LEAK_SEEN, RESIDUE, NOTE -> mark(event, event.reason());
+        case RELEASED, UNDONE -> {}
+      }
+    }
+
+    private void start(RunEvent event) {
+      if (started.add(event.load())) {
+        lastStart = event;
+        firstBurn = firstBurn == null ? event.at() : firstBurn;
+      } else {
+        mark(event, "load " + event.load() + " was also started by " + event.by());
+      }
+    }
+
+    private void mark(RunEvent event, @Nullable String says) {
+      marks.add(new Mark(event.kind(), event.at(), event.by(), says));
+    }
+
+    private Stage stage() {
+      if (firstBurn == null) {
+        return opened != null
+            ? Stage.OPEN
+            : skipped ? Stage.SKIPPED : prepared != null ? Stage.PREPARED : Stage.WAITING;
+      }
+      Instant since = lastStart == null ? firstBurn : lastStart.at();
+      if (opened != null && !opened.isBefore(since)) {
+        return Stage.OPEN;
+      }
+      if (aborted != null && !aborted.at().isBefore(since)) {
+        return Stage.STOPPED;
+      }
+      if (removed != null && !removed.isBefore(since)) {
+        return Stage.SEALED;
+      }
+      return lastStart == null || ended.contains(lastStart.load()) ? Stage.BURNT : Stage.BURNING;
+    }
+  }
+}

@@ -1,0 +1,48 @@
+package tavrel.core.yardrun;
+
+import java.util.EnumSet;
+import java.util.Set;
+import tavrel.core.InvalidValue;
+
+/**
+ * What must be true of the people before anything burns (handbook 1.9).
+ *
+ * @param confirmed the points confirmed; all of them
+ */
+public record PeopleCheck(Set<Point> confirmed) {
+
+  /** One point of the check. */
+  public enum Point {
+    RESPIRATOR(
+        "Respirator on: acid-gas cartridges and a P100 or P3 particle filter. A dust mask is wrong."),
+    FIT("It fits: cover the inlets and breathe in; no beard under the seal."),
+    EYES("Eyes shut in: sealed goggles or full face, veil over them."),
+    GLOVES("Acid-proof gloves for the acid, heat-proof for the tool; sleeves down."),
+    WIND("Wind felt and standing side chosen: upwind, never bent over the entrance."),
+    WATER("Water and extinguisher at hand; dry leaves cleared; nothing with alcohol near."),
+    BYSTANDERS("Nobody else and no animal near; not indoors.");
+
+    private final String words;
+
+    Point(String words) {
+      this.words = words;
+    }
+
+    /** The point as it is asked. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * @throws InvalidValue naming what is not confirmed
+   */
+  public PeopleCheck {
+    Set<Point> open = EnumSet.allOf(Point.class);
+    open.removeAll(confirmed);
+    if (!open.isEmpty()) {
+      throw new InvalidValue("confirmed", "is not complete; still open: " + open);
+    }
+    confirmed = Set.copyOf(confirmed);
+  }
+}

@@ -1,0 +1,126 @@
+package tavrel.core.bench;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import tavrel.core.dose.DoseSettings;
+import tavrel.core.dose.DoseSheet;
+import tavrel.core.dose.MediumBoxes;
+import tavrel.core.dose.School;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.Floor;
+import tavrel.core.hive.Hive;
+import tavrel.core.measure.Measure;
+import tavrel.core.measure.Strength;
+import tavrel.core.rule.ExampleSheets;
+import tavrel.core.rule.SupersPlan;
+import tavrel.core.yardrun.EventKind;
+import tavrel.core.yardrun.PlannedHive;
+import tavrel.core.yardrun.RunBoard;
+import tavrel.core.yardrun.RunEvent;
+import tavrel.core.yardrun.RunPlan;
+
+/** How long the core takes over a dose sheet of 400 hives and a run's log of 200 hives. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+public class CoreBench {
+
+  private static final Instant DAWN = Instant.parse("2026-08-18T06:00:00Z");
+
+  private final List<Hive> hives = hives(400);
+  private final RunPlan plan = plan(200);
+  private final List<RunEvent> log = log(plan);
+
+  /** A dose sheet with its verdicts, 400 hives. */
+  @Benchmark
+  public DoseSheet doseSheetOf400Hives() {
+    DoseSettings settings =
+        new DoseSettings(
+            School.all().get(1).amount(),
+            MediumBoxes.BY_COMB,
+            Strength.PURE,
+            Measure.SCALE,
+            4,
+            SupersPlan.TAKEN_OFF,
+            10);
+    return DoseSheet.of(
+        hives, settings, ExampleSheets.all().get(1), Map.of(), LocalDate.of(2026, 8, 18), 9.0);
+  }
+
+  /** The board from 800 events of 200 hives. */
+  @Benchmark
+  public RunBoard boardOf200Hives() {
+    return RunBoard.of(plan, log, DAWN.plusSeconds(4000));
+  }
+
+  private static List<Hive> hives(int count) {
+    List<Hive> hives = new ArrayList<>();
+    for (int i = 1; i <= count; i++) {
+      hives.add(
+          new Hive(
+              id(i),
+              "H" + i,
+              i,
+              BoxNotation.read(i % 3 == 0 ? "2x deep" : "deep"),
+              0,
+              Floor.SOLID));
+    }
+    return hives;
+  }
+
+  private static RunPlan plan(int count) {
+    List<PlannedHive> planned = new ArrayList<>();
+    for (int i = 1; i <= count; i++) {
+      planned.add(new PlannedHive(id(i), i, 1, 2, 2));
+    }
+    return new RunPlan(
+        planned, Duration.ofMinutes(10), Duration.ofMinutes(45), RunPlan.USUAL_OPEN_FIRST_AFTER);
+  }
+
+  private static List<RunEvent> log(RunPlan plan) {
+    List<RunEvent> log = new ArrayList<>();
+    for (PlannedHive hive : plan.hives()) {
+      Instant start = DAWN.plusSeconds(60L * hive.place());
+      log.add(event(hive, EventKind.BURN_STARTED, start, 1));
+      log.add(event(hive, EventKind.BURN_ENDED, start.plusSeconds(40), 1));
+      log.add(event(hive, EventKind.REMOVED, start.plusSeconds(40), null));
+      log.add(event(hive, EventKind.OPENED, start.plusSeconds(640), null));
+    }
+    return log;
+  }
+
+  private static RunEvent event(PlannedHive hive, EventKind kind, Instant at, Integer load) {
+    return new RunEvent(
+        UUID.nameUUIDFromBytes((kind + hive.hiveId().toString()).getBytes(StandardCharsets.UTF_8)),
+        hive.hiveId(),
+        kind,
+        at,
+        "Tam",
+        load,
+        null,
+        null);
+  }
+
+  private static UUID id(int number) {
+    return UUID.nameUUIDFromBytes(String.valueOf(number).getBytes(StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,137 @@
+package tavrel.core.dose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tavrel.core.InvalidValue;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.Floor;
+import tavrel.core.hive.Hive;
+import tavrel.core.measure.GramsOf;
+import tavrel.core.measure.Measure;
+import tavrel.core.measure.Spoon;
+import tavrel.core.measure.Strength;
+import tavrel.core.rule.ExampleSheets;
+import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.SupersPlan;
+import tavrel.core.rule.Verdict;
+
+class DoseSheetTest {
+
+  private static final LocalDate DAY = LocalDate.of(2026, 8, 18);
+  private static final RuleSheet TWO_GRAMS = ExampleSheets.all().get(1);
+  private static final Hive SINGLE = hive("2", 2, "deep");
+  private static final Hive DOUBLE = hive("1", 1, "2x deep");
+  private static final Hive NUCLEUS = hive("3", 3, "nucleus");
+
+  @Test
+  void hives_come_in_walking_order_with_their_grams_and_the_sum() {
+    DoseSheet sheet = sheet(List.of(SINGLE, NUCLEUS, DOUBLE), perBox(2), Measure.SCALE);
+    assertThat(sheet.hives()).extracting(line -> line.hive().name()).containsExactly("1", "2", "3");
+    assertThat(sheet.hives())
+        .extracting(HiveDose::eachLoad)
+        .containsExactly("4.0 g", "2.0 g", "1.0 g");
+    assertThat(sheet.totalAcid()).isCloseTo(7, within(1e-9));
+    assertThat(sheet.caps()).isEqualTo(3);
+  }
+
+  @Test
+  void the_later_of_the_keepers_and_the_sheets_seal_period_counts() {
+    assertThat(sheet(List.of(SINGLE), perBox(2), Measure.SCALE).sealMinutes()).isEqualTo(10);
+  }
+
+  @Test
+  void an_example_sheet_is_never_more_than_caution_and_too_much_is_not_on_label() {
+    assertThat(sheet(List.of(SINGLE), perBox(1), Measure.SCALE).verdict())
+        .isEqualTo(Verdict.CAUTION);
+    assertThat(sheet(List.of(SINGLE), perBox(3), Measure.SCALE).verdict())
+        .isEqualTo(Verdict.NOT_ON_LABEL);
+  }
+
+  @Test
+  void a_wide_box_at_full_grams_a_box_is_over_the_label() {
+    HiveDose wide =
+        sheet(List.of(hive("w", 1, "deep 14")), perBox(2), Measure.SCALE).hives().get(0);
+    assertThat(wide.target()).isCloseTo(2.4, within(1e-9));
+    assertThat(wide.judgement().verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
+  }
+
+  @Test
+  void a_fixed_amount_of_product_does_not_ask_for_boxes() {
+    DoseSheet sheet =
+        sheet(List.of(SINGLE, DOUBLE), new Amount(2.3, Per.HIVE, GramsOf.PRODUCT), Measure.SCALE);
+    assertThat(sheet.hives())
+        .allSatisfy(line -> assertThat(line.totalProduct()).isCloseTo(2.3, within(1e-9)));
+  }
+
+  @Test
+  void a_scoop_too_coarse_for_a_nucleus_is_said_by_name() {
+    DoseSheet sheet = sheet(List.of(SINGLE, NUCLEUS), perBox(2), new Measure(Spoon.TSP_US, 2));
+    assertThat(sheet.unmeasurable()).containsExactly("3");
+    assertThat(sheet.hives().get(1).why()).anyMatch(step -> step.contains("finer measure"));
+  }
+
+  @Test
+  void every_figure_can_be_asked_why() {
+    assertThat(sheet(List.of(DOUBLE), perBox(2), Measure.SCALE).hives().get(0).why())
+        .containsExactly(
+            "Boxes: 2x deep 10 counts 1 + 1 = 2.00",
+            "Grams: 2 g acid dihydrate a box × 2.00 = 4.00 g acid dihydrate",
+            "Product: ÷ strength 100 % = 4.00 g",
+            "Loads: the tool takes 4 g, so 1 load of 4.00 g",
+            "Measured: scale read to 0.1 g, so 4.0 g a load, 4.00 g acid in all, 0.00 g over");
+  }
+
+  @Test
+  void what_is_on_record_is_held_against_the_sheet() {
+    Map<UUID, PastRounds> past = Map.of(SINGLE.id(), new PastRounds(DAY.minusDays(3), 1));
+    DoseSheet sheet =
+        DoseSheet.of(
+            List.of(SINGLE), settings(perBox(1), Measure.SCALE), TWO_GRAMS, past, DAY, 9.0);
+    assertThat(sheet.hives().get(0).judgement().findings().get(0))
+        .satisfies(
+            worst -> {
+              assertThat(worst.verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
+              assertThat(worst.line()).isEqualTo("at least 5 days between rounds");
+            });
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {0, -1, 40, Double.NaN})
+  void an_amount_outside_every_school_is_refused(double grams) {
+    assertThatThrownBy(() -> perBox(grams))
+        .isInstanceOf(InvalidValue.class)
+        .hasMessageContaining("0.1 to 10 g a box");
+  }
+
+  private static DoseSheet sheet(List<Hive> hives, Amount amount, Measure measure) {
+    return DoseSheet.of(hives, settings(amount, measure), TWO_GRAMS, Map.of(), DAY, null);
+  }
+
+  private static DoseSettings settings(Amount amount, Measure measure) {
+    return new DoseSettings(
+        amount, MediumBoxes.BY_COMB, Strength.PURE, measure, 4, SupersPlan.TAKEN_OFF, 5);
+  }
+
+  private static Amount perBox(double grams) {
+    return new Amount(grams, Per.BOX, GramsOf.ACID_DIHYDRATE);
+  }
+
+  private static Hive hive(String name, int place, String boxes) {
+    return new Hive(
+        UUID.nameUUIDFromBytes(new byte[] {(byte) place}),
+        name,
+        place,
+        BoxNotation.read(boxes),
+        0,
+        Floor.SOLID);
+  }
+}

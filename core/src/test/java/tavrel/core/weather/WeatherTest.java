@@ -1,0 +1,193 @@
+package tavrel.core.weather;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.InvalidValue;
+
+class WeatherTest {
+
+  private static final Place MID_ATLANTIC = new Place(47.6, -24.3);
+  private static final ZoneId ZONE = ZoneId.of("Etc/GMT+2");
+  private static final LocalDate DAY = LocalDate.of(2026, 8, 18);
+  private static final Instant SIX = Instant.parse("2026-08-18T06:00:00Z");
+  private static final SunDay SIX_TO_EIGHTEEN =
+      new SunDay(
+          SIX.minusSeconds(1800),
+          SIX,
+          SIX.plusSeconds(12 * 3600),
+          SIX.plusSeconds(12 * 3600 + 1800));
+
+  @ParameterizedTest
+  @CsvSource({"-20, 0.5", "-6, 0.5", "-0.5, 0.75", "5, 1", "30, 1"})
+  void a_cluster_loosens_from_frost_to_five_degrees(double celsius, double looseness) {
+    assertThat(ExpectedReach.looseness(celsius)).isCloseTo(looseness, within(1e-12));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "12, 10, 0,   0",
+    "12, 14, 0,   0.15",
+    "12, 18, 0,   0.30",
+    "12, 30, 0,   0.30",
+    "7,  18, 0,   0.15",
+    "6,  18, 0,   0",
+    "12, 18, 0.3, 0"
+  })
+  void bees_fly_with_warmth_and_light_and_not_in_rain(
+      int hour, double celsius, double rain, double out) {
+    Instant at = SIX.plus(Duration.ofHours(hour - 6L));
+    HourlyWeather weather = new HourlyWeather(at, celsius, 1, 0, rain, 0);
+    assertThat(ExpectedReach.shareOut(weather, SIX_TO_EIGHTEEN, at)).isCloseTo(out, within(1e-12));
+  }
+
+  @Test
+  void the_sun_is_where_the_hour_angle_puts_it_in_mid_august_at_47_north() {
+    SunDay sun = SunDay.of(MID_ATLANTIC, DAY, ZONE);
+    // By hand: declination 13.1°, equation of time −3.9 min, upper edge and refraction −0.833°, so
+    // cos H = −0.277, half a day 7 h 4.3 min around solar noon at 13:41.1 UTC.
+    assertThat(sun.sunrise())
+        .isCloseTo(Instant.parse("2026-08-18T06:36:48Z"), within(Duration.ofMinutes(3)));
+    assertThat(sun.sunset())
+        .isCloseTo(Instant.parse("2026-08-18T20:45:24Z"), within(Duration.ofMinutes(3)));
+    assertThat(sun.firstLight()).isBefore(sun.sunrise());
+    assertThat(sun.lastLight()).isAfter(sun.sunset());
+  }
+
+  @Test
+  void where_the_sun_never_sets_nothing_is_made_up() {
+    SunDay sun = SunDay.of(new Place(78, 15), LocalDate.of(2026, 6, 21), ZoneId.of("UTC"));
+    assertThat(sun.sunrise()).isNull();
+    assertThat(sun.sunset()).isNull();
+  }
+
+  @Test
+  void the_simulated_station_repeats_itself_and_says_what_it_is() {
+    List<HourlyWeather> once = new SimulatedStation(7).hours(MID_ATLANTIC, SIX, 48);
+    assertThat(new SimulatedStation(7).hours(MID_ATLANTIC, SIX, 48)).isEqualTo(once);
+    assertThat(new SimulatedStation(8).hours(MID_ATLANTIC, SIX, 48)).isNotEqualTo(once);
+    assertThat(new SimulatedStation(7).says()).contains("simulated");
+  }
+
+  @Test
+  void a_simulated_year_has_summer_and_winter_wet_and_dry_days_and_no_absurdities() {
+    SimulatedStation station = new SimulatedStation(7);
+    List<HourlyWeather> year =
+        station.hours(MID_ATLANTIC, Instant.parse("2026-01-01T00:00:00Z"), 365 * 24);
+    assertThat(mean(year.subList(181 * 24, 212 * 24)))
+        .isGreaterThan(mean(year.subList(0, 31 * 24)) + 8);
+    assertThat(year)
+        .allSatisfy(
+            hour -> {
+              assertThat(hour.celsius()).isBetween(-25.0, 42.0);
+              assertThat(hour.windMs()).isBetween(0.0, 15.0);
+              assertThat(hour.windFrom()).isBetween(0, 359);
+              assertThat(hour.cloud()).isBetween(0.0, 1.0);
+            });
+    assertThat(year.stream().filter(hour -> hour.rainMm() > 0.2).count()).isBetween(300L, 3000L);
+  }
+
+  @Test
+  void an_hour_is_judged_by_warmth_reach_wind_and_rain() {
+    WeatherSource hand = fixed(8, 2, 0);
+    assertThat(day(hand).hours())
+        .allMatch(hour -> hour.grade() == HourGrade.GOOD && hour.reasons().isEmpty());
+    assertThat(day(fixed(17, 2, 0)).hours().get(0).grade()).isEqualTo(HourGrade.FAIR);
+    assertThat(day(fixed(19, 2, 0)).hours().get(0).grade()).isEqualTo(HourGrade.POOR);
+    assertThat(day(fixed(8, 6, 0)).hours().get(0).grade()).isEqualTo(HourGrade.FAIR);
+    assertThat(day(fixed(8, 0.2, 0)).hours().get(0).grade()).isEqualTo(HourGrade.FAIR);
+    assertThat(day(fixed(8, 8, 0)).hours().get(0).grade()).isEqualTo(HourGrade.POOR);
+    assertThat(day(fixed(8, 11, 0)).hours().get(0).grade()).isEqualTo(HourGrade.UNSAFE);
+    assertThat(day(fixed(8, 2, 0.5)).hours().get(0))
+        .satisfies(
+            wet -> {
+              assertThat(wet.grade()).isEqualTo(HourGrade.POOR);
+              assertThat(wet.reasons()).containsExactly("rain 0.5 mm");
+            });
+  }
+
+  @Test
+  void equal_hours_in_a_row_make_one_window() {
+    assertThat(day(fixed(8, 2, 0)).windows())
+        .containsExactly(
+            new Window(
+                DAY.atStartOfDay(ZONE).toInstant(),
+                DAY.plusDays(1).atStartOfDay(ZONE).toInstant(),
+                HourGrade.GOOD));
+    assertThat(day(fixed(8, 11, 0)).windows()).isEmpty();
+  }
+
+  @Test
+  void a_day_of_changing_clocks_has_its_true_number_of_hours() {
+    // Clocks go forward in this zone on the last Sunday of March and back on the last of October.
+    ZoneId changing = ZoneId.of("CET");
+    WeatherSource calm = fixed(8, 2, 0);
+    assertThat(
+            YardDay.of(
+                    MID_ATLANTIC,
+                    LocalDate.of(2026, 3, 29),
+                    changing,
+                    calm,
+                    TemperatureSchool.COOL_BROAD)
+                .hours())
+        .hasSize(23);
+    assertThat(
+            YardDay.of(
+                    MID_ATLANTIC,
+                    LocalDate.of(2026, 10, 25),
+                    changing,
+                    calm,
+                    TemperatureSchool.COOL_BROAD)
+                .hours())
+        .hasSize(25);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0, north", "22, north", "23, north-east", "180, south", "338, north", "359, north"})
+  void one_stands_where_the_wind_comes_from(int windFrom, String side) {
+    assertThat(StandingSide.of(windFrom)).isEqualTo(side);
+  }
+
+  @Test
+  void a_place_off_the_globe_is_refused() {
+    assertThatThrownBy(() -> new Place(91, 0))
+        .isInstanceOf(InvalidValue.class)
+        .hasMessageContaining("-90 to 90");
+    assertThatThrownBy(() -> new Place(0, Double.NaN)).isInstanceOf(InvalidValue.class);
+  }
+
+  private static YardDay day(WeatherSource source) {
+    return YardDay.of(MID_ATLANTIC, DAY, ZONE, source, TemperatureSchool.COOL_BROAD);
+  }
+
+  private static double mean(List<HourlyWeather> hours) {
+    return hours.stream().mapToDouble(HourlyWeather::celsius).average().orElseThrow();
+  }
+
+  private static WeatherSource fixed(double celsius, double wind, double rain) {
+    return new WeatherSource() {
+      @Override
+      public List<HourlyWeather> hours(Place place, Instant from, int hours) {
+        return IntStream.range(0, hours)
+            .mapToObj(
+                i -> new HourlyWeather(from.plus(Duration.ofHours(i)), celsius, wind, 0, rain, 0))
+            .toList();
+      }
+
+      @Override
+      public String says() {
+        return "by hand";
+      }
+    };
+  }
+}

@@ -1,0 +1,100 @@
+package tavrel.core.yardrun;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Writes run logs for tests: {@code log.at(60).start("1", 1)}. */
+final class Log {
+
+  static final Instant DAWN = Instant.parse("2026-08-18T06:00:00Z");
+
+  private final List<RunEvent> events = new ArrayList<>();
+  private Instant at = DAWN;
+  private String by = "Tam";
+
+  static UUID hive(String name) {
+    return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
+  }
+
+  Log at(long seconds) {
+    at = DAWN.plusSeconds(seconds);
+    return this;
+  }
+
+  Log by(String who) {
+    by = who;
+    return this;
+  }
+
+  Log start(String hive, int load) {
+    return add(hive, EventKind.BURN_STARTED, load, null, null);
+  }
+
+  Log startAgain(String hive, int load, String because) {
+    return add(hive, EventKind.BURN_STARTED, load, because, null);
+  }
+
+  Log end(String hive, int load) {
+    return add(hive, EventKind.BURN_ENDED, load, null, null);
+  }
+
+  Log out(String hive) {
+    return add(hive, EventKind.REMOVED, null, null, null);
+  }
+
+  Log open(String hive) {
+    return add(hive, EventKind.OPENED, null, null, null);
+  }
+
+  Log just(String hive, EventKind kind, @Nullable String reason) {
+    return add(hive, kind, null, reason, null);
+  }
+
+  Log undo(RunEvent event) {
+    events.add(
+        new RunEvent(
+            UUID.randomUUID(), event.hiveId(), EventKind.UNDONE, at, by, null, null, event.id()));
+    return this;
+  }
+
+  RunEvent last() {
+    return events.get(events.size() - 1);
+  }
+
+  List<RunEvent> events() {
+    return List.copyOf(events);
+  }
+
+  HiveState state(String hive) {
+    return HiveState.of(
+        events.stream().filter(event -> event.hiveId().equals(hive(hive))).toList());
+  }
+
+  static RunPlan plan(String... hives) {
+    List<PlannedHive> planned = new ArrayList<>();
+    for (String hive : hives) {
+      planned.add(planned(hive, planned.size() + 1, 1));
+    }
+    return new RunPlan(
+        planned, Duration.ofMinutes(10), Duration.ofMinutes(45), RunPlan.USUAL_OPEN_FIRST_AFTER);
+  }
+
+  static PlannedHive planned(String hive, int place, int loads) {
+    return new PlannedHive(hive(hive), place, loads, 2.0, 2.1);
+  }
+
+  private Log add(
+      String hive,
+      EventKind kind,
+      @Nullable Integer load,
+      @Nullable String reason,
+      @Nullable UUID undoes) {
+    events.add(new RunEvent(UUID.randomUUID(), hive(hive), kind, at, by, load, reason, undoes));
+    return this;
+  }
+}
