@@ -2,10 +2,21 @@ package tavrel.core.rule;
 
 /** What a rule sheet says of a plan, from best to worst. */
 public enum Verdict {
-  ALLOWED,
+  ALLOWED("allowed"),
   /**
    * Within the sheet, but at a limit, or the sheet is silent where it matters, or is an example.
    */
-  CAUTION,
-  NOT_ON_LABEL
+  CAUTION("caution"),
+  NOT_ON_LABEL("not on label");
+
+  private final String words;
+
+  Verdict(String words) {
+    this.words = words;
+  }
+
+  /** How it is named on screen and in the register. */
+  public String words() {
+    return words;
+  }
 }

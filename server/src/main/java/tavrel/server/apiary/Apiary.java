@@ -1,0 +1,50 @@
+package tavrel.server.apiary;
+
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+import tavrel.core.weather.Place;
+
+/**
+ * A place where hives stand.
+ *
+ * @param id key
+ * @param name what the keeper calls it; unique
+ * @param latitude degrees, north positive, or null with the longitude
+ * @param longitude degrees, east positive, or null with the latitude
+ * @param zone the time zone that its days are counted in
+ */
+public record Apiary(
+    UUID id, String name, @Nullable Double latitude, @Nullable Double longitude, String zone) {
+
+  /**
+   * @throws InvalidValue naming the component that cannot be
+   */
+  public Apiary {
+    name = InvalidValue.text("name", name, 60);
+    if ((latitude == null) != (longitude == null)) {
+      throw new InvalidValue(
+          latitude == null ? "latitude" : "longitude", "is missing; give both or neither");
+    }
+    if (latitude != null && longitude != null) {
+      new Place(latitude, longitude);
+    }
+    try {
+      ZoneId.of(zone);
+    } catch (DateTimeException unknown) {
+      throw new InvalidValue("zone", "is no time zone that is known here");
+    }
+  }
+
+  /** Where it is, or null if nobody has said. */
+  public @Nullable Place place() {
+    return latitude == null || longitude == null ? null : new Place(latitude, longitude);
+  }
+
+  /** Its zone. */
+  public ZoneId zoneId() {
+    return ZoneId.of(zone);
+  }
+}

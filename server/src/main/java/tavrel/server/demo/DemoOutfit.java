@@ -1,0 +1,151 @@
+package tavrel.server.demo;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.Random;
+import java.util.UUID;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.measure.GramsOf;
+import tavrel.core.rule.BroodRule;
+import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.SupersRule;
+import tavrel.server.people.Account;
+import tavrel.server.people.Accounts;
+import tavrel.server.people.Role;
+import tavrel.server.roster.Rosters;
+import tavrel.server.rulesheet.RuleSheets;
+
+/**
+ * A made-up outfit on a made-up island: people, apiaries, hives, a rule sheet, and what was done in
+ * the weeks before. Drawn from a seed, so that it is the same every time.
+ */
+@Component
+@Profile("demo")
+class DemoOutfit implements ApplicationRunner {
+
+  private static final String ZONE = "Etc/GMT+2";
+  private static final long SEED = 20_260_818L;
+
+  private record Yard(String name, int hives, double latitude, double longitude) {}
+
+  private static final Yard[] YARDS = {
+    new Yard("Cold Quay", 8, 47.702, -24.418),
+    new Yard("Hollow Bank", 12, 47.611, -24.302),
+    new Yard("Kiln Field", 24, 47.588, -24.255),
+    new Yard("Upper Sallow", 18, 47.640, -24.361),
+    new Yard("Withy Stand", 5, 47.575, -24.330)
+  };
+
+  private final Accounts accounts;
+  private final Rosters rosters;
+  private final RuleSheets ruleSheets;
+  private final DemoRounds rounds;
+  private final DemoPeople people;
+  private final DemoClock clock;
+
+  DemoOutfit(
+      Accounts accounts,
+      Rosters rosters,
+      RuleSheets ruleSheets,
+      DemoRounds rounds,
+      DemoPeople people,
+      DemoClock clock) {
+    this.accounts = accounts;
+    this.rosters = rosters;
+    this.ruleSheets = ruleSheets;
+    this.rounds = rounds;
+    this.people = people;
+    this.clock = clock;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) {
+    if (!accounts.none()) {
+      return;
+    }
+    clock.moveTo(DemoClock.DAWN.minus(Duration.ofDays(60)));
+    Account keeper = people.add("wren", "Wren", Role.KEEPER);
+    Account crew = people.add("tam", "Tam", Role.CREW);
+    people.add("ida", "Ida", Role.READER);
+    rosters.bringIn(roster().getBytes(StandardCharsets.UTF_8), ZONE, false);
+    RuleSheet sheet = ruleSheets.add(ownSheet());
+    rounds.past("Kiln Field", LocalDate.of(2026, 8, 11), sheet, keeper, crew);
+    rounds.past("Cold Quay", LocalDate.of(2026, 8, 14), sheet, keeper, crew);
+    clock.moveTo(DemoClock.DAWN);
+    rounds.planned("Hollow Bank", sheet, keeper);
+  }
+
+  private static RuleSheet ownSheet() {
+    return new RuleSheet(
+        UUID.nameUUIDFromBytes("demo rule sheet".getBytes(StandardCharsets.UTF_8)),
+        "Drum label, read in spring",
+        false,
+        "Wren",
+        LocalDate.of(2026, 3, 9),
+        GramsOf.ACID_DIHYDRATE,
+        4.0,
+        null,
+        null,
+        6,
+        5,
+        BroodRule.ANY,
+        SupersRule.BARRIER,
+        0,
+        10,
+        null,
+        null,
+        true,
+        "Sample data: no real label says this.");
+  }
+
+  private static String roster() {
+    Random random = new Random(SEED);
+    StringBuilder csv =
+        new StringBuilder("apiary,hive,position,brood boxes,supers,floor,latitude,longitude\n");
+    for (Yard yard : YARDS) {
+      for (int place = 1; place <= yard.hives(); place++) {
+        csv.append(
+            "%s,%s,%d,%s,%d,\"%s\",%s,%s%n"
+                .formatted(
+                    yard.name(),
+                    name(yard, place),
+                    place,
+                    boxes(random),
+                    supers(random),
+                    floor(random),
+                    yard.latitude(),
+                    yard.longitude()));
+      }
+    }
+    return csv.toString();
+  }
+
+  private static String name(Yard yard, int place) {
+    return yard.name().charAt(0) + String.valueOf(place);
+  }
+
+  private static String boxes(Random random) {
+    int draw = random.nextInt(10);
+    String boxes =
+        draw < 5
+            ? "deep 10"
+            : draw < 7 ? "2x deep 10" : draw < 9 ? "deep 10 + medium 10" : "nucleus 5";
+    return BoxNotation.write(BoxNotation.read(boxes));
+  }
+
+  private static int supers(Random random) {
+    return random.nextInt(6) == 0 ? 1 : 0;
+  }
+
+  private static String floor(Random random) {
+    int draw = random.nextInt(10);
+    return draw < 5
+        ? "solid"
+        : draw < 8 ? "mesh, tray tight" : draw < 9 ? "mesh, tray loose" : "bare mesh";
+  }
+}

@@ -1,0 +1,147 @@
+package tavrel.server.demo;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import tavrel.core.dose.Amount;
+import tavrel.core.dose.DoseSettings;
+import tavrel.core.dose.MediumBoxes;
+import tavrel.core.dose.Per;
+import tavrel.core.hive.Hive;
+import tavrel.core.measure.GramsOf;
+import tavrel.core.measure.Measure;
+import tavrel.core.measure.Strength;
+import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.SupersPlan;
+import tavrel.core.yardrun.EventKind;
+import tavrel.core.yardrun.PeopleCheck;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.people.Account;
+import tavrel.server.round.NewEvent;
+import tavrel.server.round.NewRound;
+import tavrel.server.round.Rounds;
+
+/** Rounds of the made-up outfit, made through the same doors that a keeper uses. */
+@Component
+@Profile("demo")
+class DemoRounds {
+
+  private static final LocalTime DAWN_UTC = LocalTime.of(6, 45);
+  private static final int HIVE_EVERY_SECONDS = 75;
+  private static final int SEAL_SECONDS = 600;
+
+  private final Apiaries apiaries;
+  private final Rounds rounds;
+  private final DemoClock clock;
+
+  DemoRounds(Apiaries apiaries, Rounds rounds, DemoClock clock) {
+    this.apiaries = apiaries;
+    this.rounds = rounds;
+    this.clock = clock;
+  }
+
+  /** A round planned for today and not begun. */
+  void planned(String apiary, RuleSheet sheet, Account keeper) {
+    rounds.plan(id("today " + apiary), wanted(named(apiary), sheet), keeper);
+  }
+
+  /** A round done on an earlier day: one hive skipped, a leak seen, all opened in time. */
+  void past(String apiaryName, LocalDate day, RuleSheet sheet, Account keeper, Account crew) {
+    Apiary apiary = named(apiaryName);
+    UUID round = id(apiaryName + day);
+    Instant begin = day.atTime(DAWN_UTC).toInstant(ZoneOffset.UTC);
+    clock.moveTo(begin.minusSeconds(1200));
+    rounds.plan(round, wanted(apiary, sheet), keeper);
+    clock.moveTo(begin.minusSeconds(120));
+    rounds.confirmPeople(round, new PeopleCheck(EnumSet.allOf(PeopleCheck.Point.class)), crew);
+    List<NewEvent> events = new ArrayList<>();
+    List<Hive> hives = apiaries.hives(apiary.id());
+    Random random = new Random(day.toEpochDay());
+    Instant at = begin;
+    for (Hive hive : hives) {
+      if (hive.place() == 4) {
+        events.add(
+            event(
+                round,
+                hive,
+                EventKind.SKIPPED,
+                at,
+                null,
+                "swarmed last week, look again in ten days"));
+        continue;
+      }
+      Instant end = at.plusSeconds(32 + random.nextInt(10));
+      events.add(event(round, hive, EventKind.BURN_STARTED, at, 1, null));
+      if (hive.place() == 6) {
+        events.add(
+            event(
+                round,
+                hive,
+                EventKind.LEAK_SEEN,
+                at.plusSeconds(12),
+                null,
+                "old port at the back"));
+      }
+      events.add(event(round, hive, EventKind.BURN_ENDED, end, 1, null));
+      events.add(event(round, hive, EventKind.REMOVED, end, null, null));
+      events.add(
+          event(
+              round,
+              hive,
+              EventKind.OPENED,
+              end.plusSeconds(SEAL_SECONDS + random.nextInt(50)),
+              null,
+              null));
+      at = at.plusSeconds(HIVE_EVERY_SECONDS);
+    }
+    clock.moveTo(at.plusSeconds(2L * SEAL_SECONDS));
+    rounds.keep(round, events, crew);
+  }
+
+  private NewRound wanted(Apiary apiary, RuleSheet sheet) {
+    Amount amount = new Amount(2, Per.BOX, GramsOf.ACID_DIHYDRATE);
+    DoseSettings settings =
+        new DoseSettings(
+            amount,
+            MediumBoxes.BY_COMB,
+            new Strength(0.996),
+            Measure.SCALE,
+            4.5,
+            SupersPlan.TAKEN_OFF,
+            10);
+    return new NewRound(
+        apiary.id(), sheet.id(), settings, "Bowl 1", "Oxalic crystals", "26-014", null);
+  }
+
+  private Apiary named(String name) {
+    return apiaries.all().stream()
+        .filter(apiary -> apiary.name().equals(name))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static NewEvent event(
+      UUID round,
+      Hive hive,
+      EventKind kind,
+      Instant at,
+      @Nullable Integer load,
+      @Nullable String reason) {
+    return new NewEvent(id(round + hive.name() + kind), hive.id(), kind, at, load, reason, null);
+  }
+
+  private static UUID id(String of) {
+    return UUID.nameUUIDFromBytes(of.getBytes(StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,22 @@
+package tavrel.server.http;
+
+import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
+import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** JSON that keeps the promises of our records. */
+@Configuration(proxyBeanMethods = false)
+class JsonParts {
+
+  @Bean
+  Jackson2ObjectMapperBuilderCustomizer recordsKeepTheirPromise() {
+    return builder ->
+        builder.postConfigurer(
+            mapper ->
+                mapper.setAnnotationIntrospector(
+                    AnnotationIntrospectorPair.pair(
+                        mapper.getSerializationConfig().getAnnotationIntrospector(),
+                        new RecordNullness())));
+  }
+}

@@ -1,0 +1,152 @@
+package tavrel.server.http;
+
+import com.fasterxml.jackson.core.JsonParseException;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.InvalidFormatException;
+import com.fasterxml.jackson.databind.exc.MismatchedInputException;
+import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tavrel.core.InvalidValue;
+
+/**
+ * Every refusal as {@code application/problem+json}: what is wrong, at which field, what is
+ * allowed.
+ */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+
+  private static final Logger log = LoggerFactory.getLogger(Problems.class);
+
+  /**
+   * One field that was refused.
+   *
+   * @param field path of the field in what was sent, as {@code amount.grams}
+   * @param says what is wrong with it and what is allowed
+   */
+  record FieldProblem(String field, String says) {}
+
+  @ExceptionHandler
+  ProblemDetail refused(Problem problem) {
+    return ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail invalid(InvalidValue invalid) {
+    return atField(invalid.field(), invalid.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
+    return atField(mistyped.getName(), "is not of the right kind");
+  }
+
+  @ExceptionHandler
+  ProblemDetail clash(DataIntegrityViolationException clash) {
+    log.warn("refused by the database", clash);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.CONFLICT,
+        "This clashes with what is already kept. Load the page again and look.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail unforeseen(Exception unforeseen) {
+    log.error("unforeseen", unforeseen);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "Something broke here. Nothing was changed; please try again.");
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+      MaxUploadSizeExceededException large,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    ProblemDetail problem = atField("file", "is larger than 5 MB; split it by apiary");
+    problem.setStatus(HttpStatus.PAYLOAD_TOO_LARGE);
+    return createResponseEntity(problem, headers, HttpStatus.PAYLOAD_TOO_LARGE, request);
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException unreadable,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return createResponseEntity(
+        unreadable(unreadable.getCause()), headers, HttpStatus.BAD_REQUEST, request);
+  }
+
+  private static ProblemDetail unreadable(@Nullable Throwable cause) {
+    if (cause instanceof JsonMappingException mapping) {
+      String path = path(mapping);
+      if (mapping.getCause() instanceof InvalidValue invalid) {
+        return atField(join(path, invalid.field()), invalid.getMessage());
+      }
+      return atField(path, mappingSays(mapping));
+    }
+    if (cause instanceof JsonParseException) {
+      return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "This is not JSON.");
+    }
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.BAD_REQUEST, "The request has no body that can be read.");
+  }
+
+  private static String mappingSays(JsonMappingException mapping) {
+    if (mapping instanceof UnrecognizedPropertyException) {
+      return "is not known here";
+    }
+    if (mapping instanceof InvalidFormatException format && format.getTargetType().isEnum()) {
+      return "must be one of " + Arrays.toString(format.getTargetType().getEnumConstants());
+    }
+    return mapping instanceof MismatchedInputException
+        ? "is missing or not of the right kind"
+        : "cannot be read";
+  }
+
+  private static String path(JsonMappingException mapping) {
+    return mapping.getPath().stream()
+        .map(
+            part ->
+                part.getFieldName() == null ? String.valueOf(part.getIndex()) : part.getFieldName())
+        .collect(Collectors.joining("."));
+  }
+
+  /** Inner records name fields by their own view; the outer path is put before, once. */
+  private static String join(String path, String field) {
+    if (path.isEmpty() || path.equals(field) || path.endsWith("." + field)) {
+      return path.isEmpty() ? field : path;
+    }
+    String last = path.substring(path.lastIndexOf('.') + 1);
+    return field.startsWith(last + ".")
+        ? path + field.substring(last.length())
+        : field.equals(last) ? path : path + "." + field;
+  }
+
+  private static ProblemDetail atField(String field, @Nullable String says) {
+    String said = says == null ? "cannot be" : says;
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.BAD_REQUEST, field.isEmpty() ? said : field + " " + said);
+    problem.setProperty("errors", List.of(new FieldProblem(field, said)));
+    return problem;
+  }
+}

@@ -1,0 +1,46 @@
+package tavrel.server.people;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Accounts kept. */
+@Mapper
+interface AccountMapper {
+
+  @Select("select count(*) from account")
+  int count();
+
+  @Select("select id, login, name, role, active from account order by name")
+  List<Account> all();
+
+  @Select("select id, login, name, role, active from account where id = #{id}")
+  Optional<Account> byId(UUID id);
+
+  @Select("select id, login, name, role, active from account where login_key = lower(#{login})")
+  Optional<Account> byLogin(String login);
+
+  @Select("select password_hash from account where id = #{id}")
+  String passwordHash(UUID id);
+
+  @Insert(
+      """
+      insert into account (id, login, name, password_hash, role, active, created_at)
+      values (#{account.id}, #{account.login}, #{account.name}, #{hash}, #{account.role}, #{account.active}, #{at})
+      """)
+  void add(Account account, String hash, Instant at);
+
+  @Update("update account set name = #{name}, role = #{role}, active = #{active} where id = #{id}")
+  void change(Account account);
+
+  @Update("update account set password_hash = #{hash} where id = #{id}")
+  void changePassword(UUID id, String hash);
+
+  @Select("select count(*) from account where role = 'KEEPER' and active and id <> #{id}")
+  int otherKeepers(UUID id);
+}

@@ -1,0 +1,112 @@
+package tavrel.server.people;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.server.http.Problem;
+
+/** Who may sign in, and with what. */
+@Service
+public class Accounts {
+
+  private static final int SHORTEST_PASSWORD = 10;
+  private static final int BCRYPT_TAKES = 72;
+
+  private final AccountMapper mapper;
+  private final PasswordEncoder passwords;
+  private final OpenSessions sessions;
+  private final Clock clock;
+  private final String nobodysHash;
+
+  Accounts(AccountMapper mapper, PasswordEncoder passwords, OpenSessions sessions, Clock clock) {
+    this.mapper = mapper;
+    this.passwords = passwords;
+    this.sessions = sessions;
+    this.clock = clock;
+    this.nobodysHash = passwords.encode(UUID.randomUUID().toString());
+  }
+
+  /** Whether nobody has an account yet. */
+  public boolean none() {
+    return mapper.count() == 0;
+  }
+
+  List<Account> all() {
+    return mapper.all();
+  }
+
+  /** The active account with this login and password; takes as long for an unknown login. */
+  Optional<Account> verified(String login, String password) {
+    Optional<Account> account = mapper.byLogin(login.strip());
+    boolean matches =
+        passwords.matches(
+            password, account.map(found -> mapper.passwordHash(found.id())).orElse(nobodysHash));
+    return account.filter(found -> matches && found.active());
+  }
+
+  /**
+   * Adds a person.
+   *
+   * @throws InvalidValue at the field that cannot be
+   */
+  @Transactional
+  public Account add(String login, String name, String password, Role role) {
+    Account account =
+        new Account(
+            UUID.randomUUID(), login(login), InvalidValue.text("name", name, 60), role, true);
+    if (mapper.byLogin(account.login()).isPresent()) {
+      throw new InvalidValue("login", "is taken; choose another");
+    }
+    mapper.add(account, passwords.encode(strong(password)), clock.instant());
+    return account;
+  }
+
+  /** Changes name, role or standing; open sessions of a person whose rights change end. */
+  @Transactional
+  Account change(UUID id, String name, Role role, boolean active, @Nullable String password) {
+    Account before = mapper.byId(id).orElseThrow(() -> Problem.missing("This person"));
+    Account after =
+        new Account(id, before.login(), InvalidValue.text("name", name, 60), role, active);
+    boolean keepsKeeper = after.role() == Role.KEEPER && after.active();
+    if (!keepsKeeper && mapper.otherKeepers(id) == 0) {
+      throw new InvalidValue("role", "cannot change: this is the last keeper, and one must remain");
+    }
+    mapper.change(after);
+    if (password != null) {
+      mapper.changePassword(id, passwords.encode(strong(password)));
+    }
+    if (password != null || after.role() != before.role() || !after.active()) {
+      sessions.end(id);
+    }
+    return after;
+  }
+
+  private static String login(String login) {
+    String text = InvalidValue.text("login", login, 60);
+    if (!text.matches("[\\p{L}\\p{N}._@-]+")) {
+      throw new InvalidValue("login", "may hold letters, digits and . _ @ - only");
+    }
+    return text;
+  }
+
+  private static String strong(String password) {
+    int bytes = password.getBytes(StandardCharsets.UTF_8).length;
+    if (password.length() < SHORTEST_PASSWORD || bytes > BCRYPT_TAKES) {
+      throw new InvalidValue(
+          "password",
+          "must have at least "
+              + SHORTEST_PASSWORD
+              + " characters and at most "
+              + BCRYPT_TAKES
+              + " bytes");
+    }
+    return password;
+  }
+}

@@ -1,0 +1,80 @@
+package tavrel.server.people;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.SecureRandom;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.env.Environment;
+import org.springframework.core.env.Profiles;
+import org.springframework.stereotype.Component;
+
+/** The first start: whoever reads the console may make the keeper's account, once. */
+@Component
+class FirstKeeper {
+
+  private static final String LETTERS = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
+  private static final int LENGTH = 10;
+
+  private final Accounts accounts;
+  private final Environment environment;
+  private @Nullable String code;
+
+  FirstKeeper(Accounts accounts, Environment environment) {
+    this.accounts = accounts;
+    this.environment = environment;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void tell() {
+    String port =
+        environment.getProperty(
+            "local.server.port", environment.getProperty("server.port", "8484"));
+    boolean tls =
+        environment.getProperty("server.ssl.bundle") != null
+            || environment.getProperty("server.ssl.key-store") != null;
+    String address = (tls ? "https" : "http") + "://localhost:" + port;
+    if (accounts.none() && !environment.acceptsProfiles(Profiles.of("demo"))) {
+      code = code == null ? newCode() : code;
+      System.out.printf(
+          "%nTavrel is ready at %s%nNobody has an account yet. Open %s/welcome and enter this code: %s%n%n",
+          address, address, code);
+    } else {
+      System.out.printf("%nTavrel is ready at %s%n%n", address);
+    }
+  }
+
+  boolean open() {
+    return code != null && accounts.none();
+  }
+
+  /** Makes the keeper's account if the code is right; the code is then spent. */
+  synchronized @Nullable Account make(String typed, String login, String name, String password) {
+    String wanted = code;
+    if (wanted == null || !accounts.none() || !same(wanted, typed)) {
+      return null;
+    }
+    Account keeper = accounts.add(login, name, password, Role.KEEPER);
+    code = null;
+    return keeper;
+  }
+
+  private static boolean same(String wanted, String typed) {
+    String plain = typed.replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT);
+    return MessageDigest.isEqual(
+        wanted.replace("-", "").getBytes(StandardCharsets.UTF_8),
+        plain.getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static String newCode() {
+    SecureRandom random = new SecureRandom();
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < LENGTH; i++) {
+      text.append(i == LENGTH / 2 ? "-" : "")
+          .append(LETTERS.charAt(random.nextInt(LETTERS.length())));
+    }
+    return text.toString();
+  }
+}

@@ -1,0 +1,147 @@
+package tavrel.server.people;
+
+import static org.springframework.http.HttpMethod.DELETE;
+import static org.springframework.http.HttpMethod.GET;
+import static org.springframework.http.HttpMethod.POST;
+import static org.springframework.http.HttpMethod.PUT;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.session.SessionRegistry;
+import org.springframework.security.core.session.SessionRegistryImpl;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.session.HttpSessionEventPublisher;
+
+/** Who may do what, in one table. */
+@Configuration(proxyBeanMethods = false)
+class SecurityRules {
+
+  private static final String KEEPER = Role.KEEPER.name();
+  private static final String CREW = Role.CREW.name();
+
+  private final ObjectMapper json;
+
+  SecurityRules(ObjectMapper json) {
+    this.json = json;
+  }
+
+  @Bean
+  SecurityFilterChain rules(HttpSecurity http, SessionRegistry sessions) throws Exception {
+    CsrfTokenRequestAttributeHandler token = new CsrfTokenRequestAttributeHandler();
+    token.setCsrfRequestAttributeName(null);
+    CookieCsrfTokenRepository cookie = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    cookie.setCookieCustomizer(settings -> settings.sameSite("Strict"));
+    return http.authorizeHttpRequests(
+            may ->
+                may.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
+                    .permitAll()
+                    .requestMatchers("/api/session", "/api/welcome")
+                    .permitAll()
+                    .requestMatchers(POST, "/api/demo/session")
+                    .permitAll()
+                    .requestMatchers("/api/people/**")
+                    .hasRole(KEEPER)
+                    .requestMatchers(PUT, "/api/rounds/*/people-check")
+                    .hasAnyRole(KEEPER, CREW)
+                    .requestMatchers(POST, "/api/rounds/*/events")
+                    .hasAnyRole(KEEPER, CREW)
+                    .requestMatchers(POST, "/api/apiaries/*/dose-sheet")
+                    .hasAnyRole(KEEPER, CREW)
+                    .requestMatchers(GET, "/api/**")
+                    .authenticated()
+                    .requestMatchers(POST, "/api/**")
+                    .hasRole(KEEPER)
+                    .requestMatchers(PUT, "/api/**")
+                    .hasRole(KEEPER)
+                    .requestMatchers(DELETE, "/api/**")
+                    .hasRole(KEEPER)
+                    .requestMatchers("/api/**")
+                    .denyAll()
+                    .requestMatchers(GET, "/**")
+                    .permitAll()
+                    .anyRequest()
+                    .denyAll())
+        .csrf(csrf -> csrf.csrfTokenRepository(cookie).csrfTokenRequestHandler(token))
+        .sessionManagement(
+            session ->
+                session
+                    .sessionCreationPolicy(SessionCreationPolicy.IF_REQUIRED)
+                    .maximumSessions(-1)
+                    .sessionRegistry(sessions)
+                    .expiredSessionStrategy(
+                        event ->
+                            answer(
+                                event.getResponse(),
+                                HttpStatus.UNAUTHORIZED,
+                                "Your rights have changed. Please sign in again.")))
+        .exceptionHandling(
+            refusal ->
+                refusal
+                    .authenticationEntryPoint(
+                        (request, response, e) ->
+                            answer(response, HttpStatus.UNAUTHORIZED, "Please sign in."))
+                    .accessDeniedHandler(
+                        (request, response, e) ->
+                            answer(
+                                response, HttpStatus.FORBIDDEN, "Your role does not allow this.")))
+        .headers(
+            headers ->
+                headers
+                    .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
+                    .permissionsPolicyHeader(
+                        policy -> policy.policy("camera=(), microphone=(), geolocation=()")))
+        .requestCache(cache -> cache.disable())
+        .formLogin(form -> form.disable())
+        .httpBasic(basic -> basic.disable())
+        .logout(logout -> logout.disable())
+        .anonymous(Customizer.withDefaults())
+        .build();
+  }
+
+  @Bean
+  PasswordEncoder passwords() {
+    return new BCryptPasswordEncoder();
+  }
+
+  @Bean
+  SessionRegistry sessionRegistry() {
+    return new SessionRegistryImpl();
+  }
+
+  @Bean
+  HttpSessionEventPublisher sessionEvents() {
+    return new HttpSessionEventPublisher();
+  }
+
+  /** People sign in through {@link SessionResource}; nothing else may find them. */
+  @Bean
+  UserDetailsService nobody() {
+    return login -> {
+      throw new UsernameNotFoundException(login);
+    };
+  }
+
+  private void answer(HttpServletResponse response, HttpStatus status, String says)
+      throws IOException {
+    response.setStatus(status.value());
+    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    json.writeValue(response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, says));
+  }
+}

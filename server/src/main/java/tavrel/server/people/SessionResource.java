@@ -1,0 +1,68 @@
+package tavrel.server.people;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.server.http.Problem;
+
+/** Signing in and out. */
+@RestController
+@RequestMapping("/api/session")
+class SessionResource {
+
+  /**
+   * What is typed at sign-in.
+   *
+   * @param login the person's login
+   * @param password the person's password
+   */
+  record SignIn(String login, String password) {}
+
+  private final Accounts accounts;
+  private final LoginThrottle throttle;
+  private final OpenSessions sessions;
+
+  SessionResource(Accounts accounts, LoginThrottle throttle, OpenSessions sessions) {
+    this.accounts = accounts;
+    this.throttle = throttle;
+    this.sessions = sessions;
+  }
+
+  @GetMapping
+  Account who(@AuthenticationPrincipal Account account) {
+    return account;
+  }
+
+  @PostMapping
+  Account signIn(
+      @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
+    throttle.check(typed.login(), request.getRemoteAddr());
+    Account account =
+        accounts
+            .verified(typed.login(), typed.password())
+            .orElseThrow(
+                () -> {
+                  throttle.failed(typed.login(), request.getRemoteAddr());
+                  return Problem.notSignedIn("Login and password do not go together.");
+                });
+    throttle.succeeded(typed.login());
+    sessions.begin(account, request, response);
+    return account;
+  }
+
+  @DeleteMapping
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void signOut(HttpServletRequest request) {
+    if (request.getSession(false) != null) {
+      request.getSession(false).invalidate();
+    }
+  }
+}

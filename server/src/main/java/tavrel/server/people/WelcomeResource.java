@@ -1,0 +1,70 @@
+package tavrel.server.people;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.core.env.Environment;
+import org.springframework.core.env.Profiles;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.InvalidValue;
+
+/** What a browser may know before anyone has signed in, and the first keeper's account. */
+@RestController
+@RequestMapping("/api/welcome")
+class WelcomeResource {
+
+  /**
+   * How the door stands.
+   *
+   * @param firstStart the keeper's account is still to be made
+   * @param demo sample data, with a button per role
+   */
+  record Door(boolean firstStart, boolean demo) {}
+
+  /**
+   * The first keeper.
+   *
+   * @param code as printed at the console
+   * @param login typed at sign-in
+   * @param name written into logs
+   * @param password first password
+   */
+  record NewKeeper(String code, String login, String name, String password) {}
+
+  private final FirstKeeper firstKeeper;
+  private final LoginThrottle throttle;
+  private final OpenSessions sessions;
+  private final boolean demo;
+
+  WelcomeResource(
+      FirstKeeper firstKeeper,
+      LoginThrottle throttle,
+      OpenSessions sessions,
+      Environment environment) {
+    this.firstKeeper = firstKeeper;
+    this.throttle = throttle;
+    this.sessions = sessions;
+    this.demo = environment.acceptsProfiles(Profiles.of("demo"));
+  }
+
+  @GetMapping
+  Door door() {
+    return new Door(firstKeeper.open(), demo);
+  }
+
+  @PostMapping
+  Account begin(
+      @RequestBody NewKeeper typed, HttpServletRequest request, HttpServletResponse response) {
+    throttle.check("first keeper", request.getRemoteAddr());
+    Account keeper = firstKeeper.make(typed.code(), typed.login(), typed.name(), typed.password());
+    if (keeper == null) {
+      throttle.failed("first keeper", request.getRemoteAddr());
+      throw new InvalidValue("code", "is not the one printed at the console");
+    }
+    sessions.begin(keeper, request, response);
+    return keeper;
+  }
+}

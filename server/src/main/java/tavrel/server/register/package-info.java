@@ -1,0 +1,5 @@
+/** What was done, for the inspector. */
+@NullMarked
+package tavrel.server.register;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,246 @@
+package tavrel.server.roster;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.Floor;
+import tavrel.core.hive.Hive;
+import tavrel.core.weather.Place;
+
+/**
+ * A roster file read whole: the good rows, and for every other row what is wrong with it.
+ *
+ * @param readAs encoding and separator, in words
+ * @param notes what was taken for granted, in words
+ * @param rows good rows in file order
+ * @param errors rows that were not read
+ */
+record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<RowError> errors) {
+
+  static final int MOST_ROWS = 20_000;
+
+  /** Columns of a roster, in the order of the template. */
+  enum Column {
+    APIARY("apiary", "yard"),
+    HIVE("hive", "hive name", "colony"),
+    POSITION("position", "place"),
+    BROOD_BOXES("brood boxes", "boxes"),
+    SUPERS("supers"),
+    FLOOR("floor"),
+    LATITUDE("latitude", "lat"),
+    LONGITUDE("longitude", "lon", "long");
+
+    private final List<String> names;
+
+    Column(String... names) {
+      this.names = List.of(names);
+    }
+
+    /** Name of the column in template and messages. */
+    String title() {
+      return names.get(0);
+    }
+
+    static @Nullable Column of(String header) {
+      String plain = header.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}]+", " ").strip();
+      for (Column column : values()) {
+        if (column.names.contains(plain)) {
+          return column;
+        }
+      }
+      return null;
+    }
+  }
+
+  /**
+   * Reads a file.
+   *
+   * @throws InvalidValue for field {@code file} if it is no roster at all
+   */
+  static RosterFile read(byte[] bytes) {
+    RosterText text = RosterText.of(bytes);
+    CSVFormat format =
+        CSVFormat.DEFAULT
+            .builder()
+            .setDelimiter(text.separator())
+            .setIgnoreEmptyLines(true)
+            .setIgnoreSurroundingSpaces(true)
+            .get();
+    try (CSVParser parser = CSVParser.parse(text.text(), format)) {
+      return new Reading(text).read(parser);
+    } catch (UncheckedIOException | IOException | IllegalStateException broken) {
+      throw new InvalidValue(
+          "file", "cannot be read as a table; look for a quotation mark that is never closed");
+    }
+  }
+
+  private static final class Reading {
+
+    private final RosterText text;
+    private final Map<Column, Integer> columns = new EnumMap<>(Column.class);
+    private final List<String> notes = new ArrayList<>();
+    private final List<RosterRow> rows = new ArrayList<>();
+    private final List<RowError> errors = new ArrayList<>();
+    private final Map<String, Integer> lineOfHive = new HashMap<>();
+    private final Map<String, Integer> lineOfPlace = new HashMap<>();
+    private final Map<String, Integer> nextPlace = new HashMap<>();
+    private final Map<String, RosterRow> located = new HashMap<>();
+
+    Reading(RosterText text) {
+      this.text = text;
+    }
+
+    RosterFile read(CSVParser parser) {
+      int line = 1;
+      for (CSVRecord cells : parser) {
+        if (columns.isEmpty()) {
+          header(cells);
+        } else if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
+          if (rows.size() + errors.size() >= MOST_ROWS) {
+            throw new InvalidValue("file", "has more than 20,000 rows; split it by apiary");
+          }
+          row(cells, line);
+        }
+        line = (int) parser.getCurrentLineNumber() + 1;
+      }
+      if (columns.isEmpty()) {
+        throw new InvalidValue("file", "has no header line; start from the template");
+      }
+      return new RosterFile(
+          text.says(), List.copyOf(notes), List.copyOf(rows), List.copyOf(errors));
+    }
+
+    private void header(CSVRecord cells) {
+      for (int i = 0; i < cells.size(); i++) {
+        Column column = Column.of(cells.get(i));
+        if (column == null) {
+          if (!cells.get(i).isBlank()) {
+            notes.add("Column \"" + cells.get(i) + "\" is not known and was passed over.");
+          }
+        } else if (columns.putIfAbsent(column, i) != null) {
+          throw new InvalidValue("file", "has the column \"" + column.title() + "\" twice");
+        }
+      }
+      for (Column needed : List.of(Column.APIARY, Column.HIVE, Column.BROOD_BOXES)) {
+        if (!columns.containsKey(needed)) {
+          throw new InvalidValue(
+              "file", "has no column \"" + needed.title() + "\"; start from the template");
+        }
+      }
+      taken(Column.POSITION, "hives stand in the order of the file");
+      taken(Column.SUPERS, "no hive has supers");
+      taken(Column.FLOOR, "every floor is solid");
+    }
+
+    private void taken(Column column, String instead) {
+      if (!columns.containsKey(column)) {
+        notes.add("There is no column \"" + column.title() + "\": taken that " + instead + ".");
+      }
+    }
+
+    private void row(CSVRecord cells, int line) {
+      Column at = Column.APIARY;
+      try {
+        String apiary = InvalidValue.text("apiary", cell(cells, at), 60);
+        at = Column.HIVE;
+        String hive = InvalidValue.text("hive", cell(cells, at), 60);
+        String key = key(apiary);
+        Integer before = lineOfHive.get(key + "\n" + key(hive));
+        if (before != null) {
+          throw new InvalidValue(
+              "hive",
+              "stands in line " + before + " already; a hive's name is unique in its apiary");
+        }
+        at = Column.POSITION;
+        String written = cell(cells, at);
+        int place =
+            written.isEmpty() ? nextPlace.getOrDefault(key, 1) : whole(written, 1, Hive.LAST_PLACE);
+        Integer other = lineOfPlace.get(key + "\n" + place);
+        if (other != null) {
+          throw new InvalidValue("position", "is taken by line " + other);
+        }
+        at = Column.BROOD_BOXES;
+        var boxes = BoxNotation.read(cell(cells, at));
+        at = Column.SUPERS;
+        int supers = cell(cells, at).isEmpty() ? 0 : whole(cell(cells, at), 0, Hive.MOST_SUPERS);
+        at = Column.FLOOR;
+        Floor floor =
+            cell(cells, at).isEmpty() ? Floor.SOLID : BoxNotation.readFloor(cell(cells, at));
+        at = Column.LATITUDE;
+        Double latitude = degrees(cell(cells, at));
+        at = Column.LONGITUDE;
+        Double longitude = degrees(cell(cells, at));
+        if ((latitude == null) != (longitude == null)) {
+          throw new InvalidValue("longitude", "and latitude go together; give both or neither");
+        }
+        if (latitude != null && longitude != null) {
+          at = Math.abs(latitude) > 90 ? Column.LATITUDE : Column.LONGITUDE;
+          new Place(latitude, longitude);
+        }
+        keep(
+            new RosterRow(line, apiary, hive, place, boxes, supers, floor, latitude, longitude),
+            key);
+      } catch (InvalidValue wrong) {
+        errors.add(
+            new RowError(line, at.title(), cell(cells, at), String.valueOf(wrong.getMessage())));
+      }
+    }
+
+    private void keep(RosterRow row, String apiaryKey) {
+      if (row.latitude() != null) {
+        RosterRow first = located.putIfAbsent(apiaryKey, row);
+        if (first != null
+            && !(row.latitude().equals(first.latitude())
+                && row.longitude().equals(first.longitude()))) {
+          throw new InvalidValue(
+              "longitude",
+              "and latitude differ from line " + first.line() + " for the same apiary");
+        }
+      }
+      lineOfHive.put(apiaryKey + "\n" + key(row.hive()), row.line());
+      lineOfPlace.put(apiaryKey + "\n" + row.place(), row.line());
+      nextPlace.merge(apiaryKey, row.place() + 1, Math::max);
+      rows.add(row);
+    }
+
+    private String cell(CSVRecord cells, Column column) {
+      Integer index = columns.get(column);
+      return index == null || index >= cells.size() ? "" : cells.get(index).strip();
+    }
+
+    private @Nullable Double degrees(String written) {
+      if (written.isEmpty()) {
+        return null;
+      }
+      String plain = text.separator() == ',' ? written : written.replace(',', '.');
+      if (!plain.matches("[+-]?\\d{1,3}(\\.\\d+)?")) {
+        throw new InvalidValue("degrees", "must be degrees with decimals, as 47.61 or -24.30");
+      }
+      return Double.valueOf(plain);
+    }
+
+    private static int whole(String written, int min, int max) {
+      if (!written.matches("-?\\d{1,9}")) {
+        throw new InvalidValue("number", "must be a whole number from " + min + " to " + max);
+      }
+      int value = Integer.parseInt(written);
+      InvalidValue.inRange("number", value, min, max, "as a whole number");
+      return value;
+    }
+
+    private static String key(String name) {
+      return name.toLowerCase(Locale.ROOT);
+    }
+  }
+}

@@ -1,0 +1,77 @@
+package tavrel.server.roster;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import tavrel.core.InvalidValue;
+
+/**
+ * A roster file as text: what encoding and separator it was written with is found out, not asked.
+ *
+ * @param text without byte order mark
+ * @param encoding what it was read as, for the keeper
+ * @param separator comma, semicolon or tab
+ */
+record RosterText(String text, String encoding, char separator) {
+
+  private static final Charset OFFICE = Charset.forName("windows-1252");
+
+  /**
+   * Reads bytes as text.
+   *
+   * @throws InvalidValue if this is no text file
+   */
+  static RosterText of(byte[] bytes) {
+    if (bytes.length == 0) {
+      throw new InvalidValue("file", "is empty");
+    }
+    if (startsWith(bytes, 0xFE, 0xFF) || startsWith(bytes, 0xFF, 0xFE)) {
+      return of(new String(bytes, StandardCharsets.UTF_16), "UTF-16");
+    }
+    if (startsWith(bytes, 'P', 'K') || hasZero(bytes)) {
+      throw new InvalidValue(
+          "file", "is not a text file; save the table as CSV, then choose that file");
+    }
+    try {
+      String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+      return of(text.startsWith("\uFEFF") ? text.substring(1) : text, "UTF-8");
+    } catch (CharacterCodingException notUtf8) {
+      return of(new String(bytes, OFFICE), "Windows-1252");
+    }
+  }
+
+  private static RosterText of(String text, String encoding) {
+    String header = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
+    char separator = ',';
+    for (char candidate : new char[] {';', '\t'}) {
+      if (count(header, candidate) > count(header, separator)) {
+        separator = candidate;
+      }
+    }
+    return new RosterText(text, encoding, separator);
+  }
+
+  /** How it was read, in words. */
+  String says() {
+    String name = separator == ';' ? "semicolons" : separator == '\t' ? "tabs" : "commas";
+    return encoding + ", columns parted by " + name;
+  }
+
+  private static long count(String text, char wanted) {
+    return text.chars().filter(c -> c == wanted).count();
+  }
+
+  private static boolean startsWith(byte[] bytes, int first, int second) {
+    return bytes.length >= 2 && (bytes[0] & 0xFF) == first && (bytes[1] & 0xFF) == second;
+  }
+
+  private static boolean hasZero(byte[] bytes) {
+    for (byte b : bytes) {
+      if (b == 0) {
+        return true;
+      }
+    }
+    return false;
+  }
+}

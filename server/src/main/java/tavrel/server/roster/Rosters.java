@@ -1,0 +1,214 @@
+package tavrel.server.roster;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.Hive;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.ApiaryMapper;
+
+/** Compares a roster with what is kept, and brings it in. */
+@Service
+public class Rosters {
+
+  private static final int SHOWN = 200;
+
+  private final ApiaryMapper mapper;
+  private final Clock clock;
+
+  Rosters(ApiaryMapper mapper, Clock clock) {
+    this.mapper = mapper;
+    this.clock = clock;
+  }
+
+  /** What a row would do. */
+  enum Change {
+    NEW,
+    CHANGED,
+    SAME
+  }
+
+  /**
+   * A row in the preview.
+   *
+   * @param row as read
+   * @param boxes brood boxes as they will be written
+   * @param change what it would do
+   */
+  record PreviewRow(RosterRow row, String boxes, Change change) {}
+
+  /**
+   * What an import would do, or did.
+   *
+   * @param readAs encoding and separator, in words
+   * @param notes what was taken for granted
+   * @param newApiaries apiaries that are not kept yet
+   * @param newHives hives that are not kept yet
+   * @param changedHives hives that are kept but stand differently
+   * @param sameHives hives that stand as they are kept
+   * @param rows the first rows, at most 200
+   * @param errors every row that cannot be read
+   */
+  record Preview(
+      String readAs,
+      List<String> notes,
+      int newApiaries,
+      int newHives,
+      int changedHives,
+      int sameHives,
+      List<PreviewRow> rows,
+      List<RowError> errors) {}
+
+  private record Planned(RosterRow row, Change change, Hive hive) {}
+
+  /** What kept apiaries look like, loaded once each. */
+  private final class Kept {
+
+    private final Map<String, Apiary> apiaries =
+        mapper.all().stream()
+            .collect(Collectors.toMap(apiary -> key(apiary.name()), apiary -> apiary));
+    private final Map<String, Map<String, Hive>> hives = new HashMap<>();
+
+    Map<String, Hive> hives(String apiaryKey) {
+      return hives.computeIfAbsent(apiaryKey, this::load);
+    }
+
+    private Map<String, Hive> load(String apiaryKey) {
+      Apiary apiary = apiaries.get(apiaryKey);
+      return apiary == null
+          ? Map.of()
+          : mapper.hives(apiary.id()).stream()
+              .collect(Collectors.toMap(hive -> key(hive.name()), hive -> hive));
+    }
+  }
+
+  /**
+   * Looks at a file without keeping anything.
+   *
+   * @throws InvalidValue if it is no roster
+   */
+  Preview preview(byte[] bytes) {
+    RosterFile file = RosterFile.read(bytes);
+    Kept kept = new Kept();
+    return preview(file, kept, plan(file, kept));
+  }
+
+  /**
+   * Brings a file in, whole or not at all.
+   *
+   * @param zone time zone of apiaries that are new
+   * @param goodRowsOnly leave out the rows that cannot be read, rather than refusing the file
+   * @throws InvalidValue if it is no roster, or has bad rows and they may not be left out
+   */
+  @Transactional
+  public Preview bringIn(byte[] bytes, String zone, boolean goodRowsOnly) {
+    RosterFile file = RosterFile.read(bytes);
+    if (!file.errors().isEmpty() && !goodRowsOnly) {
+      throw new InvalidValue(
+          "file",
+          "has "
+              + file.errors().size()
+              + " bad rows; mend them, or choose to bring in the good rows only");
+    }
+    if (file.rows().isEmpty()) {
+      throw new InvalidValue("file", "has no row that can be brought in");
+    }
+    Kept kept = new Kept();
+    List<Planned> plan = plan(file, kept);
+    Preview outcome = preview(file, kept, plan);
+    Instant now = clock.instant();
+    Map<String, Apiary> places = apiaries(file, kept, zone, now);
+    for (Planned planned : plan) {
+      switch (planned.change()) {
+        case NEW ->
+            mapper.addHive(planned.hive(), places.get(key(planned.row().apiary())).id(), now);
+        case CHANGED -> mapper.changeHive(planned.hive());
+        case SAME -> {}
+      }
+    }
+    return outcome;
+  }
+
+  private Map<String, Apiary> apiaries(RosterFile file, Kept kept, String zone, Instant now) {
+    Map<String, Apiary> places = new HashMap<>(kept.apiaries);
+    for (RosterRow row : file.rows()) {
+      String key = key(row.apiary());
+      Apiary known = places.get(key);
+      if (known == null) {
+        Apiary apiary =
+            new Apiary(UUID.randomUUID(), row.apiary(), row.latitude(), row.longitude(), zone);
+        mapper.add(apiary, now);
+        places.put(key, apiary);
+      } else if (elsewhere(row, known)) {
+        Apiary moved =
+            new Apiary(known.id(), known.name(), row.latitude(), row.longitude(), known.zone());
+        mapper.change(moved);
+        places.put(key, moved);
+      }
+    }
+    return places;
+  }
+
+  private static List<Planned> plan(RosterFile file, Kept kept) {
+    List<Planned> plan = new ArrayList<>();
+    for (RosterRow row : file.rows()) {
+      Hive before = kept.hives(key(row.apiary())).get(key(row.hive()));
+      UUID id = before == null ? UUID.randomUUID() : before.id();
+      String name = before == null ? row.hive() : before.name();
+      Hive after = new Hive(id, name, row.place(), row.boxes(), row.supers(), row.floor());
+      plan.add(
+          new Planned(
+              row,
+              before == null ? Change.NEW : before.equals(after) ? Change.SAME : Change.CHANGED,
+              after));
+    }
+    return plan;
+  }
+
+  private static Preview preview(RosterFile file, Kept kept, List<Planned> plan) {
+    Map<Change, Long> counts =
+        plan.stream().collect(Collectors.groupingBy(Planned::change, Collectors.counting()));
+    long newApiaries =
+        file.rows().stream()
+            .map(row -> key(row.apiary()))
+            .distinct()
+            .filter(key -> !kept.apiaries.containsKey(key))
+            .count();
+    return new Preview(
+        file.readAs(),
+        file.notes(),
+        (int) newApiaries,
+        counts.getOrDefault(Change.NEW, 0L).intValue(),
+        counts.getOrDefault(Change.CHANGED, 0L).intValue(),
+        counts.getOrDefault(Change.SAME, 0L).intValue(),
+        plan.stream()
+            .limit(SHOWN)
+            .map(
+                planned ->
+                    new PreviewRow(
+                        planned.row(), BoxNotation.write(planned.row().boxes()), planned.change()))
+            .toList(),
+        file.errors());
+  }
+
+  private static boolean elsewhere(RosterRow row, Apiary known) {
+    return row.latitude() != null
+        && !(row.latitude().equals(known.latitude())
+            && Objects.equals(row.longitude(), known.longitude()));
+  }
+
+  private static String key(String name) {
+    return name.toLowerCase(Locale.ROOT);
+  }
+}

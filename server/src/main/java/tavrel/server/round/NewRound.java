@@ -1,0 +1,39 @@
+package tavrel.server.round;
+
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+import tavrel.core.dose.DoseSettings;
+
+/**
+ * A round to plan.
+ *
+ * @param apiaryId where
+ * @param ruleSheetId the sheet to judge it by
+ * @param settings what the keeper decided
+ * @param tool the tool's name
+ * @param product the product's name, or null
+ * @param lot its lot, or null
+ * @param offLabelReason why, where a dose is not on the label; otherwise null
+ */
+public record NewRound(
+    UUID apiaryId,
+    UUID ruleSheetId,
+    DoseSettings settings,
+    String tool,
+    @Nullable String product,
+    @Nullable String lot,
+    @Nullable String offLabelReason) {
+
+  /** Trims its texts; blank ones count as missing. */
+  public NewRound {
+    tool = InvalidValue.text("tool", tool, 60);
+    product = optional("product", product, 80);
+    lot = optional("lot", lot, 60);
+    offLabelReason = optional("offLabelReason", offLabelReason, 500);
+  }
+
+  private static @Nullable String optional(String field, @Nullable String text, int longest) {
+    return text == null || text.isBlank() ? null : InvalidValue.text(field, text, longest);
+  }
+}

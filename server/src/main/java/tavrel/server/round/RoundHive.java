@@ -1,0 +1,64 @@
+package tavrel.server.round;
+
+import java.util.UUID;
+import tavrel.core.dose.HiveDose;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.Floor;
+import tavrel.core.rule.Finding;
+import tavrel.core.rule.Verdict;
+import tavrel.core.yardrun.PlannedHive;
+
+/**
+ * A hive's line on a round's dose sheet, as it was on the day.
+ *
+ * @param hiveId the hive
+ * @param place position in the walking order
+ * @param hiveName its name then
+ * @param boxes its brood boxes then, in roster notation
+ * @param supers its supers then
+ * @param floor its floor then
+ * @param loads loads planned
+ * @param eachLoad one load in the words of the measure
+ * @param productPerLoad grams of product in each
+ * @param acidPerLoad grams of acid dihydrate in each
+ * @param verdict what the rule sheet said
+ * @param labelSays the finding that decided it
+ */
+public record RoundHive(
+    UUID hiveId,
+    int place,
+    String hiveName,
+    String boxes,
+    int supers,
+    Floor floor,
+    int loads,
+    String eachLoad,
+    double productPerLoad,
+    double acidPerLoad,
+    Verdict verdict,
+    String labelSays) {
+
+  static RoundHive of(HiveDose dose) {
+    Finding worst = dose.judgement().findings().get(0);
+    return new RoundHive(
+        dose.hive().id(),
+        dose.hive().place(),
+        dose.hive().name(),
+        BoxNotation.write(dose.hive().boxes()),
+        dose.hive().supers(),
+        dose.hive().floor(),
+        dose.loads().count(),
+        dose.eachLoad(),
+        dose.loads().product(),
+        dose.loads().acid(),
+        dose.judgement().verdict(),
+        worst.point()
+            + ": "
+            + worst.says()
+            + (worst.line() == null ? "" : " (" + worst.line() + ")"));
+  }
+
+  PlannedHive planned() {
+    return new PlannedHive(hiveId, place, loads, acidPerLoad, productPerLoad);
+  }
+}

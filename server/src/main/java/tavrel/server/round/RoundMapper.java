@@ -1,0 +1,120 @@
+package tavrel.server.round;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.yardrun.RunEvent;
+
+/** Rounds and their logs kept. Log rows are added and read, never changed. */
+@Mapper
+interface RoundMapper {
+
+  String ROUND =
+      """
+      select id, apiary_id, on_day as "day", rule_sheet_id, grams, per, grams_of, mediums, strength, spoon, step, capacity,
+             supers_plan, seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at,
+             discarded_at, finished_at
+      from round
+      """;
+
+  @Select(ROUND + "where id = #{id}")
+  Optional<Round> byId(UUID id);
+
+  @Select(ROUND + "where id = #{id} for update")
+  Optional<Round> lock(UUID id);
+
+  @Select(ROUND + "where discarded_at is null and finished_at is null order by on_day, planned_at")
+  List<Round> open();
+
+  @Select(ROUND + "where apiary_id = #{apiaryId} and discarded_at is null and finished_at is null")
+  List<Round> openIn(UUID apiaryId);
+
+  @Select(
+      ROUND
+          + "where apiary_id = #{apiaryId} and discarded_at is null order by on_day desc, planned_at desc limit 1")
+  Optional<Round> latestIn(UUID apiaryId);
+
+  @Insert(
+      """
+      insert into round (
+        id, apiary_id, on_day, rule_sheet_id, grams, per, grams_of, mediums, strength, spoon, step, capacity, supers_plan,
+        seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at)
+      values (
+        #{id}, #{apiaryId}, #{day}, #{ruleSheetId}, #{grams}, #{per}, #{gramsOf}, #{mediums}, #{strength}, #{spoon},
+        #{step}, #{capacity}, #{supersPlan}, #{sealMinutes}, #{tool}, #{product}, #{lot}, #{offLabelReason}, #{celsius},
+        #{plannedBy}, #{plannedAt})
+      """)
+  void add(Round round);
+
+  @Insert(
+      """
+      insert into round_hive (
+        round_id, hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load,
+        verdict, label_says)
+      values (
+        #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes}, #{hive.supers}, #{hive.floor},
+        #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays})
+      """)
+  void addHive(UUID roundId, RoundHive hive);
+
+  @Select(
+      """
+      select hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load, verdict,
+             label_says
+      from round_hive
+      where round_id = #{roundId}
+      order by place, hive_name
+      """)
+  List<RoundHive> hives(UUID roundId);
+
+  @Update("update round set discarded_at = #{at} where id = #{id}")
+  void discard(UUID id, Instant at);
+
+  @Update("update round set finished_at = #{at} where id = #{id}")
+  void finish(UUID id, @Nullable Instant at);
+
+  @Select("select standing_side, checked_by, at from people_check where round_id = #{roundId}")
+  Optional<KeptPeopleCheck> peopleCheck(UUID roundId);
+
+  @Insert(
+      """
+      insert into people_check (round_id, confirmed, standing_side, checked_by, account_id, at)
+      values (#{roundId}, #{confirmed}, #{check.standingSide}, #{check.checkedBy}, #{accountId}, #{check.at})
+      """)
+  void addPeopleCheck(UUID roundId, String confirmed, KeptPeopleCheck check, UUID accountId);
+
+  @Select(
+      """
+      select id, hive_id, kind, at, done_by as "by", load, reason, undoes
+      from run_event
+      where round_id = #{roundId}
+      """)
+  List<RunEvent> events(UUID roundId);
+
+  @Insert(
+      """
+      insert into run_event (id, round_id, hive_id, kind, at, done_by, account_id, load, reason, undoes, received_at)
+      values (#{event.id}, #{roundId}, #{event.hiveId}, #{event.kind}, #{event.at}, #{event.by}, #{accountId},
+              #{event.load}, #{event.reason}, #{event.undoes}, #{receivedAt})
+      """)
+  void addEvent(UUID roundId, RunEvent event, UUID accountId, Instant receivedAt);
+
+  @Select(
+      """
+      select t.hive_id, max(r.on_day) as last_day,
+             count(case when r.on_day between #{yearBegins} and #{yearEnds} then 1 end) as this_year
+      from treatment t
+      join round r on r.id = t.round_id
+      join hive h on h.id = t.hive_id
+      where h.apiary_id = #{apiaryId}
+      group by t.hive_id
+      """)
+  List<TreatedBefore> treatedBefore(UUID apiaryId, LocalDate yearBegins, LocalDate yearEnds);
+}

@@ -1,0 +1,127 @@
+package tavrel.server.round;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.dose.DoseSettings;
+import tavrel.core.dose.DoseSheet;
+import tavrel.core.dose.School;
+import tavrel.core.measure.Spoon;
+import tavrel.core.yardrun.PeopleCheck;
+import tavrel.core.yardrun.RunBoard;
+import tavrel.server.people.Account;
+
+/** Dose sheets, rounds and their runs. */
+@RestController
+@RequestMapping("/api")
+class RoundResource {
+
+  /**
+   * A spoon to measure with.
+   *
+   * @param spoon the spoon
+   * @param words its name
+   * @param usualGrams product in one level spoon, g, an estimate until weighed
+   */
+  record OfferedSpoon(Spoon spoon, String words, double usualGrams) {}
+
+  /**
+   * One point of the people check.
+   *
+   * @param point the point
+   * @param words as it is asked
+   */
+  record AskedPoint(PeopleCheck.Point point, String words) {}
+
+  /**
+   * What the screens offer to choose from.
+   *
+   * @param schools how much to give
+   * @param spoons what to measure with
+   * @param peopleCheck what to confirm before burning
+   */
+  record Choices(List<School> schools, List<OfferedSpoon> spoons, List<AskedPoint> peopleCheck) {}
+
+  /**
+   * What to compute a dose sheet from.
+   *
+   * @param ruleSheetId the sheet to judge it by
+   * @param settings what the keeper decided
+   */
+  record DoseQuestion(UUID ruleSheetId, DoseSettings settings) {}
+
+  private final Rounds rounds;
+
+  RoundResource(Rounds rounds) {
+    this.rounds = rounds;
+  }
+
+  @GetMapping("/choices")
+  Choices choices() {
+    return new Choices(
+        School.all(),
+        Arrays.stream(Spoon.values())
+            .map(spoon -> new OfferedSpoon(spoon, spoon.words(), spoon.usualGrams()))
+            .toList(),
+        Arrays.stream(PeopleCheck.Point.values())
+            .map(point -> new AskedPoint(point, point.words()))
+            .toList());
+  }
+
+  @PostMapping("/apiaries/{id}/dose-sheet")
+  DoseSheet doseSheet(@PathVariable UUID id, @RequestBody DoseQuestion question) {
+    return rounds.doseSheet(id, question.ruleSheetId(), question.settings());
+  }
+
+  @GetMapping("/rounds")
+  List<Round> open() {
+    return rounds.open();
+  }
+
+  @GetMapping("/rounds/{id}")
+  Rounds.WholeRound one(@PathVariable UUID id) {
+    return rounds.byId(id);
+  }
+
+  @PutMapping("/rounds/{id}")
+  Round plan(
+      @PathVariable UUID id, @RequestBody NewRound round, @AuthenticationPrincipal Account who) {
+    return rounds.plan(id, round, who);
+  }
+
+  @DeleteMapping("/rounds/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void discard(@PathVariable UUID id) {
+    rounds.discard(id);
+  }
+
+  @PutMapping("/rounds/{id}/people-check")
+  Rounds.WholeRound confirmPeople(
+      @PathVariable UUID id, @RequestBody PeopleCheck check, @AuthenticationPrincipal Account who) {
+    return rounds.confirmPeople(id, check, who);
+  }
+
+  @GetMapping("/rounds/{id}/board")
+  RunBoard board(@PathVariable UUID id) {
+    return rounds.board(id);
+  }
+
+  @PostMapping("/rounds/{id}/events")
+  RunBoard keep(
+      @PathVariable UUID id,
+      @RequestBody List<NewEvent> events,
+      @AuthenticationPrincipal Account who) {
+    return rounds.keep(id, events, who);
+  }
+}

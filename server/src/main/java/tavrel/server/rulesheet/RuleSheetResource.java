@@ -1,0 +1,37 @@
+package tavrel.server.rulesheet;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.InvalidValue;
+import tavrel.core.rule.RuleSheet;
+
+/** Rule sheets. */
+@RestController
+@RequestMapping("/api/rule-sheets")
+class RuleSheetResource {
+
+  private final RuleSheets sheets;
+
+  RuleSheetResource(RuleSheets sheets) {
+    this.sheets = sheets;
+  }
+
+  @GetMapping
+  List<RuleSheet> all() {
+    return sheets.all();
+  }
+
+  @PutMapping("/{id}")
+  RuleSheet add(@PathVariable UUID id, @RequestBody RuleSheet sheet) {
+    if (!sheet.id().equals(id)) {
+      throw new InvalidValue("id", "differs from the address");
+    }
+    return sheets.add(sheet);
+  }
+}

@@ -1,0 +1,5 @@
+/** How values of the job are kept in columns. */
+@NullMarked
+package tavrel.server.store;
+
+import org.jspecify.annotations.NullMarked;

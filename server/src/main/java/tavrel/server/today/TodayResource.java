@@ -1,0 +1,156 @@
+package tavrel.server.today;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.weather.Window;
+import tavrel.core.yardrun.HiveOnBoard;
+import tavrel.core.yardrun.RunBoard;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.round.Round;
+import tavrel.server.round.Rounds;
+
+/** What is due here and now, in order. */
+@RestController
+class TodayResource {
+
+  /** What an apiary waits for, most pressing first. */
+  enum Due {
+    /** A run is under way. */
+    RUNNING,
+    /** A round is planned and waits for its people check. */
+    PLANNED,
+    /** Nothing is planned. */
+    NOTHING
+  }
+
+  /**
+   * A run under way, in short.
+   *
+   * @param stillShut hives shut
+   * @param done hives open again or left out
+   * @param hives hives in all
+   * @param nextToOpen name of the hive that opens next, or null
+   * @param opensFrom when, or null
+   */
+  record RunShort(
+      int stillShut,
+      int done,
+      int hives,
+      @Nullable String nextToOpen,
+      @Nullable Instant opensFrom) {}
+
+  /**
+   * One apiary today.
+   *
+   * @param apiary the apiary
+   * @param hives how many stand there
+   * @param due what it waits for
+   * @param roundId the open round, or null
+   * @param roundDay its day, or null
+   * @param run the run in short, or null
+   * @param lastDay day of its latest finished round, or null
+   * @param nextWindow the next good or fair hours today or tomorrow, or null
+   */
+  record ApiaryToday(
+      Apiary apiary,
+      int hives,
+      Due due,
+      @Nullable UUID roundId,
+      @Nullable LocalDate roundDay,
+      @Nullable RunShort run,
+      @Nullable LocalDate lastDay,
+      @Nullable Window nextWindow) {}
+
+  /**
+   * The page.
+   *
+   * @param now the server's clock
+   * @param apiaries most pressing first
+   * @param weatherFrom where weather comes from, in words
+   */
+  record Today(Instant now, List<ApiaryToday> apiaries, String weatherFrom) {}
+
+  private final Apiaries apiaries;
+  private final Rounds rounds;
+  private final Clock clock;
+
+  TodayResource(Apiaries apiaries, Rounds rounds, Clock clock) {
+    this.apiaries = apiaries;
+    this.rounds = rounds;
+    this.clock = clock;
+  }
+
+  @GetMapping("/api/today")
+  Today today() {
+    Map<UUID, Round> open =
+        rounds.open().stream()
+            .collect(
+                Collectors.toMap(Round::apiaryId, Function.identity(), (first, second) -> first));
+    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    List<ApiaryToday> list = new ArrayList<>();
+    for (Apiary apiary : apiaries.all()) {
+      list.add(today(apiary, hives.getOrDefault(apiary.id(), 0), open.get(apiary.id())));
+    }
+    list.sort(Comparator.comparing(ApiaryToday::due));
+    return new Today(clock.instant(), List.copyOf(list), apiaries.weatherSays());
+  }
+
+  private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open) {
+    RunBoard board = open == null ? null : rounds.board(open.id());
+    boolean running = board != null && board.lastStep() != null;
+    LocalDate lastDay =
+        rounds
+            .latestIn(apiary.id())
+            .filter(round -> round.finishedAt() != null)
+            .map(Round::day)
+            .orElse(null);
+    return new ApiaryToday(
+        apiary,
+        hives,
+        running ? Due.RUNNING : open != null ? Due.PLANNED : Due.NOTHING,
+        open == null ? null : open.id(),
+        open == null ? null : open.day(),
+        running ? inShort(open, board) : null,
+        lastDay,
+        nextWindow(apiary));
+  }
+
+  private RunShort inShort(Round round, RunBoard board) {
+    HiveOnBoard next =
+        board.hives().stream()
+            .filter(hive -> hive.hiveId().equals(board.nextToOpen()))
+            .findFirst()
+            .orElse(null);
+    int done = (int) board.hives().stream().filter(hive -> hive.stage().isDone()).count();
+    return new RunShort(
+        board.stillShut(),
+        done,
+        board.hives().size(),
+        next == null ? null : rounds.hiveNames(round.id()).get(next.hiveId()),
+        next == null ? null : next.openFrom());
+  }
+
+  private @Nullable Window nextWindow(Apiary apiary) {
+    LocalDate today = apiaries.today(apiary);
+    Instant now = clock.instant();
+    return Stream.of(today, today.plusDays(1))
+        .map(date -> apiaries.day(apiary, date))
+        .flatMap(day -> day == null ? Stream.empty() : day.windows().stream())
+        .filter(window -> window.to().isAfter(now))
+        .findFirst()
+        .orElse(null);
+  }
+}

@@ -1,0 +1,87 @@
+package tavrel.server.http;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import io.swagger.v3.core.jackson.ModelResolver;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.info.License;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/**
+ * The description of the API that the screens' types are made from is the API as it is. Run with
+ * {@code -Dtavrel.write-api=true} to write it anew.
+ */
+@SpringBootTest(
+    properties = {
+      "springdoc.api-docs.version=openapi_3_0",
+      "springdoc.override-with-generic-response=false",
+      "springdoc.default-produces-media-type=application/json"
+    })
+@AutoConfigureMockMvc(addFilters = false)
+@ActiveProfiles("demo")
+@Import(ApiDescriptionTest.Described.class)
+class ApiDescriptionTest {
+
+  private static final Path KEPT = Path.of("..", "web", "src", "api", "openapi.json");
+
+  @Autowired MockMvc mvc;
+  @Autowired ObjectMapper json;
+
+  @TestConfiguration(proxyBeanMethods = false)
+  static class Described {
+
+    @Bean
+    ModelResolver modelResolver(ObjectMapper mapper) {
+      return new ModelResolver(mapper);
+    }
+
+    @Bean
+    OpenAPI description() {
+      return new OpenAPI()
+          .info(new Info().title("Tavrel").version("1").license(new License().name("Apache-2.0")));
+    }
+
+    @Bean
+    OpenApiCustomizer withoutAddresses() {
+      return description -> description.setServers(null);
+    }
+  }
+
+  @Test
+  void the_kept_description_is_the_api_as_it_is() throws Exception {
+    String raw =
+        mvc.perform(MockMvcRequestBuilders.get("/v3/api-docs"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    ObjectMapper pretty =
+        json.copy()
+            .enable(
+                SerializationFeature.INDENT_OUTPUT, SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS);
+    String described =
+        pretty.writeValueAsString(pretty.treeToValue(pretty.readTree(raw), Object.class)) + "\n";
+    if (Boolean.getBoolean("tavrel.write-api")) {
+      Files.createDirectories(KEPT.getParent());
+      Files.writeString(KEPT, described);
+    }
+    assertThat(KEPT)
+        .as("run ./tavrel types and look at what changed")
+        .content()
+        .isEqualTo(described);
+  }
+}
