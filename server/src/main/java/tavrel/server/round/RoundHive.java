@@ -1,8 +1,9 @@
 package tavrel.server.round;
 
+import java.util.List;
 import java.util.UUID;
 import tavrel.core.dose.HiveDose;
-import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Floor;
 import tavrel.core.rule.Finding;
 import tavrel.core.rule.Verdict;
@@ -14,7 +15,7 @@ import tavrel.core.yardrun.PlannedHive;
  * @param hiveId the hive
  * @param place position in the walking order
  * @param hiveName its name then
- * @param boxes its brood boxes then, in roster notation
+ * @param boxes its brood boxes then
  * @param supers its supers then
  * @param floor its floor then
  * @param loads loads planned
@@ -28,7 +29,7 @@ public record RoundHive(
     UUID hiveId,
     int place,
     String hiveName,
-    String boxes,
+    List<BroodBox> boxes,
     int supers,
     Floor floor,
     int loads,
@@ -44,7 +45,7 @@ public record RoundHive(
         dose.hive().id(),
         dose.hive().place(),
         dose.hive().name(),
-        BoxNotation.write(dose.hive().boxes()),
+        dose.hive().boxes(),
         dose.hive().supers(),
         dose.hive().floor(),
         dose.loads().count(),

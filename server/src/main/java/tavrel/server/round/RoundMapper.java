@@ -5,12 +5,17 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.hive.Floor;
+import tavrel.core.rule.Verdict;
 import tavrel.core.yardrun.RunEvent;
+import tavrel.server.apiary.BoxesTypeHandler;
 
 /** Rounds and their logs kept. Log rows are added and read, never changed. */
 @Mapper
@@ -59,7 +64,7 @@ interface RoundMapper {
         round_id, hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load,
         verdict, label_says)
       values (
-        #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes}, #{hive.supers}, #{hive.floor},
+        #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes, typeHandler=tavrel.server.apiary.BoxesTypeHandler}, #{hive.supers}, #{hive.floor},
         #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays})
       """)
   void addHive(UUID roundId, RoundHive hive);
@@ -72,6 +77,20 @@ interface RoundMapper {
       where round_id = #{roundId}
       order by place, hive_name
       """)
+  @ConstructorArgs({
+    @Arg(column = "hive_id", javaType = UUID.class),
+    @Arg(column = "place", javaType = int.class),
+    @Arg(column = "hive_name", javaType = String.class),
+    @Arg(column = "boxes", javaType = List.class, typeHandler = BoxesTypeHandler.class),
+    @Arg(column = "supers", javaType = int.class),
+    @Arg(column = "floor", javaType = Floor.class),
+    @Arg(column = "loads", javaType = int.class),
+    @Arg(column = "each_load", javaType = String.class),
+    @Arg(column = "product_per_load", javaType = double.class),
+    @Arg(column = "acid_per_load", javaType = double.class),
+    @Arg(column = "verdict", javaType = Verdict.class),
+    @Arg(column = "label_says", javaType = String.class)
+  })
   List<RoundHive> hives(UUID roundId);
 
   @Update("update round set discarded_at = #{at} where id = #{id}")

@@ -125,6 +125,9 @@ public class Rounds {
   public Round plan(UUID id, NewRound wanted, Account who) {
     Optional<Round> kept = mapper.byId(id);
     if (kept.isPresent()) {
+      if (!kept.get().apiaryId().equals(wanted.apiaryId())) {
+        throw Problem.conflict("Another apiary's round has this id already.");
+      }
       return kept.get();
     }
     Apiary apiary = apiaries.byId(wanted.apiaryId());

@@ -1,0 +1,126 @@
+package tavrel.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The packed application as a process of its own, in the heap that it promises to live in. */
+final class App implements AutoCloseable {
+
+  private static final Path JAR = Path.of("..", "server", "target", "tavrel.jar");
+  private static final Pattern CODE = Pattern.compile("enter this code: (\\S+)");
+
+  private final Process process;
+  private final Path output;
+  private final String url;
+  private final Duration startedIn;
+
+  private App(List<String> arguments) {
+    try {
+      int port = freePort();
+      output = Files.createTempFile("tavrel-e2e", ".out");
+      List<String> command =
+          new ArrayList<>(
+              List.of(
+                  ProcessHandle.current().info().command().orElse("java"),
+                  "-Xmx256m",
+                  "-XX:+UseSerialGC",
+                  "-jar",
+                  JAR.toString(),
+                  "--server.port=" + port));
+      command.addAll(arguments);
+      long begin = System.nanoTime();
+      process =
+          new ProcessBuilder(command)
+              .redirectErrorStream(true)
+              .redirectOutput(output.toFile())
+              .start();
+      url = "http://localhost:" + port;
+      Until.within(
+          Duration.ofSeconds(90),
+          "the application says it is ready",
+          () -> printed().contains("Tavrel is ready") || !process.isAlive());
+      if (!process.isAlive()) {
+        throw new IllegalStateException("The application ended:\n" + printed());
+      }
+      startedIn = Duration.ofNanos(System.nanoTime() - begin);
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  /** The made-up outfit on its clock. */
+  static App demo() {
+    return new App(List.of("--spring.profiles.active=demo"));
+  }
+
+  /** A keeper's own, with its data in a folder. */
+  static App serve(Path data) {
+    return new App(List.of("--tavrel.data=" + data));
+  }
+
+  String url() {
+    return url;
+  }
+
+  Duration startedIn() {
+    return startedIn;
+  }
+
+  long pid() {
+    return process.pid();
+  }
+
+  /** The one-time code that the first start prints. */
+  String firstCode() {
+    Matcher code = CODE.matcher(printed());
+    if (!code.find()) {
+      throw new IllegalStateException("No code was printed:\n" + printed());
+    }
+    return code.group(1);
+  }
+
+  /** Ends it at once, as a power cut would. */
+  void kill() {
+    process.destroyForcibly();
+    waitForEnd();
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+    waitForEnd();
+  }
+
+  private void waitForEnd() {
+    try {
+      if (!process.waitFor(20, TimeUnit.SECONDS)) {
+        process.destroyForcibly();
+      }
+    } catch (InterruptedException interrupted) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private String printed() {
+    try {
+      return Files.readString(output);
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    }
+  }
+}

@@ -1,0 +1,296 @@
+package tavrel.e2e;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriverException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+
+/** Headless Chromium in a keeper's hand: what one sees, presses and types, with patience. */
+final class Browser implements AutoCloseable {
+
+  static final Dimension DESK = new Dimension(1280, 800);
+  static final Dimension PHONE = new Dimension(390, 844);
+
+  private static final Duration PATIENCE = Duration.ofSeconds(15);
+
+  private final ChromeDriver driver;
+  private final String url;
+
+  Browser(String url, Dimension size) {
+    this.url = url;
+    ChromeOptions options = new ChromeOptions();
+    options.setBinary("/usr/bin/chromium");
+    options.addArguments(
+        "--headless=new",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--disable-dev-shm-usage",
+        "--force-device-scale-factor=1",
+        "--lang=en");
+    options.setCapability("goog:loggingPrefs", Map.of("browser", "ALL"));
+    options.setExperimentalOption(
+        "mobileEmulation",
+        Map.of(
+            "deviceMetrics",
+            Map.of(
+                "width",
+                size.width,
+                "height",
+                size.height,
+                "pixelRatio",
+                1.0,
+                "touch",
+                size.equals(PHONE))));
+    ChromeDriverService service =
+        new ChromeDriverService.Builder()
+            .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+            .usingAnyFreePort()
+            .build();
+    driver = new ChromeDriver(service, options);
+    driver.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(30));
+  }
+
+  ChromeDriver driver() {
+    return driver;
+  }
+
+  Browser open(String path) {
+    driver.get(url + path);
+    return this;
+  }
+
+  Browser reload() {
+    driver.navigate().refresh();
+    return this;
+  }
+
+  /** Goes in by a button of the demo's door. */
+  Browser enterAs(String name) {
+    open("/sign-in");
+    press(name);
+    see("Today");
+    return this;
+  }
+
+  /** Waits until a text stands on the page. */
+  Browser see(String text) {
+    Until.within(
+        PATIENCE,
+        "the page shows \"" + text + "\"; it shows: " + shorten(body()),
+        () -> body().contains(text));
+    return this;
+  }
+
+  /** Waits until a text is gone from the page. */
+  Browser seeNo(String text) {
+    Until.within(
+        PATIENCE, "the page no longer shows \"" + text + "\"", () -> !body().contains(text));
+    return this;
+  }
+
+  /** Waits for an element that is shown. */
+  WebElement find(String css) {
+    return find(By.cssSelector(css), css);
+  }
+
+  List<WebElement> all(String css) {
+    return driver.findElements(By.cssSelector(css));
+  }
+
+  /** Presses the button or link whose text or label begins so. */
+  Browser press(String text) {
+    String quoted = "\"" + text + "\"";
+    By by =
+        By.xpath(
+            "//*[self::button or self::a or @role='option' or @role='menuitem' or self::label][starts-with(normalize-space(.), "
+                + quoted
+                + ") or starts-with(@aria-label, "
+                + quoted
+                + ")]");
+    pressPatiently(by, text);
+    return this;
+  }
+
+  Browser pressAt(String css) {
+    pressPatiently(By.cssSelector(css), css);
+    return this;
+  }
+
+  /** Types into the field with this label, over what stands there. */
+  Browser type(String label, String text) {
+    WebElement field = field(label);
+    field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
+    field.sendKeys(text);
+    return this;
+  }
+
+  /** What stands in the field with this label. */
+  String typed(String label) {
+    return field(label).getDomProperty("value");
+  }
+
+  /** Chooses an entry of a select. */
+  Browser choose(String label, String entry) {
+    By by =
+        By.xpath(
+            "//label[starts-with(normalize-space(.), \""
+                + label
+                + "\")]/ancestor::*[contains(@class, 'v-field')][1]");
+    pressPatiently(by, label);
+    press(entry);
+    return this;
+  }
+
+  Browser choose(Path file) {
+    driver
+        .findElement(By.cssSelector("input[type=file]"))
+        .sendKeys(file.toAbsolutePath().toString());
+    return this;
+  }
+
+  Browser key(CharSequence keys) {
+    driver.switchTo().activeElement().sendKeys(keys);
+    return this;
+  }
+
+  /** Cuts or mends the browser's network; cached pages stay. */
+  Browser network(boolean on) {
+    driver.executeCdpCommand("Network.enable", Map.of());
+    driver.executeCdpCommand(
+        "Network.emulateNetworkConditions",
+        Map.of("offline", !on, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+    return this;
+  }
+
+  Object script(String javaScript, Object... arguments) {
+    return ((JavascriptExecutor) driver).executeScript(javaScript, arguments);
+  }
+
+  /** Serious and critical accessibility violations, in words. */
+  List<String> barriers() {
+    return new AxeBuilder()
+        .analyze(driver).getViolations().stream()
+            .filter(
+                rule -> "serious".equals(rule.getImpact()) || "critical".equals(rule.getImpact()))
+            .map(Browser::told)
+            .toList();
+  }
+
+  /** What the browser complained of: script errors and broken content rules. */
+  List<String> complaints() {
+    return driver.manage().logs().get("browser").getAll().stream()
+        .filter(entry -> entry.getLevel().intValue() >= java.util.logging.Level.SEVERE.intValue())
+        .map(entry -> entry.getMessage())
+        .filter(
+            message ->
+                !message.contains("status of 4")
+                    && !message.contains("ERR_INTERNET_DISCONNECTED")
+                    && !message.contains("ERR_CONNECTION_REFUSED"))
+        .toList();
+  }
+
+  void picture(Path file) {
+    try {
+      Files.createDirectories(file.toAbsolutePath().getParent());
+      Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  String body() {
+    Object text = script("return document.body ? document.body.innerText : ''");
+    return text == null ? "" : text.toString();
+  }
+
+  @Override
+  public void close() {
+    driver.quit();
+  }
+
+  private WebElement field(String label) {
+    return find(
+        By.xpath(
+            "//label[starts-with(normalize-space(.), \""
+                + label
+                + "\")]/ancestor::*[contains(@class, 'v-field')][1]//*[self::input or self::textarea]"),
+        "field " + label);
+  }
+
+  private WebElement find(By by, String what) {
+    Until.within(
+        PATIENCE,
+        "there is " + what + "; the page shows: " + shorten(body()),
+        () -> driver.findElements(by).stream().anyMatch(Browser::shown));
+    return driver.findElements(by).stream().filter(Browser::shown).findFirst().orElseThrow();
+  }
+
+  private void pressPatiently(By by, String what) {
+    Until.within(
+        PATIENCE,
+        "\"" + what + "\" can be pressed; the page shows: " + shorten(body()),
+        () -> {
+          try {
+            WebElement target =
+                driver.findElements(by).stream().filter(Browser::shown).findFirst().orElse(null);
+            if (target == null || !target.isEnabled()) {
+              return false;
+            }
+            script("arguments[0].scrollIntoView({block: 'center'})", target);
+            target.click();
+            return true;
+          } catch (StaleElementReferenceException moved) {
+            return false;
+          } catch (WebDriverException covered) {
+            if (String.valueOf(covered.getMessage()).contains("click")) {
+              return false;
+            }
+            throw covered;
+          }
+        });
+  }
+
+  private static boolean shown(WebElement element) {
+    try {
+      return element.isDisplayed();
+    } catch (StaleElementReferenceException moved) {
+      return false;
+    }
+  }
+
+  private static String told(Rule rule) {
+    return rule.getId()
+        + ": "
+        + rule.getHelp()
+        + " at "
+        + rule.getNodes().stream()
+            .map(node -> node.getHtml() + " " + node.getFailureSummary())
+            .collect(Collectors.joining(" | "));
+  }
+
+  private static String shorten(String text) {
+    return text.length() <= 600 ? text : text.substring(0, 600) + "…";
+  }
+}

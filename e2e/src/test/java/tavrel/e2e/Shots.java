@@ -1,0 +1,116 @@
+package tavrel.e2e;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+
+/** Takes one picture of each main view from the demo data, into docs/screenshots. */
+public final class Shots {
+
+  private final Path folder;
+  private final String url;
+
+  private Shots(Path folder, String url) {
+    this.folder = folder;
+    this.url = url;
+  }
+
+  /**
+   * Takes them all.
+   *
+   * @param arguments folder for the pictures, and optionally the address of a demo that runs
+   */
+  public static void main(String[] arguments) {
+    Path folder = Path.of(arguments.length > 0 ? arguments[0] : "../docs/screenshots");
+    if (arguments.length > 1) {
+      new Shots(folder, arguments[1]).takeAll();
+    } else {
+      try (App app = App.demo()) {
+        new Shots(folder, app.url()).takeAll();
+      }
+    }
+  }
+
+  private void takeAll() {
+    try (Browser desk = new Browser(url, Browser.DESK)) {
+      desk.open("/sign-in").see("Come in as");
+      take(desk, "sign-in");
+      desk.enterAs("Wren").see("Hollow Bank");
+      take(desk, "today");
+      desk.open("/apiaries").see("Kiln Field").press("Kiln Field").see("Wind from").press("K7");
+      take(desk, "apiary");
+      desk.open("/apiaries/import").choose(roster()).see("bad row");
+      take(desk, "roster");
+      desk.open("/dose")
+          .choose("Apiary", "Upper Sallow")
+          .choose("School", "4 g a box")
+          .see("acid dihydrate for 18 hives")
+          .press("Why for U2");
+      take(desk, "dose");
+      desk.open("/register").see("treatments in");
+      take(desk, "register");
+      desk.open("/people").see("Ida");
+      take(desk, "people");
+      desk.open("/run").see("People first");
+      take(desk, "people-check");
+      run(desk);
+      take(desk, "run");
+    }
+    try (Browser phone = new Browser(url, Browser.PHONE)) {
+      phone.enterAs("Tam").see("Go on with the run");
+      take(phone, "today-phone");
+      phone.press("Go on with the run").see("Next to open");
+      take(phone, "run-phone");
+      phone.script("localStorage.setItem('tavrel.light', 'before sunrise')");
+      phone.reload().see("Next to open");
+      take(phone, "run-phone-dark");
+    }
+  }
+
+  /** A run some way down the row: three sealed, one left out, a leak seen, one burning. */
+  private void run(Browser desk) {
+    desk.all("[role=checkbox]").forEach(point -> point.click());
+    desk.press("All true").see("waiting");
+    for (int i = 0; i < 3; i++) {
+      step(desk, "Start burn", "Burn ended");
+      step(desk, "Burn ended", "Start burn");
+    }
+    desk.press("Leave out").press("weak colony").see("left out");
+    step(desk, "Start burn", "Burn ended");
+    desk.press("Leak").see("burning for");
+  }
+
+  private static void step(Browser desk, String press, String then) {
+    Until.within(
+        Duration.ofSeconds(15),
+        press + " leads to " + then,
+        () -> {
+          if (desk.find("[data-act=main]").getText().startsWith(press)) {
+            desk.pressAt("[data-act=main]");
+          }
+          return desk.find("[data-act=main]").getText().startsWith(then);
+        });
+  }
+
+  private void take(Browser browser, String name) {
+    browser.script("document.activeElement && document.activeElement.blur()");
+    Until.within(
+        Duration.ofSeconds(10),
+        "fonts are there",
+        () -> Boolean.TRUE.equals(browser.script("return document.fonts.status === 'loaded'")));
+    browser.picture(folder.resolve(name + ".png"));
+    List<String> complaints = browser.complaints();
+    System.out.println(name + (complaints.isEmpty() ? "" : " " + complaints));
+  }
+
+  static Path roster() {
+    return Rosters.file(
+        "apiary;hive;position;brood boxes;supers;floor;latitude;longitude",
+        "Fern Gate;F1;1;deep 10;0;solid;47,652;-24,288",
+        "Fern Gate;F2;2;2x deep 10;1;mesh, tray tight;;",
+        "Fern Gate;F3;3;deep + medium;0;mesh, tray loose;;",
+        "Fern Gate;F3;4;deep;0;solid;;",
+        "Fern Gate;F5;5;barrel;0;solid;;",
+        "Fern Gate;F6;6;nucleus 5;0;bare mesh;;");
+  }
+}

@@ -1,0 +1,25 @@
+package tavrel.e2e;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
+
+/** Waits for a condition, and says which one never came true. */
+final class Until {
+
+  private static final Duration LOOK_EVERY = Duration.ofMillis(25);
+
+  private Until() {}
+
+  static void within(Duration limit, String what, BooleanSupplier condition) {
+    Instant end = Instant.now().plus(limit);
+    while (!condition.getAsBoolean()) {
+      if (Instant.now().isAfter(end)) {
+        throw new AssertionError(
+            "Within " + limit.toSeconds() + " s it never came true that " + what);
+      }
+      LockSupport.parkNanos(LOOK_EVERY.toNanos());
+    }
+  }
+}

@@ -1,0 +1,81 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+/** Every shape that the server speaks of. */
+export type Shapes = components['schemas']
+
+/** One field that the server refused, with what is allowed. */
+export interface FieldProblem {
+  field: string
+  says: string
+}
+
+/** The server answered, and said no. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    detail: string,
+    readonly fields: readonly FieldProblem[] = [],
+  ) {
+    super(detail)
+  }
+
+  /** What is wrong with a field, or with a part of it. */
+  at(field: string): string | undefined {
+    return this.fields.find((problem) => problem.field === field)?.says
+  }
+}
+
+/** The server did not answer at all. */
+export class Unreachable extends Error {
+  constructor() {
+    super('The server does not answer. What you typed is still here; try again.')
+  }
+}
+
+function cookie(name: string): string | undefined {
+  return document.cookie
+    .split('; ')
+    .find((pair) => pair.startsWith(name + '='))
+    ?.slice(name.length + 1)
+}
+
+const token: Middleware = {
+  onRequest({ request }) {
+    const value = cookie('XSRF-TOKEN')
+    if (value && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', value)
+    return request
+  },
+}
+
+/** The server's API, typed by its own description. */
+export const api = createClient<paths>({ baseUrl: window.location.origin })
+api.use(token)
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** Unwraps an answer: the data, or a thrown Refused or Unreachable. */
+export async function ask<T>(asked: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await asked
+  } catch {
+    throw new Unreachable()
+  }
+  if (answer.response.ok) return answer.data as T
+  const problem = answer.error as { detail?: string; errors?: FieldProblem[] } | undefined
+  throw new Refused(
+    answer.response.status,
+    problem?.detail ?? `The server answered ${answer.response.status}.`,
+    problem?.errors,
+  )
+}
+
+/** Words for whatever was thrown. */
+export function words(thrown: unknown): string {
+  return thrown instanceof Error ? thrown.message : 'Something broke here.'
+}

@@ -1,0 +1,258 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import type { DoseDraft } from './doseDraft'
+
+const props = defineProps<{
+  choices: Shapes['Choices']
+  sheets: readonly Shapes['RuleSheet'][]
+  /** What is wrong with a field, by the field's name. */
+  wrong: Readonly<Record<string, string>>
+  slip: Shapes['DoseSheet']['slip']
+  offLabel: boolean
+}>()
+defineEmits<{ makeSheet: [] }>()
+/** What the keeper decides once for a round. */
+const draft = defineModel<DoseDraft>({ required: true })
+const OWN = 'own'
+const schools = computed(() => [
+  ...props.choices.schools.map((school) => ({
+    value: school.id,
+    title: school.name,
+    subtitle: school.reason,
+  })),
+  { value: OWN, title: 'my own amount' },
+])
+const measures = computed(() => [
+  { value: 'SCALE', title: 'scale, to 0.1 g' },
+  ...props.choices.spoons.map((each) => ({
+    value: each.spoon,
+    title: `level ${each.words}, about ${each.usualGrams.toFixed(2)} g`,
+  })),
+])
+const ruleSheets = computed(() =>
+  props.sheets.map((sheet) => ({
+    value: sheet.id,
+    title: sheet.example
+      ? `Example: ${sheet.name}`
+      : `${sheet.name} (${sheet.copiedBy}, ${sheet.copiedOn})`,
+  })),
+)
+const SLIPS = {
+  NONE: '',
+  TABLESPOON_FOR_TEASPOON:
+    'This spoon should hold about three times that. Tablespoon for teaspoon?',
+  TEASPOON_FOR_TABLESPOON: 'This spoon should hold about a third of that. Teaspoon for tablespoon?',
+} as const
+
+function takeSchool(id: string): void {
+  const school = props.choices.schools.find((each) => each.id === id)
+  draft.value = {
+    ...draft.value,
+    school: id,
+    ...(school
+      ? { grams: String(school.amount.grams), per: school.amount.per, of: school.amount.of }
+      : {}),
+  }
+}
+
+function takeMeasure(measure: string): void {
+  const spoon = props.choices.spoons.find((each) => each.spoon === measure)
+  draft.value = {
+    ...draft.value,
+    measure,
+    gramsPerScoop: spoon ? spoon.usualGrams.toFixed(2) : '',
+  }
+}
+
+function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
+  draft.value = { ...draft.value, [key]: value }
+}
+</script>
+
+<template>
+  <form class="form" aria-label="What is given" @submit.prevent>
+    <fieldset>
+      <legend>Label</legend>
+      <v-select
+        :model-value="draft.ruleSheetId"
+        :items="ruleSheets"
+        label="Rule sheet"
+        :error-messages="wrong.ruleSheetId"
+        @update:model-value="set('ruleSheetId', $event)"
+      />
+      <button type="button" class="link" @click="$emit('makeSheet')">
+        Make my own sheet from it
+      </button>
+    </fieldset>
+    <fieldset>
+      <legend>How much</legend>
+      <v-select
+        :model-value="draft.school"
+        :items="schools"
+        label="School"
+        @update:model-value="takeSchool"
+      />
+      <div class="pair">
+        <v-text-field
+          :model-value="draft.grams"
+          :label="draft.per === 'BOX' ? 'Grams a box' : 'Grams a hive'"
+          inputmode="decimal"
+          suffix="g"
+          :error-messages="wrong['amount.grams']"
+          @update:model-value="draft = { ...draft, school: 'own', grams: $event }"
+        />
+        <v-select
+          :model-value="draft.of"
+          label="of"
+          :items="[
+            { value: 'ACID_DIHYDRATE', title: 'acid dihydrate' },
+            { value: 'ACID_ANHYDROUS', title: 'anhydrous acid' },
+            { value: 'PRODUCT', title: 'product' },
+          ]"
+          @update:model-value="draft = { ...draft, school: 'own', of: $event }"
+        />
+      </div>
+      <v-select
+        :model-value="draft.mediums"
+        label="A medium box counts"
+        :items="[
+          { value: 'BY_COMB', title: 'two thirds of a deep, by its comb' },
+          { value: 'AS_BOXES', title: 'as a box, by my label' },
+        ]"
+        @update:model-value="set('mediums', $event)"
+      />
+    </fieldset>
+    <fieldset>
+      <legend>Product and measure</legend>
+      <div class="pair">
+        <v-text-field
+          :model-value="draft.product"
+          label="Product"
+          :error-messages="wrong.product"
+          @update:model-value="set('product', $event)"
+        />
+        <v-text-field
+          :model-value="draft.lot"
+          label="Lot"
+          :error-messages="wrong.lot"
+          @update:model-value="set('lot', $event)"
+        />
+      </div>
+      <v-text-field
+        :model-value="draft.strengthPercent"
+        label="Strength, acid dihydrate in the product"
+        suffix="%"
+        inputmode="decimal"
+        :error-messages="wrong.strength"
+        @update:model-value="set('strengthPercent', $event)"
+      />
+      <v-select
+        :model-value="draft.measure"
+        :items="measures"
+        label="Measured with"
+        @update:model-value="takeMeasure"
+      />
+      <v-text-field
+        v-if="draft.measure !== 'SCALE'"
+        :model-value="draft.gramsPerScoop"
+        label="One level scoop holds"
+        suffix="g product"
+        inputmode="decimal"
+        hint="An estimate until you weigh ten level scoops and divide by ten."
+        persistent-hint
+        :error-messages="wrong['measure.step'] ?? wrong['settings.measure']"
+        @update:model-value="set('gramsPerScoop', $event)"
+      />
+      <p v-if="SLIPS[slip]" role="alert" class="slip">{{ SLIPS[slip] }}</p>
+    </fieldset>
+    <fieldset>
+      <legend>Tool and hive</legend>
+      <div class="pair">
+        <v-text-field
+          :model-value="draft.tool"
+          label="Heated bowl"
+          :error-messages="wrong.tool"
+          @update:model-value="set('tool', $event)"
+        />
+        <v-text-field
+          :model-value="draft.capacity"
+          label="Takes a load"
+          suffix="g"
+          inputmode="decimal"
+          :error-messages="wrong.capacity"
+          @update:model-value="set('capacity', $event)"
+        />
+      </div>
+      <div class="pair">
+        <v-select
+          :model-value="draft.supersPlan"
+          label="Supers will be"
+          :items="[
+            { value: 'TAKEN_OFF', title: 'taken off' },
+            { value: 'BOARD_BETWEEN', title: 'parted by a board' },
+            { value: 'LEFT_ON', title: 'left on' },
+          ]"
+          @update:model-value="set('supersPlan', $event)"
+        />
+        <v-text-field
+          :model-value="draft.sealMinutes"
+          label="Shut after the burn"
+          suffix="min"
+          inputmode="numeric"
+          :error-messages="wrong.sealMinutes"
+          @update:model-value="set('sealMinutes', $event)"
+        />
+      </div>
+    </fieldset>
+    <fieldset v-if="offLabel" class="off">
+      <legend>Not on label</legend>
+      <v-textarea
+        :model-value="draft.offLabelReason"
+        label="Why, in your own words; it stays in the register"
+        :error-messages="wrong.offLabelReason"
+        @update:model-value="set('offLabelReason', $event)"
+      />
+    </fieldset>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 14px;
+}
+
+fieldset {
+  display: grid;
+  gap: 10px;
+  min-width: 0;
+  padding: 0;
+  border: 0;
+}
+
+legend {
+  margin-bottom: 6px;
+  font-weight: 650;
+}
+
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+.link {
+  justify-self: start;
+  min-height: 32px;
+  text-decoration: underline;
+  text-underline-offset: 0.18em;
+}
+
+.slip,
+.off legend {
+  margin: 0;
+  color: var(--off-label);
+  font-weight: 650;
+}
+</style>

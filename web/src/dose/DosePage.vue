@@ -1,0 +1,322 @@
+<script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import VerdictMark from '../parts/VerdictMark.vue'
+import { useApiaryInHand } from '../parts/apiaryInHand'
+import { counted, dayOf, grams } from '../parts/format'
+import { newId } from '../parts/ids'
+import DoseForm from './DoseForm.vue'
+import DoseTable from './DoseTable.vue'
+import RuleSheetForm from './RuleSheetForm.vue'
+import { settingsOf, unread, useDoseDraft } from './doseDraft'
+
+const route = useRoute()
+const router = useRouter()
+const inHand = useApiaryInHand()
+const apiaries = ref<Shapes['ListedApiary'][]>([])
+const choices = ref<Shapes['Choices'] | null>(null)
+const ruleSheets = ref<Shapes['RuleSheet'][]>([])
+const apiaryId = ref('')
+const draft = useDoseDraft(apiaryId)
+const sheet = ref<Shapes['DoseSheet'] | null>(null)
+const openRound = ref<Shapes['Round'] | null>(null)
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+const busy = ref(false)
+const making = ref(false)
+
+const listed = computed(() =>
+  apiaries.value
+    .filter((each) => each.hives > 0)
+    .map((each) => ({
+      value: each.apiary.id,
+      title: `${each.apiary.name}, ${counted(each.hives, 'hive')}`,
+    })),
+)
+const ruleSheet = computed(() =>
+  ruleSheets.value.find((each) => each.id === draft.value.ruleSheetId),
+)
+const offLabel = computed(() => sheet.value?.verdict === 'NOT_ON_LABEL')
+const tally = computed(() => {
+  const count = { ALLOWED: 0, CAUTION: 0, NOT_ON_LABEL: 0 }
+  for (const line of sheet.value?.hives ?? []) count[line.judgement.verdict]++
+  return count
+})
+
+onMounted(async () => {
+  try {
+    const [found, offered, sheets] = await Promise.all([
+      ask(api.GET('/api/apiaries')),
+      ask(api.GET('/api/choices')),
+      ask(api.GET('/api/rule-sheets')),
+    ])
+    apiaries.value = found
+    choices.value = offered
+    ruleSheets.value = sheets
+    const asked = route.query.apiary
+    const wanted = [asked, inHand.id].find((id) => listed.value.some((each) => each.value === id))
+    apiaryId.value = (typeof wanted === 'string' ? wanted : listed.value[0]?.value) ?? ''
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+watch(apiaryId, async (id) => {
+  if (!id) return
+  if (!draft.value.roundId) draft.value = { ...draft.value, roundId: newId() }
+  if (!ruleSheets.value.some((each) => each.id === draft.value.ruleSheetId)) {
+    draft.value = { ...draft.value, ruleSheetId: ruleSheets.value[0]?.id ?? '' }
+  }
+  sheet.value = null
+  void inHand.take(id)
+  try {
+    const rounds = await ask(api.GET('/api/rounds'))
+    openRound.value = rounds.find((round) => round.apiaryId === id) ?? null
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+watchDebounced([draft, apiaryId], compute, { debounce: 150, deep: true })
+
+let asked = 0
+async function compute(): Promise<void> {
+  if (!apiaryId.value || !draft.value.ruleSheetId) return
+  wrong.value = unread(draft.value)
+  if (Object.keys(wrong.value).length > 0) return
+  const turn = ++asked
+  try {
+    const found = await ask(
+      api.POST('/api/apiaries/{id}/dose-sheet', {
+        params: { path: { id: apiaryId.value } },
+        body: { ruleSheetId: draft.value.ruleSheetId, settings: settingsOf(draft.value) },
+      }),
+    )
+    if (turn !== asked) return
+    sheet.value = found
+    problem.value = ''
+  } catch (thrown) {
+    if (turn === asked) refuse(thrown)
+  }
+}
+
+function refuse(thrown: unknown): void {
+  problem.value = words(thrown)
+  if (!(thrown instanceof Refused)) return
+  for (const { field, says } of thrown.fields) {
+    wrong.value = {
+      ...wrong.value,
+      [field.replace(/^settings\.(?!measure$)/, '').replace(/^.*strength$/, 'strength')]: says,
+    }
+  }
+  if (thrown.fields.length > 0) problem.value = ''
+}
+
+async function plan(): Promise<void> {
+  busy.value = true
+  problem.value = ''
+  try {
+    const round = await ask(
+      api.PUT('/api/rounds/{id}', {
+        params: { path: { id: draft.value.roundId } },
+        body: {
+          apiaryId: apiaryId.value,
+          ruleSheetId: draft.value.ruleSheetId,
+          settings: settingsOf(draft.value),
+          tool: draft.value.tool,
+          product: draft.value.product || undefined,
+          lot: draft.value.lot || undefined,
+          offLabelReason: draft.value.offLabelReason || undefined,
+        },
+      }),
+    )
+    draft.value = { ...draft.value, roundId: newId(), offLabelReason: '' }
+    await router.push(`/run/${round.id}`)
+  } catch (thrown) {
+    refuse(thrown)
+    problem.value ||= 'Not kept yet: look at the marked field.'
+  } finally {
+    busy.value = false
+  }
+}
+
+async function discard(): Promise<void> {
+  if (!openRound.value) return
+  try {
+    await ask(api.DELETE('/api/rounds/{id}', { params: { path: { id: openRound.value.id } } }))
+    openRound.value = null
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+
+function sheetKept(kept: Shapes['RuleSheet']): void {
+  ruleSheets.value = [kept, ...ruleSheets.value]
+  draft.value = { ...draft.value, ruleSheetId: kept.id }
+}
+</script>
+
+<template>
+  <div class="head">
+    <h1>Dose sheet</h1>
+    <v-select v-model="apiaryId" class="apiary" :items="listed" label="Apiary" density="compact" />
+  </div>
+  <p v-if="choices && listed.length === 0">
+    No hives yet. <router-link to="/apiaries/import">Bring in a roster first.</router-link>
+  </p>
+  <p v-if="openRound" class="sheet notice" role="status">
+    <span>A round of {{ dayOf(openRound.day) }} is open here.</span>
+    <router-link :to="`/run/${openRound.id}`">Go to it</router-link>
+    <button type="button" @click="discard">Throw its plan away</button>
+  </p>
+  <div v-if="choices && apiaryId" class="bench">
+    <DoseForm
+      v-model="draft"
+      :choices="choices"
+      :sheets="ruleSheets"
+      :wrong="wrong"
+      :slip="sheet?.slip ?? 'NONE'"
+      :off-label="offLabel"
+      @make-sheet="making = true"
+    />
+    <section v-if="sheet" class="result" aria-label="Dose sheet">
+      <div class="sums sheet">
+        <p class="total">
+          <span class="figure big">{{ grams(sheet.totalAcid) }}</span> acid dihydrate for
+          {{ counted(sheet.hives.length, 'hive') }}
+          <span class="soft"
+            >= {{ grams(sheet.totalProduct) }} product in {{ counted(sheet.caps, 'load') }}, shut
+            {{ sheet.sealMinutes }} min each</span
+          >
+        </p>
+        <p class="verdicts">
+          <span v-if="tally.ALLOWED"><VerdictMark verdict="ALLOWED" /> {{ tally.ALLOWED }}</span>
+          <span v-if="tally.CAUTION"><VerdictMark verdict="CAUTION" /> {{ tally.CAUTION }}</span>
+          <span v-if="tally.NOT_ON_LABEL"
+            ><VerdictMark verdict="NOT_ON_LABEL" /> {{ tally.NOT_ON_LABEL }}</span
+          >
+        </p>
+        <button type="button" class="plan" :disabled="busy || openRound !== null" @click="plan">
+          Keep it and go to the run
+        </button>
+      </div>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <p v-if="sheet.unmeasurable.length" role="alert" class="problem">
+        Too coarse a measure for {{ sheet.unmeasurable.join(', ') }}: weigh it, or use a smaller
+        scoop.
+      </p>
+      <DoseTable :sheet="sheet" />
+      <p class="soft care">
+        The label in hand and local rules decide; this sheet holds your plan against what you copied
+        from them. Weigh once, level, with acid-proof gloves on, away from food.
+      </p>
+    </section>
+    <p v-else-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </div>
+  <RuleSheetForm v-model="making" :from="ruleSheet" :today="sheet?.day ?? ''" @kept="sheetKept" />
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 20px;
+  margin-bottom: 12px;
+}
+
+.apiary {
+  flex: none;
+  width: 290px;
+}
+
+.notice {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 20px;
+  padding: 10px 16px;
+  border-left: 8px solid var(--caution);
+}
+
+.notice button {
+  min-height: 40px;
+  text-decoration: underline;
+}
+
+.bench {
+  display: grid;
+  grid-template-columns: 360px 1fr;
+  gap: 28px;
+  align-items: start;
+}
+
+.result {
+  min-width: 0;
+}
+
+.sums {
+  position: sticky;
+  top: 92px;
+  z-index: 2;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 22px;
+  padding: 10px 10px 10px 16px;
+  margin-bottom: 10px;
+}
+
+.sums p {
+  margin: 0;
+}
+
+.total {
+  flex: 1 1 260px;
+}
+
+.big {
+  font-size: 1.75rem;
+}
+
+.verdicts {
+  display: flex;
+  gap: 16px;
+}
+
+.plan {
+  min-height: 56px;
+  padding: 0 20px;
+  background: var(--ink);
+  color: var(--paper);
+  font-weight: 650;
+  border-radius: 2px;
+}
+
+.plan:disabled {
+  background: var(--wash);
+  color: var(--ink-soft);
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.care {
+  margin-top: 12px;
+  font-size: 0.875rem;
+}
+
+@media (width <= 900px) {
+  .bench {
+    grid-template-columns: 1fr;
+  }
+
+  .sums {
+    top: 70px;
+  }
+}
+</style>

@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { reactive, ref, watch } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { newId } from '../parts/ids'
+import { useSession } from '../parts/session'
+
+type RuleSheet = Shapes['RuleSheet']
+
+const props = defineProps<{ from?: RuleSheet; today: string }>()
+const emit = defineEmits<{ kept: [sheet: RuleSheet] }>()
+/** Copies a rule sheet from the label in hand, starting from another sheet. */
+const open = defineModel<boolean>({ required: true })
+const FIGURES = [
+  ['maxPerBox', 'Most grams a box', 'g'],
+  ['maxPerHive', 'Most grams a hive', 'g'],
+  ['maxRoundsPerSeries', 'Most rounds a series', ''],
+  ['maxRoundsPerYear', 'Most rounds a year', ''],
+  ['minDaysBetween', 'Fewest days between', 'd'],
+  ['minSealMinutes', 'Fewest minutes shut', 'min'],
+  ['waitingDays', 'Waiting days for honey', 'd'],
+  ['minCelsius', 'Coldest air', '°C'],
+  ['maxCelsius', 'Warmest air', '°C'],
+] as const
+type Figure = (typeof FIGURES)[number][0]
+
+const session = useSession()
+const figures = reactive<Record<Figure, string>>(blank())
+const sheet = reactive({
+  name: '',
+  copiedOn: '',
+  gramsOf: 'ACID_DIHYDRATE' as RuleSheet['gramsOf'],
+  brood: null as RuleSheet['brood'] | null,
+  supers: null as RuleSheet['supers'] | null,
+  registeredProduct: false,
+  note: '',
+})
+const refused = ref<Refused | null>(null)
+const problem = ref('')
+let id = newId()
+
+function blank(): Record<Figure, string> {
+  return Object.fromEntries(FIGURES.map(([key]) => [key, ''])) as Record<Figure, string>
+}
+
+watch(open, (isOpen) => {
+  if (!isOpen || !props.from) return
+  id = newId()
+  for (const [key] of FIGURES) figures[key] = props.from[key]?.toString() ?? ''
+  sheet.name = props.from.example ? '' : props.from.name
+  sheet.copiedOn = props.today
+  sheet.gramsOf = props.from.gramsOf
+  sheet.brood = props.from.brood ?? null
+  sheet.supers = props.from.supers ?? null
+  sheet.registeredProduct = props.from.registeredProduct ?? false
+  sheet.note = ''
+  refused.value = null
+  problem.value = ''
+})
+
+function read(): Partial<Record<Figure, number>> | null {
+  const numbers: Partial<Record<Figure, number>> = {}
+  for (const [key, label] of FIGURES) {
+    const text = figures[key].trim().replace(',', '.')
+    if (text === '') continue
+    if (!Number.isFinite(Number(text))) {
+      problem.value = `${label}: "${figures[key]}" is no number. Leave it empty where the label is silent.`
+      return null
+    }
+    numbers[key] = Number(text)
+  }
+  return numbers
+}
+
+async function keep(): Promise<void> {
+  refused.value = null
+  problem.value = ''
+  const numbers = read()
+  if (!numbers) return
+  const body: RuleSheet = {
+    id,
+    name: sheet.name,
+    example: false,
+    copiedBy: session.account?.name,
+    copiedOn: sheet.copiedOn || undefined,
+    gramsOf: sheet.gramsOf,
+    brood: sheet.brood ?? undefined,
+    supers: sheet.supers ?? undefined,
+    registeredProduct: sheet.registeredProduct,
+    note: sheet.note.trim() || undefined,
+    ...numbers,
+  }
+  try {
+    emit('kept', await ask(api.PUT('/api/rule-sheets/{id}', { params: { path: { id } }, body })))
+    open.value = false
+  } catch (thrown) {
+    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
+    else problem.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="760" scrollable>
+    <form class="sheet form" aria-labelledby="sheet-title" @submit.prevent="keep">
+      <h2 id="sheet-title">Copied from the label in hand</h2>
+      <p class="soft">
+        Leave a line empty where the label says nothing. A sheet that is kept never changes.
+      </p>
+      <div class="grid">
+        <v-text-field
+          v-model="sheet.name"
+          label="Name of this sheet"
+          :error-messages="refused?.at('name')"
+        />
+        <v-text-field
+          v-model="sheet.copiedOn"
+          type="date"
+          label="Label read on"
+          :error-messages="refused?.at('copiedOn')"
+        />
+        <v-select
+          v-model="sheet.gramsOf"
+          label="Its grams are of"
+          :items="[
+            { value: 'ACID_DIHYDRATE', title: 'acid dihydrate' },
+            { value: 'ACID_ANHYDROUS', title: 'anhydrous acid' },
+            { value: 'PRODUCT', title: 'product' },
+          ]"
+        />
+        <v-select
+          v-model="sheet.brood"
+          clearable
+          label="Capped brood"
+          :items="[
+            { value: 'ANY', title: 'with or without' },
+            { value: 'BROODLESS_ONLY', title: 'only without' },
+          ]"
+        />
+        <v-select
+          v-model="sheet.supers"
+          clearable
+          label="Supers"
+          :items="[
+            { value: 'OFF', title: 'off' },
+            { value: 'BARRIER', title: 'off, or parted by a barrier' },
+            { value: 'ALLOWED', title: 'may stay on' },
+          ]"
+        />
+        <v-text-field
+          v-for="[key, label, unit] in FIGURES"
+          :key="key"
+          v-model="figures[key]"
+          :label="label"
+          :suffix="unit"
+          inputmode="decimal"
+          :error-messages="refused?.at(key)"
+        />
+      </div>
+      <v-checkbox
+        v-model="sheet.registeredProduct"
+        label="It is the label of a registered product"
+      />
+      <v-textarea v-model="sheet.note" label="Note" :error-messages="refused?.at('note')" />
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <div class="foot">
+        <v-btn @click="open = false">Back</v-btn>
+        <v-btn type="submit" variant="flat" color="primary">Keep this sheet</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 10px;
+  padding: 18px;
+  overflow-y: auto;
+}
+
+.form p {
+  margin: 0;
+}
+
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
+  gap: 10px;
+}
+
+.foot {
+  display: flex;
+  justify-content: flex-end;
+  gap: 10px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>

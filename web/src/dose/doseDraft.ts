@@ -1,0 +1,90 @@
+import { useStorage } from '@vueuse/core'
+import type { Ref } from 'vue'
+import type { Shapes } from '../api/client'
+
+/** What the keeper has typed for an apiary's round, kept on this device until the round is planned. */
+export interface DoseDraft {
+  /** Id of the round that this will become; empty until the page gives one. */
+  roundId: string
+  ruleSheetId: string
+  school: string
+  grams: string
+  per: Shapes['Amount']['per']
+  of: Shapes['Amount']['of']
+  mediums: Shapes['DoseSettings']['mediums']
+  strengthPercent: string
+  /** A spoon's key, or SCALE. */
+  measure: string
+  gramsPerScoop: string
+  tool: string
+  capacity: string
+  supersPlan: Shapes['DoseSettings']['supersPlan']
+  sealMinutes: string
+  product: string
+  lot: string
+  offLabelReason: string
+}
+
+export function freshDraft(): DoseDraft {
+  return {
+    roundId: '',
+    ruleSheetId: '',
+    school: 'two',
+    grams: '2',
+    per: 'BOX',
+    of: 'ACID_DIHYDRATE',
+    mediums: 'BY_COMB',
+    strengthPercent: '99.6',
+    measure: 'SCALE',
+    gramsPerScoop: '',
+    tool: 'Bowl 1',
+    capacity: '4.5',
+    supersPlan: 'TAKEN_OFF',
+    sealMinutes: '10',
+    product: '',
+    lot: '',
+    offLabelReason: '',
+  }
+}
+
+/** The draft of whichever apiary is chosen. */
+export function useDoseDraft(apiaryId: Ref<string>): Ref<DoseDraft> {
+  return useStorage<DoseDraft>(() => `tavrel.dose.${apiaryId.value}`, freshDraft(), undefined, {
+    mergeDefaults: true,
+  })
+}
+
+function number(text: string): number {
+  return text.trim() === '' ? Number.NaN : Number(text.replace(',', '.'))
+}
+
+/** Fields that hold no number; the server judges the rest. */
+export function unread(draft: DoseDraft): Record<string, string> {
+  const wanted: Record<string, string> = {
+    'amount.grams': draft.grams,
+    strength: draft.strengthPercent,
+    capacity: draft.capacity,
+    sealMinutes: draft.sealMinutes,
+    ...(draft.measure === 'SCALE' ? {} : { 'measure.step': draft.gramsPerScoop }),
+  }
+  return Object.fromEntries(
+    Object.entries(wanted)
+      .filter(([, text]) => !Number.isFinite(number(text)))
+      .map(([field]) => [field, 'is no number']),
+  )
+}
+
+/** The draft as the server takes it. */
+export function settingsOf(draft: DoseDraft): Shapes['DoseSettings'] {
+  const spoon =
+    draft.measure === 'SCALE' ? undefined : (draft.measure as Shapes['Measure']['spoon'])
+  return {
+    amount: { grams: number(draft.grams), per: draft.per, of: draft.of },
+    mediums: draft.mediums,
+    strength: { assay: number(draft.strengthPercent) / 100 },
+    measure: { spoon, step: spoon ? number(draft.gramsPerScoop) : 0.1 },
+    capacity: number(draft.capacity),
+    supersPlan: draft.supersPlan,
+    sealMinutes: number(draft.sealMinutes),
+  }
+}

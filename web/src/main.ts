@@ -1,0 +1,13 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/index.css'
+import '@fontsource/atkinson-hyperlegible-mono/500.css'
+import './theme/tokens.css'
+import './theme/base.css'
+import { createPinia } from 'pinia'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { router } from './router'
+import { followLight } from './theme/light'
+import { vuetify } from './theme/vuetify'
+
+followLight()
+createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')

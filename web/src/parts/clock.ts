@@ -1,0 +1,30 @@
+import { useIntervalFn, useStorage } from '@vueuse/core'
+import { ref, watch } from 'vue'
+
+/**
+ * The server's clock as this device knows it, kept for a start without network. Each answer that carries the server's time tells how
+ * far the device is off; the answer that took least time is believed most.
+ */
+const offset = useStorage('tavrel.clock', 0)
+let bestRoundTrip = Number.POSITIVE_INFINITY
+
+/** Learns from an answer: asked and answered by the device's clock, now by the server's. */
+export function learnClock(asked: number, answered: number, serverNow: string): void {
+  const roundTrip = answered - asked
+  if (roundTrip > bestRoundTrip * 1.5 + 50) return
+  bestRoundTrip = Math.min(bestRoundTrip, roundTrip)
+  offset.value = Date.parse(serverNow) - (asked + answered) / 2
+}
+
+/** The server's time now, milliseconds. */
+export function serverNow(): number {
+  return Date.now() + offset.value
+}
+
+/** The server's time, ticking. */
+export function useServerNow(every = 500) {
+  const now = ref(serverNow())
+  useIntervalFn(() => (now.value = serverNow()), every)
+  watch(offset, () => (now.value = serverNow()))
+  return now
+}

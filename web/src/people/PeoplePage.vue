@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { onMounted, reactive, ref } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+
+type Account = Shapes['Account']
+
+const ROLES = [
+  { value: 'KEEPER', title: 'keeper: everything' },
+  { value: 'CREW', title: 'crew: works rounds' },
+  { value: 'READER', title: 'reader: reads only' },
+] as const
+
+const people = ref<Account[]>([])
+const problem = ref('')
+const refused = ref<Refused | null>(null)
+const blank = { name: '', login: '', password: '', role: 'CREW' as Account['role'] }
+const added = reactive({ ...blank })
+const said = ref('')
+
+async function load(): Promise<void> {
+  try {
+    people.value = await ask(api.GET('/api/people'))
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+
+async function add(): Promise<void> {
+  refused.value = null
+  problem.value = ''
+  try {
+    const account = await ask(api.POST('/api/people', { body: { ...added } }))
+    Object.assign(added, blank)
+    said.value = `${account.name} may sign in now.`
+    await load()
+  } catch (thrown) {
+    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
+    else problem.value = words(thrown)
+  }
+}
+
+async function change(person: Account, changed: Partial<Account>): Promise<void> {
+  problem.value = ''
+  said.value = ''
+  const { name, role, active } = { ...person, ...changed }
+  try {
+    await ask(
+      api.PUT('/api/people/{id}', {
+        params: { path: { id: person.id } },
+        body: { name, role, active },
+      }),
+    )
+    said.value = `${name}: kept. Open sessions with the old rights have ended.`
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+  await load()
+}
+
+onMounted(load)
+</script>
+
+<template>
+  <h1>People</h1>
+  <p class="soft">Every event, check and register line names who did it.</p>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <p v-if="said" role="status">{{ said }}</p>
+  <v-table class="sheet list">
+    <thead>
+      <tr>
+        <th scope="col">Name</th>
+        <th scope="col">Login</th>
+        <th scope="col">May</th>
+        <th scope="col">Sign-in</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="person in people" :key="person.id">
+        <td>{{ person.name }}</td>
+        <td>{{ person.login }}</td>
+        <td>
+          <v-select
+            :model-value="person.role"
+            :items="ROLES"
+            density="compact"
+            :aria-label="`What ${person.name} may do`"
+            @update:model-value="change(person, { role: $event })"
+          />
+        </td>
+        <td>
+          <v-btn size="small" @click="change(person, { active: !person.active })">
+            {{ person.active ? 'allowed: stop it' : 'stopped: allow it' }}
+          </v-btn>
+        </td>
+      </tr>
+    </tbody>
+  </v-table>
+  <h2>Add a person</h2>
+  <form class="form" @submit.prevent="add">
+    <v-text-field
+      v-model="added.name"
+      label="Name"
+      autocomplete="off"
+      :error-messages="refused?.at('name')"
+    />
+    <v-text-field
+      v-model="added.login"
+      label="Login"
+      autocomplete="off"
+      :error-messages="refused?.at('login')"
+    />
+    <v-text-field
+      v-model="added.password"
+      label="First password, at least 10 characters"
+      type="password"
+      autocomplete="new-password"
+      :error-messages="refused?.at('password')"
+    />
+    <v-select v-model="added.role" :items="ROLES" label="May" />
+    <v-btn type="submit" variant="flat" color="primary" height="48">Add</v-btn>
+  </form>
+</template>
+
+<style scoped>
+.list {
+  margin: 12px 0 24px;
+  max-width: 900px;
+}
+
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 12px;
+  max-width: 900px;
+  margin-top: 10px;
+  align-items: start;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>

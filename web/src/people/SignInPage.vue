@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, ask, words, type Shapes } from '../api/client'
+import { useSession } from '../parts/session'
+
+const session = useSession()
+const route = useRoute()
+const router = useRouter()
+const login = ref('')
+const password = ref('')
+const problem = ref('')
+const busy = ref(false)
+
+const DEMO_ROLES = [
+  { role: 'KEEPER', name: 'Wren, the keeper', may: 'plans, works, and manages everything' },
+  { role: 'CREW', name: 'Tam, crew', may: 'works rounds that are planned' },
+  { role: 'READER', name: 'Ida, reader', may: 'reads the register, changes nothing' },
+] as const
+
+async function enter(signIn: () => Promise<Shapes['Account']>): Promise<void> {
+  busy.value = true
+  problem.value = ''
+  try {
+    session.begin(await signIn())
+    const to = route.query.to
+    await router.push(
+      typeof to === 'string' && to.startsWith('/') && !to.startsWith('//') ? to : '/',
+    )
+  } catch (thrown) {
+    problem.value = words(thrown)
+  } finally {
+    busy.value = false
+  }
+}
+
+const typed = () =>
+  enter(() =>
+    ask(api.POST('/api/session', { body: { login: login.value, password: password.value } })),
+  )
+const demo = (role: Shapes['DemoSignIn']['role']) =>
+  enter(() => ask(api.POST('/api/demo/session', { body: { role } })))
+</script>
+
+<template>
+  <div class="door">
+    <h1><img src="/mark.svg" alt="" width="52" height="52" /> Tavrel</h1>
+    <p class="soft">Rounds of oxalic acid vapour: planned, timed, and written down.</p>
+    <section v-if="session.door?.demo" class="demo" aria-label="Sample outfit">
+      <p>This is a made-up outfit with sample data, made anew at each start. Come in as:</p>
+      <button
+        v-for="each in DEMO_ROLES"
+        :key="each.role"
+        type="button"
+        class="role"
+        :disabled="busy"
+        @click="demo(each.role)"
+      >
+        <strong>{{ each.name }}</strong>
+        <span class="soft">{{ each.may }}</span>
+      </button>
+    </section>
+    <form v-else class="form" @submit.prevent="typed">
+      <v-text-field v-model="login" label="Login" autocomplete="username" autofocus />
+      <v-text-field
+        v-model="password"
+        label="Password"
+        type="password"
+        autocomplete="current-password"
+      />
+      <v-btn
+        type="submit"
+        variant="flat"
+        color="primary"
+        height="56"
+        :disabled="busy || !login || !password"
+      >
+        Sign in
+      </v-btn>
+    </form>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.door {
+  max-width: 480px;
+  margin: 0 auto;
+  padding: 28px 20px;
+}
+
+h1 {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  font-size: 2.5rem;
+}
+
+.demo,
+.form {
+  display: grid;
+  gap: 12px;
+  margin-top: 20px;
+}
+
+.role {
+  display: grid;
+  gap: 2px;
+  min-height: 68px;
+  padding: 10px 18px;
+  text-align: left;
+  background: var(--sheet);
+  border: 2px solid var(--ink);
+  border-radius: 2px;
+}
+
+.role:hover {
+  background: var(--wash);
+}
+
+.problem {
+  margin-top: 14px;
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>

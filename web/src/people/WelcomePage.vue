@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { reactive, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, Refused, words } from '../api/client'
+import { useSession } from '../parts/session'
+
+const session = useSession()
+const router = useRouter()
+const form = reactive({ code: '', name: '', login: '', password: '' })
+const refused = ref<Refused | null>(null)
+const problem = ref('')
+
+async function begin(): Promise<void> {
+  refused.value = null
+  problem.value = ''
+  try {
+    session.begin(await ask(api.POST('/api/welcome', { body: { ...form } })))
+    await router.push('/apiaries/import')
+  } catch (thrown) {
+    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
+    else problem.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <div class="door">
+    <h1>Welcome to Tavrel</h1>
+    <p v-if="!session.door?.firstStart">
+      The keeper's account has been made. <router-link to="/sign-in">Sign in.</router-link>
+    </p>
+    <form v-else class="form" @submit.prevent="begin">
+      <p>
+        This is the first start. Make the keeper's account; the code stands in the console where
+        Tavrel was started.
+      </p>
+      <v-text-field
+        v-model="form.code"
+        label="Code from the console"
+        autocomplete="off"
+        :error-messages="refused?.at('code')"
+      />
+      <v-text-field
+        v-model="form.name"
+        label="Your name, as the register shall show it"
+        autocomplete="name"
+        :error-messages="refused?.at('name')"
+      />
+      <v-text-field
+        v-model="form.login"
+        label="Login"
+        autocomplete="username"
+        :error-messages="refused?.at('login')"
+      />
+      <v-text-field
+        v-model="form.password"
+        label="Password, at least 10 characters"
+        type="password"
+        autocomplete="new-password"
+        :error-messages="refused?.at('password')"
+      />
+      <v-btn type="submit" variant="flat" color="primary" height="56">Make the account</v-btn>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.door {
+  max-width: 480px;
+  margin: 0 auto;
+  padding: 28px 20px;
+}
+
+.form {
+  display: grid;
+  gap: 12px;
+  margin-top: 12px;
+}
+
+.problem {
+  color: var(--off-label);
+}
+</style>

@@ -1,0 +1,80 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { useSession } from './parts/session'
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    /** May be seen without signing in. */
+    open?: boolean
+    title: string
+  }
+}
+
+/** One route a screen; a screen's code is loaded when it is first gone to. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: () => import('./today/TodayPage.vue'), meta: { title: 'Today' } },
+    {
+      path: '/sign-in',
+      component: () => import('./people/SignInPage.vue'),
+      meta: { title: 'Sign in', open: true },
+    },
+    {
+      path: '/welcome',
+      component: () => import('./people/WelcomePage.vue'),
+      meta: { title: 'Welcome', open: true },
+    },
+    {
+      path: '/apiaries',
+      component: () => import('./apiaries/ApiariesPage.vue'),
+      meta: { title: 'Apiaries' },
+    },
+    {
+      path: '/apiaries/import',
+      component: () => import('./apiaries/ImportPage.vue'),
+      meta: { title: 'Bring in hives' },
+    },
+    {
+      path: '/apiaries/:id',
+      component: () => import('./apiaries/ApiaryPage.vue'),
+      props: true,
+      meta: { title: 'Apiary' },
+    },
+    { path: '/dose', component: () => import('./dose/DosePage.vue'), meta: { title: 'Dose' } },
+    { path: '/run', component: () => import('./run/RunsPage.vue'), meta: { title: 'Run' } },
+    {
+      path: '/run/:id',
+      component: () => import('./run/RunPage.vue'),
+      props: true,
+      meta: { title: 'Run' },
+    },
+    {
+      path: '/register',
+      component: () => import('./register/RegisterPage.vue'),
+      meta: { title: 'Register' },
+    },
+    {
+      path: '/people',
+      component: () => import('./people/PeoplePage.vue'),
+      meta: { title: 'People' },
+    },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  const session = useSession()
+  try {
+    await session.learn()
+  } catch {
+    return to.meta.open || session.account ? true : { path: '/sign-in', query: { to: to.fullPath } }
+  }
+  if (session.door?.firstStart && to.path !== '/welcome') return '/welcome'
+  if (!session.account && !to.meta.open) return { path: '/sign-in', query: { to: to.fullPath } }
+  if (session.account && to.meta.open) return '/'
+  return true
+})
+
+router.afterEach((to) => {
+  document.title = `${to.meta.title} · Tavrel`
+})

@@ -1,0 +1,269 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import StageMark from '../parts/StageMark.vue'
+import { clockOf } from '../parts/format'
+import { shownState } from '../parts/stage'
+import type { ShownHive } from './overlay'
+
+/** The hive in hand, what to do with it, and the button that says it is done. */
+const props = defineProps<{
+  hive: ShownHive
+  sheet?: Shapes['RoundHive']
+  now: number
+  chosen: boolean
+  standOn?: string
+}>()
+defineEmits<{ act: []; release: [] }>()
+
+const step = computed(() => props.hive.ahead[0])
+const state = computed(() => shownState(props.hive, props.now))
+const left = computed(() => (props.hive.openFrom ? Date.parse(props.hive.openFrom) - props.now : 0))
+const early = computed(() => step.value?.act === 'OPEN' && left.value > 0)
+const several = computed(() => props.hive.loads > 1)
+
+const button = computed(() => {
+  const load = several.value && step.value?.load ? ` ${step.value.load} of ${props.hive.loads}` : ''
+  switch (step.value?.act) {
+    case 'START_BURN':
+      return `Start burn${load}`
+    case 'END_LOAD':
+      return `Load${load} burnt`
+    case 'END_BURN':
+      return 'Burn ended, nozzle out'
+    case 'TAKE_OUT':
+      return 'Nozzle out, port plugged'
+    case 'OPEN':
+      return early.value ? `Opens in ${clockOf(left.value)}` : `Open ${props.sheet?.hiveName ?? ''}`
+    default:
+      return 'Nothing left to do here'
+  }
+})
+
+const timer = computed(() => {
+  switch (state.value) {
+    case 'BURNING':
+    case 'BURNT':
+      return props.hive.since ? clockOf(props.now - Date.parse(props.hive.since)) : ''
+    case 'SEALED':
+      return clockOf(left.value)
+    case 'DUE':
+    case 'TOO_LONG':
+    case 'STOPPED':
+      return props.hive.openFrom ? '+' + clockOf(-left.value) : ''
+    default:
+      return ''
+  }
+})
+
+const timerSays = computed(() => {
+  switch (state.value) {
+    case 'BURNING':
+      return 'burning for'
+    case 'BURNT':
+      return 'since the load ended'
+    case 'SEALED':
+      return 'until it may be opened'
+    case 'DUE':
+    case 'TOO_LONG':
+    case 'STOPPED':
+      return 'over its time'
+    default:
+      return ''
+  }
+})
+
+const hint = computed(() => {
+  switch (step.value?.act) {
+    case 'START_BURN':
+      return 'Hive shut, nozzle in, acid released: press as the vapour starts.'
+    case 'END_LOAD':
+      return 'Press when this load is gone; the next one follows.'
+    case 'END_BURN':
+      return 'When the load is gone: take the nozzle out, plug the port, then press. The seal time runs from here.'
+    case 'TAKE_OUT':
+      return 'Plug the port at once.'
+    case 'OPEN':
+      return early.value
+        ? 'Keep it shut. To open early, press and say why.'
+        : 'Take the cloth away, then press.'
+    default:
+      return ''
+  }
+})
+</script>
+
+<template>
+  <section class="slab" :class="state" aria-live="polite" aria-label="Act on this hive now">
+    <div class="head">
+      <div>
+        <p class="hive-name bracketed">{{ sheet?.hiveName }}</p>
+        <p class="state"><StageMark :state="state" /></p>
+      </div>
+      <div v-if="timer" class="time">
+        <p class="figure timer">{{ timer }}</p>
+        <p class="says">{{ timerSays }}</p>
+      </div>
+      <div v-else-if="sheet && step" class="time">
+        <p class="figure timer">{{ sheet.eachLoad }}</p>
+        <p class="says">
+          {{ sheet.loads === 1 ? 'in one load' : `in each of ${sheet.loads} loads` }}
+        </p>
+      </div>
+    </div>
+    <p class="hint">
+      {{ hint }}
+      <template v-if="standOn && step?.act === 'START_BURN'">Stand {{ standOn }}.</template>
+    </p>
+    <p v-if="sheet?.verdict === 'NOT_ON_LABEL'" class="off">Not on label: {{ sheet.labelSays }}</p>
+    <button
+      class="act"
+      :class="{ early }"
+      type="button"
+      :disabled="!step"
+      data-act="main"
+      @click="$emit('act')"
+    >
+      {{ button }}
+    </button>
+    <button v-if="chosen" class="release" type="button" @click="$emit('release')">
+      Back to the hive whose turn it is
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.slab {
+  --state: var(--waiting);
+
+  padding: 14px 16px 16px;
+  background: var(--sheet);
+  border: 2px solid var(--ink);
+  border-top-width: 10px;
+  border-top-color: var(--state);
+  border-radius: 2px;
+}
+
+.BURNING,
+.BURNT {
+  --state: var(--burning);
+}
+
+.SEALED {
+  --state: var(--sealed);
+}
+
+.DUE,
+.STOPPED {
+  --state: var(--due);
+}
+
+.TOO_LONG {
+  --state: var(--off-label);
+}
+
+.OPEN {
+  --state: var(--open);
+}
+
+.head {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+
+.hive-name {
+  display: inline-block;
+  margin: 0;
+  padding: 0 20px;
+  font-size: 2.75rem;
+  font-weight: 700;
+  line-height: 1.2;
+  overflow-wrap: anywhere;
+}
+
+.state {
+  margin: 8px 0 0;
+  font-size: 1.125rem;
+}
+
+.time {
+  text-align: right;
+}
+
+.timer {
+  margin: 0;
+  font-size: 3rem;
+  line-height: 1.05;
+  color: var(--state);
+  white-space: nowrap;
+}
+
+.says {
+  margin: 2px 0 0;
+  color: var(--ink-soft);
+}
+
+.hint {
+  min-height: 3em;
+  margin: 10px 0;
+  line-height: 1.4;
+}
+
+.off {
+  margin: 0 0 10px;
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.act {
+  width: 100%;
+  min-height: 84px;
+  background: var(--ink);
+  color: var(--paper);
+  font-size: 1.5rem;
+  font-weight: 700;
+  border-radius: 2px;
+}
+
+.BURNING .act,
+.BURNT .act,
+.DUE .act,
+.TOO_LONG .act,
+.STOPPED .act {
+  background: var(--state);
+  color: var(--on-state);
+}
+
+.act.early {
+  background: var(--sheet);
+  color: var(--sealed);
+  border: 2px dashed var(--sealed);
+}
+
+.act:disabled {
+  background: var(--wash);
+  color: var(--ink-soft);
+}
+
+.release {
+  width: 100%;
+  min-height: 56px;
+  margin-top: 8px;
+  text-decoration: underline;
+}
+
+@media (width <= 900px) {
+  .slab {
+    padding: 10px 12px 12px;
+  }
+
+  .timer {
+    font-size: 2.75rem;
+  }
+
+  .hint {
+    margin: 6px 0;
+  }
+}
+</style>

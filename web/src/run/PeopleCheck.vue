@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { useSessionStorage } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+
+type Point = Shapes['AskedPoint']['point']
+
+const props = defineProps<{
+  roundId: string
+  standOn?: string
+  sends: (confirmed: Point[]) => Promise<void>
+}>()
+
+const points = ref<Shapes['AskedPoint'][]>([])
+const ticked = useSessionStorage<Point[]>(`tavrel.people.${props.roundId}`, [])
+const problem = ref('')
+const busy = ref(false)
+const open = computed(() => points.value.length - ticked.value.length)
+
+onMounted(async () => {
+  try {
+    points.value = (await ask(api.GET('/api/choices'))).peopleCheck
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+function toggle(point: Point): void {
+  ticked.value = ticked.value.includes(point)
+    ? ticked.value.filter((each) => each !== point)
+    : [...ticked.value, point]
+}
+
+async function confirm(): Promise<void> {
+  busy.value = true
+  problem.value = ''
+  try {
+    await props.sends(ticked.value)
+  } catch (thrown) {
+    problem.value = words(thrown)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <section class="check" aria-labelledby="check-title">
+    <h1 id="check-title">People first</h1>
+    <p class="lead">
+      Nothing burns before each line is true. Your name and the time are kept with it.
+      <strong v-if="standOn"
+        >By the wind of this hour, stand on the {{ standOn }} side; feel it yourself.</strong
+      >
+    </p>
+    <ol>
+      <li v-for="point in points" :key="point.point">
+        <button
+          type="button"
+          role="checkbox"
+          :aria-checked="ticked.includes(point.point)"
+          @click="toggle(point.point)"
+        >
+          <span class="box" aria-hidden="true">{{ ticked.includes(point.point) ? '✓' : '' }}</span>
+          <span>{{ point.words }}</span>
+        </button>
+      </li>
+    </ol>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <button
+      class="confirm"
+      type="button"
+      :disabled="open > 0 || busy || points.length === 0"
+      @click="confirm"
+    >
+      {{ open > 0 ? `${open} still open` : 'All true: begin the run' }}
+    </button>
+    <p class="soft small">
+      General cautions, not medical or legal advice. The label and local rules decide what to wear.
+      After exposure: fresh air; rinse eyes with clean water for at least 15 minutes; wash skin;
+      call the local poison centre or emergency number; follow the safety data sheet.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.check {
+  max-width: 760px;
+}
+
+.lead {
+  margin: 8px 0 14px;
+}
+
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 6px;
+}
+
+li button {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  width: 100%;
+  min-height: 60px;
+  padding: 8px 14px;
+  text-align: left;
+  background: var(--sheet);
+  border: 1px solid var(--rule-strong);
+  border-radius: 2px;
+}
+
+li button[aria-checked='true'] {
+  border-color: var(--open);
+  border-left-width: 6px;
+}
+
+.box {
+  display: grid;
+  place-content: center;
+  flex: none;
+  width: 32px;
+  height: 32px;
+  border: 2px solid var(--ink);
+  font-size: 1.4rem;
+  font-weight: 700;
+  color: var(--open);
+}
+
+.confirm {
+  width: 100%;
+  min-height: 72px;
+  margin: 14px 0 10px;
+  background: var(--ink);
+  color: var(--paper);
+  font-size: 1.25rem;
+  font-weight: 650;
+  border-radius: 2px;
+}
+
+.confirm:disabled {
+  background: var(--wash);
+  color: var(--ink-soft);
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.small {
+  font-size: 0.875rem;
+}
+</style>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+
+const props = defineProps<{
+  title: string
+  ready: readonly string[]
+  /** Offered as "all n waiting hives", where more than one waits. */
+  waiting?: number
+}>()
+const emit = defineEmits<{ said: [reason: string, all: boolean] }>()
+/** Asks for a few words: ready ones in one press, or the keeper's own. */
+const open = defineModel<boolean>({ required: true })
+const own = ref('')
+const all = ref(false)
+watch(open, (isOpen) => {
+  if (isOpen) all.value = false
+})
+
+function say(reason: string): void {
+  if (!reason.trim()) return
+  emit('said', reason.trim(), all.value)
+  own.value = ''
+  open.value = false
+}
+</script>
+
+<template>
+  <v-dialog v-model="open">
+    <div class="sheet ask" role="dialog" aria-labelledby="reason-title">
+      <h2 id="reason-title">{{ props.title }}</h2>
+      <v-checkbox
+        v-if="waiting && waiting > 1"
+        v-model="all"
+        :label="`For all ${waiting} hives that still wait, to end the round`"
+      />
+      <button
+        v-for="reason in ready"
+        :key="reason"
+        type="button"
+        class="reason"
+        @click="say(reason)"
+      >
+        {{ reason }}
+      </button>
+      <form class="own" @submit.prevent="say(own)">
+        <v-text-field v-model="own" label="In your own words" maxlength="500" />
+        <v-btn type="submit" height="56" :disabled="!own.trim()">Say so</v-btn>
+      </form>
+      <button type="button" class="back" @click="open = false">Back, change nothing</button>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.ask {
+  padding: 18px;
+  display: grid;
+  gap: 8px;
+}
+
+.reason,
+.back {
+  min-height: 56px;
+  padding: 0 14px;
+  text-align: left;
+  border: 1px solid var(--rule-strong);
+  border-radius: 2px;
+}
+
+.reason:hover {
+  background: var(--wash);
+}
+
+.own {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+}
+
+.back {
+  border: 0;
+  text-decoration: underline;
+}
+</style>

@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import type { Shapes } from '../api/client'
+import HiveFigure from '../parts/HiveFigure.vue'
+import StageMark from '../parts/StageMark.vue'
+import { clockOf } from '../parts/format'
+import { shownState } from '../parts/stage'
+import type { ShownHive } from './overlay'
+
+/** The row as one walks it: every hive with its state, and its clock where it has one. */
+const props = defineProps<{
+  hives: readonly ShownHive[]
+  sheet: ReadonlyMap<string, Shapes['RoundHive']>
+  now: number
+  inHand?: string
+}>()
+defineEmits<{ choose: [hiveId: string] }>()
+
+function clock(hive: ShownHive): string {
+  const state = shownState(hive, props.now)
+  if (state === 'BURNING' && hive.since) return clockOf(props.now - Date.parse(hive.since))
+  if (!hive.openFrom) return ''
+  const left = Date.parse(hive.openFrom) - props.now
+  return left > 0 ? clockOf(left) : '+' + clockOf(-left)
+}
+</script>
+
+<template>
+  <ol class="row" aria-label="Hives in walking order">
+    <li v-for="hive in hives" :key="hive.hiveId">
+      <button
+        type="button"
+        :class="[shownState(hive, now), { bracketed: hive.hiveId === inHand }]"
+        :aria-current="hive.hiveId === inHand ? 'true' : undefined"
+        :data-hive="sheet.get(hive.hiveId)?.hiveName"
+        :data-state="shownState(hive, now)"
+        @click="$emit('choose', hive.hiveId)"
+      >
+        <span class="drawn">
+          <HiveFigure
+            v-if="sheet.get(hive.hiveId)"
+            :boxes="sheet.get(hive.hiveId)?.boxes ?? []"
+            :supers="sheet.get(hive.hiveId)?.supers ?? 0"
+            :floor="sheet.get(hive.hiveId)?.floor ?? 'SOLID'"
+            :scale="0.8"
+          />
+        </span>
+        <span class="name">{{ sheet.get(hive.hiveId)?.hiveName }}</span>
+        <span class="figure clock">{{ clock(hive) }}</span>
+        <StageMark :state="shownState(hive, now)" class="mark" />
+        <span class="dose soft">
+          <template v-if="hive.waiting">on this device</template>
+          <template v-else-if="hive.stage === 'WAITING'">
+            {{ hive.loads > 1 ? `${hive.loads} × ` : '' }}{{ sheet.get(hive.hiveId)?.eachLoad }}
+          </template>
+          <template v-else-if="hive.marks.some((mark) => mark.kind === 'LEAK_SEEN')"
+            >leak seen</template
+          >
+          <template v-else-if="hive.stage === 'SKIPPED' || hive.stage === 'STOPPED'">{{
+            hive.reason
+          }}</template>
+        </span>
+      </button>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.row {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(198px, 1fr));
+  gap: 8px;
+}
+
+button {
+  display: grid;
+  grid-template: auto auto / 46px 1fr auto;
+  gap: 2px 8px;
+  width: 100%;
+  min-height: 92px;
+  padding: 8px 14px 6px 10px;
+  text-align: left;
+  background: var(--sheet);
+  border: 1px solid var(--rule-strong);
+  border-bottom-width: 6px;
+  border-radius: 2px;
+}
+
+.drawn {
+  grid-row: 1 / 3;
+  align-self: end;
+  justify-self: center;
+}
+
+.drawn :deep(svg) {
+  display: block;
+  max-height: 72px;
+}
+
+.name {
+  font-size: 1.25rem;
+  font-weight: 700;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.clock {
+  font-size: 1.25rem;
+  text-align: right;
+}
+
+.mark {
+  align-self: end;
+}
+
+.dose {
+  align-self: end;
+  text-align: right;
+  font-size: 0.875rem;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  max-width: 9em;
+}
+
+.BURNING,
+.BURNT {
+  border-bottom-color: var(--burning);
+}
+
+.SEALED {
+  border-bottom-color: var(--sealed);
+}
+
+.DUE,
+.STOPPED {
+  border-color: var(--due);
+  box-shadow: inset 0 0 0 2px var(--due);
+}
+
+.TOO_LONG {
+  border-color: var(--off-label);
+  box-shadow: inset 0 0 0 4px var(--off-label);
+}
+
+.OPEN {
+  border-bottom-color: var(--open);
+  background: transparent;
+}
+
+.SKIPPED {
+  background: transparent;
+  border-style: dashed;
+}
+
+@media (width <= 900px) {
+  .row {
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+  }
+
+  button {
+    grid-template-columns: 1fr auto;
+    min-height: 76px;
+    padding: 6px 12px;
+  }
+
+  .drawn {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, words, type Shapes } from '../api/client'
+import { counted, dayOf } from '../parts/format'
+import { useSession } from '../parts/session'
+
+/** Rounds that are planned or under way. With one only, it is gone to at once. */
+const router = useRouter()
+const session = useSession()
+const today = ref<Shapes['Today'] | null>(null)
+const problem = ref('')
+
+onMounted(async () => {
+  try {
+    today.value = await ask(api.GET('/api/today'))
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+  const rounds = today.value?.apiaries.filter((each) => each.roundId) ?? []
+  if (rounds.length === 1 && history.state?.back !== `/run/${rounds[0]?.roundId}`) {
+    await router.replace(`/run/${rounds[0]?.roundId}`)
+  }
+})
+</script>
+
+<template>
+  <h1>Rounds planned or under way</h1>
+  <p v-if="problem" role="alert">{{ problem }}</p>
+  <template v-else-if="today">
+    <ul v-if="today.apiaries.some((each) => each.roundId)" class="rounds">
+      <li v-for="each in today.apiaries.filter((one) => one.roundId)" :key="each.apiary.id">
+        <router-link :to="`/run/${each.roundId}`" class="sheet round">
+          <strong>{{ each.apiary.name }}</strong>
+          <span v-if="each.roundDay">{{ dayOf(each.roundDay) }}</span>
+          <span v-if="each.run"
+            >{{ each.run.done }} of {{ each.run.hives }} done, {{ each.run.stillShut }} shut</span
+          >
+          <span v-else>{{ counted(each.hives, 'hive') }}, not begun</span>
+        </router-link>
+      </li>
+    </ul>
+    <p v-else>
+      No round is planned.
+      <router-link v-if="session.isKeeper" to="/dose">Make a dose sheet first.</router-link>
+      <template v-else>A keeper plans it.</template>
+    </p>
+  </template>
+</template>
+
+<style scoped>
+.rounds {
+  list-style: none;
+  margin: 16px 0;
+  padding: 0;
+  display: grid;
+  gap: 8px;
+  max-width: 720px;
+}
+
+.round {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 20px;
+  min-height: 64px;
+  padding: 10px 18px;
+  text-decoration: none;
+}
+</style>

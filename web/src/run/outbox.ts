@@ -1,0 +1,125 @@
+import { useEventListener, useIntervalFn, useStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { learnClock } from '../parts/clock'
+import { useSession } from '../parts/session'
+
+export type NewEvent = Shapes['NewEvent']
+
+/** One press of a thumb: its events go to the server together, once. */
+export interface Parcel {
+  roundId: string
+  accountId: string
+  events: NewEvent[]
+}
+
+/** A parcel that the server would not take, and why. */
+export interface Returned extends Parcel {
+  says: string
+}
+
+/**
+ * Presses on their way to the server. They are kept on this device until the server has them, in the
+ * order in which they were made; a reload, a lost network or a restart loses none.
+ */
+export const useOutbox = defineStore('outbox', () => {
+  const parcels = useStorage<Parcel[]>('tavrel.outbox', [])
+  const returned = useStorage<Returned[]>('tavrel.returned', [])
+  const boards = ref<Record<string, Shapes['RunBoard']>>({})
+  const reachable = ref(true)
+  let sending = false
+
+  /** Takes a press and sends it as soon as may be. */
+  function post(roundId: string, events: NewEvent[]): void {
+    const accountId = useSession().account?.id
+    if (!accountId || events.length === 0) return
+    parcels.value = [...parcels.value, { roundId, accountId, events }]
+    void send()
+  }
+
+  /** Takes back a press that has not left yet; tells whether it could. */
+  function recall(roundId: string, hiveId: string): boolean {
+    const last = parcels.value.findLastIndex(
+      (parcel) => parcel.roundId === roundId && parcel.events[0]?.hiveId === hiveId,
+    )
+    if (last < 0 || (sending && last === 0)) return false
+    parcels.value = parcels.value.filter((_, i) => i !== last)
+    return true
+  }
+
+  /** Sends what waits, first in first out, until nothing waits or the server is silent. */
+  async function send(): Promise<void> {
+    if (sending) return
+    sending = true
+    try {
+      for (;;) {
+        const parcel = parcels.value.find((each) => each.accountId === useSession().account?.id)
+        if (!parcel || !(await deliver(parcel))) return
+      }
+    } finally {
+      sending = false
+    }
+  }
+
+  async function deliver(parcel: Parcel): Promise<boolean> {
+    const asked = Date.now()
+    try {
+      const board = await ask(
+        api.POST('/api/rounds/{id}/events', {
+          params: { path: { id: parcel.roundId } },
+          body: parcel.events,
+        }),
+      )
+      learnClock(asked, Date.now(), board.now)
+      reachable.value = true
+      boards.value = { ...boards.value, [parcel.roundId]: board }
+      remove(parcel)
+      return true
+    } catch (thrown) {
+      if (thrown instanceof Refused && thrown.status === 401) {
+        useSession().lost()
+        return false
+      }
+      if (thrown instanceof Refused && thrown.status < 500) {
+        reachable.value = true
+        returned.value = [...returned.value, { ...parcel, says: words(thrown) }]
+        remove(parcel)
+        return true
+      }
+      reachable.value = false
+      return false
+    }
+  }
+
+  function remove(parcel: Parcel): void {
+    const id = parcel.events[0]?.id
+    parcels.value = parcels.value.filter((each) => each.events[0]?.id !== id)
+  }
+
+  /** Lets go of what was returned for a round, once it has been read. */
+  function forgetReturned(roundId: string): void {
+    returned.value = returned.value.filter((each) => each.roundId !== roundId)
+  }
+
+  /** Tries again whenever the network is back, and every two seconds while something waits. */
+  function watchNetwork(): void {
+    useEventListener(window, 'online', () => void send())
+    useIntervalFn(() => void (parcels.value.length > 0 && send()), 2000, {
+      immediateCallback: true,
+    })
+  }
+
+  return {
+    parcels,
+    returned,
+    boards,
+    reachable,
+    waiting: computed(() => parcels.value.length),
+    post,
+    recall,
+    send,
+    forgetReturned,
+    watchNetwork,
+  }
+})

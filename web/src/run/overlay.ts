@@ -1,0 +1,76 @@
+import type { Shapes } from '../api/client'
+import type { Parcel } from './outbox'
+
+type Board = Shapes['RunBoard']
+type HiveOnBoard = Shapes['HiveOnBoard']
+
+/** A hive on the board, with what this device knows and the server does not yet. */
+export interface ShownHive extends HiveOnBoard {
+  /** Presses for it that are still on this device. */
+  waiting: number
+}
+
+/**
+ * The server's board with this device's waiting presses laid over it. The server has told every step
+ * that lies ahead of each hive, so a press only moves along that way; no rule is decided here.
+ */
+export function overlay(board: Board, parcels: readonly Parcel[]): ShownHive[] {
+  return board.hives.map((hive) =>
+    parcels
+      .filter((parcel) => parcel.events[0]?.hiveId === hive.hiveId)
+      .reduce((shown, parcel) => pressed(shown, parcel, board.sealSeconds), {
+        ...hive,
+        waiting: 0,
+      }),
+  )
+}
+
+function pressed(hive: ShownHive, parcel: Parcel, sealSeconds: number): ShownHive {
+  const waiting = hive.waiting + 1
+  const first = parcel.events[0]
+  if (!first) return hive
+  if (first.kind === 'SKIPPED')
+    return { ...hive, waiting, stage: 'SKIPPED', ahead: [], since: first.at }
+  if (first.kind === 'ABORTED') {
+    return { ...hive, waiting, stage: 'STOPPED', ahead: hive.ahead.slice(-1), openFrom: first.at }
+  }
+  const taken = hive.ahead.findIndex((next) => next.events[0] === first.kind)
+  const next = hive.ahead[taken]
+  if (!next) return { ...hive, waiting }
+  const openFrom =
+    next.leadsTo === 'SEALED'
+      ? new Date(Date.parse(first.at) + sealSeconds * 1000).toISOString()
+      : undefined
+  return {
+    ...hive,
+    waiting,
+    stage: next.leadsTo,
+    since: first.at,
+    openFrom,
+    shutSince: next.leadsTo === 'OPEN' ? undefined : (hive.shutSince ?? first.at),
+    alarmAt: next.leadsTo === 'OPEN' ? undefined : hive.alarmAt,
+    ahead: hive.ahead.slice(taken + 1),
+  }
+}
+
+/**
+ * The hive to point at. Where nothing waits on this device, the server's word; otherwise the hive
+ * that has the tool, else the next in the row that has not burned, else the next to open.
+ */
+export function pointAt(board: Board, hives: readonly ShownHive[]): ShownHive | undefined {
+  if (hives.every((hive) => hive.waiting === 0)) {
+    return hives.find((hive) => hive.hiveId === board.actOn)
+  }
+  return (
+    hives.find((hive) => hive.stage === 'BURNING' || hive.stage === 'BURNT') ??
+    hives.find((hive) => hive.stage === 'WAITING' || hive.stage === 'PREPARED') ??
+    nextToOpen(hives)
+  )
+}
+
+/** The shut hive that comes due first. */
+export function nextToOpen(hives: readonly ShownHive[]): ShownHive | undefined {
+  return hives
+    .filter((hive) => hive.openFrom && (hive.stage === 'SEALED' || hive.stage === 'STOPPED'))
+    .sort((a, b) => Date.parse(a.openFrom ?? '') - Date.parse(b.openFrom ?? ''))[0]
+}

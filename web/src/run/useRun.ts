@@ -1,0 +1,141 @@
+import { useIntervalFn } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { learnClock, serverNow } from '../parts/clock'
+import { newId } from '../parts/ids'
+import { nextToOpen, overlay, pointAt, type ShownHive } from './overlay'
+import { useOutbox, type NewEvent } from './outbox'
+
+const POLL = 2000
+/** A second tap this soon is a slip of the glove. */
+const DOUBLE_TAP = 700
+
+/** A round being run: what the server knows, what waits here, and the presses that move it on. */
+export function useRun(roundId: string) {
+  const outbox = useOutbox()
+  const whole = ref<Shapes['WholeRound'] | null>(null)
+  const problem = ref('')
+  const gone = ref(false)
+  let lastPress = 0
+
+  const board = computed(() => outbox.boards[roundId] ?? null)
+  const parcels = computed(() => outbox.parcels.filter((parcel) => parcel.roundId === roundId))
+  const returned = computed(() => outbox.returned.filter((each) => each.roundId === roundId))
+  const hives = computed(() => (board.value ? overlay(board.value, parcels.value) : []))
+  const sheet = computed(
+    () => new Map((whole.value?.hives ?? []).map((hive) => [hive.hiveId, hive] as const)),
+  )
+  const pointed = computed(() => (board.value ? pointAt(board.value, hives.value) : undefined))
+  const next = computed(() => nextToOpen(hives.value))
+
+  async function load(): Promise<void> {
+    try {
+      whole.value = await ask(api.GET('/api/rounds/{id}', { params: { path: { id: roundId } } }))
+      problem.value = ''
+      await poll()
+    } catch (thrown) {
+      problem.value = words(thrown)
+      gone.value = thrown instanceof Refused && thrown.status === 404
+    }
+  }
+
+  async function poll(): Promise<void> {
+    if (gone.value || parcels.value.length > 0) return
+    const asked = Date.now()
+    try {
+      const found = await ask(
+        api.GET('/api/rounds/{id}/board', { params: { path: { id: roundId } } }),
+      )
+      learnClock(asked, Date.now(), found.now)
+      outbox.reachable = true
+      const known = outbox.boards[roundId]
+      if (parcels.value.length === 0 && (!known || found.now >= known.now)) {
+        outbox.boards = { ...outbox.boards, [roundId]: found }
+      }
+    } catch (thrown) {
+      if (!(thrown instanceof Refused)) outbox.reachable = false
+    }
+  }
+
+  function event(hiveId: string, kind: NewEvent['kind'], more: Partial<NewEvent> = {}): NewEvent {
+    return { id: newId(), hiveId, kind, at: new Date(serverNow()).toISOString(), ...more }
+  }
+
+  /** Does the next step of a hive; a tap right after another is taken for a slip. */
+  function act(hive: ShownHive, reason?: string): boolean {
+    const step = hive.ahead[0]
+    if (!step || Date.now() - lastPress < DOUBLE_TAP) return false
+    lastPress = Date.now()
+    const at = new Date(serverNow()).toISOString()
+    const load = (kind: NewEvent['kind']) =>
+      kind === 'BURN_STARTED' || kind === 'BURN_ENDED' ? step.load : undefined
+    outbox.post(
+      roundId,
+      step.events.map((kind) => event(hive.hiveId, kind, { at, load: load(kind), reason })),
+    )
+    return true
+  }
+
+  /** Leaves hives out of the round. */
+  function skip(hiveIds: readonly string[], reason: string): void {
+    for (const hiveId of hiveIds) outbox.post(roundId, [event(hiveId, 'SKIPPED', { reason })])
+  }
+
+  function stop(hiveId: string, reason: string): void {
+    outbox.post(roundId, [event(hiveId, 'ABORTED', { reason })])
+  }
+
+  function leak(hiveId: string): void {
+    outbox.post(roundId, [event(hiveId, 'LEAK_SEEN')])
+  }
+
+  /** Takes back the latest press: one that has not left this device, else the latest kept. */
+  function undo(): boolean {
+    const waiting = parcels.value.at(-1)?.events[0]
+    if (waiting) return outbox.recall(roundId, waiting.hiveId)
+    const last = board.value?.lastStep
+    if (!last) return false
+    outbox.post(
+      roundId,
+      last.events.map((undoes) => event(last.hiveId, 'UNDONE', { undoes })),
+    )
+    return true
+  }
+
+  async function confirmPeople(confirmed: Shapes['PeopleCheck']['confirmed']): Promise<void> {
+    whole.value = await ask(
+      api.PUT('/api/rounds/{id}/people-check', {
+        params: { path: { id: roundId } },
+        body: { confirmed },
+      }),
+    )
+  }
+
+  onMounted(load)
+  useIntervalFn(() => void poll(), POLL)
+  useIntervalFn(() => void (problem.value && !gone.value && load()), 4000)
+  watch(
+    () => outbox.waiting,
+    (now, before) => {
+      if (now === 0 && before > 0) void poll()
+    },
+  )
+
+  return {
+    whole,
+    board,
+    hives,
+    sheet,
+    pointed,
+    next,
+    problem,
+    parcels,
+    returned,
+    act,
+    skip,
+    stop,
+    leak,
+    undo,
+    confirmPeople,
+  }
+}
