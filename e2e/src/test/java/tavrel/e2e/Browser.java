@@ -164,9 +164,9 @@ final class Browser implements AutoCloseable {
   }
 
   Browser choose(Path file) {
-    driver
-        .findElement(By.cssSelector("input[type=file]"))
-        .sendKeys(file.toAbsolutePath().toString());
+    By input = By.cssSelector("input[type=file]");
+    Until.within(PATIENCE, "a file can be chosen", () -> !driver.findElements(input).isEmpty());
+    driver.findElement(input).sendKeys(file.toAbsolutePath().toString());
     return this;
   }
 
