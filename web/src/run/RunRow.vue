@@ -15,9 +15,22 @@ const props = defineProps<{
 }>()
 defineEmits<{ choose: [hiveId: string] }>()
 
+function dose(hive: ShownHive): string {
+  const each = props.sheet.get(hive.hiveId)?.eachLoad ?? ''
+  return hive.loads > 1 ? `${hive.loads} × ${each}` : each
+}
+
+/** What else is worth knowing at a glance. */
+function note(hive: ShownHive): string {
+  if (hive.waiting) return 'kept on this device'
+  if (hive.stage === 'SKIPPED' || hive.stage === 'STOPPED') return hive.reason ?? ''
+  return hive.marks.some((mark) => mark.kind === 'LEAK_SEEN') ? 'leak seen' : ''
+}
+
 function clock(hive: ShownHive): string {
   const state = shownState(hive, props.now)
   if (state === 'BURNING' && hive.since) return clockOf(props.now - Date.parse(hive.since))
+  if (hive.stage === 'WAITING' || hive.stage === 'PREPARED') return dose(hive)
   if (!hive.openFrom) return ''
   const left = Date.parse(hive.openFrom) - props.now
   return left > 0 ? clockOf(left) : '+' + clockOf(-left)
@@ -47,18 +60,7 @@ function clock(hive: ShownHive): string {
         <span class="name">{{ sheet.get(hive.hiveId)?.hiveName }}</span>
         <span class="figure clock">{{ clock(hive) }}</span>
         <StageMark :state="shownState(hive, now)" class="mark" />
-        <span class="dose soft">
-          <template v-if="hive.waiting">on this device</template>
-          <template v-else-if="hive.stage === 'WAITING'">
-            {{ hive.loads > 1 ? `${hive.loads} × ` : '' }}{{ sheet.get(hive.hiveId)?.eachLoad }}
-          </template>
-          <template v-else-if="hive.marks.some((mark) => mark.kind === 'LEAK_SEEN')"
-            >leak seen</template
-          >
-          <template v-else-if="hive.stage === 'SKIPPED' || hive.stage === 'STOPPED'">{{
-            hive.reason
-          }}</template>
-        </span>
+        <span class="note soft">{{ note(hive) }}</span>
       </button>
     </li>
   </ol>
@@ -76,7 +78,7 @@ function clock(hive: ShownHive): string {
 
 button {
   display: grid;
-  grid-template: auto auto / 46px 1fr auto;
+  grid-template: auto auto 1.3em / 46px 1fr auto;
   gap: 2px 8px;
   width: 100%;
   min-height: 92px;
@@ -89,7 +91,7 @@ button {
 }
 
 .drawn {
-  grid-row: 1 / 3;
+  grid-row: 1 / 4;
   align-self: end;
   justify-self: center;
 }
@@ -111,18 +113,17 @@ button {
   text-align: right;
 }
 
-.mark {
-  align-self: end;
+.mark,
+.note {
+  grid-column: 2 / 4;
 }
 
-.dose {
-  align-self: end;
-  text-align: right;
+.note {
   font-size: 0.875rem;
+  line-height: 1.3;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-  max-width: 9em;
 }
 
 .BURNING,
@@ -163,12 +164,17 @@ button {
 
   button {
     grid-template-columns: 1fr auto;
-    min-height: 76px;
+    min-height: 84px;
     padding: 6px 12px;
   }
 
   .drawn {
     display: none;
+  }
+
+  .mark,
+  .note {
+    grid-column: 1 / 3;
   }
 }
 </style>

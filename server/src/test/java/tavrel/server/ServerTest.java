@@ -1,0 +1,106 @@
+package tavrel.server;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
+import tavrel.server.people.Account;
+import tavrel.server.people.Accounts;
+import tavrel.server.people.Role;
+
+/** The whole server in memory, spoken to through its real stack: filters, JSON, SQL. */
+@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:servertest;DB_CLOSE_DELAY=-1")
+@AutoConfigureMockMvc
+public abstract class ServerTest {
+
+  /** An answer: status, body as text, body as JSON. */
+  protected record Answer(int status, String text, JsonNode json) {
+
+    /** What the problem says of a field, or null. */
+    public String at(String field) {
+      for (JsonNode error : json.path("errors")) {
+        if (error.path("field").asText().equals(field)) {
+          return error.path("says").asText();
+        }
+      }
+      return null;
+    }
+  }
+
+  @Autowired protected MockMvc mvc;
+  @Autowired protected ObjectMapper json;
+  @Autowired protected Accounts accounts;
+
+  /** A fresh person with a role. */
+  protected Account person(Role role) {
+    String login =
+        role.name().toLowerCase(Locale.ROOT) + UUID.randomUUID().toString().substring(0, 8);
+    return accounts.add(login, "P " + login, "long enough password", role);
+  }
+
+  protected Answer get(Account who, String path) {
+    return send(MockMvcRequestBuilders.get(URI.create(path)), who);
+  }
+
+  protected Answer send(Account who, HttpMethod method, String path, Object body) {
+    try {
+      String content = body instanceof String text ? text : json.writeValueAsString(body);
+      return send(
+          MockMvcRequestBuilders.request(method, URI.create(path))
+              .contentType(MediaType.APPLICATION_JSON)
+              .content(content),
+          who);
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  protected Answer upload(Account who, String path, byte[] file) {
+    return send(
+        MockMvcRequestBuilders.multipart(URI.create(path))
+            .file(new MockMultipartFile("file", "roster.csv", "text/csv", file)),
+        who);
+  }
+
+  private Answer send(MockHttpServletRequestBuilder request, Account who) {
+    try {
+      MockHttpServletResponse response =
+          mvc.perform(request.with(SecurityMockMvcRequestPostProcessors.csrf()).with(as(who)))
+              .andReturn()
+              .getResponse();
+      String text = response.getContentAsString(StandardCharsets.UTF_8);
+      boolean isJson =
+          response.getContentType() != null && response.getContentType().contains("json");
+      return new Answer(response.getStatus(), text, isJson ? json.readTree(text) : json.nullNode());
+    } catch (Exception broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  /** Signed in as someone; null is nobody. */
+  protected static RequestPostProcessor as(Account who) {
+    return who == null
+        ? SecurityMockMvcRequestPostProcessors.anonymous()
+        : SecurityMockMvcRequestPostProcessors.authentication(
+            UsernamePasswordAuthenticationToken.authenticated(
+                who, null, AuthorityUtils.createAuthorityList("ROLE_" + who.role())));
+  }
+}
