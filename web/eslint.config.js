@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['dist', 'src/api/schema.d.ts'] },
+  { ignores: ['dist', 'target', 'src/api/schema.d.ts'] },
   ...tseslint.configs.strict,
   ...vue.configs['flat/recommended'],
   {

@@ -5,6 +5,8 @@ declare module 'vue-router' {
   interface RouteMeta {
     /** May be seen without signing in. */
     open?: boolean
+    /** Who may go there; anyone who is signed in where it is missing. */
+    who?: 'keeper' | 'worker'
     title: string
   }
 }
@@ -32,7 +34,7 @@ export const router = createRouter({
     {
       path: '/apiaries/import',
       component: () => import('./apiaries/ImportPage.vue'),
-      meta: { title: 'Bring in hives' },
+      meta: { title: 'Bring in hives', who: 'keeper' },
     },
     {
       path: '/apiaries/:id',
@@ -40,8 +42,16 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Apiary' },
     },
-    { path: '/dose', component: () => import('./dose/DosePage.vue'), meta: { title: 'Dose' } },
-    { path: '/run', component: () => import('./run/RunsPage.vue'), meta: { title: 'Run' } },
+    {
+      path: '/dose',
+      component: () => import('./dose/DosePage.vue'),
+      meta: { title: 'Dose', who: 'keeper' },
+    },
+    {
+      path: '/run',
+      component: () => import('./run/RunsPage.vue'),
+      meta: { title: 'Run', who: 'worker' },
+    },
     {
       path: '/run/:id',
       component: () => import('./run/RunPage.vue'),
@@ -56,7 +66,7 @@ export const router = createRouter({
     {
       path: '/people',
       component: () => import('./people/PeoplePage.vue'),
-      meta: { title: 'People' },
+      meta: { title: 'People', who: 'keeper' },
     },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
@@ -72,6 +82,8 @@ router.beforeEach(async (to) => {
   if (session.door?.firstStart && to.path !== '/welcome') return '/welcome'
   if (!session.account && !to.meta.open) return { path: '/sign-in', query: { to: to.fullPath } }
   if (session.account && to.meta.open) return '/'
+  if (to.meta.who === 'keeper' && !session.isKeeper) return '/'
+  if (to.meta.who === 'worker' && !session.mayWork) return '/'
   return true
 })
 

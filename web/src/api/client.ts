@@ -49,7 +49,10 @@ const token: Middleware = {
 }
 
 /** The server's API, typed by its own description. */
-export const api = createClient<paths>({ baseUrl: window.location.origin })
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+})
 api.use(token)
 
 interface Answer<T> {

@@ -15,7 +15,22 @@ import java.util.regex.Pattern;
 /** The packed application as a process of its own, in the heap that it promises to live in. */
 final class App implements AutoCloseable {
 
-  private static final Path JAR = Path.of("..", "server", "target", "tavrel.jar");
+  private static final Path TARGET =
+      Files.exists(Path.of("server"))
+          ? Path.of("server", "target")
+          : Path.of("..", "server", "target");
+  private static final String JAVA = ProcessHandle.current().info().command().orElse("java");
+  private static final List<String> JAR_AS_PACKED =
+      List.of(
+          JAVA, "-Xmx256m", "-XX:+UseSerialGC", "-jar", TARGET.resolve("tavrel.jar").toString());
+  private static final List<String> QUICK =
+      List.of(
+          JAVA,
+          "-Xmx256m",
+          "-XX:+UseSerialGC",
+          "-XX:SharedArchiveFile=" + TARGET.resolve("app/tavrel.jsa"),
+          "-jar",
+          TARGET.resolve("app/tavrel.jar").toString());
   private static final Pattern CODE = Pattern.compile("enter this code: (\\S+)");
 
   private final Process process;
@@ -23,19 +38,12 @@ final class App implements AutoCloseable {
   private final String url;
   private final Duration startedIn;
 
-  private App(List<String> arguments) {
+  private App(List<String> launch, List<String> arguments) {
     try {
       int port = freePort();
       output = Files.createTempFile("tavrel-e2e", ".out");
-      List<String> command =
-          new ArrayList<>(
-              List.of(
-                  ProcessHandle.current().info().command().orElse("java"),
-                  "-Xmx256m",
-                  "-XX:+UseSerialGC",
-                  "-jar",
-                  JAR.toString(),
-                  "--server.port=" + port));
+      List<String> command = new ArrayList<>(launch);
+      command.add("--server.port=" + port);
       command.addAll(arguments);
       long begin = System.nanoTime();
       process =
@@ -59,12 +67,22 @@ final class App implements AutoCloseable {
 
   /** The made-up outfit on its clock. */
   static App demo() {
-    return new App(List.of("--spring.profiles.active=demo"));
+    return new App(JAR_AS_PACKED, List.of("--spring.profiles.active=demo"));
   }
 
   /** A keeper's own, with its data in a folder. */
   static App serve(Path data) {
-    return new App(List.of("--tavrel.data=" + data));
+    return new App(JAR_AS_PACKED, List.of("--tavrel.data=" + data));
+  }
+
+  /** The demo, started the way that the script starts it: laid out, with its class archive. */
+  static App quickDemo() {
+    return new App(QUICK, List.of("--spring.profiles.active=demo"));
+  }
+
+  /** A keeper's own, started the way that the script starts it. */
+  static App quickServe(Path data) {
+    return new App(QUICK, List.of("--tavrel.data=" + data));
   }
 
   String url() {

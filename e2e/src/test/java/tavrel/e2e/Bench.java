@@ -1,0 +1,280 @@
+package tavrel.e2e;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/**
+ * Measures what the product promises of one round, on the packed application in 256 MB of heap, and
+ * prints it. It asserts nothing: figures belong in a note, with the machine that they were taken
+ * on.
+ */
+public final class Bench {
+
+  private static final int HIVES_IN_RUN = 200;
+  private static final int HIVES_IN_ROSTER = 5_000;
+  private static final String PASSWORD = "bench password";
+
+  private final ObjectMapper json = new ObjectMapper();
+  private final CookieManager cookies = new CookieManager();
+  private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+  private final App app;
+
+  private Bench(App app) {
+    this.app = app;
+  }
+
+  /** Runs it; the data go to a folder that is made for it. */
+  public static void main(String[] arguments) throws IOException, InterruptedException {
+    Path data = Files.createTempDirectory("tavrel-bench");
+    for (int i = 0; i < 3; i++) {
+      try (App demo = App.quickDemo()) {
+        say("start to ready, demo with its sample data", demo.startedIn().toMillis(), "ms");
+      }
+    }
+    try (App app = App.quickServe(data)) {
+      say("start to ready, empty folder", app.startedIn().toMillis(), "ms");
+      new Bench(app).measure();
+    }
+  }
+
+  private void measure() throws IOException, InterruptedException {
+    send("GET", "/api/welcome", null);
+    send(
+        "POST",
+        "/api/welcome",
+        Map.of("code", app.firstCode(), "login", "bench", "name", "Bench", "password", PASSWORD));
+    long begin = System.nanoTime();
+    upload(roster("Great Yard", HIVES_IN_ROSTER));
+    say("roster of 5,000 hives brought in", millisSince(begin), "ms");
+    upload(roster("Long Row", HIVES_IN_RUN));
+    eventsOfARun();
+    paint();
+    say("resident memory of the process", residentMegabytes(), "MB (heap is capped at 256 MB)");
+  }
+
+  private void eventsOfARun() throws IOException, InterruptedException {
+    String apiary = apiaryNamed("Long Row");
+    String round = UUID.randomUUID().toString();
+    JsonNode sheets = send("GET", "/api/rule-sheets", null);
+    Map<String, Object> settings =
+        Map.of(
+            "amount",
+            Map.of("grams", 2, "per", "BOX", "of", "ACID_DIHYDRATE"),
+            "mediums",
+            "BY_COMB",
+            "strength",
+            Map.of("assay", 1),
+            "measure",
+            Map.of("step", 0.1),
+            "capacity",
+            4,
+            "supersPlan",
+            "TAKEN_OFF",
+            "sealMinutes",
+            10);
+    long begin = System.nanoTime();
+    send(
+        "POST",
+        "/api/apiaries/" + apiary + "/dose-sheet",
+        Map.of("ruleSheetId", sheets.get(1).path("id").asText(), "settings", settings));
+    say("dose sheet of 200 hives, first call", millisSince(begin), "ms");
+    send(
+        "PUT",
+        "/api/rounds/" + round,
+        Map.of(
+            "apiaryId",
+            apiary,
+            "ruleSheetId",
+            sheets.get(1).path("id").asText(),
+            "settings",
+            settings,
+            "tool",
+            "Bowl"));
+    send(
+        "PUT",
+        "/api/rounds/" + round + "/people-check",
+        Map.of(
+            "confirmed",
+            List.of("RESPIRATOR", "FIT", "EYES", "GLOVES", "WIND", "WATER", "BYSTANDERS")));
+    List<String> hives = new ArrayList<>();
+    send("GET", "/api/apiaries/" + apiary, null)
+        .path("hives")
+        .forEach(hive -> hives.add(hive.path("id").asText()));
+    List<Double> took = new ArrayList<>();
+    Instant start = Instant.now().minusSeconds(1_500);
+    for (int i = 0; i < hives.size(); i++) {
+      took.add(
+          post(round, List.of(event(hives.get(i), "BURN_STARTED", start.plusSeconds(4L * i), 1))));
+      took.add(
+          post(
+              round,
+              List.of(
+                  event(hives.get(i), "BURN_ENDED", start.plusSeconds(4L * i + 3), 1),
+                  event(hives.get(i), "REMOVED", start.plusSeconds(4L * i + 3), null))));
+    }
+    percentiles("run-log event with 200 hives in the run, all 400 presses", took);
+    percentiles("the same, the last 200 presses", took.subList(200, 400));
+  }
+
+  private double post(String round, List<Map<String, Object>> events)
+      throws IOException, InterruptedException {
+    long begin = System.nanoTime();
+    send("POST", "/api/rounds/" + round + "/events", events);
+    return (System.nanoTime() - begin) / 1e6;
+  }
+
+  private void paint() {
+    try (Browser browser = new Browser(app.url(), Browser.DESK)) {
+      for (int i = 0; i < 3; i++) {
+        browser.driver().manage().deleteAllCookies();
+        browser.open("/sign-in").see("Sign in");
+        say(
+            "first contentful paint, sign-in",
+            number(
+                browser,
+                "return performance.getEntriesByName('first-contentful-paint')[0].startTime"),
+            "ms");
+      }
+      browser.type("Login", "bench").type("Password", PASSWORD).press("Sign in").see("Great Yard");
+      for (int i = 0; i < 3; i++) {
+        browser.open("/").see("Great Yard");
+        say(
+            "largest contentful paint, Today, after a full load",
+            number(
+                browser,
+                "return new Promise(done => new PerformanceObserver(list => done(list.getEntries().at(-1).startTime)).observe({type: 'largest-contentful-paint', buffered: true}))"),
+            "ms");
+      }
+      say(
+          "initial scripts over the wire, Today",
+          number(
+              browser,
+              "return performance.getEntriesByType('resource').filter(r => r.name.endsWith('.js')).reduce((sum, r) => sum + r.encodedBodySize, 0) / 1000"),
+          "kB compressed");
+    }
+  }
+
+  private static double number(Browser browser, String script) {
+    return ((Number) browser.script(script)).doubleValue();
+  }
+
+  private String apiaryNamed(String name) throws IOException, InterruptedException {
+    for (JsonNode each : send("GET", "/api/apiaries", null)) {
+      if (each.path("apiary").path("name").asText().equals(name)) {
+        return each.path("apiary").path("id").asText();
+      }
+    }
+    throw new IllegalStateException("There is no " + name);
+  }
+
+  private static Map<String, Object> event(String hive, String kind, Instant at, Integer load) {
+    Map<String, Object> event = new HashMap<>();
+    event.put("id", UUID.randomUUID().toString());
+    event.put("hiveId", hive);
+    event.put("kind", kind);
+    event.put("at", at.toString());
+    event.put("load", load);
+    return event;
+  }
+
+  private static String roster(String yard, int hives) {
+    return IntStream.rangeClosed(1, hives)
+        .mapToObj(i -> yard + ",H" + i + "," + i + ",deep 10,0,solid,47.6,-24.3")
+        .collect(
+            Collectors.joining(
+                "\n", "apiary,hive,position,brood boxes,supers,floor,latitude,longitude\n", "\n"));
+  }
+
+  private void upload(String csv) throws IOException, InterruptedException {
+    String edge = "edge" + UUID.randomUUID();
+    String body =
+        "--"
+            + edge
+            + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"roster.csv\"\r\nContent-Type: text/csv\r\n\r\n"
+            + csv
+            + "\r\n--"
+            + edge
+            + "--\r\n";
+    answer(
+        request("/api/roster/import?zone=Etc/GMT%2B2")
+            .header("Content-Type", "multipart/form-data; boundary=" + edge)
+            .POST(BodyPublishers.ofString(body))
+            .build());
+  }
+
+  private JsonNode send(String method, String path, Object body)
+      throws IOException, InterruptedException {
+    HttpRequest.Builder request = request(path);
+    if (body == null) {
+      request.method(method, BodyPublishers.noBody());
+    } else {
+      request
+          .header("Content-Type", "application/json")
+          .method(method, BodyPublishers.ofString(json.writeValueAsString(body)));
+    }
+    return answer(request.build());
+  }
+
+  private HttpRequest.Builder request(String path) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(app.url() + path));
+    cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+        .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
+    return request;
+  }
+
+  private JsonNode answer(HttpRequest request) throws IOException, InterruptedException {
+    var response = http.send(request, BodyHandlers.ofString());
+    if (response.statusCode() >= 300) {
+      throw new IllegalStateException(
+          request.uri() + " answered " + response.statusCode() + ": " + response.body());
+    }
+    return json.readTree(response.body());
+  }
+
+  private long residentMegabytes() throws IOException {
+    return Files.readAllLines(Path.of("/proc/" + app.pid() + "/status")).stream()
+        .filter(line -> line.startsWith("VmRSS"))
+        .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")) / 1024)
+        .findFirst()
+        .orElse(-1);
+  }
+
+  private static double millisSince(long begin) {
+    return (System.nanoTime() - begin) / 1e6;
+  }
+
+  private static void percentiles(String what, List<Double> took) {
+    double[] sorted = took.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+    System.out.printf(
+        Locale.ROOT,
+        "%-62s median %.1f, 95 %% %.1f, worst %.1f ms%n",
+        what,
+        sorted[sorted.length / 2],
+        sorted[(int) (sorted.length * 0.95)],
+        Arrays.stream(sorted).max().orElse(0));
+  }
+
+  private static void say(String what, double value, String unit) {
+    System.out.printf(Locale.ROOT, "%-62s %.0f %s%n", what, value, unit);
+  }
+}

@@ -1,0 +1,221 @@
+package tavrel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.Keys;
+
+/** A keeper's own first round, from an empty folder to the register, on a desk and on a phone. */
+class RoundJourneyTest {
+
+  private static final String[] ROSTER = {
+    "apiary;hive;position;brood boxes;supers;floor;latitude;longitude",
+    "Fern Gate;F1;1;deep 10;0;solid;47,652;-24,288",
+    "Fern Gate;F2;2;2x deep 10;0;mesh, tray tight;;",
+    "Fern Gate;F3;3;nucleus 5;0;bare mesh;;"
+  };
+
+  @Test
+  void at_the_desk(@TempDir Path data) {
+    try (App app = App.serve(data)) {
+      try (Browser browser = new Browser(app.url(), Browser.DESK)) {
+        firstKeeper(app, browser);
+        bringIn(browser);
+        ownRuleSheet(browser);
+        planRound(browser, "1");
+        runThreeOverlapping(browser);
+        browser.press("To the register").see("3 treatments");
+        assertThat(csv(browser))
+            .contains("F1")
+            .contains("Wren")
+            .contains("Vale crystals")
+            .contains("allowed");
+        assertThat(browser.complaints()).isEmpty();
+      }
+      app.kill();
+    }
+    try (App again = App.serve(data);
+        Browser browser = new Browser(again.url(), Browser.DESK)) {
+      browser
+          .open("/")
+          .type("Login", "wren")
+          .type("Password", "a long password")
+          .press("Sign in")
+          .see("Fern Gate");
+      browser.open("/register").see("3 treatments");
+    }
+  }
+
+  @Test
+  void on_the_phone(@TempDir Path data) {
+    try (App app = App.serve(data);
+        Browser browser = new Browser(app.url(), Browser.PHONE)) {
+      firstKeeper(app, browser);
+      bringIn(browser);
+      planRound(browser, "10");
+      confirmPeople(browser);
+      step(browser, "Start burn", "Burn ended");
+      browser.reload().see("burning for");
+      step(browser, "Burn ended", "Start burn");
+      browser.see("Next to open");
+      browser.press("Leave out").press("weak colony").see("left out");
+      step(browser, "Start burn", "Burn ended");
+      browser.press("Stop").press("wind turned").see("stopped, shut");
+      browser.press("Open F3").see("done");
+      browser.press("Open F1 early").press("cloth fell out").see("All open");
+      browser
+          .press("To the register")
+          .see("2 treatments")
+          .see("opened early: cloth fell out")
+          .see("burn stopped: wind turned");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  private static void firstKeeper(App app, Browser browser) {
+    browser.open("/").see("first start");
+    browser
+        .type("Code from the console", "WRONG-CODE1")
+        .type("Your name", "Wren")
+        .type("Login", "wren")
+        .type("Password", "short");
+    browser.press("Make the account").see("not the one printed");
+    browser
+        .type("Code from the console", app.firstCode())
+        .press("Make the account")
+        .see("at least 10 characters");
+    assertThat(browser.typed("Your name")).as("nothing typed is lost").isEqualTo("Wren");
+    browser.type("Password", "a long password").press("Make the account").see("Bring in hives");
+  }
+
+  private static void bringIn(Browser browser) {
+    browser
+        .choose(Rosters.file(ROSTER[0], ROSTER[1], "Fern Gate;F9;2;barrel;0;solid;;"))
+        .see("1 bad row")
+        .see("is no box");
+    browser.open("/apiaries/import").choose(Rosters.file(ROSTER)).see("3 good rows");
+    browser.press("Bring in 3 hives").see("3 new hives").press("To the apiaries").see("Fern Gate");
+  }
+
+  /** A label that is silent on the least time shut lets the test's hives open after a minute. */
+  private static void ownRuleSheet(Browser browser) {
+    browser
+        .open("/dose")
+        .see("acid dihydrate for 3 hives")
+        .press("Make my own sheet")
+        .see("Copied from the label");
+    browser
+        .type("Name of this sheet", "Vale label")
+        .type("Most grams a box", "x")
+        .press("Keep this sheet")
+        .see("is no number");
+    browser
+        .type("Most grams a box", "4")
+        .type("Fewest minutes shut", "1")
+        .type("Most rounds a series", "")
+        .type("Most rounds a year", "")
+        .type("Fewest days between", "");
+    browser.press("It is the label").press("Keep this sheet").see("Vale label (Wren");
+  }
+
+  private static void planRound(Browser browser, String minutes) {
+    browser.open("/dose").see("acid dihydrate for 3 hives");
+    browser.type("Grams a box", "40").see("allowed is 0.1 to 10");
+    browser.type("Grams a box", "2").seeNo("allowed is 0.1 to 10");
+    browser
+        .type("Product", "Vale crystals")
+        .type("Shut after the burn", minutes)
+        .see("shut " + minutes + " min");
+    browser.reload().see("acid dihydrate for 3 hives");
+    assertThat(browser.typed("Product")).as("a reload loses nothing").isEqualTo("Vale crystals");
+    browser.press("Keep it and go to the run").see("People first");
+  }
+
+  private static void runThreeOverlapping(Browser browser) {
+    confirmPeople(browser);
+    doubleTap(browser);
+    assertThat(browser.find("[data-hive=F1]").getDomAttribute("data-state"))
+        .as("a double tap is one step")
+        .isEqualTo("BURNING");
+    browser.see("F1");
+    step(browser, "Burn ended", "Start burn");
+    browser.key("u").see("burning for");
+    state(browser, "F1", "BURNING");
+    step(browser, "Burn ended", "Start burn");
+    step(browser, "Start burn", "Burn ended");
+    browser.reload().see("burning for");
+    state(browser, "F1", "SEALED");
+    state(browser, "F2", "BURNING");
+    step(browser, "Burn ended", "Start burn");
+    key(browser, " ", "F3", "BURNING");
+    key(browser, "l", "F3", "BURNING");
+    browser.see("leak seen");
+    key(browser, " ", "F3", "SEALED");
+    for (String hive : new String[] {"F1", "F2", "F3"}) {
+      Until.within(
+          Duration.ofSeconds(75),
+          hive + " comes due",
+          () ->
+              "DUE".equals(browser.find("[data-hive=" + hive + "]").getDomAttribute("data-state")));
+      key(browser, "o", hive, "OPEN");
+    }
+    browser.see("All open").see("3 hives treated");
+  }
+
+  private static void confirmPeople(Browser browser) {
+    browser.see("7 still open");
+    browser.all("[role=checkbox]").forEach(point -> point.click());
+    browser.press("All true").see("waiting");
+  }
+
+  private static void doubleTap(Browser browser) {
+    browser.find("[data-act=main]");
+    browser.script("const b = document.querySelector('[data-act=main]'); b.click(); b.click();");
+    state(browser, "F1", "BURNING");
+    browser.see("burning for");
+  }
+
+  private static void key(Browser browser, String key, String hive, String state) {
+    Until.within(
+        Duration.ofSeconds(15),
+        key + " leads " + hive + " to " + state,
+        () -> {
+          if (!state.equals(browser.find("[data-hive=" + hive + "]").getDomAttribute("data-state"))
+              || key.equals("l")) {
+            browser.key(key.equals(" ") ? Keys.SPACE : key);
+          }
+          return state.equals(
+              browser.find("[data-hive=" + hive + "]").getDomAttribute("data-state"));
+        });
+  }
+
+  private static void state(Browser browser, String hive, String state) {
+    Until.within(
+        Duration.ofSeconds(15),
+        hive + " is " + state,
+        () -> state.equals(browser.find("[data-hive=" + hive + "]").getDomAttribute("data-state")));
+  }
+
+  static void step(Browser browser, String press, String then) {
+    Until.within(
+        Duration.ofSeconds(15),
+        press + " leads to " + then,
+        () -> {
+          if (browser.find("[data-act=main]").getText().startsWith(press)) {
+            browser.pressAt("[data-act=main]");
+          }
+          return browser.find("[data-act=main]").getText().startsWith(then);
+        });
+  }
+
+  private static String csv(Browser browser) {
+    return browser
+        .driver()
+        .executeAsyncScript(
+            "const done = arguments[0]; fetch('/api/register/treatments.csv').then(r => r.text()).then(done)")
+        .toString();
+  }
+}

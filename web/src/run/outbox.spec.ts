@@ -1,0 +1,104 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import { useSession } from '../parts/session'
+import { useOutbox, type NewEvent } from './outbox'
+
+const fetched = vi.fn<(request: Request) => Promise<Response>>()
+const BOARD = { now: '2026-08-18T06:40:00Z', hives: [] }
+
+function answer(status: number, body: unknown): Response {
+  return new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/json' },
+  })
+}
+
+function event(id: string): NewEvent {
+  return { id, hiveId: 'h', kind: 'LEAK_SEEN', at: '2026-08-18T06:40:00Z' }
+}
+
+/** Lets every answer that is on its way arrive. */
+async function settled(): Promise<void> {
+  for (let i = 0; i < 30; i++) await new Promise((done) => setTimeout(done, 0))
+  await nextTick()
+}
+
+beforeEach(() => {
+  localStorage.clear()
+  fetched.mockReset()
+  vi.stubGlobal('fetch', fetched)
+  setActivePinia(createPinia())
+  useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
+})
+
+describe('the outbox', () => {
+  it('keeps a press until the server has it', async () => {
+    fetched.mockRejectedValue(new TypeError('no network'))
+    const outbox = useOutbox()
+    outbox.post('r', [event('1')])
+    await settled()
+    expect(outbox.waiting).toBe(1)
+    expect(outbox.reachable).toBe(false)
+    expect(localStorage.getItem('tavrel.outbox')).toContain('"id":"1"')
+
+    fetched.mockImplementation(async () => answer(200, BOARD))
+    await outbox.send()
+    expect(outbox.waiting).toBe(0)
+    expect(outbox.reachable).toBe(true)
+  })
+
+  it('sends presses in the order in which they were made', async () => {
+    const sent: string[] = []
+    fetched.mockImplementation(async (request) => {
+      sent.push(((await request.json()) as NewEvent[])[0]?.id ?? '')
+      return answer(200, BOARD)
+    })
+    const outbox = useOutbox()
+    for (const id of ['1', '2', '3']) outbox.post('r', [event(id)])
+    await settled()
+    expect(sent).toEqual(['1', '2', '3'])
+  })
+
+  it('gives back what the server will not take, with its words, and goes on', async () => {
+    fetched
+      .mockImplementationOnce(async () => answer(409, { detail: 'Shut for another 4:10.' }))
+      .mockImplementation(async () => answer(200, BOARD))
+    const outbox = useOutbox()
+    outbox.post('r', [event('1')])
+    outbox.post('r', [event('2')])
+    await settled()
+    expect(outbox.waiting).toBe(0)
+    expect(outbox.returned.map((each) => each.says)).toEqual(['Shut for another 4:10.'])
+  })
+
+  it('keeps everything when the session has ended', async () => {
+    fetched.mockImplementation(async () => answer(401, { detail: 'Please sign in.' }))
+    const outbox = useOutbox()
+    outbox.post('r', [event('1')])
+    await settled()
+    expect(outbox.waiting).toBe(1)
+    expect(useSession().account).toBeNull()
+  })
+
+  it('does not send one person’s presses as another', async () => {
+    fetched.mockRejectedValue(new TypeError('no network'))
+    const outbox = useOutbox()
+    outbox.post('r', [event('1')])
+    await settled()
+    fetched.mockReset()
+    useSession().account = { id: 'b', login: 'ida', name: 'Ida', role: 'KEEPER', active: true }
+    await outbox.send()
+    expect(fetched).not.toHaveBeenCalled()
+    expect(outbox.waiting).toBe(1)
+  })
+
+  it('takes back a press that has not left', async () => {
+    fetched.mockRejectedValue(new TypeError('no network'))
+    const outbox = useOutbox()
+    outbox.post('r', [event('1')])
+    await settled()
+    expect(outbox.recall('r', 'h')).toBe(true)
+    expect(outbox.waiting).toBe(0)
+  })
+})

@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest'
+import type { Shapes } from '../api/client'
+import { nextToOpen, overlay, pointAt } from './overlay'
+import type { NewEvent, Parcel } from './outbox'
+
+type Hive = Shapes['HiveOnBoard']
+
+const AT = '2026-08-18T06:40:00.000Z'
+const BURN: Hive['ahead'] = [
+  { act: 'START_BURN', load: 1, events: ['BURN_STARTED'], leadsTo: 'BURNING' },
+  { act: 'END_BURN', load: 1, events: ['BURN_ENDED', 'REMOVED'], leadsTo: 'SEALED' },
+  { act: 'OPEN', events: ['OPENED'], leadsTo: 'OPEN' },
+]
+
+function hive(hiveId: string, more: Partial<Hive> = {}): Hive {
+  return { hiveId, stage: 'WAITING', loads: 1, loadsEnded: 0, ahead: BURN, marks: [], ...more }
+}
+
+function board(...hives: Hive[]): Shapes['RunBoard'] {
+  return {
+    now: AT,
+    hives,
+    actOn: hives[0]?.hiveId,
+    stillShut: 0,
+    treated: 0,
+    skipped: 0,
+    acidUsed: 0,
+    sealSeconds: 600,
+    finished: false,
+  }
+}
+
+function press(hiveId: string, ...kinds: NewEvent['kind'][]): Parcel {
+  return {
+    roundId: 'r',
+    accountId: 'a',
+    events: kinds.map((kind, i) => ({ id: `${hiveId}${kind}${i}`, hiveId, kind, at: AT })),
+  }
+}
+
+describe('presses that wait on this device', () => {
+  it('move a hive along the way that the server has told', () => {
+    const [shown] = overlay(board(hive('1')), [
+      press('1', 'BURN_STARTED'),
+      press('1', 'BURN_ENDED', 'REMOVED'),
+    ])
+    expect(shown?.stage).toBe('SEALED')
+    expect(shown?.waiting).toBe(2)
+    expect(shown?.openFrom).toBe('2026-08-18T06:50:00.000Z')
+    expect(shown?.ahead.map((next) => next.act)).toEqual(['OPEN'])
+  })
+
+  it('leave the other hives as the server says', () => {
+    const shown = overlay(board(hive('1'), hive('2')), [press('1', 'BURN_STARTED')])
+    expect(shown[1]).toEqual({ ...hive('2'), waiting: 0 })
+  })
+
+  it('take a hive out of the row when it is left out', () => {
+    const [shown] = overlay(board(hive('1')), [press('1', 'SKIPPED')])
+    expect(shown?.stage).toBe('SKIPPED')
+    expect(shown?.ahead).toEqual([])
+  })
+
+  it('leave a stopped hive shut with only its opening ahead', () => {
+    const [shown] = overlay(board(hive('1', { stage: 'BURNING', ahead: BURN.slice(1) })), [
+      press('1', 'ABORTED'),
+    ])
+    expect(shown?.stage).toBe('STOPPED')
+    expect(shown?.ahead.map((next) => next.act)).toEqual(['OPEN'])
+    expect(shown?.openFrom).toBe(AT)
+  })
+
+  it('that do not fit the way ahead change nothing but are counted', () => {
+    const [shown] = overlay(board(hive('1')), [press('1', 'UNDONE')])
+    expect(shown?.stage).toBe('WAITING')
+    expect(shown?.waiting).toBe(1)
+  })
+})
+
+describe('the hive to point at', () => {
+  it('is the one that the server names while nothing waits here', () => {
+    const from = { ...board(hive('1'), hive('2')), actOn: '2' }
+    expect(pointAt(from, overlay(from, []))?.hiveId).toBe('2')
+  })
+
+  it('is the one with the tool, then the next in the row, while the server is silent', () => {
+    const from = board(hive('1'), hive('2'))
+    const burning = [press('1', 'BURN_STARTED')]
+    expect(pointAt(from, overlay(from, burning))?.hiveId).toBe('1')
+    const sealed = [...burning, press('1', 'BURN_ENDED', 'REMOVED')]
+    expect(pointAt(from, overlay(from, sealed))?.hiveId).toBe('2')
+  })
+
+  it('to open next is the one that comes due first', () => {
+    const sealed = (id: string, openFrom: string) => hive(id, { stage: 'SEALED', openFrom })
+    const from = board(sealed('1', '2026-08-18T06:52:00Z'), sealed('2', '2026-08-18T06:51:00Z'))
+    expect(nextToOpen(overlay(from, []))?.hiveId).toBe('2')
+  })
+})
