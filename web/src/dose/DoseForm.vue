@@ -82,7 +82,7 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
         @update:model-value="set('ruleSheetId', $event)"
       />
       <button type="button" class="link" @click="$emit('makeSheet')">
-        Make my own sheet from it
+        {{ draft.ruleSheetId ? 'Make my own sheet from it' : 'Copy my label into a sheet' }}
       </button>
     </fieldset>
     <fieldset>

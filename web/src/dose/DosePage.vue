@@ -24,6 +24,8 @@ const sheet = ref<Shapes['DoseSheet'] | null>(null)
 const openRound = ref<Shapes['Round'] | null>(null)
 const wrong = ref<Record<string, string>>({})
 const problem = ref('')
+/** What planning was refused for; stands until something is changed. */
+const notKept = ref<{ fields: Record<string, string>; says: string }>({ fields: {}, says: '' })
 const busy = ref(false)
 const making = ref(false)
 
@@ -67,7 +69,8 @@ watch(apiaryId, async (id) => {
   if (!id) return
   if (!draft.value.roundId) draft.value = { ...draft.value, roundId: newId() }
   if (!ruleSheets.value.some((each) => each.id === draft.value.ruleSheetId)) {
-    draft.value = { ...draft.value, ruleSheetId: ruleSheets.value[0]?.id ?? '' }
+    const own = ruleSheets.value.find((each) => !each.example)
+    draft.value = { ...draft.value, ruleSheetId: own?.id ?? '' }
   }
   sheet.value = null
   void inHand.take(id)
@@ -102,21 +105,27 @@ async function compute(): Promise<void> {
   }
 }
 
-function refuse(thrown: unknown): void {
-  problem.value = words(thrown)
-  if (!(thrown instanceof Refused)) return
-  for (const { field, says } of thrown.fields) {
-    wrong.value = {
-      ...wrong.value,
-      [field.replace(/^settings\.(?!measure$)/, '').replace(/^.*strength$/, 'strength')]: says,
-    }
-  }
-  if (thrown.fields.length > 0) problem.value = ''
+/** The server's words by the form's own names for its fields. */
+function fieldsOf(thrown: unknown): Record<string, string> {
+  const fields = thrown instanceof Refused ? thrown.fields : []
+  return Object.fromEntries(
+    fields.map(({ field, says }) => [
+      field.replace(/^settings\.(?!measure$)/, '').replace(/^strength.*$/, 'strength'),
+      says,
+    ]),
+  )
 }
+
+function refuse(thrown: unknown): void {
+  const fields = fieldsOf(thrown)
+  wrong.value = { ...wrong.value, ...fields }
+  problem.value = Object.keys(fields).length > 0 ? '' : words(thrown)
+}
+
+watch(draft, () => (notKept.value = { fields: {}, says: '' }), { deep: true })
 
 async function plan(): Promise<void> {
   busy.value = true
-  problem.value = ''
   try {
     const round = await ask(
       api.PUT('/api/rounds/{id}', {
@@ -135,8 +144,12 @@ async function plan(): Promise<void> {
     draft.value = { ...draft.value, roundId: newId(), offLabelReason: '' }
     await router.push(`/run/${round.id}`)
   } catch (thrown) {
-    refuse(thrown)
-    problem.value ||= 'Not kept yet: look at the marked field.'
+    const fields = fieldsOf(thrown)
+    const marked = Object.keys(fields).length > 0
+    notKept.value = {
+      fields,
+      says: marked ? 'Not kept yet: look at the marked field.' : words(thrown),
+    }
   } finally {
     busy.value = false
   }
@@ -176,7 +189,7 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
       v-model="draft"
       :choices="choices"
       :sheets="ruleSheets"
-      :wrong="wrong"
+      :wrong="{ ...wrong, ...notKept.fields }"
       :slip="sheet?.slip ?? 'NONE'"
       :off-label="offLabel"
       @make-sheet="making = true"
@@ -202,7 +215,9 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
           Keep it and go to the run
         </button>
       </div>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <p v-if="problem || notKept.says" role="alert" class="problem">
+        {{ problem || notKept.says }}
+      </p>
       <p v-if="sheet.unmeasurable.length" role="alert" class="problem">
         Too coarse a measure for {{ sheet.unmeasurable.join(', ') }}: weigh it, or use a smaller
         scoop.
@@ -214,8 +229,20 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
       </p>
     </section>
     <p v-else-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <div v-else-if="!draft.ruleSheetId" class="sheet ask">
+      <h2>Which rules apply?</h2>
+      <p>
+        Choose the sheet that says what your label says, or copy your label into a sheet of your
+        own. Every dose is held against it.
+      </p>
+    </div>
   </div>
-  <RuleSheetForm v-model="making" :from="ruleSheet" :today="sheet?.day ?? ''" @kept="sheetKept" />
+  <RuleSheetForm
+    v-model="making"
+    :from="ruleSheet"
+    :today="sheet?.day ?? inHand.dayline?.day?.date ?? ''"
+    @kept="sheetKept"
+  />
 </template>
 
 <style scoped>
@@ -303,6 +330,11 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
 .problem {
   color: var(--off-label);
   font-weight: 600;
+}
+
+.ask {
+  padding: 18px 20px;
+  border-left: 8px solid var(--ink);
 }
 
 .care {

@@ -43,15 +43,16 @@ function blank(): Record<Figure, string> {
 }
 
 watch(open, (isOpen) => {
-  if (!isOpen || !props.from) return
+  if (!isOpen) return
+  const from = props.from
   id = newId()
-  for (const [key] of FIGURES) figures[key] = props.from[key]?.toString() ?? ''
-  sheet.name = props.from.example ? '' : props.from.name
+  for (const [key] of FIGURES) figures[key] = from?.[key]?.toString() ?? ''
+  sheet.name = from && !from.example ? from.name : ''
   sheet.copiedOn = props.today
-  sheet.gramsOf = props.from.gramsOf
-  sheet.brood = props.from.brood ?? null
-  sheet.supers = props.from.supers ?? null
-  sheet.registeredProduct = props.from.registeredProduct ?? false
+  sheet.gramsOf = from?.gramsOf ?? 'ACID_DIHYDRATE'
+  sheet.brood = from?.brood ?? null
+  sheet.supers = from?.supers ?? null
+  sheet.registeredProduct = from?.registeredProduct ?? false
   sheet.note = ''
   refused.value = null
   problem.value = ''

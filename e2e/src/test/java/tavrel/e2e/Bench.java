@@ -47,11 +47,14 @@ public final class Bench {
     Path data = Files.createTempDirectory("tavrel-bench");
     for (int i = 0; i < 3; i++) {
       try (App demo = App.quickDemo()) {
-        say("start to ready, demo with its sample data", demo.startedIn().toMillis(), "ms");
+        say(
+            "start to ready, demo with its sample data",
+            (double) demo.startedIn().toMillis(),
+            "ms");
       }
     }
     try (App app = App.quickServe(data)) {
-      say("start to ready, empty folder", app.startedIn().toMillis(), "ms");
+      say("start to ready, empty folder", (double) app.startedIn().toMillis(), "ms");
       new Bench(app).measure();
     }
   }
@@ -68,7 +71,10 @@ public final class Bench {
     upload(roster("Long Row", HIVES_IN_RUN));
     eventsOfARun();
     paint();
-    say("resident memory of the process", residentMegabytes(), "MB (heap is capped at 256 MB)");
+    say(
+        "resident memory of the process",
+        (double) residentMegabytes(),
+        "MB (heap is capped at 256 MB)");
   }
 
   private void eventsOfARun() throws IOException, InterruptedException {

@@ -98,7 +98,7 @@ final class Browser implements AutoCloseable {
   Browser see(String text) {
     Until.within(
         PATIENCE,
-        "the page shows \"" + text + "\"; it shows: " + shorten(body()),
+        () -> "the page shows \"" + text + "\"; it shows: " + shorten(body()),
         () -> body().contains(text));
     return this;
   }
@@ -106,7 +106,7 @@ final class Browser implements AutoCloseable {
   /** Waits until a text is gone from the page. */
   Browser seeNo(String text) {
     Until.within(
-        PATIENCE, "the page no longer shows \"" + text + "\"", () -> !body().contains(text));
+        PATIENCE, () -> "the page no longer shows \"" + text + "\"", () -> !body().contains(text));
     return this;
   }
 
@@ -165,7 +165,8 @@ final class Browser implements AutoCloseable {
 
   Browser choose(Path file) {
     By input = By.cssSelector("input[type=file]");
-    Until.within(PATIENCE, "a file can be chosen", () -> !driver.findElements(input).isEmpty());
+    Until.within(
+        PATIENCE, () -> "a file can be chosen", () -> !driver.findElements(input).isEmpty());
     driver.findElement(input).sendKeys(file.toAbsolutePath().toString());
     return this;
   }
@@ -242,7 +243,7 @@ final class Browser implements AutoCloseable {
   private WebElement find(By by, String what) {
     Until.within(
         PATIENCE,
-        "there is " + what + "; the page shows: " + shorten(body()),
+        () -> "there is " + what + "; the page shows: " + shorten(body()),
         () -> driver.findElements(by).stream().anyMatch(Browser::shown));
     return driver.findElements(by).stream().filter(Browser::shown).findFirst().orElseThrow();
   }
@@ -250,7 +251,7 @@ final class Browser implements AutoCloseable {
   private void pressPatiently(By by, String what) {
     Until.within(
         PATIENCE,
-        "\"" + what + "\" can be pressed; the page shows: " + shorten(body()),
+        () -> "\"" + what + "\" can be pressed; the page shows: " + shorten(body()),
         () -> {
           try {
             WebElement target =
@@ -291,6 +292,6 @@ final class Browser implements AutoCloseable {
   }
 
   private static String shorten(String text) {
-    return text.length() <= 600 ? text : text.substring(0, 600) + "…";
+    return text.length() <= 2500 ? text : text.substring(0, 2500) + "…";
   }
 }

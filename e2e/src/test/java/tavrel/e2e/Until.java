@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 
 /** Waits for a condition, and says which one never came true. */
 final class Until {
@@ -13,11 +14,16 @@ final class Until {
   private Until() {}
 
   static void within(Duration limit, String what, BooleanSupplier condition) {
+    within(limit, () -> what, condition);
+  }
+
+  /** The same, with words that are found only when they are needed. */
+  static void within(Duration limit, Supplier<String> what, BooleanSupplier condition) {
     Instant end = Instant.now().plus(limit);
     while (!condition.getAsBoolean()) {
       if (Instant.now().isAfter(end)) {
         throw new AssertionError(
-            "Within " + limit.toSeconds() + " s it never came true that " + what);
+            "Within " + limit.toSeconds() + " s it never came true that " + what.get());
       }
       LockSupport.parkNanos(LOOK_EVERY.toNanos());
     }

@@ -20,7 +20,10 @@ interface RuleSheetMapper {
       registered_product, note
       """;
 
-  @Select("select " + COLUMNS + " from rule_sheet order by example, created_at desc, id")
+  @Select(
+      "select "
+          + COLUMNS
+          + " from rule_sheet order by example, case when not example then created_at end desc, id")
   List<RuleSheet> all();
 
   @Select("select " + COLUMNS + " from rule_sheet where id = #{id}")
