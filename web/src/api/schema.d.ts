@@ -446,8 +446,9 @@ export interface components {
             day?: components["schemas"]["YardDay"];
             /** Format: date-time */
             now: string;
-            standOn?: string;
+            weatherMadeUp: boolean;
             weatherNow?: components["schemas"]["HourlyWeather"];
+            windSide?: string;
         };
         DemoSignIn: {
             /** @enum {string} */
@@ -946,6 +947,7 @@ export interface components {
             /** Format: int32 */
             waitingDays?: number;
             weatherFrom?: string;
+            weatherMadeUp?: boolean;
             /** Format: int32 */
             windFrom?: number;
             /** Format: double */
@@ -962,8 +964,10 @@ export interface components {
             peopleCheck?: components["schemas"]["KeptPeopleCheck"];
             round: components["schemas"]["Round"];
             ruleSheet: components["schemas"]["RuleSheet"];
-            standOn?: string;
             weather?: components["schemas"]["HourlyWeather"];
+            weatherFrom: string;
+            weatherMadeUp: boolean;
+            windSide?: string;
         };
         Window: {
             /** Format: date-time */

@@ -85,8 +85,13 @@ function kept(apiary: Shapes['Apiary']): void {
             <path d="M0 -17V15M-8 5 0 15 8 5" />
           </svg>
           <span>
-            Wind from {{ inHand.dayline.standOn }}, {{ wind.windMs.toFixed(1) }} m/s.
-            <strong>Stand {{ inHand.dayline.standOn }}.</strong>
+            Wind from {{ inHand.dayline.windSide }}, {{ wind.windMs.toFixed(1) }} m/s, by the
+            {{ inHand.dayline.day?.source }}.
+            <strong>{{
+              inHand.dayline.weatherMadeUp
+                ? 'Made up: feel the wind, and stand where it comes from.'
+                : `Stand ${inHand.dayline.windSide}.`
+            }}</strong>
             <span class="soft"> North is up.</span>
           </span>
         </p>

@@ -126,10 +126,12 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
       <template v-if="dayline.weatherNow && day">
         <span>{{ dayline.weatherNow.celsius.toFixed(1) }} °C</span>
         <span class="wide">wind {{ dayline.weatherNow.windMs.toFixed(1) }} m/s</span>
-        <span class="stand">stand {{ dayline.standOn }}</span>
+        <span>{{ dayline.weatherMadeUp ? 'from' : 'stand' }} {{ dayline.windSide }}</span>
         <span>{{ said }}</span>
         <span class="soft wide">{{ day.school }}</span>
-        <span class="soft source">{{ day.source }}</span>
+        <span :class="dayline.weatherMadeUp ? 'madeUp' : 'soft'" class="source">{{
+          day.source
+        }}</span>
       </template>
       <span v-else class="soft"
         >No light and hours yet: give this apiary its latitude and longitude.</span
@@ -267,6 +269,11 @@ svg {
 
 .source {
   margin-left: auto;
+}
+
+.madeUp {
+  color: var(--caution);
+  font-weight: 650;
 }
 
 @media (width <= 700px) {

@@ -113,7 +113,8 @@ onMounted(async () => {
             <td>{{ line.people }}</td>
             <td>{{ line.supers ? `${line.supers}, ${SUPERS[line.supersPlan]}` : 'none' }}</td>
             <td class="figure nowrap" :title="line.weatherFrom">
-              {{ line.celsius === undefined ? '–' : line.celsius.toFixed(1) + ' °C' }}
+              {{ line.celsius === undefined ? 'not known' : line.celsius.toFixed(1) + ' °C' }}
+              <span v-if="line.weatherMadeUp" class="madeUp">simulated</span>
             </td>
             <td>
               <VerdictMark :verdict="line.verdict" />
@@ -180,6 +181,12 @@ onMounted(async () => {
 .sheet-name {
   display: block;
   font-size: 0.8125rem;
+}
+
+.madeUp {
+  display: block;
+  color: var(--caution);
+  font-weight: 650;
 }
 
 .remarks {

@@ -7,7 +7,8 @@ type Point = Shapes['AskedPoint']['point']
 
 const props = defineProps<{
   roundId: string
-  standOn?: string
+  /** What is known of the wind, in words. */
+  wind?: string
   sends: (confirmed: Point[]) => Promise<void>
 }>()
 
@@ -49,9 +50,7 @@ async function confirm(): Promise<void> {
     <h1 id="check-title">People first</h1>
     <p class="lead">
       Nothing burns before each line is true. Your name and the time are kept with it.
-      <strong v-if="standOn"
-        >By the wind of this hour, stand on the {{ standOn }} side; feel it yourself.</strong
-      >
+      <strong v-if="wind">{{ wind }}</strong>
     </p>
     <ol>
       <li v-for="point in points" :key="point.point">

@@ -75,6 +75,17 @@ const done = computed(
 )
 const shut = computed(() => run.hives.value.length - done.value - waitingHives.value.length)
 const finished = computed(() => run.hives.value.length > 0 && done.value === run.hives.value.length)
+const wind = computed(() => {
+  const known = whole.value
+  if (!known?.windSide) return undefined
+  return known.weatherMadeUp
+    ? `The ${known.weatherFrom} is made up; feel the wind, and stand where it comes from.`
+    : `The wind comes from ${known.windSide}: stand there, and feel it yourself.`
+})
+const undoes = computed(() => {
+  const waiting = run.parcels.value.at(-1)?.events[0]
+  return name(waiting ? waiting.hiveId : run.board.value?.lastStep?.hiveId)
+})
 const works = computed(() => session.mayWork)
 
 watchEffect(() => {
@@ -213,12 +224,7 @@ useEventListener(window, 'keydown', (event) => {
       <button type="button" @click="outbox.forgetReturned(id)">Read</button>
     </div>
 
-    <PeopleCheck
-      v-if="!checked && works"
-      :round-id="id"
-      :stand-on="whole.standOn"
-      :sends="run.confirmPeople"
-    />
+    <PeopleCheck v-if="!checked && works" :round-id="id" :wind="wind" :sends="run.confirmPeople" />
     <p v-else-if="!checked" class="soft">The people check has not been confirmed yet.</p>
 
     <template v-else>
@@ -244,7 +250,7 @@ useEventListener(window, 'keydown', (event) => {
             :sheet="run.sheet.value.get(hive.hiveId)"
             :now="now"
             :chosen="Boolean(chosen) && hive.hiveId !== run.pointed.value?.hiveId"
-            :stand-on="whole.standOn"
+            :stand-on="whole.weatherMadeUp ? undefined : whole.windSide"
             @act="works && act()"
             @release="chosenId = undefined"
           />
@@ -296,7 +302,7 @@ useEventListener(window, 'keydown', (event) => {
           :disabled="!run.board.value?.lastStep && !outbox.waiting"
           @click="undo"
         >
-          Undo<kbd>U</kbd>
+          Undo {{ undoes }}<kbd>U</kbd>
         </button>
         <button type="button" :disabled="!hive" @click="leak">Leak<kbd>L</kbd></button>
         <button

@@ -140,6 +140,7 @@ create index run_event_by_round on run_event (round_id);
 create table treatment (
   round_id     uuid not null,
   hive_id      uuid not null,
+  on_day       date not null,
   started_at   timestamp(6) with time zone not null,
   removed_at   timestamp(6) with time zone,
   opened_at    timestamp(6) with time zone,
@@ -152,8 +153,9 @@ create table treatment (
   wind_ms      double precision,
   wind_from    int,
   weather_from varchar(60),
+  made_up      boolean,
   primary key (round_id, hive_id),
   foreign key (round_id, hive_id) references round_hive
 );
 create index treatment_by_hive on treatment (hive_id, started_at);
-create index treatment_by_time on treatment (started_at);
+create index treatment_by_day on treatment (on_day, started_at);

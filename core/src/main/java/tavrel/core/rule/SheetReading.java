@@ -155,26 +155,36 @@ final class SheetReading {
 
   private void readTemperature() {
     Double now = proposal.celsius();
-    if (now == null || (sheet.minCelsius() == null && sheet.maxCelsius() == null)) {
+    if (sheet.minCelsius() == null && sheet.maxCelsius() == null) {
+      return;
+    }
+    if (now == null) {
+      add(
+          CAUTION,
+          "air temperature",
+          celsiusLine(),
+          "nothing measured on record: read a thermometer before you begin");
       return;
     }
     double above = sheet.minCelsius() == null ? Double.POSITIVE_INFINITY : now - sheet.minCelsius();
     double below = sheet.maxCelsius() == null ? Double.POSITIVE_INFINITY : sheet.maxCelsius() - now;
     double room = Math.min(above, below);
-    String line =
-        sheet.minCelsius() == null
-            ? "up to " + Figures.plain(sheet.maxCelsius()) + " °C"
-            : sheet.maxCelsius() == null
-                ? "from " + Figures.plain(sheet.minCelsius()) + " °C"
-                : Figures.plain(sheet.minCelsius())
-                    + " to "
-                    + Figures.plain(sheet.maxCelsius())
-                    + " °C";
     add(
         room < 0 ? NOT_ON_LABEL : room <= AT_CELSIUS_LIMIT ? CAUTION : ALLOWED,
         "air temperature",
-        line,
+        celsiusLine(),
         "about " + Figures.tenths(now) + " °C now");
+  }
+
+  private String celsiusLine() {
+    return sheet.minCelsius() == null
+        ? "up to " + Figures.plain(sheet.maxCelsius()) + " °C"
+        : sheet.maxCelsius() == null
+            ? "from " + Figures.plain(sheet.minCelsius()) + " °C"
+            : Figures.plain(sheet.minCelsius())
+                + " to "
+                + Figures.plain(sheet.maxCelsius())
+                + " °C";
   }
 
   private void readStanding() {

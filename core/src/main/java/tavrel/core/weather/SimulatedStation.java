@@ -32,6 +32,11 @@ public final class SimulatedStation implements WeatherSource {
   }
 
   @Override
+  public boolean standIn() {
+    return true;
+  }
+
+  @Override
   public String says() {
     return "simulated station";
   }

@@ -15,6 +15,12 @@ public interface WeatherSource {
    */
   List<HourlyWeather> hours(Place place, Instant from, int hours);
 
+  /**
+   * Whether its figures are made up. Such figures may be shown, named as what they are, but decide
+   * nothing: no verdict, no alarm, no side to stand on.
+   */
+  boolean standIn();
+
   /** What the source is, in a few words that are shown beside its figures. */
   String says();
 }

@@ -82,6 +82,12 @@ class RuleSheetTest {
   }
 
   @Test
+  void where_nothing_was_measured_the_sheets_temperatures_ask_for_a_thermometer() {
+    assertThat(point("air temperature", with(1, 0, SupersPlan.TAKEN_OFF, null, 0, null)))
+        .isEqualTo(CAUTION);
+  }
+
+  @Test
   void a_checked_sheet_with_room_on_every_line_allows() {
     assertThat(sheet().judge(with(1, 0, SupersPlan.TAKEN_OFF, null, 0, 8.0)).verdict())
         .isEqualTo(ALLOWED);

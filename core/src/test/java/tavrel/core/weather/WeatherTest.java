@@ -185,6 +185,11 @@ class WeatherTest {
       }
 
       @Override
+      public boolean standIn() {
+        return false;
+      }
+
+      @Override
       public String says() {
         return "by hand";
       }

@@ -97,6 +97,17 @@ public class Apiaries {
     return day == null ? null : day.at(at);
   }
 
+  /** Air temperature measured there at a moment, °C; null where nobody measured it. */
+  public @Nullable Double measuredCelsius(Apiary apiary, Instant at) {
+    HourlyWeather hour = weather.standIn() ? null : weatherAt(apiary, at);
+    return hour == null ? null : hour.celsius();
+  }
+
+  /** Whether weather is made up, see {@link WeatherSource#standIn}. */
+  public boolean weatherMadeUp() {
+    return weather.standIn();
+  }
+
   /** Where weather comes from, in words. */
   public String weatherSays() {
     return weather.says();

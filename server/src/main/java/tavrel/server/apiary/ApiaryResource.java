@@ -52,14 +52,16 @@ class ApiaryResource {
    * @param now the server's clock
    * @param day light, hours and windows, or null where its place is unknown
    * @param weatherNow this hour's weather, or null likewise
-   * @param standOn side to stand on by this hour's wind, or null likewise
+   * @param windSide side that this hour's wind comes from, or null likewise
+   * @param weatherMadeUp whether the weather is made up
    */
   record Dayline(
       Apiary apiary,
       Instant now,
       @Nullable YardDay day,
       @Nullable HourlyWeather weatherNow,
-      @Nullable String standOn) {}
+      @Nullable String windSide,
+      boolean weatherMadeUp) {}
 
   private final Apiaries apiaries;
   private final Clock clock;
@@ -108,6 +110,7 @@ class ApiaryResource {
         now,
         apiaries.day(apiary, asked),
         weather,
-        weather == null ? null : StandingSide.of(weather.windFrom()));
+        weather == null ? null : StandingSide.of(weather.windFrom()),
+        apiaries.weatherMadeUp());
   }
 }

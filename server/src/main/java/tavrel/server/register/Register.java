@@ -57,27 +57,33 @@ public class Register {
    * Puts a hive's line into the register as its log now tells it, or takes it out where the log
    * tells of no treatment.
    *
+   * @param zone the apiary's zone
    * @param weather at the start of the first burn, if known
    * @param weatherFrom where it came from, in words
+   * @param madeUp whether that weather is made up
    */
   @Transactional
   public void draw(
       UUID roundId,
       UUID hiveId,
       Optional<Treatment> treatment,
+      ZoneId zone,
       @Nullable HourlyWeather weather,
-      @Nullable String weatherFrom) {
+      @Nullable String weatherFrom,
+      boolean madeUp) {
     mapper.remove(roundId, hiveId);
     treatment.ifPresent(
         line ->
             mapper.add(
                 roundId,
                 hiveId,
+                LocalDate.ofInstant(line.startedAt(), zone),
                 line,
                 fit(String.join(", ", line.people()), PEOPLE_FIT),
                 fit(String.join("; ", line.remarks()), REMARKS_FIT),
                 weather,
-                weatherFrom));
+                weatherFrom,
+                madeUp));
   }
 
   /** Writes all lines as CSV, row by row: UTF-8, times in the apiary's zone, no cell a formula. */

@@ -12,7 +12,7 @@ import tavrel.core.rule.Verdict;
  *
  * @param roundId the round
  * @param hiveId the hive
- * @param day day of the round, in the apiary's zone
+ * @param day day on which the first burn began, in the apiary's zone
  * @param zone the apiary's zone
  * @param apiary its name
  * @param hive the hive's name on that day
@@ -37,6 +37,7 @@ import tavrel.core.rule.Verdict;
  * @param windMs wind, m/s, if known
  * @param windFrom where the wind came from, degrees, if known
  * @param weatherFrom where the weather came from, in words
+ * @param weatherMadeUp whether that weather is made up, or null where there is none
  * @param remarks what was out of the ordinary
  */
 public record TreatmentLine(
@@ -67,4 +68,5 @@ public record TreatmentLine(
     @Nullable Double windMs,
     @Nullable Integer windFrom,
     @Nullable String weatherFrom,
+    @Nullable Boolean weatherMadeUp,
     String remarks) {}

@@ -13,7 +13,6 @@ import tavrel.core.dose.DoseSheet;
 import tavrel.core.dose.PastRounds;
 import tavrel.core.hive.Hive;
 import tavrel.core.rule.RuleSheet;
-import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Problem;
@@ -51,10 +50,9 @@ class DoseSheets {
     return DoseSheet.of(hives, settings, sheet, past(apiaryId, day), day, celsius(apiary));
   }
 
-  /** Air temperature there now, °C, or null where its place is unknown. */
+  /** Air temperature measured there now, °C, or null. */
   @Nullable Double celsius(Apiary apiary) {
-    HourlyWeather now = apiaries.weatherAt(apiary, clock.instant());
-    return now == null ? null : now.celsius();
+    return apiaries.measuredCelsius(apiary, clock.instant());
   }
 
   private Map<UUID, PastRounds> past(UUID apiaryId, LocalDate day) {

@@ -42,9 +42,13 @@ interface RoundMapper {
   List<Round> openIn(UUID apiaryId);
 
   @Select(
-      ROUND
-          + "where apiary_id = #{apiaryId} and discarded_at is null order by on_day desc, planned_at desc limit 1")
-  Optional<Round> latestIn(UUID apiaryId);
+      """
+      select max(t.on_day)
+      from treatment t
+      join round r on r.id = t.round_id
+      where r.apiary_id = #{apiaryId}
+      """)
+  Optional<LocalDate> lastDayIn(UUID apiaryId);
 
   @Insert(
       """
@@ -127,10 +131,9 @@ interface RoundMapper {
 
   @Select(
       """
-      select t.hive_id, max(r.on_day) as last_day,
-             count(case when r.on_day between #{yearBegins} and #{yearEnds} then 1 end) as this_year
+      select t.hive_id, max(t.on_day) as last_day,
+             count(case when t.on_day between #{yearBegins} and #{yearEnds} then 1 end) as this_year
       from treatment t
-      join round r on r.id = t.round_id
       join hive h on h.id = t.hive_id
       where h.apiary_id = #{apiaryId}
       group by t.hive_id

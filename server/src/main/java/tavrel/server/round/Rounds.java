@@ -1,6 +1,7 @@
 package tavrel.server.round;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -62,8 +63,10 @@ public class Rounds {
    * @param ruleSheet the sheet it was judged by
    * @param hives its dose sheet
    * @param peopleCheck the people check, or null while it is open
-   * @param standOn the side to stand on by this hour's wind, if known
    * @param weather this hour's weather there, if known
+   * @param windSide the side that the wind comes from in it
+   * @param weatherMadeUp whether that weather is made up
+   * @param weatherFrom where it comes from, in words
    */
   public record WholeRound(
       Round round,
@@ -71,17 +74,19 @@ public class Rounds {
       RuleSheet ruleSheet,
       List<RoundHive> hives,
       @Nullable KeptPeopleCheck peopleCheck,
-      @Nullable String standOn,
-      @Nullable HourlyWeather weather) {}
+      @Nullable HourlyWeather weather,
+      @Nullable String windSide,
+      boolean weatherMadeUp,
+      String weatherFrom) {}
 
   /** Rounds that are planned or under way. */
   public List<Round> open() {
     return mapper.open();
   }
 
-  /** The latest round of an apiary that was not thrown away. */
-  public Optional<Round> latestIn(UUID apiaryId) {
-    return mapper.latestIn(apiaryId);
+  /** The latest day on which a hive of an apiary was treated. */
+  public Optional<LocalDate> lastDayIn(UUID apiaryId) {
+    return mapper.lastDayIn(apiaryId);
   }
 
   /** The board of a round now. */
@@ -105,8 +110,10 @@ public class Rounds {
         ruleSheets.byId(round.ruleSheetId()),
         mapper.hives(id),
         mapper.peopleCheck(id).orElse(null),
+        weather,
         weather == null ? null : StandingSide.of(weather.windFrom()),
-        weather);
+        apiaries.weatherMadeUp(),
+        apiaries.weatherSays());
   }
 
   /** Today's dose sheet, kept nowhere. */
@@ -181,8 +188,7 @@ public class Rounds {
       throw Problem.conflict("This round was thrown away.");
     }
     if (mapper.peopleCheck(id).isEmpty()) {
-      HourlyWeather weather = apiaries.weatherAt(apiaries.byId(round.apiaryId()), clock.instant());
-      String side = weather == null ? null : StandingSide.of(weather.windFrom());
+      String side = apiaries.weatherMadeUp() ? null : byId(id).windSide();
       String points =
           check.confirmed().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
       mapper.addPeopleCheck(

@@ -131,7 +131,13 @@ class RunLog {
       HourlyWeather weather =
           treatment.map(line -> apiaries.weatherAt(apiary, line.startedAt())).orElse(null);
       register.draw(
-          round.id(), hiveId, treatment, weather, weather == null ? null : apiaries.weatherSays());
+          round.id(),
+          hiveId,
+          treatment,
+          apiary.zoneId(),
+          weather,
+          weather == null ? null : apiaries.weatherSays(),
+          apiaries.weatherMadeUp());
     }
   }
 

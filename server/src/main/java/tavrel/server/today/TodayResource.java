@@ -111,12 +111,7 @@ class TodayResource {
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open) {
     RunBoard board = open == null ? null : rounds.board(open.id());
     boolean running = board != null && board.lastStep() != null;
-    LocalDate lastDay =
-        rounds
-            .latestIn(apiary.id())
-            .filter(round -> round.finishedAt() != null)
-            .map(Round::day)
-            .orElse(null);
+    LocalDate lastDay = rounds.lastDayIn(apiary.id()).orElse(null);
     return new ApiaryToday(
         apiary,
         hives,
