@@ -73,7 +73,7 @@ export const useOutbox = defineStore('outbox', () => {
       )
       learnClock(asked, Date.now(), board.now)
       reachable.value = true
-      boards.value = { ...boards.value, [parcel.roundId]: board }
+      merge(parcel.roundId, board)
       remove(parcel)
       return true
     } catch (thrown) {
@@ -90,6 +90,15 @@ export const useOutbox = defineStore('outbox', () => {
       reachable.value = false
       return false
     }
+  }
+
+  /** Lays the hives that an answer speaks of over those that are known. */
+  function merge(roundId: string, answer: Shapes['RunBoard']): void {
+    const known = boards.value[roundId]
+    if (!known) return
+    const moved = new Map(answer.hives.map((hive) => [hive.hiveId, hive] as const))
+    const hives = known.hives.map((hive) => moved.get(hive.hiveId) ?? hive)
+    boards.value = { ...boards.value, [roundId]: { ...answer, hives } }
   }
 
   function remove(parcel: Parcel): void {

@@ -150,16 +150,13 @@ public final class Bench {
 
   private void paint() {
     try (Browser browser = new Browser(app.url(), Browser.DESK)) {
-      for (int i = 0; i < 3; i++) {
-        browser.driver().manage().deleteAllCookies();
-        browser.open("/sign-in").see("Sign in");
-        say(
-            "first contentful paint, sign-in",
-            number(
-                browser,
-                "return performance.getEntriesByName('first-contentful-paint')[0].startTime"),
-            "ms");
-      }
+      browser.open("/sign-in").see("Sign in");
+      say(
+          "first contentful paint, sign-in",
+          number(
+              browser,
+              "return new Promise(done => new PerformanceObserver(list => done(list.getEntries()[0].startTime)).observe({type: 'paint', buffered: true}))"),
+          "ms");
       browser.type("Login", "bench").type("Password", PASSWORD).press("Sign in").see("Great Yard");
       for (int i = 0; i < 3; i++) {
         browser.open("/").see("Great Yard");

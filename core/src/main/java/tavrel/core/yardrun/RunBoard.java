@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -70,6 +71,22 @@ public record RunBoard(
         acid,
         plan.seal().toSeconds(),
         hives.stream().allMatch(hive -> hive.stage().isDone()));
+  }
+
+  /** The same board with only these hives on it: what a device needs that has just moved them. */
+  public RunBoard only(Set<UUID> hiveIds) {
+    return new RunBoard(
+        now,
+        hives.stream().filter(hive -> hiveIds.contains(hive.hiveId())).toList(),
+        actOn,
+        nextToOpen,
+        lastStep,
+        stillShut,
+        treated,
+        skipped,
+        acidUsed,
+        sealSeconds,
+        finished);
   }
 
   /** The state of every planned hive, in walking order. */

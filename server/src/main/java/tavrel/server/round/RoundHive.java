@@ -7,7 +7,6 @@ import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Floor;
 import tavrel.core.rule.Finding;
 import tavrel.core.rule.Verdict;
-import tavrel.core.yardrun.PlannedHive;
 
 /**
  * A hive's line on a round's dose sheet, as it was on the day.
@@ -57,9 +56,5 @@ public record RoundHive(
             + ": "
             + worst.says()
             + (worst.line() == null ? "" : " (" + worst.line() + ")"));
-  }
-
-  PlannedHive planned() {
-    return new PlannedHive(hiveId, place, loads, acidPerLoad, productPerLoad);
   }
 }

@@ -14,6 +14,7 @@ import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.hive.Floor;
 import tavrel.core.rule.Verdict;
+import tavrel.core.yardrun.PlannedHive;
 import tavrel.core.yardrun.RunEvent;
 import tavrel.server.apiary.BoxesTypeHandler;
 
@@ -96,6 +97,14 @@ interface RoundMapper {
     @Arg(column = "label_says", javaType = String.class)
   })
   List<RoundHive> hives(UUID roundId);
+
+  @Select(
+      """
+      select hive_id, place, loads, acid_per_load, product_per_load
+      from round_hive
+      where round_id = #{roundId}
+      """)
+  List<PlannedHive> planned(UUID roundId);
 
   @Update("update round set discarded_at = #{at} where id = #{id}")
   void discard(UUID id, Instant at);

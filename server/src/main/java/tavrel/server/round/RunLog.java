@@ -1,20 +1,23 @@
 package tavrel.server.round;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tavrel.core.InvalidValue;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.yardrun.EventKind;
@@ -46,160 +49,157 @@ class RunLog {
 
   private static final int MOST_AT_ONCE = 500;
 
+  private record Kept(KnownLog log, RunBoard board) {}
+
   private final RoundMapper mapper;
   private final Register register;
   private final Apiaries apiaries;
   private final Clock clock;
+  private final TransactionTemplate transaction;
 
-  RunLog(RoundMapper mapper, Register register, Apiaries apiaries, Clock clock) {
+  /** Dose sheets never change once a round is planned. */
+  private final Cache<UUID, RunPlan> plans = Caffeine.newBuilder().maximumSize(64).build();
+
+  /** Logs of rounds in work, each as of its last commit: a press need not read it all again. */
+  private final Cache<UUID, KnownLog> logs = Caffeine.newBuilder().maximumSize(64).build();
+
+  RunLog(
+      RoundMapper mapper,
+      Register register,
+      Apiaries apiaries,
+      Clock clock,
+      TransactionTemplate transaction) {
     this.mapper = mapper;
     this.register = register;
     this.apiaries = apiaries;
     this.clock = clock;
+    this.transaction = transaction;
   }
 
   /** The board of a round now. */
   RunBoard board(UUID roundId) {
     Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing("This round"));
-    return RunBoard.of(plan(round), mapper.events(roundId), clock.instant());
+    return RunBoard.of(plan(round), logs.get(roundId, this::read).events(), clock.instant());
   }
 
   /**
-   * Keeps events that are not kept yet, all or none, and tells the board.
+   * Keeps events that are not kept yet, all or none, and tells the board with the hives that they
+   * concern. One parcel at a time for each round; the log in memory moves on with the commit.
    *
    * @throws Problem 404 for an unknown round, 409 where a guard stands against an event
    * @throws InvalidValue where an event cannot be
    */
-  @Transactional
-  public RunBoard keep(UUID roundId, List<NewEvent> sent, Account who) {
+  RunBoard keep(UUID roundId, List<NewEvent> sent, Account who) {
+    InvalidValue.inRange("events", sent.size(), 0, MOST_AT_ONCE, "at once");
+    AtomicReference<RunBoard> answer = new AtomicReference<>();
+    logs.asMap()
+        .compute(
+            roundId,
+            (id, known) -> {
+              Kept kept =
+                  transaction.execute(
+                      begun -> keep(known == null ? read(id) : known, id, sent, who));
+              answer.set(kept.board());
+              return kept.log();
+            });
+    return answer.get();
+  }
+
+  private Kept keep(KnownLog known, UUID roundId, List<NewEvent> sent, Account who) {
     Round round = mapper.lock(roundId).orElseThrow(() -> Problem.missing("This round"));
     if (round.discardedAt() != null) {
       throw Problem.conflict("This round was thrown away. Nothing can be logged in it.");
     }
-    InvalidValue.inRange("events", sent.size(), 0, MOST_AT_ONCE, "at once");
     RunPlan plan = plan(round);
-    Log log = new Log(plan, mapper.events(roundId));
+    Map<UUID, PlannedHive> planned =
+        plan.hives().stream().collect(Collectors.toMap(PlannedHive::hiveId, Function.identity()));
     boolean peopleChecked = mapper.peopleCheck(roundId).isPresent();
     Instant now = clock.instant();
-    List<RunEvent> fresh =
-        sent.stream()
-            .map(event -> event.by(who.name()))
-            .sorted(RunEvent.BY_TIME)
-            .filter(event -> !log.holds(event))
-            .toList();
-    for (RunEvent event : fresh) {
-      check(event, round, log, now);
+    KnownLog log = known;
+    Set<UUID> touched = new LinkedHashSet<>();
+    List<RunEvent> inOrder =
+        sent.stream().map(event -> event.by(who.name())).sorted(RunEvent.BY_TIME).toList();
+    for (RunEvent event : inOrder) {
+      if (log.holds(event)) {
+        continue;
+      }
+      check(event, round, planned.get(event.hiveId()), log, now);
       Guard.refusal(
               event,
               log.state(event.hiveId()),
-              log.planned(event.hiveId()),
+              planned.get(event.hiveId()),
               plan.seal(),
               peopleChecked)
           .ifPresent(
               says -> {
                 throw Problem.conflict(says);
               });
-      log.add(event);
+      log = log.plus(event);
+      touched.add(event.hiveId());
       mapper.addEvent(roundId, event, who.id(), now);
     }
-    drawRegister(round, log, fresh);
+    for (UUID hiveId : touched) {
+      drawRegister(round, planned.get(hiveId), log.state(hiveId));
+    }
     RunBoard board = RunBoard.of(plan, log.events(), now);
     finish(round, board, log);
-    return board;
+    return new Kept(
+        log, board.only(sent.stream().map(NewEvent::hiveId).collect(Collectors.toSet())));
   }
 
-  private static void check(RunEvent event, Round round, Log log, Instant now) {
+  private KnownLog read(UUID roundId) {
+    return KnownLog.of(mapper.events(roundId));
+  }
+
+  private static void check(
+      RunEvent event, Round round, @Nullable PlannedHive hive, KnownLog log, Instant now) {
     if (event.at().isAfter(now.plus(AHEAD))
         || event.at().isBefore(round.plannedAt().minus(BEFORE_PLAN))) {
       throw new InvalidValue(
           "at", "lies in the future or before the round was planned; set the device's clock");
     }
-    if (log.planned(event.hiveId()) == null) {
+    if (hive == null) {
       throw new InvalidValue("hiveId", "is not in this round");
     }
-    if (event.kind() == EventKind.UNDONE && !log.ids().contains(event.undoes())) {
+    if (event.kind() == EventKind.UNDONE && !log.holds(event.undoes())) {
       throw new InvalidValue("undoes", "names no event of this round");
     }
   }
 
-  private void drawRegister(Round round, Log log, List<RunEvent> fresh) {
+  private void drawRegister(Round round, PlannedHive hive, HiveState state) {
     Apiary apiary = apiaries.byId(round.apiaryId());
-    Set<UUID> touched =
-        fresh.stream().map(RunEvent::hiveId).collect(Collectors.toCollection(LinkedHashSet::new));
-    for (UUID hiveId : touched) {
-      var treatment = Treatment.of(log.planned(hiveId), log.state(hiveId));
-      HourlyWeather weather =
-          treatment.map(line -> apiaries.weatherAt(apiary, line.startedAt())).orElse(null);
-      register.draw(
-          round.id(),
-          hiveId,
-          treatment,
-          apiary.zoneId(),
-          weather,
-          weather == null ? null : apiaries.weatherSays(),
-          apiaries.weatherMadeUp());
-    }
+    Optional<Treatment> treatment = Treatment.of(hive, state);
+    HourlyWeather weather =
+        treatment.map(line -> apiaries.weatherAt(apiary, line.startedAt())).orElse(null);
+    register.draw(
+        round.id(),
+        hive.hiveId(),
+        treatment,
+        apiary.zoneId(),
+        weather,
+        weather == null ? null : apiaries.weatherSays(),
+        apiaries.weatherMadeUp());
   }
 
-  private void finish(Round round, RunBoard board, Log log) {
-    Instant last =
-        log.events().stream().map(RunEvent::at).max(Comparator.naturalOrder()).orElse(null);
-    if (board.finished() && !log.events().isEmpty()) {
-      mapper.finish(round.id(), last);
+  private void finish(Round round, RunBoard board, KnownLog log) {
+    if (board.finished()) {
+      mapper.finish(
+          round.id(),
+          log.events().stream().map(RunEvent::at).max(Comparator.naturalOrder()).orElse(null));
     } else if (round.finishedAt() != null) {
       mapper.finish(round.id(), null);
     }
   }
 
-  RunPlan plan(Round round) {
+  private RunPlan plan(Round round) {
+    return plans.get(round.id(), id -> load(round));
+  }
+
+  private RunPlan load(Round round) {
     return new RunPlan(
-        mapper.hives(round.id()).stream().map(RoundHive::planned).toList(),
+        mapper.planned(round.id()),
         round.seal(),
         round.longestShut(),
         RunPlan.USUAL_OPEN_FIRST_AFTER);
-  }
-
-  /** A round's log while events are added to it. */
-  private static final class Log {
-
-    private final Map<UUID, PlannedHive> planned;
-    private final Map<UUID, List<RunEvent>> byHive = new HashMap<>();
-    private final Map<UUID, RunEvent> byId = new HashMap<>();
-
-    Log(RunPlan plan, List<RunEvent> events) {
-      planned =
-          plan.hives().stream().collect(Collectors.toMap(PlannedHive::hiveId, Function.identity()));
-      events.forEach(this::add);
-    }
-
-    void add(RunEvent event) {
-      byId.put(event.id(), event);
-      byHive.computeIfAbsent(event.hiveId(), hive -> new ArrayList<>()).add(event);
-    }
-
-    /** Whether an event is kept already; the same id for something else is refused. */
-    boolean holds(RunEvent event) {
-      RunEvent kept = byId.get(event.id());
-      if (kept != null && (kept.kind() != event.kind() || !kept.hiveId().equals(event.hiveId()))) {
-        throw Problem.conflict("Another event has this id already.");
-      }
-      return kept != null;
-    }
-
-    HiveState state(UUID hiveId) {
-      return HiveState.of(byHive.getOrDefault(hiveId, List.of()));
-    }
-
-    PlannedHive planned(UUID hiveId) {
-      return planned.get(hiveId);
-    }
-
-    Set<UUID> ids() {
-      return byId.keySet();
-    }
-
-    List<RunEvent> events() {
-      return List.copyOf(byId.values());
-    }
   }
 }

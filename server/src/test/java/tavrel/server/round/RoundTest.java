@@ -162,6 +162,9 @@ class RoundTest extends ServerTest {
     post(id, skip(hives.get(2)));
     JsonNode board = treat(id, hives.get(1), -650).json();
     assertThat(board.path("finished").asBoolean()).isTrue();
+    assertThat(board.path("hives").size()).as("only what was moved").isEqualTo(1);
+    assertThat(get(keeper, "/api/rounds/" + id + "/board").json().path("hives").size())
+        .isEqualTo(3);
     assertThat(board.path("treated").asInt()).isEqualTo(2);
     JsonNode page = register();
     assertThat(page.path("totals").path("acid").asDouble()).isEqualTo(6.0);
