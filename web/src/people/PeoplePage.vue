@@ -39,22 +39,39 @@ async function add(): Promise<void> {
   }
 }
 
-async function change(person: Account, changed: Partial<Account>): Promise<void> {
+async function change(
+  person: Account,
+  changed: Partial<Account> & { password?: string },
+): Promise<boolean> {
   problem.value = ''
   said.value = ''
-  const { name, role, active } = { ...person, ...changed }
+  const { name, role, active, password } = { ...person, ...changed } as Account & {
+    password?: string
+  }
   try {
     await ask(
       api.PUT('/api/people/{id}', {
         params: { path: { id: person.id } },
-        body: { name, role, active },
+        body: { name, role, active, password },
       }),
     )
     said.value = `${name}: kept. Open sessions with the old rights have ended.`
+    return true
   } catch (thrown) {
     problem.value = words(thrown)
+    return false
+  } finally {
+    await load()
   }
-  await load()
+}
+
+const renewing = ref<Account | null>(null)
+const renewed = ref('')
+
+async function renew(): Promise<void> {
+  if (!renewing.value || !(await change(renewing.value, { password: renewed.value }))) return
+  renewing.value = null
+  renewed.value = ''
 }
 
 onMounted(load)
@@ -91,10 +108,21 @@ onMounted(load)
           <v-btn size="small" @click="change(person, { active: !person.active })">
             {{ person.active ? 'allowed: stop it' : 'stopped: allow it' }}
           </v-btn>
+          <v-btn size="small" class="renew" @click="renewing = person">New password</v-btn>
         </td>
       </tr>
     </tbody>
   </v-table>
+  <form v-if="renewing" class="form sheet renewing" @submit.prevent="renew">
+    <v-text-field
+      v-model="renewed"
+      :label="`New password for ${renewing.name}, at least 10 characters`"
+      type="password"
+      autocomplete="new-password"
+    />
+    <v-btn type="submit" height="48">Set it</v-btn>
+    <v-btn height="48" @click="renewing = null">Back</v-btn>
+  </form>
   <h2>Add a person</h2>
   <form class="form" @submit.prevent="add">
     <v-text-field
@@ -134,6 +162,16 @@ onMounted(load)
   max-width: 900px;
   margin-top: 10px;
   align-items: start;
+}
+
+.renew {
+  margin-left: 8px;
+}
+
+.renewing {
+  grid-template-columns: 1fr auto auto;
+  margin-bottom: 24px;
+  padding: 12px;
 }
 
 .problem {

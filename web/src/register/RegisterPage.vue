@@ -64,9 +64,7 @@ onMounted(async () => {
       clearable
       density="compact"
     />
-    <v-btn class="no-print" :href="csv" download :disabled="lines.length === 0"
-      >Take away as CSV</v-btn
-    >
+    <v-btn class="no-print" :href="csv" download>Take away as CSV</v-btn>
   </div>
   <p v-if="problem" role="alert">{{ problem }}</p>
   <template v-if="page">

@@ -10,7 +10,7 @@ import ActSlab from './ActSlab.vue'
 import PeopleCheck from './PeopleCheck.vue'
 import ReasonDialog from './ReasonDialog.vue'
 import RunRow from './RunRow.vue'
-import { useDueSound, wakeSound, type Alarm } from './dueSound'
+import { useDueSound, type Alarm } from './dueSound'
 import { useOutbox } from './outbox'
 import { useRun } from './useRun'
 
@@ -86,6 +86,10 @@ const undoes = computed(() => {
   const waiting = run.parcels.value.at(-1)?.events[0]
   return name(waiting ? waiting.hiveId : run.board.value?.lastStep?.hiveId)
 })
+const soundWords = computed(() => {
+  if (!sound.on.value) return 'Sound off'
+  return sound.awake.value ? 'Sound on' : 'Sound asleep: touch the page'
+})
 const works = computed(() => session.mayWork)
 
 watchEffect(() => {
@@ -109,7 +113,6 @@ function letGo(): void {
 }
 
 function act(): void {
-  wakeSound()
   const now_ = hive.value
   if (!now_) return
   if (now_.ahead[0]?.act === 'OPEN' && now_.openFrom && Date.parse(now_.openFrom) > now.value) {
@@ -312,8 +315,8 @@ useEventListener(window, 'keydown', (event) => {
         >
           {{ hive?.stage === 'BURNING' ? 'Stop' : 'Leave out' }}<kbd>S</kbd>
         </button>
-        <button type="button" @click="((sound.on.value = !sound.on.value), wakeSound())">
-          {{ sound.on.value ? 'Sound on' : 'Sound off' }}
+        <button type="button" @click="sound.on.value = !sound.on.value">
+          {{ soundWords }}
         </button>
         <button type="button" class="keys" @click="keysShown = !keysShown">Keys<kbd>?</kbd></button>
       </div>

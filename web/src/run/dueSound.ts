@@ -1,5 +1,5 @@
-import { useStorage } from '@vueuse/core'
-import { watch, type Ref } from 'vue'
+import { useEventListener, useStorage } from '@vueuse/core'
+import { ref, watch, type Ref } from 'vue'
 
 /** What sounds: nothing, a hive has come due, or one has been shut too long. */
 export type Alarm = 'none' | 'due' | 'too long'
@@ -8,11 +8,12 @@ const EVERY = { due: 20_000, 'too long': 6_000 } as const
 const TONES = { due: [660, 880, 660], 'too long': [988, 740, 988, 740, 988] } as const
 
 let context: AudioContext | undefined
+const awake = ref(false)
 
-/** Browsers let a page sound only after a touch; call this from one. */
-export function wakeSound(): void {
+/** Browsers let a page sound only after a touch or a key. */
+function wake(): void {
   context ??= new AudioContext()
-  void context.resume()
+  void context.resume().then(() => (awake.value = context?.state === 'running'))
 }
 
 function play(tones: readonly number[]): void {
@@ -39,6 +40,7 @@ function play(tones: readonly number[]): void {
  */
 export function useDueSound(alarm: Ref<Alarm>, due: Ref<string>, now: Ref<number>) {
   const on = useStorage('tavrel.sound', true)
+  useEventListener(window, ['pointerdown', 'keydown'], wake)
   let last = 0
   let lastDue = ''
   watch([alarm, due, now], () => {
@@ -56,5 +58,5 @@ export function useDueSound(alarm: Ref<Alarm>, due: Ref<string>, now: Ref<number
     if ('vibrate' in navigator)
       navigator.vibrate(which === 'due' ? [200, 100, 200] : [400, 100, 400, 100, 400])
   })
-  return { on }
+  return { on, awake }
 }
