@@ -3,15 +3,18 @@ import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, watch, watchEffect } from 'vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { useServerNow } from '../parts/clock'
-import { clockOf, counted, dayOf, grams } from '../parts/format'
+import { counted, dayOf, grams } from '../parts/format'
 import { useSession } from '../parts/session'
-import { shownState } from '../parts/stage'
 import ActSlab from './ActSlab.vue'
 import PeopleCheck from './PeopleCheck.vue'
 import ReasonDialog from './ReasonDialog.vue'
 import RunRow from './RunRow.vue'
-import { useDueSound, type Alarm } from './dueSound'
+import NextToOpen from './NextToOpen.vue'
+import OutboxNotice from './OutboxNotice.vue'
+import RunTools from './RunTools.vue'
+import { useDueSound } from './dueSound'
 import { useOutbox } from './outbox'
+import { useTally } from './tally'
 import { useRun } from './useRun'
 
 const props = defineProps<{ id: string }>()
@@ -36,45 +39,16 @@ const wakeLock = useWakeLock()
 const chosenId = ref<string>()
 const asking = ref<'skip' | 'stop' | 'early' | null>(null)
 const askedHive = ref('')
-const keysShown = ref(false)
+const tools = ref<InstanceType<typeof RunTools>>()
 
 const whole = run.whole
 const checked = computed(() => Boolean(whole.value?.peopleCheck))
 const chosen = computed(() => run.hives.value.find((hive) => hive.hiveId === chosenId.value))
 const hive = computed(() => chosen.value ?? run.pointed.value)
 const next = run.next
-const nextLeft = computed(() =>
-  next.value?.openFrom ? Date.parse(next.value.openFrom) - now.value : 0,
-)
 const name = (hiveId?: string) => (hiveId ? (run.sheet.value.get(hiveId)?.hiveName ?? '') : '')
-const states = computed(() =>
-  run.hives.value.map((each) => ({ each, state: shownState(each, now.value) })),
-)
-const due = computed(() =>
-  states.value.filter(
-    ({ state }) => state === 'DUE' || state === 'STOPPED' || state === 'TOO_LONG',
-  ),
-)
-const alarm = computed<Alarm>(() =>
-  due.value.some(({ state }) => state === 'TOO_LONG')
-    ? 'too long'
-    : due.value.length > 0
-      ? 'due'
-      : 'none',
-)
-const sound = useDueSound(
-  alarm,
-  computed(() => due.value.map(({ each }) => each.hiveId).join()),
-  now,
-)
-const waitingHives = computed(() =>
-  run.hives.value.filter((each) => each.stage === 'WAITING' || each.stage === 'PREPARED'),
-)
-const done = computed(
-  () => run.hives.value.filter((each) => each.stage === 'OPEN' || each.stage === 'SKIPPED').length,
-)
-const shut = computed(() => run.hives.value.length - done.value - waitingHives.value.length)
-const finished = computed(() => run.hives.value.length > 0 && done.value === run.hives.value.length)
+const tally = useTally(run.hives, now)
+const sound = useDueSound(tally.alarm, tally.dueIds, now)
 const wind = computed(() => {
   const known = whole.value
   if (!known?.windSide) return undefined
@@ -90,12 +64,16 @@ const soundWords = computed(() => {
   if (!sound.on.value) return 'Sound off'
   return sound.awake.value ? 'Sound on' : 'Sound asleep: touch the page'
 })
+const skipWord = computed(() => {
+  if (hive.value?.stage === 'BURNING') return 'Stop'
+  return hive.value?.stage === 'WAITING' || hive.value?.stage === 'PREPARED' ? 'Leave out' : null
+})
 const works = computed(() => session.mayWork)
 
 watchEffect(() => {
-  inHand.openings = states.value
-    .filter(({ each }) => each.openFrom && !finished.value)
-    .map(({ each }) => ({ name: name(each.hiveId), at: Date.parse(each.openFrom ?? '') }))
+  inHand.openings = run.hives.value
+    .filter((each) => each.openFrom)
+    .map((each) => ({ name: name(each.hiveId), at: Date.parse(each.openFrom ?? '') }))
 })
 watch(whole, (loaded) => {
   if (loaded) void inHand.take(loaded.apiary.id)
@@ -126,7 +104,7 @@ function act(): void {
 function openNext(): void {
   const shutHive = next.value
   if (!shutHive) return
-  if (nextLeft.value > 0) ask('early', shutHive.hiveId)
+  if (Date.parse(shutHive.openFrom ?? '') > now.value) ask('early', shutHive.hiveId)
   else run.act(shutHive)
   letGo()
 }
@@ -146,7 +124,7 @@ function skipOrStop(): void {
 function said(reason: string, all: boolean): void {
   const hiveId = askedHive.value
   if (asking.value === 'skip') {
-    run.skip(all ? waitingHives.value.map((each) => each.hiveId) : [hiveId], reason)
+    run.skip(all ? tally.waiting.value.map((each) => each.hiveId) : [hiveId], reason)
   } else if (asking.value === 'stop') {
     run.stop(hiveId, reason)
   } else {
@@ -188,7 +166,7 @@ useEventListener(window, 'keydown', (event) => {
     u: undo,
     l: leak,
     s: skipOrStop,
-    '?': () => (keysShown.value = !keysShown.value),
+    '?': () => tools.value?.toggleKeys(),
   }
   const pressed = keys[event.key.toLowerCase()]
   if (pressed) {
@@ -216,22 +194,13 @@ useEventListener(window, 'keydown', (event) => {
       >
     </p>
 
-    <p v-if="outbox.waiting || !outbox.reachable" class="device" role="status">
-      <strong>{{ outbox.reachable ? 'Sending' : 'No network' }}.</strong>
-      Kept on this device: {{ outbox.waiting }}. Go on; nothing is lost.
-    </p>
-    <div v-if="run.returned.value.length" class="returned" role="alert">
-      <p v-for="each in run.returned.value" :key="each.events[0]?.id">
-        <strong>{{ name(each.events[0]?.hiveId) }}: not taken.</strong> {{ each.says }}
-      </p>
-      <button type="button" @click="outbox.forgetReturned(id)">Read</button>
-    </div>
+    <OutboxNotice :returned="run.returned.value" :name="name" @read="outbox.forgetReturned(id)" />
 
     <PeopleCheck v-if="!checked && works" :round-id="id" :wind="wind" :sends="run.confirmPeople" />
     <p v-else-if="!checked" class="soft">The people check has not been confirmed yet.</p>
 
     <template v-else>
-      <div v-if="finished" class="sheet finished">
+      <div v-if="tally.finished.value" class="sheet finished">
         <h1 class="bracketed">All open</h1>
         <p class="figure sums">
           {{ counted(run.board.value?.treated ?? 0, 'hive') }} treated ·
@@ -246,7 +215,7 @@ useEventListener(window, 'keydown', (event) => {
       </div>
 
       <div class="work">
-        <div v-if="!finished" class="hand">
+        <div v-if="!tally.finished.value" class="hand">
           <ActSlab
             v-if="hive"
             :hive="hive"
@@ -257,32 +226,24 @@ useEventListener(window, 'keydown', (event) => {
             @act="works && act()"
             @release="chosenId = undefined"
           />
-          <div class="next" :class="{ isDue: next && nextLeft <= 0 }">
-            <template v-if="next">
-              <p>
-                <span class="soft">Next to open</span>
-                <strong>{{ name(next.hiveId) }}</strong>
-                <span class="figure count">{{
-                  nextLeft > 0 ? clockOf(nextLeft) : '+' + clockOf(-nextLeft)
-                }}</span>
-              </p>
-              <button type="button" :disabled="!works" @click="openNext">
-                Open {{ name(next.hiveId) }}{{ nextLeft > 0 ? ' early' : '' }}
-              </button>
-            </template>
-            <p v-else class="soft">No hive is shut yet.</p>
-          </div>
+          <NextToOpen
+            :hive="next"
+            :name="name(next?.hiveId)"
+            :now="now"
+            :may-open="works"
+            @open="openNext"
+          />
         </div>
         <div class="yard">
           <p class="tally">
             <span
-              ><strong class="figure">{{ waitingHives.length }}</strong> waiting</span
+              ><strong class="figure">{{ tally.waiting.value.length }}</strong> waiting</span
             >
             <span
-              ><strong class="figure">{{ shut }}</strong> shut</span
+              ><strong class="figure">{{ tally.shut.value }}</strong> shut</span
             >
             <span
-              ><strong class="figure">{{ done }}</strong> done</span
+              ><strong class="figure">{{ tally.done.value }}</strong> done</span
             >
             <span
               ><strong class="figure">{{ grams(run.board.value?.acidUsed ?? 0) }}</strong> acid
@@ -293,38 +254,24 @@ useEventListener(window, 'keydown', (event) => {
             :hives="run.hives.value"
             :sheet="run.sheet.value"
             :now="now"
-            :in-hand="finished ? undefined : hive?.hiveId"
+            :in-hand="tally.finished.value ? undefined : hive?.hiveId"
             @choose="chosenId = $event"
           />
         </div>
       </div>
 
-      <div v-if="works" class="tools no-print">
-        <button
-          type="button"
-          :disabled="!run.board.value?.lastStep && !outbox.waiting"
-          @click="undo"
-        >
-          Undo {{ undoes }}<kbd>U</kbd>
-        </button>
-        <button type="button" :disabled="!hive" @click="leak">Leak<kbd>L</kbd></button>
-        <button
-          type="button"
-          :disabled="!hive || !['WAITING', 'PREPARED', 'BURNING'].includes(hive.stage)"
-          @click="skipOrStop"
-        >
-          {{ hive?.stage === 'BURNING' ? 'Stop' : 'Leave out' }}<kbd>S</kbd>
-        </button>
-        <button type="button" @click="sound.on.value = !sound.on.value">
-          {{ soundWords }}
-        </button>
-        <button type="button" class="keys" @click="keysShown = !keysShown">Keys<kbd>?</kbd></button>
-      </div>
-      <p v-if="keysShown" class="sheet help">
-        <kbd>Space</kbd> next step of the hive in hand · <kbd>O</kbd> open the one due ·
-        <kbd>U</kbd> undo · <kbd>L</kbd> leak seen · <kbd>S</kbd> leave out or stop ·
-        <kbd>?</kbd> these keys
-      </p>
+      <RunTools
+        v-if="works"
+        ref="tools"
+        :undoes="undoes"
+        :may-leak="Boolean(hive)"
+        :skip="skipWord"
+        :sound="soundWords"
+        @undo="undo"
+        @leak="leak"
+        @skip="skipOrStop"
+        @sound="sound.on.value = !sound.on.value"
+      />
     </template>
 
     <ReasonDialog
@@ -337,7 +284,7 @@ useEventListener(window, 'keydown', (event) => {
             : `Open ${name(askedHive)} early?`
       "
       :ready="asking === 'skip' ? SKIP_REASONS : asking === 'stop' ? STOP_REASONS : EARLY_REASONS"
-      :waiting="asking === 'skip' ? waitingHives.length : 0"
+      :waiting="asking === 'skip' ? tally.waiting.value.length : 0"
       @update:model-value="asking = null"
       @said="said"
     />
@@ -355,25 +302,6 @@ useEventListener(window, 'keydown', (event) => {
   flex-wrap: wrap;
   gap: 4px 16px;
   margin: 0;
-}
-
-.device,
-.returned {
-  margin: 0;
-  padding: 10px 14px;
-  border: 2px solid var(--caution);
-  border-left-width: 10px;
-  background: var(--sheet);
-}
-
-.returned {
-  border-color: var(--off-label);
-}
-
-.returned button {
-  min-height: 56px;
-  padding: 0 20px;
-  border: 1px solid currentColor;
 }
 
 .work {
@@ -394,50 +322,6 @@ useEventListener(window, 'keydown', (event) => {
   top: 100px;
 }
 
-.next {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  align-items: center;
-  gap: 12px;
-  min-height: 72px;
-  padding: 8px 8px 8px 14px;
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  border-radius: 2px;
-}
-
-.next p {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 0 10px;
-  margin: 0;
-  font-size: 1.125rem;
-}
-
-.count {
-  font-size: 2.5rem;
-  line-height: 1.1;
-}
-
-.next button {
-  min-height: 60px;
-  padding: 0 16px;
-  border: 2px solid var(--rule-strong);
-  font-weight: 650;
-  border-radius: 2px;
-}
-
-.next.isDue {
-  border: 3px solid var(--due);
-}
-
-.next.isDue button {
-  background: var(--due);
-  border-color: var(--due);
-  color: var(--on-state);
-}
-
 .tally {
   display: flex;
   flex-wrap: wrap;
@@ -447,47 +331,6 @@ useEventListener(window, 'keydown', (event) => {
 
 .tally .figure {
   font-size: 1.125rem;
-}
-
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.tools button {
-  flex: 1;
-  min-width: 96px;
-  min-height: 60px;
-  padding: 0 10px;
-  border: 1px solid var(--rule-strong);
-  background: var(--sheet);
-  font-weight: 650;
-  border-radius: 2px;
-}
-
-.tools button:disabled {
-  color: var(--ink-soft);
-  border-style: dashed;
-}
-
-kbd {
-  margin-left: 8px;
-  padding: 1px 7px;
-  border: 1px solid var(--rule-strong);
-  border-radius: 2px;
-  font-family: var(--figure-face);
-  font-size: 0.875rem;
-}
-
-.help {
-  margin: 0;
-  padding: 12px 16px;
-  line-height: 2;
-}
-
-.help kbd {
-  margin-left: 0;
 }
 
 .finished {
@@ -522,22 +365,6 @@ kbd {
 
   .hand {
     position: static;
-  }
-
-  .tools {
-    position: sticky;
-    bottom: 0;
-    padding: 6px 0;
-    background: var(--paper);
-  }
-
-  .tools button {
-    min-width: 76px;
-  }
-
-  .keys,
-  kbd {
-    display: none;
   }
 
   .where {

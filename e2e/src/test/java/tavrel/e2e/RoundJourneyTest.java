@@ -78,6 +78,7 @@ class RoundJourneyTest {
 
   private static void firstKeeper(App app, Browser browser) {
     browser.open("/").see("first start");
+    assertThat(browser.barriers()).as("welcome").isEmpty();
     browser
         .type("Code from the console", "WRONG-CODE1")
         .type("Your name", "Wren")
@@ -97,6 +98,7 @@ class RoundJourneyTest {
         .choose(Rosters.file(ROSTER[0], ROSTER[1], "Fern Gate;F9;2;barrel;0;solid;;"))
         .see("1 bad row")
         .see("is no box");
+    assertThat(browser.barriers()).as("roster with a bad row").isEmpty();
     browser.open("/apiaries/import").choose(Rosters.file(ROSTER)).see("3 good rows");
     browser.press("Bring in 3 hives").see("3 new hives").press("To the apiaries").see("Fern Gate");
   }
@@ -156,10 +158,12 @@ class RoundJourneyTest {
       key(browser, "o", hive, "OPEN");
     }
     browser.see("All open").see("3 hives treated");
+    assertThat(browser.barriers()).as("finished run").isEmpty();
   }
 
   private static void confirmPeople(Browser browser) {
     browser.see("7 still open");
+    assertThat(browser.barriers()).as("people check").isEmpty();
     browser.all("[role=checkbox]").forEach(point -> point.click());
     browser.press("All true").see("waiting");
   }
