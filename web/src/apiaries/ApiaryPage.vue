@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
+import LineTable from '../parts/LineTable.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { counted } from '../parts/format'
 import { useSession } from '../parts/session'
@@ -109,7 +110,7 @@ function kept(apiary: Shapes['Apiary']): void {
           >
         </div>
       </div>
-      <v-table v-else class="sheet" density="compact">
+      <LineTable v-else label="Hives in walking order">
         <thead>
           <tr>
             <th scope="col">Place</th>
@@ -130,7 +131,7 @@ function kept(apiary: Shapes['Apiary']): void {
             <td>{{ FLOORS[each.floor] }}</td>
           </tr>
         </tbody>
-      </v-table>
+      </LineTable>
     </template>
   </template>
 </template>

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
+import LineTable from '../parts/LineTable.vue'
 import { counted } from '../parts/format'
 
 /** Bringing in hives: choose a file, look at what it would do, then do it whole. */
@@ -117,26 +118,24 @@ async function bringIn(): Promise<void> {
     <p v-for="note in preview.notes" :key="note" class="soft">{{ note }}</p>
     <template v-if="preview.errors.length">
       <h2>Rows that cannot be read</h2>
-      <div class="scroll">
-        <v-table class="sheet" density="compact">
-          <thead>
-            <tr>
-              <th scope="col">Line</th>
-              <th scope="col">Column</th>
-              <th scope="col">Stands there</th>
-              <th scope="col">What is wrong</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="error in preview.errors.slice(0, 200)" :key="error.line + error.column">
-              <td class="figure">{{ error.line }}</td>
-              <td>{{ error.column }}</td>
-              <td>{{ error.found || 'nothing' }}</td>
-              <td>{{ error.says }}</td>
-            </tr>
-          </tbody>
-        </v-table>
-      </div>
+      <LineTable label="Rows that cannot be read">
+        <thead>
+          <tr>
+            <th scope="col">Line</th>
+            <th scope="col">Column</th>
+            <th scope="col">Stands there</th>
+            <th scope="col">What is wrong</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="error in preview.errors.slice(0, 200)" :key="error.line + error.column">
+            <td class="figure">{{ error.line }}</td>
+            <td>{{ error.column }}</td>
+            <td>{{ error.found || 'nothing' }}</td>
+            <td>{{ error.says }}</td>
+          </tr>
+        </tbody>
+      </LineTable>
       <v-checkbox
         v-if="good > 0"
         v-model="goodRowsOnly"
@@ -157,32 +156,30 @@ async function bringIn(): Promise<void> {
       Bring in {{ counted(good, 'hive') }}
     </v-btn>
     <h2>The first rows</h2>
-    <div class="scroll">
-      <v-table class="sheet" density="compact">
-        <thead>
-          <tr>
-            <th scope="col">Line</th>
-            <th scope="col">Apiary</th>
-            <th scope="col">Place</th>
-            <th scope="col">Hive</th>
-            <th scope="col">Brood boxes</th>
-            <th scope="col">Supers</th>
-            <th scope="col">Change</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in preview.rows" :key="row.row.line">
-            <td class="figure">{{ row.row.line }}</td>
-            <td>{{ row.row.apiary }}</td>
-            <td class="figure">{{ row.row.place }}</td>
-            <td>{{ row.row.hive }}</td>
-            <td>{{ row.boxes }}</td>
-            <td class="figure">{{ row.row.supers }}</td>
-            <td>{{ CHANGES[row.change] }}</td>
-          </tr>
-        </tbody>
-      </v-table>
-    </div>
+    <LineTable label="The first rows">
+      <thead>
+        <tr>
+          <th scope="col">Line</th>
+          <th scope="col">Apiary</th>
+          <th scope="col">Place</th>
+          <th scope="col">Hive</th>
+          <th scope="col">Brood boxes</th>
+          <th scope="col">Supers</th>
+          <th scope="col">Change</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in preview.rows" :key="row.row.line">
+          <td class="figure">{{ row.row.line }}</td>
+          <td>{{ row.row.apiary }}</td>
+          <td class="figure">{{ row.row.place }}</td>
+          <td>{{ row.row.hive }}</td>
+          <td>{{ row.boxes }}</td>
+          <td class="figure">{{ row.row.supers }}</td>
+          <td>{{ CHANGES[row.change] }}</td>
+        </tr>
+      </tbody>
+    </LineTable>
   </section>
 </template>
 
@@ -224,9 +221,5 @@ h2 {
 
 .go {
   margin-top: 12px;
-}
-
-.scroll {
-  overflow-x: auto;
 }
 </style>

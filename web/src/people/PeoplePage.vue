@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
+import LineTable from '../parts/LineTable.vue'
 
 type Account = Shapes['Account']
 
@@ -82,7 +83,7 @@ onMounted(load)
   <p class="soft">Every event, check and register line names who did it.</p>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   <p v-if="said" role="status">{{ said }}</p>
-  <v-table class="sheet list">
+  <LineTable label="People" class="list">
     <thead>
       <tr>
         <th scope="col">Name</th>
@@ -112,7 +113,7 @@ onMounted(load)
         </td>
       </tr>
     </tbody>
-  </v-table>
+  </LineTable>
   <form v-if="renewing" class="form sheet renewing" @submit.prevent="renew">
     <v-text-field
       v-model="renewed"

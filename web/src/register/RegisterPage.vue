@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
+import LineTable from '../parts/LineTable.vue'
 import VerdictMark from '../parts/VerdictMark.vue'
 import { counted, dayOf, grams, timeIn } from '../parts/format'
 
@@ -78,7 +79,7 @@ onMounted(async () => {
       Nothing has been done here yet. A hive stands here as soon as a burn has ended in it.
     </p>
     <div v-else class="scroll" tabindex="0" role="region" aria-label="Treatments">
-      <v-table class="sheet table" density="compact">
+      <LineTable label="Treatments" class="table">
         <thead>
           <tr>
             <th scope="col">Day</th>
@@ -124,7 +125,7 @@ onMounted(async () => {
             </td>
           </tr>
         </tbody>
-      </v-table>
+      </LineTable>
     </div>
     <v-btn
       v-if="lines.length < page.totals.lines"
@@ -157,19 +158,8 @@ onMounted(async () => {
   margin: 10px 0;
 }
 
-.scroll {
-  overflow-x: auto;
-}
-
-.table {
+.table :deep(table) {
   min-width: 1080px;
-  font-size: 0.875rem;
-}
-
-.table :deep(td),
-.table :deep(th) {
-  padding: 5px 8px !important;
-  vertical-align: top;
 }
 
 .nowrap {

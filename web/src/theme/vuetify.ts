@@ -48,6 +48,6 @@ export const vuetify = createVuetify({
     VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VFileInput: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VCheckbox: { density: 'comfortable', hideDetails: 'auto' },
-    VDialog: { maxWidth: 560 },
+    VDialog: { maxWidth: 560, transition: false },
   },
 })

@@ -30,6 +30,15 @@ final class Browser implements AutoCloseable {
 
   private static final Duration PATIENCE = Duration.ofSeconds(15);
 
+  /** Scrolls only to what is out of sight or covered: a tap on a page that moves is lost. */
+  private static final String BRING_INTO_SIGHT =
+      """
+      const target = arguments[0];
+      const box = target.getBoundingClientRect();
+      const hit = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2);
+      if (!hit || !target.contains(hit)) target.scrollIntoView({block: 'center', behavior: 'instant'});
+      """;
+
   private final ChromeDriver driver;
   private final String url;
 
@@ -259,7 +268,7 @@ final class Browser implements AutoCloseable {
             if (target == null || !target.isEnabled()) {
               return false;
             }
-            script("arguments[0].scrollIntoView({block: 'center'})", target);
+            script(BRING_INTO_SIGHT, target);
             target.click();
             return true;
           } catch (StaleElementReferenceException moved) {

@@ -50,6 +50,11 @@ class DemoTest {
       assertThat(crew.body()).doesNotContain("Make a dose sheet");
       crew.open("/dose").see("Next workable hours");
       assertThat(status(crew, "POST", "/api/roster/preview")).isEqualTo(403);
+      look(crew, "/", "Next workable hours", "on the phone");
+      look(crew, "/register", "treatments in", "on the phone");
+      look(crew, "/apiaries", "Kiln Field", "on the phone");
+      crew.press("Kiln Field").press("Show as a list").see("from the floor up");
+      assertThat(crew.barriers()).as("list on the phone").isEmpty();
     }
   }
 
