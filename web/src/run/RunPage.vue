@@ -62,7 +62,7 @@ const undoes = computed(() => {
 })
 const soundWords = computed(() => {
   if (!sound.on.value) return 'Sound off'
-  return sound.awake.value ? 'Sound on' : 'Sound asleep: touch the page'
+  return sound.awake.value ? 'Sound on' : 'Sound asleep'
 })
 const skipWord = computed(() => {
   if (hive.value?.stage === 'BURNING') return 'Stop'

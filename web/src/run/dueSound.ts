@@ -40,7 +40,7 @@ function play(tones: readonly number[]): void {
  */
 export function useDueSound(alarm: Ref<Alarm>, due: Ref<string>, now: Ref<number>) {
   const on = useStorage('tavrel.sound', true)
-  useEventListener(window, ['pointerdown', 'keydown'], wake)
+  useEventListener(window, ['click', 'keydown'], wake)
   let last = 0
   let lastDue = ''
   watch([alarm, due, now], () => {
