@@ -1,0 +1,199 @@
+package tavrel.core.brood;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.DaySpan;
+import tavrel.core.season.SeasonDates;
+
+/**
+ * One colony's brood clock: what is capped on which day, from what was done to it and seen in it
+ * (handbook 2.6). Workers are capped on day 9 and emerge on day 21 from laying, drones on days 10
+ * and 24. An estimate; a look inside beats it.
+ */
+public final class BroodClock {
+
+  /** How far ahead windows are looked for, days. */
+  public static final int AHEAD = 200;
+
+  /** The weeks ahead that are planned with, days. */
+  static final int WEEKS_AHEAD = 42;
+
+  private final List<BroodEvent> events;
+  private final LocalDate today;
+  private final BroodTimeline sure;
+  private final BroodTimeline likely;
+  private final BroodTimeline latest;
+
+  private BroodClock(
+      List<BroodEvent> events, BroodDefaults defaults, SeasonDates calendar, LocalDate today) {
+    this.events = EventOrder.of(events, today);
+    this.today = today;
+    this.sure = BroodTimeline.of(this.events, defaults, calendar, today, Scenario.EARLIEST);
+    this.likely = BroodTimeline.of(this.events, defaults, calendar, today, Scenario.LIKELY);
+    this.latest = BroodTimeline.of(this.events, defaults, calendar, today, Scenario.LATEST);
+  }
+
+  /**
+   * Reads a colony's events.
+   *
+   * @param events in any order; none at all means a queen that lays but for the calendar's winter
+   * @param calendar the apiary's expected winter; it never makes a window sure
+   * @throws tavrel.core.InvalidValue if the events cannot have happened together
+   */
+  public static BroodClock of(
+      List<BroodEvent> events, BroodDefaults defaults, SeasonDates calendar, LocalDate today) {
+    return new BroodClock(events, defaults, calendar, today);
+  }
+
+  /** The events in order. */
+  public List<BroodEvent> events() {
+    return events;
+  }
+
+  /** The day it is read on. */
+  public LocalDate today() {
+    return today;
+  }
+
+  /** What is known of capped worker brood on a day. */
+  public BroodState on(LocalDate day) {
+    long at = day.toEpochDay();
+    if (!sure.cappedOn(at)) {
+      return BroodState.FREE;
+    }
+    return likely.cappedOn(at) ? BroodState.CAPPED : BroodState.LIKELY_FREE;
+  }
+
+  /** The window without capped worker brood that is open, or opens next within 200 days. */
+  public FreeWindow workers() {
+    return window(false);
+  }
+
+  /** The same, without capped drone brood too. */
+  public FreeWindow withDrones() {
+    return window(true);
+  }
+
+  private FreeWindow window(boolean withDrones) {
+    long begin = today.toEpochDay();
+    long end = begin + AHEAD;
+    DaySpan likelyDays = around(likely, withDrones, begin, end);
+    DaySpan sureDays = around(sure, withDrones, begin, end);
+    if (likelyDays != null && sureDays != null && !sureDays.meets(likelyDays)) {
+      sureDays = null;
+    }
+    boolean openEnded = likelyDays != null && likelyDays.to().toEpochDay() == end;
+    return new FreeWindow(sureDays, likelyDays, openEnded);
+  }
+
+  private static @Nullable DaySpan around(
+      BroodTimeline timeline, boolean withDrones, long day, long end) {
+    long from = Math.max(timeline.knownFrom(), day - AHEAD);
+    for (LaidDays.Span span : timeline.free(withDrones, from, end)) {
+      if (span.to() >= day) {
+        return new DaySpan(LocalDate.ofEpochDay(span.from()), LocalDate.ofEpochDay(span.to()));
+      }
+    }
+    return null;
+  }
+
+  /** Days on which to look inside, soonest first. */
+  public List<LookDate> lookDates() {
+    List<LookDate> dates = new ArrayList<>();
+    FreeWindow window = workers();
+    DaySpan days = window.likely();
+    if (days != null && !days.equals(window.sure()) && !days.to().isBefore(today)) {
+      LocalDate opens = days.from().isBefore(today) ? today : days.from();
+      dates.add(new LookDate(opens, "is nothing capped yet? The clock only expects it"));
+    }
+    for (LaidDays.Span span : latest.workers().spans()) {
+      if (span.goesOn() && span.from() > today.toEpochDay() - 3 && wasBroken()) {
+        dates.add(
+            new LookDate(
+                LocalDate.ofEpochDay(span.from()), "eggs should be seen by then; if not, act"));
+      }
+    }
+    return List.copyOf(dates);
+  }
+
+  private boolean wasBroken() {
+    return !events.isEmpty()
+        && !(events.get(events.size() - 1) instanceof BroodEvent.Inspection look
+            && look.capped() != Capped.NONE);
+  }
+
+  /**
+   * The day of the next weeks with the least capped worker brood, for a colony that is never free.
+   */
+  public LocalDate leastCapped() {
+    LocalDate best = today;
+    long least = Long.MAX_VALUE;
+    for (int i = 0; i <= WEEKS_AHEAD; i++) {
+      long day = today.toEpochDay() + i;
+      long capped =
+          likely
+              .workers()
+              .daysIn(day - BroodTimeline.WORKER_GONE + 1, day - BroodTimeline.WORKER_CAPPED);
+      if (capped < least) {
+        least = capped;
+        best = LocalDate.ofEpochDay(day);
+      }
+    }
+    return best;
+  }
+
+  /**
+   * Stages of brood on the comb, as the likely course has them.
+   *
+   * @param from first day that is drawn
+   * @param to last day that is drawn
+   */
+  public List<StageBand> bands(LocalDate from, LocalDate to) {
+    List<StageBand> bands = new ArrayList<>();
+    for (StageBand.Stage stage : StageBand.Stage.values()) {
+      LaidDays laid = stage == StageBand.Stage.CAPPED_DRONE ? likely.drones() : likely.workers();
+      long next = Long.MIN_VALUE;
+      for (LaidDays.Span span : laid.spans()) {
+        long begin = Math.max(from.toEpochDay(), span.from() + stage.begins());
+        long end = Math.min(to.toEpochDay(), span.to() + stage.ends() - 1);
+        begin = Math.max(begin, next);
+        if (begin <= end) {
+          bands.add(
+              new StageBand(
+                  stage, new DaySpan(LocalDate.ofEpochDay(begin), LocalDate.ofEpochDay(end))));
+          next = end + 1;
+        }
+      }
+    }
+    return List.copyOf(bands);
+  }
+
+  /** Whether worker cells are capped on a day, in the likely course. */
+  public boolean capsWorkersOn(LocalDate day) {
+    long laid = day.toEpochDay() - BroodTimeline.WORKER_CAPPED;
+    return likely.workers().anyIn(laid, laid);
+  }
+
+  /** Whether drone cells are capped on a day, in the likely course. */
+  public boolean capsDronesOn(LocalDate day) {
+    long laid = day.toEpochDay() - BroodTimeline.DRONE_CAPPED;
+    return likely.drones().anyIn(laid, laid);
+  }
+
+  /** The latest look inside, or null. */
+  public BroodEvent.@Nullable Inspection lastLook() {
+    for (int i = events.size() - 1; i >= 0; i--) {
+      if (events.get(i) instanceof BroodEvent.Inspection look) {
+        return look;
+      }
+    }
+    return null;
+  }
+
+  /** What the clock says and from what, in sentences. */
+  public List<String> why() {
+    return new BroodReasons(this).all();
+  }
+}

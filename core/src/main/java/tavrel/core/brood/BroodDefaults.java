@@ -1,0 +1,86 @@
+package tavrel.core.brood;
+
+import java.util.List;
+import java.util.Map;
+import tavrel.core.Knob;
+
+/**
+ * Days from an event to the first egg, as far as anyone can say beforehand (handbook 2.6).
+ *
+ * @param onDrawnComb swarm hived on drawn comb
+ * @param onFoundation swarm hived on foundation
+ * @param afterRelease package queen let out
+ * @param cellEarliest ripe cell given, at the earliest
+ * @param cellLikely ripe cell given, usually
+ * @param cellLatest ripe cell given, eggs should be seen by then
+ * @param eggsEarliest queen raised from eggs, at the earliest
+ * @param eggsLikely queen raised from eggs, usually
+ * @param eggsLatest queen raised from eggs, eggs should be seen by then
+ * @param matedEarliest mated queen caged in, at the earliest
+ * @param matedLikely mated queen caged in, usually
+ * @param matedLatest mated queen caged in, eggs should be seen by then
+ */
+public record BroodDefaults(
+    int onDrawnComb,
+    int onFoundation,
+    int afterRelease,
+    int cellEarliest,
+    int cellLikely,
+    int cellLatest,
+    int eggsEarliest,
+    int eggsLikely,
+    int eggsLatest,
+    int matedEarliest,
+    int matedLikely,
+    int matedLatest) {
+
+  private static final String COMMON = "common practice";
+  private static final String OURS = "our own margin";
+
+  private static final List<Knob> KNOBS =
+      List.of(
+          knob("onDrawnComb", 1, "swarm on drawn comb: first eggs", COMMON),
+          knob("onFoundation", 3, "swarm on foundation: first eggs", COMMON),
+          knob("afterRelease", 1, "package queen let out: first eggs", COMMON),
+          knob("cellEarliest", 8, "ripe cell given: first eggs at the earliest", COMMON),
+          knob("cellLikely", 14, "ripe cell given: first eggs, likely", COMMON),
+          knob("cellLatest", 21, "ripe cell given: eggs should be seen by then", OURS),
+          knob("eggsEarliest", 22, "queen raised from eggs: first eggs at the earliest", COMMON),
+          knob("eggsLikely", 27, "queen raised from eggs: first eggs, likely", COMMON),
+          knob("eggsLatest", 35, "queen raised from eggs: eggs should be seen by then", OURS),
+          knob("matedEarliest", 1, "mated queen caged in: first eggs at the earliest", COMMON),
+          knob("matedLikely", 3, "mated queen caged in: first eggs, likely", COMMON),
+          knob("matedLatest", 8, "mated queen caged in: eggs should be seen by then", OURS));
+
+  /** What holds unless a keeper says otherwise. */
+  public static final BroodDefaults USUAL = of(Map.of());
+
+  /** Every figure with its meaning. */
+  public static List<Knob> knobs() {
+    return KNOBS;
+  }
+
+  /**
+   * The keeper's figures over the usual ones.
+   *
+   * @throws tavrel.core.InvalidValue if one lies outside its range
+   */
+  public static BroodDefaults of(Map<String, Double> own) {
+    int[] days = KNOBS.stream().mapToInt(knob -> (int) Math.round(knob.in(own))).toArray();
+    return new BroodDefaults(
+        days[0], days[1], days[2], days[3], days[4], days[5], days[6], days[7], days[8], days[9],
+        days[10], days[11]);
+  }
+
+  int firstEggs(NewQueen queen, Scenario scenario) {
+    return switch (queen) {
+      case RIPE_CELL -> scenario.pick(cellEarliest, cellLikely, cellLatest);
+      case FROM_EGGS -> scenario.pick(eggsEarliest, eggsLikely, eggsLatest);
+      case MATED_QUEEN -> scenario.pick(matedEarliest, matedLikely, matedLatest);
+    };
+  }
+
+  private static Knob knob(String key, int usual, String meaning, String source) {
+    return new Knob(key, usual, 0, 60, "days", meaning, source);
+  }
+}

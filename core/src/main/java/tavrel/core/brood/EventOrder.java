@@ -1,0 +1,124 @@
+package tavrel.core.brood;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+
+/** Puts a colony's events in order and refuses what cannot have happened, with the reason. */
+final class EventOrder {
+
+  /** Older events say nothing of today's brood, and are taken for a slip of typing. */
+  static final int DAYS_BACK = 1_100;
+
+  /** A release may be planned this far ahead. */
+  static final int RELEASE_AHEAD = 60;
+
+  private enum Queen {
+    LAYING,
+    CAGED,
+    COMING,
+    NOT_LAYING
+  }
+
+  private Queen queen = Queen.LAYING;
+  private @Nullable LocalDate since;
+
+  private EventOrder() {}
+
+  /**
+   * Events by day, as they were entered within a day.
+   *
+   * @throws InvalidValue at "day" (or "released") naming what contradicts what
+   */
+  static List<BroodEvent> of(List<BroodEvent> events, LocalDate today) {
+    List<BroodEvent> ordered = new ArrayList<>(events);
+    ordered.sort(Comparator.comparing(BroodEvent::day));
+    EventOrder order = new EventOrder();
+    for (BroodEvent event : ordered) {
+      checkDay(event, today);
+      order.follow(event);
+    }
+    return List.copyOf(ordered);
+  }
+
+  private static void checkDay(BroodEvent event, LocalDate today) {
+    boolean release = event instanceof BroodEvent.QueenReleased;
+    long ahead = ChronoUnit.DAYS.between(today, event.day());
+    if (ahead > (release ? RELEASE_AHEAD : 0)) {
+      throw new InvalidValue(
+          "day",
+          event.day()
+              + (release
+                  ? " is more than " + RELEASE_AHEAD + " days ahead"
+                  : " has not come yet; enter it on the day, today is " + today));
+    }
+    if (-ahead > DAYS_BACK) {
+      throw new InvalidValue("day", event.day() + " is more than three years ago");
+    }
+    if (event instanceof BroodEvent.PackageHived bees
+        && bees.released() != null
+        && ChronoUnit.DAYS.between(today, bees.released()) > RELEASE_AHEAD) {
+      throw new InvalidValue("released", "is more than " + RELEASE_AHEAD + " days ahead");
+    }
+  }
+
+  private void follow(BroodEvent event) {
+    LocalDate day = event.day();
+    if (event instanceof BroodEvent.SwarmHived || event instanceof BroodEvent.OldQueenMoved) {
+      become(Queen.LAYING, day);
+    } else if (event instanceof BroodEvent.PackageHived bees) {
+      become(bees.released() == null ? Queen.CAGED : Queen.LAYING, day);
+    } else if (event instanceof BroodEvent.QueenCaged) {
+      refuseIf(queen == Queen.CAGED, day, "the queen is caged already, since " + since);
+      refuseIf(
+          queen == Queen.COMING,
+          day,
+          "no queen can be caged: on "
+              + since
+              + " this hive was the queenless part of a split. Enter an inspection or the first"
+              + " eggs of the new queen before it");
+      become(Queen.CAGED, day);
+    } else if (event instanceof BroodEvent.QueenReleased) {
+      refuseIf(
+          queen != Queen.CAGED,
+          day,
+          "a queen cannot be let out: none is caged on record before that day");
+      become(Queen.LAYING, day);
+    } else if (event instanceof BroodEvent.Split) {
+      become(Queen.COMING, day);
+    } else if (event instanceof BroodEvent.LayingStopped) {
+      refuseIf(queen == Queen.CAGED, day, "the queen is caged since " + since + ", so none lays");
+      refuseIf(queen == Queen.NOT_LAYING, day, "laying has stopped already, on " + since);
+      become(Queen.NOT_LAYING, day);
+    } else if (event instanceof BroodEvent.LayingStarted) {
+      refuseIf(queen == Queen.CAGED, day, "the queen is caged since " + since + "; let her out");
+      refuseIf(
+          queen == Queen.LAYING,
+          day,
+          "laying cannot begin: nothing on record before that day says that it had stopped");
+      become(Queen.LAYING, day);
+    } else if (event instanceof BroodEvent.Inspection look && queen == Queen.NOT_LAYING) {
+      boolean eggs = look.open() == OpenBrood.EGGS_ONLY || look.open() == OpenBrood.LARVAE;
+      if (eggs) {
+        become(Queen.LAYING, day);
+      }
+    } else if (event instanceof BroodEvent.Inspection && queen == Queen.COMING) {
+      become(Queen.LAYING, day);
+    }
+  }
+
+  private void become(Queen state, LocalDate day) {
+    queen = state;
+    since = day;
+  }
+
+  private static void refuseIf(boolean impossible, LocalDate day, String why) {
+    if (impossible) {
+      throw new InvalidValue("day", "on " + day + " " + why);
+    }
+  }
+}

@@ -1,0 +1,49 @@
+package tavrel.core.count;
+
+import java.time.LocalDate;
+import tavrel.core.InvalidValue;
+
+/**
+ * Mites fallen on a drop board.
+ *
+ * @param day when it was read
+ * @param mites how many lay on it
+ * @param hours how long it lay, 1 to 336
+ * @param natural whether no treatment fell into that time or the three days before
+ */
+public record BoardReading(LocalDate day, int mites, double hours, boolean natural) {
+
+  /** Shorter than this and the figure leaps; longer and ants and wind have been at it, hours. */
+  public static final double SHORT = 12;
+
+  /** See {@link #SHORT}, hours. */
+  public static final double LONG = 72;
+
+  /**
+   * @throws InvalidValue if such a board cannot be
+   */
+  public BoardReading {
+    InvalidValue.inRange("hours", hours, 1, 336, "hours on the floor");
+    InvalidValue.inRange("mites", mites, 0, 50_000, "mites on a board");
+  }
+
+  /** Mites a day. */
+  public double perDay() {
+    return mites * 24 / hours;
+  }
+
+  /** Whether it lay for the 12 to 72 hours that are usual. */
+  public boolean usualTime() {
+    return hours >= SHORT && hours <= LONG;
+  }
+
+  /**
+   * Mites that a treatment brought down, above what falls by itself (handbook 2.11).
+   *
+   * @param naturalPerDay mites a day without treatment
+   * @return 0 or more
+   */
+  public double byTreatment(double naturalPerDay) {
+    return Math.max(0, mites - naturalPerDay * hours / 24);
+  }
+}

@@ -1,0 +1,47 @@
+package tavrel.core.count;
+
+/**
+ * Where a share truly lies, as far as the sample tells.
+ *
+ * @param low lower end, a fraction
+ * @param high upper end, a fraction
+ */
+public record Interval(double low, double high) {
+
+  /** Two-sided 95 % of the normal distribution. */
+  static final double Z = 1.959_963_984_540_054;
+
+  /**
+   * Wilson's 95 % score interval of a share (Wilson 1927, Journal of the American Statistical
+   * Association 22).
+   *
+   * @param share the sample's share, 0 to 1
+   * @param n size of the sample, above 0
+   */
+  public static Interval wilson(double share, double n) {
+    double z2 = Z * Z;
+    double middle = share + z2 / (2 * n);
+    double half = Z * Math.sqrt(share * (1 - share) / n + z2 / (4 * n * n));
+    double scale = 1 + z2 / n;
+    return new Interval(Math.max(0, (middle - half) / scale), Math.min(1, (middle + half) / scale));
+  }
+
+  /**
+   * The smallest sample whose interval leaves a threshold out, if its share stayed the same.
+   *
+   * @param share the sample's share
+   * @param threshold the limit, a fraction
+   * @param from smallest size to look at
+   * @param most largest size to look at
+   * @return 0 where even the largest does not
+   */
+  static int sizeThatSettles(double share, double threshold, int from, int most) {
+    for (int n = from; n <= most; n++) {
+      Interval interval = wilson(share, n);
+      if (interval.low > threshold || interval.high < threshold) {
+        return n;
+      }
+    }
+    return 0;
+  }
+}

@@ -1,0 +1,20 @@
+package tavrel.core.count;
+
+/** How a count stands to a threshold. */
+public enum Standing {
+  ABOVE("above"),
+  BELOW("below"),
+  /** The interval holds the threshold. */
+  CANNOT_TELL("cannot tell yet");
+
+  private final String words;
+
+  Standing(String words) {
+    this.words = words;
+  }
+
+  /** Its name on screen. */
+  public String words() {
+    return words;
+  }
+}

@@ -1,0 +1,87 @@
+package tavrel.core.season;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.MonthDay;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.DaySpan;
+import tavrel.core.InvalidValue;
+
+/**
+ * The dates of an apiary's year, as the keeper knows them.
+ *
+ * @param layingStops day on which queens here usually stop laying
+ * @param layingStarts day on which they usually begin again
+ * @param shiftDays how far this winter is off the usual, days; positive is later
+ * @param supersOn day on which supers usually go on, or null with the next
+ * @param supersOff day on which they are usually off, or null
+ * @param winterBees day by which mites should be down, before the winter bees are raised
+ */
+public record SeasonDates(
+    MonthDay layingStops,
+    MonthDay layingStarts,
+    int shiftDays,
+    @Nullable MonthDay supersOn,
+    @Nullable MonthDay supersOff,
+    MonthDay winterBees) {
+
+  /**
+   * @throws InvalidValue if a date is alone where two are needed, or the shift is no season's
+   */
+  public SeasonDates {
+    InvalidValue.inRange("shiftDays", shiftDays, -60, 60, "days");
+    if ((supersOn == null) != (supersOff == null)) {
+      throw new InvalidValue(
+          supersOn == null ? "supersOn" : "supersOff", "is missing; give both or neither");
+    }
+    if (layingStops.equals(layingStarts)) {
+      throw new InvalidValue("layingStarts", "is the day on which laying stops");
+    }
+  }
+
+  /** What is usual at middle latitudes on a side of the equator; a keeper knows better. */
+  public static SeasonDates usual(boolean south) {
+    return south
+        ? new SeasonDates(
+            MonthDay.of(Month.MAY, 10),
+            MonthDay.of(Month.JULY, 25),
+            0,
+            null,
+            null,
+            MonthDay.of(Month.MARCH, 5))
+        : new SeasonDates(
+            MonthDay.of(Month.NOVEMBER, 10),
+            MonthDay.of(Month.JANUARY, 25),
+            0,
+            null,
+            null,
+            MonthDay.of(Month.SEPTEMBER, 5));
+  }
+
+  /**
+   * The pause in laying that is expected to begin in a year: from the day laying stops to the day
+   * before it starts again, shifted.
+   */
+  public DaySpan pauseOf(int year) {
+    LocalDate stops = layingStops.atYear(year);
+    LocalDate starts = layingStarts.atYear(layingStarts.isAfter(layingStops) ? year : year + 1);
+    return new DaySpan(stops.plusDays(shiftDays), starts.plusDays(shiftDays - 1L));
+  }
+
+  /** Whether supers are usually on that day. */
+  public boolean supersOn(LocalDate day) {
+    if (supersOn == null || supersOff == null) {
+      return false;
+    }
+    MonthDay now = MonthDay.from(day);
+    boolean after = !now.isBefore(supersOn);
+    boolean before = now.isBefore(supersOff);
+    return supersOn.isBefore(supersOff) ? after && before : after || before;
+  }
+
+  /** The winter-bee date on or after a day. */
+  public LocalDate winterBeesAfter(LocalDate day) {
+    LocalDate here = winterBees.atYear(day.getYear());
+    return here.isBefore(day) ? winterBees.atYear(day.getYear() + 1) : here;
+  }
+}
