@@ -1,0 +1,90 @@
+package tavrel.core.mite;
+
+import java.time.LocalDate;
+import tavrel.core.InvalidValue;
+import tavrel.core.brood.BroodClock;
+
+/**
+ * A colony's bees, brood and mites today, as counted and looked at.
+ *
+ * @param mites found in the sample
+ * @param sampleBees bees in the sample
+ * @param recovery share of the mites that the method finds, above 0 to 1
+ * @param framesOfBees deep frames fully covered, 0.5 to 60
+ * @param cappedFrames deep frames of capped brood at an ordinary time of laying, 0 to 30
+ * @param droneShare share of the capped cells that are drone cells, 0 to 0.5
+ */
+public record ColonyLoad(
+    int mites,
+    int sampleBees,
+    double recovery,
+    double framesOfBees,
+    double cappedFrames,
+    double droneShare) {
+
+  /**
+   * How long the model runs before today so that its mites divide as the brood's history has it.
+   */
+  static final int RUN_IN = 150;
+
+  /**
+   * @throws InvalidValue naming the component that cannot be
+   */
+  public ColonyLoad {
+    if (sampleBees < 1) {
+      throw new InvalidValue("sampleBees", "is " + sampleBees + "; count at least 1 bee");
+    }
+    if (mites > sampleBees) {
+      throw new InvalidValue(
+          "mites", mites + " mites on " + sampleBees + " bees: more mites than bees");
+    }
+    InvalidValue.inRange("mites", mites, 0, 10_000, "mites");
+    InvalidValue.inRange("recovery", recovery, 0.2, 1, "of the mites");
+    InvalidValue.inRange("framesOfBees", framesOfBees, 0.5, 60, "frames of bees");
+    InvalidValue.inRange("cappedFrames", cappedFrames, 0, 30, "frames of capped brood");
+    InvalidValue.inRange("droneShare", droneShare, 0, 0.5, "of the capped cells");
+  }
+
+  /** Adult bees. */
+  public double bees(MiteParameters figures) {
+    return framesOfBees * figures.beesPerFrame();
+  }
+
+  /** Mites on bees today, from the sample's share. */
+  public double exposed(MiteParameters figures) {
+    return Math.min(1, (double) mites / sampleBees / recovery) * bees(figures);
+  }
+
+  /** Worker cells capped on a day that caps. */
+  public double workerCells(MiteParameters figures) {
+    return cells(figures) * (1 - droneShare) / MiteState.WORKER_DAYS;
+  }
+
+  /** Drone cells capped on a day that caps. */
+  public double droneCells(MiteParameters figures) {
+    return cells(figures) * droneShare / MiteState.DRONE_DAYS;
+  }
+
+  private double cells(MiteParameters figures) {
+    return cappedFrames * figures.cellsPerFrame() * figures.coverShare();
+  }
+
+  /** The cells that will be capped from today on. */
+  public CellFlow ahead(BroodClock clock, MiteParameters figures, int days) {
+    return CellFlow.of(clock, clock.today(), days, workerCells(figures), droneCells(figures));
+  }
+
+  /**
+   * How one mite on bees today divides over bees and brood: the model run through the brood's own
+   * history.
+   */
+  public MiteState divided(BroodClock clock, MiteParameters figures) {
+    LocalDate from = clock.today().minusDays(RUN_IN);
+    CellFlow past = CellFlow.of(clock, from, RUN_IN, workerCells(figures), droneCells(figures));
+    MiteState end =
+        new MiteModel(figures.closed(), bees(figures), past)
+            .run(MiteState.onBees(1_000), new double[0], 0, RUN_IN)
+            .end();
+    return end.times(1 / end.exposed());
+  }
+}

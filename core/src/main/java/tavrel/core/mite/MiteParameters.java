@@ -1,0 +1,157 @@
+package tavrel.core.mite;
+
+import java.util.List;
+import java.util.Map;
+import tavrel.core.Knob;
+
+/**
+ * Figures of the mite model (handbook 2.7).
+ *
+ * @param naturalLoss share of exposed mites that die or fall in a day, as an exponent
+ * @param foundressSurvival share of mother mites that leave a cell alive
+ * @param workerDaughters grown daughters a mother leaves a worker cell with
+ * @param droneDaughters the same from a drone cell
+ * @param workerInvasion rate of entering worker cells, g of bees a cell and day
+ * @param droneInvasion rate of entering drone cells, g of bees a cell and day
+ * @param beeGrams weight of a bee, g
+ * @param beesPerFrame bees on a fully covered deep frame
+ * @param cellsPerFrame worker cells of a deep frame, both sides
+ * @param coverShare share of a brood frame's cells that are truly capped
+ * @param inflow mites a day that come in from outside
+ */
+public record MiteParameters(
+    double naturalLoss,
+    double foundressSurvival,
+    double workerDaughters,
+    double droneDaughters,
+    double workerInvasion,
+    double droneInvasion,
+    double beeGrams,
+    double beesPerFrame,
+    double cellsPerFrame,
+    double coverShare,
+    double inflow) {
+
+  private static final String CALIBRATED =
+      "our calibration: about 2.0 % growth a day with 1,000 worker cells and 20,000 bees";
+  private static final String INVASION =
+      "Boot, Calis and co-workers, as used in Calis, Fries & Ryrie (1999), Apidologie 30";
+
+  private static final List<Knob> KNOBS =
+      List.of(
+          new Knob(
+              "naturalLoss",
+              0.006,
+              0,
+              0.05,
+              "a day",
+              "mites on bees that die or fall by themselves",
+              "structure after Martin (1998), Ecological Modelling 109"),
+          new Knob(
+              "foundressSurvival",
+              0.8,
+              0.3,
+              1,
+              "",
+              "share of mother mites that leave a cell alive",
+              CALIBRATED),
+          new Knob(
+              "workerDaughters",
+              0.6,
+              0,
+              2,
+              "a cell",
+              "grown daughters from a worker cell",
+              CALIBRATED),
+          new Knob(
+              "droneDaughters",
+              1.4,
+              0,
+              4,
+              "a cell",
+              "grown daughters from a drone cell",
+              CALIBRATED),
+          new Knob(
+              "workerInvasion",
+              0.56,
+              0,
+              5,
+              "g a day",
+              "how readily mites enter worker cells",
+              INVASION),
+          new Knob(
+              "droneInvasion",
+              6.49,
+              0,
+              30,
+              "g a day",
+              "how readily mites enter drone cells",
+              INVASION),
+          new Knob("beeGrams", 0.125, 0.08, 0.2, "g", "weight of a bee", "common figure"),
+          new Knob(
+              "beesPerFrame",
+              2_000,
+              800,
+              3_000,
+              "bees",
+              "bees on a fully covered deep frame",
+              "common practice"),
+          new Knob(
+              "cellsPerFrame",
+              7_000,
+              3_000,
+              9_000,
+              "cells",
+              "worker cells of a deep frame, both sides",
+              "common figure"),
+          new Knob(
+              "coverShare",
+              0.5,
+              0.2,
+              1,
+              "",
+              "share of a brood frame's cells that are truly capped",
+              "our estimate; look at your frames"),
+          new Knob(
+              "inflow",
+              0,
+              0,
+              100,
+              "mites a day",
+              "mites brought in by drifting and robbing",
+              "none unless you know of a collapsing neighbour"));
+
+  /** What holds unless a keeper says otherwise. */
+  public static final MiteParameters USUAL = of(Map.of());
+
+  /** Every figure with its meaning and source. */
+  public static List<Knob> knobs() {
+    return KNOBS;
+  }
+
+  /**
+   * The keeper's figures over the usual ones.
+   *
+   * @throws tavrel.core.InvalidValue if one lies outside its range
+   */
+  public static MiteParameters of(Map<String, Double> own) {
+    double[] v = KNOBS.stream().mapToDouble(knob -> knob.in(own)).toArray();
+    return new MiteParameters(v[0], v[1], v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10]);
+  }
+
+  /** The same without mites from outside. */
+  MiteParameters closed() {
+    return new MiteParameters(
+        naturalLoss,
+        foundressSurvival,
+        workerDaughters,
+        droneDaughters,
+        workerInvasion,
+        droneInvasion,
+        beeGrams,
+        beesPerFrame,
+        cellsPerFrame,
+        coverShare,
+        0);
+  }
+}
