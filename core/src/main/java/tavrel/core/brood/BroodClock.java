@@ -21,6 +21,8 @@ public final class BroodClock {
   static final int WEEKS_AHEAD = 42;
 
   private final List<BroodEvent> events;
+  private final BroodDefaults defaults;
+  private final SeasonDates calendar;
   private final LocalDate today;
   private final BroodTimeline sure;
   private final BroodTimeline likely;
@@ -29,6 +31,8 @@ public final class BroodClock {
   private BroodClock(
       List<BroodEvent> events, BroodDefaults defaults, SeasonDates calendar, LocalDate today) {
     this.events = EventOrder.of(events, today);
+    this.defaults = defaults;
+    this.calendar = calendar;
     this.today = today;
     this.sure = BroodTimeline.of(this.events, defaults, calendar, today, Scenario.EARLIEST);
     this.likely = BroodTimeline.of(this.events, defaults, calendar, today, Scenario.LIKELY);
@@ -45,6 +49,17 @@ public final class BroodClock {
   public static BroodClock of(
       List<BroodEvent> events, BroodDefaults defaults, SeasonDates calendar, LocalDate today) {
     return new BroodClock(events, defaults, calendar, today);
+  }
+
+  /**
+   * The same colony if more had happened, or will.
+   *
+   * @throws tavrel.core.InvalidValue if that cannot be
+   */
+  public BroodClock and(BroodEvent... more) {
+    List<BroodEvent> all = new ArrayList<>(events);
+    all.addAll(List.of(more));
+    return new BroodClock(all, defaults, calendar, today);
   }
 
   /** The events in order. */

@@ -44,7 +44,7 @@ public record DoseSheet(
       List<Hive> hives,
       DoseSettings settings,
       RuleSheet sheet,
-      Map<UUID, PastRounds> past,
+      Map<UUID, OnRecord> past,
       LocalDate day,
       @Nullable Double celsius) {
     List<HiveDose> lines =
@@ -56,7 +56,7 @@ public record DoseSheet(
                         hive,
                         settings,
                         sheet,
-                        past.getOrDefault(hive.id(), PastRounds.NONE),
+                        past.getOrDefault(hive.id(), OnRecord.NONE),
                         day,
                         celsius))
             .toList();

@@ -44,7 +44,7 @@ public record HiveDose(
   /**
    * Computes the dose of one hive and holds it against the sheet.
    *
-   * @param past what the register knows of this hive
+   * @param past what is on record of this hive
    * @param day day of the round
    * @param celsius air temperature expected, or null
    */
@@ -52,7 +52,7 @@ public record HiveDose(
       Hive hive,
       DoseSettings settings,
       RuleSheet sheet,
-      PastRounds past,
+      OnRecord past,
       LocalDate day,
       @Nullable Double celsius) {
     Amount amount = settings.amount();
@@ -80,7 +80,9 @@ public record HiveDose(
                 day,
                 past.last(),
                 past.thisYear(),
-                celsius));
+                celsius,
+                past.roundOfSeries(),
+                past.brood()));
     return new HiveDose(
         hive,
         factor,

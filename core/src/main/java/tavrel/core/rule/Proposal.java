@@ -2,6 +2,7 @@ package tavrel.core.rule;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.brood.BroodState;
 
 /**
  * What is about to be given to one hive, held against a rule sheet.
@@ -16,6 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param lastTreated day of the last vapour treatment on record, or null
  * @param treatedThisYear vapour treatments on record in the same calendar year
  * @param celsius air temperature expected, °C, or null where nobody knows
+ * @param roundOfSeries which round of its series this is, from 1, or null outside a series
+ * @param brood what the brood clock says of the day, or null where nothing is on record
  */
 public record Proposal(
     double acid,
@@ -27,4 +30,6 @@ public record Proposal(
     LocalDate day,
     @Nullable LocalDate lastTreated,
     int treatedThisYear,
-    @Nullable Double celsius) {}
+    @Nullable Double celsius,
+    @Nullable Integer roundOfSeries,
+    @Nullable BroodState brood) {}

@@ -105,4 +105,9 @@ public record RuleSheet(
   public Judgement judge(Proposal proposal) {
     return Judgement.of(new SheetReading(this, proposal).findings());
   }
+
+  /** Holds the days of a series against the lines of this sheet that speak of days. */
+  public Judgement judge(SeriesProposal proposal) {
+    return Judgement.of(new SeriesReading(this, proposal).findings());
+  }
 }

@@ -4,18 +4,18 @@ import static tavrel.core.rule.Verdict.ALLOWED;
 import static tavrel.core.rule.Verdict.CAUTION;
 import static tavrel.core.rule.Verdict.NOT_ON_LABEL;
 
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.Figures;
+import tavrel.core.brood.BroodState;
 import tavrel.core.measure.GramsOf;
 
 /** Reads one rule sheet against one proposal, line by line (handbook 2.2). */
 final class SheetReading {
 
   /** A figure this close to its limit is a caution. */
-  private static final double AT_LIMIT = 0.05;
+  static final double AT_LIMIT = 0.05;
 
   /** A temperature this close to its limit is a caution, °C. */
   private static final double AT_CELSIUS_LIMIT = 0.5;
@@ -76,46 +76,46 @@ final class SheetReading {
     }
   }
 
-  /** The year's count bounds the series' count from above, so a small one settles the matter. */
+  /** Outside a series the year's count bounds the series' count, so a small one settles it. */
   private void readRoundsInSeries() {
     Integer most = sheet.maxRoundsPerSeries();
-    if (most != null) {
-      int count = proposal.treatedThisYear() + 1;
-      add(
-          count <= most ? ALLOWED : CAUTION,
-          "rounds a series",
-          "at most " + most + " a series",
-          count <= most
-              ? "round " + count + " this year, so no series is longer"
-              : "round " + count + " this year; count those that belong to one series");
+    if (most == null) {
+      return;
     }
+    Integer known = proposal.roundOfSeries();
+    if (known != null) {
+      findings.add(SeriesReading.roundsInSeries(most, known, "round " + known + " of its series"));
+      return;
+    }
+    int count = proposal.treatedThisYear() + 1;
+    add(
+        count <= most ? ALLOWED : CAUTION,
+        "rounds a series",
+        "at most " + most + " a series",
+        count <= most
+            ? "round " + count + " this year, so no series is longer"
+            : "round " + count + " this year; count those that belong to one series");
   }
 
   private void readDaysBetween() {
     Integer fewest = sheet.minDaysBetween();
     if (fewest != null && proposal.lastTreated() != null) {
-      long days = ChronoUnit.DAYS.between(proposal.lastTreated(), proposal.day());
-      add(
-          days < fewest ? NOT_ON_LABEL : days <= fewest * (1 + AT_LIMIT) ? CAUTION : ALLOWED,
-          "days between",
-          "at least " + fewest + " days between rounds",
-          "last treated on "
-              + proposal.lastTreated()
-              + ", "
-              + days
-              + (days == 1 ? " day" : " days")
-              + " before");
+      findings.add(SeriesReading.daysBetween(fewest, proposal.lastTreated(), proposal.day()));
     }
   }
 
   private void readBrood() {
-    if (sheet.brood() == BroodRule.BROODLESS_ONLY) {
-      add(
-          CAUTION,
-          "capped brood",
-          "only without capped brood",
-          "look inside first: this hive's brood is not on record");
+    if (sheet.brood() != BroodRule.BROODLESS_ONLY) {
+      return;
     }
+    BroodState state = proposal.brood();
+    add(
+        state == BroodState.FREE ? ALLOWED : state == BroodState.CAPPED ? NOT_ON_LABEL : CAUTION,
+        "capped brood",
+        "only without capped brood",
+        state == null
+            ? "look inside first: this hive's brood is not on record"
+            : "by the brood clock: " + state.words());
   }
 
   private void readSupers() {
@@ -189,11 +189,7 @@ final class SheetReading {
 
   private void readStanding() {
     if (sheet.example()) {
-      add(
-          CAUTION,
-          "the sheet",
-          null,
-          "an example: check your label, then make your own sheet from it");
+      findings.add(SeriesReading.unchecked());
     } else if (!Boolean.TRUE.equals(sheet.registeredProduct())) {
       add(
           CAUTION,

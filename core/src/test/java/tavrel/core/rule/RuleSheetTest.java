@@ -241,6 +241,6 @@ class RuleSheetTest {
       @Nullable LocalDate last,
       int thisYear,
       @Nullable Double celsius) {
-    return new Proposal(acid, acid, 1, supers, plan, 10, DAY, last, thisYear, celsius);
+    return new Proposal(acid, acid, 1, supers, plan, 10, DAY, last, thisYear, celsius, null, null);
   }
 }

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.dose.DoseSettings;
 import tavrel.core.dose.DoseSheet;
-import tavrel.core.dose.PastRounds;
+import tavrel.core.dose.OnRecord;
 import tavrel.core.hive.Hive;
 import tavrel.core.rule.RuleSheet;
 import tavrel.server.apiary.Apiaries;
@@ -55,13 +55,13 @@ class DoseSheets {
     return apiaries.measuredCelsius(apiary, clock.instant());
   }
 
-  private Map<UUID, PastRounds> past(UUID apiaryId, LocalDate day) {
+  private Map<UUID, OnRecord> past(UUID apiaryId, LocalDate day) {
     return mapper
         .treatedBefore(apiaryId, day.withDayOfYear(1), day.withMonth(12).withDayOfMonth(31))
         .stream()
         .collect(
             Collectors.toMap(
                 TreatedBefore::hiveId,
-                before -> new PastRounds(before.lastDay(), before.thisYear())));
+                before -> new OnRecord(before.lastDay(), before.thisYear(), null, null)));
   }
 }

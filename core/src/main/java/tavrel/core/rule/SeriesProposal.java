@@ -1,0 +1,25 @@
+package tavrel.core.rule;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.brood.BroodState;
+
+/**
+ * Rounds that are thought of for one hive, held against a rule sheet.
+ *
+ * @param days their days, ascending
+ * @param lastTreated day of the last vapour treatment on record, or null
+ * @param treated vapour treatments on record, by calendar year
+ * @param brood what is known of capped brood on a day
+ * @param supersOn whether supers are usually on, on a day
+ */
+public record SeriesProposal(
+    List<LocalDate> days,
+    @Nullable LocalDate lastTreated,
+    Map<Integer, Integer> treated,
+    Function<LocalDate, BroodState> brood,
+    Predicate<LocalDate> supersOn) {}

@@ -1,0 +1,146 @@
+package tavrel.core.rule;
+
+import static tavrel.core.rule.Verdict.ALLOWED;
+import static tavrel.core.rule.Verdict.CAUTION;
+import static tavrel.core.rule.Verdict.NOT_ON_LABEL;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import tavrel.core.brood.BroodState;
+
+/** Reads one rule sheet against the days of a series, line by line (handbook 2.2, 1.2). */
+final class SeriesReading {
+
+  private final RuleSheet sheet;
+  private final SeriesProposal proposal;
+  private final List<Finding> findings = new ArrayList<>();
+
+  SeriesReading(RuleSheet sheet, SeriesProposal proposal) {
+    this.sheet = sheet;
+    this.proposal = proposal;
+  }
+
+  List<Finding> findings() {
+    int rounds = proposal.days().size();
+    if (sheet.maxRoundsPerSeries() != null) {
+      findings.add(
+          roundsInSeries(
+              sheet.maxRoundsPerSeries(), rounds, rounds + (rounds == 1 ? " round" : " rounds")));
+    }
+    readYears();
+    readDaysBetween();
+    readBrood();
+    readSupers();
+    if (sheet.example()) {
+      findings.add(unchecked());
+    }
+    return findings;
+  }
+
+  private void readYears() {
+    Integer most = sheet.maxRoundsPerYear();
+    if (most == null) {
+      return;
+    }
+    Map<Integer, Integer> years = new TreeMap<>();
+    proposal.days().forEach(day -> years.merge(day.getYear(), 1, Integer::sum));
+    years.forEach(
+        (year, planned) -> {
+          int before = proposal.treated().getOrDefault(year, 0);
+          int count = before + planned;
+          findings.add(
+              new Finding(
+                  count > most ? NOT_ON_LABEL : count == most ? CAUTION : ALLOWED,
+                  "rounds a year",
+                  "at most " + most + " a year",
+                  count + " in " + year + ", " + before + " of them on record already"));
+        });
+  }
+
+  private void readDaysBetween() {
+    Integer fewest = sheet.minDaysBetween();
+    if (fewest == null) {
+      return;
+    }
+    LocalDate before = proposal.lastTreated();
+    Finding worst = null;
+    for (LocalDate day : proposal.days()) {
+      if (before != null && !before.isAfter(day)) {
+        Finding finding = daysBetween(fewest, before, day);
+        if (worst == null || finding.verdict().compareTo(worst.verdict()) > 0) {
+          worst = finding;
+        }
+      }
+      before = day;
+    }
+    if (worst != null) {
+      findings.add(worst);
+    }
+  }
+
+  private void readBrood() {
+    if (sheet.brood() != BroodRule.BROODLESS_ONLY) {
+      return;
+    }
+    int capped = 0;
+    int likelyFree = 0;
+    for (LocalDate day : proposal.days()) {
+      BroodState state = proposal.brood().apply(day);
+      capped += state == BroodState.CAPPED ? 1 : 0;
+      likelyFree += state == BroodState.LIKELY_FREE ? 1 : 0;
+    }
+    int rounds = proposal.days().size();
+    findings.add(
+        new Finding(
+            capped > 0 ? NOT_ON_LABEL : likelyFree > 0 ? CAUTION : ALLOWED,
+            "capped brood",
+            "only without capped brood",
+            capped > 0
+                ? capped + " of " + rounds + " days with capped brood"
+                : likelyFree > 0 ? "likely nothing capped: look first" : "nothing capped"));
+  }
+
+  private void readSupers() {
+    long on = proposal.days().stream().filter(proposal.supersOn()).count();
+    if (on == 0) {
+      return;
+    }
+    SupersRule rule = sheet.supers();
+    findings.add(
+        new Finding(
+            rule == SupersRule.ALLOWED ? ALLOWED : CAUTION,
+            "supers",
+            rule == null ? null : rule.words(),
+            "supers are usually on, on " + on + " of these days"));
+  }
+
+  static Finding roundsInSeries(int most, int count, String says) {
+    return new Finding(
+        count > most ? NOT_ON_LABEL : count == most ? CAUTION : ALLOWED,
+        "rounds a series",
+        "at most " + most + " a series",
+        count == most ? says + ", as many as the sheet allows" : says);
+  }
+
+  static Finding daysBetween(int fewest, LocalDate earlier, LocalDate later) {
+    long days = ChronoUnit.DAYS.between(earlier, later);
+    boolean atLimit = days <= fewest * (1 + SheetReading.AT_LIMIT);
+    return new Finding(
+        days < fewest ? NOT_ON_LABEL : atLimit ? CAUTION : ALLOWED,
+        "days between",
+        "at least " + fewest + " days between rounds",
+        earlier + " and " + later + " are " + days + (days == 1 ? " day" : " days") + " apart");
+  }
+
+  static Finding unchecked() {
+    return new Finding(
+        CAUTION,
+        "the sheet",
+        null,
+        "an example: check your label, then make your own sheet from it");
+  }
+}

@@ -1,0 +1,56 @@
+package tavrel.core.spacing;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * Schools side by side, the whole search, the breaks in brood, and what is recommended. A model
+ * estimate.
+ *
+ * @param start first day of the schools and the grid
+ * @param commonDate the date at which all are compared
+ * @param schools every school from the start
+ * @param breaks one round without capped brood, where it could be had
+ * @param grid each further round and each day of gap from the start
+ * @param front the fewest mites that each number of visits can leave, any of 14 start days
+ * @param untreated mites in all at the common date if nothing is done
+ * @param untreatedWash mites a bee that a wash would find then, a fraction
+ * @param advice what is recommended, and why
+ */
+public record Comparison(
+    LocalDate start,
+    LocalDate commonDate,
+    List<SchoolOutcome> schools,
+    List<BroodBreak> breaks,
+    List<SpacingSearch.EvenSeries> grid,
+    List<SpacingSearch.EvenSeries> front,
+    double untreated,
+    double untreatedWash,
+    Advice advice) {
+
+  /**
+   * Compares.
+   *
+   * @param start first day of the schools, today to 13 days ahead
+   * @throws tavrel.core.InvalidValue if the start is beyond that
+   */
+  public static Comparison of(Colony colony, LocalDate start) {
+    LocalDate today = colony.today();
+    new Schedule(List.of(start)).within(today, today.plusDays(SpacingSearch.STARTS - 1L));
+    SpacingSearch search = SpacingSearch.of(colony);
+    List<SchoolOutcome> schools = SchoolOutcome.all(colony, start);
+    List<BroodBreak> breaks = BroodBreak.of(colony);
+    SchoolOutcome nothing =
+        SchoolOutcome.of(colony, "none", "untreated", "", new Schedule(List.of()));
+    return new Comparison(
+        start,
+        colony.commonDate(),
+        schools,
+        breaks,
+        search.startingOn(start),
+        search.front(),
+        nothing.left(),
+        nothing.wash(),
+        Advice.of(colony, search, schools, breaks, nothing));
+  }
+}

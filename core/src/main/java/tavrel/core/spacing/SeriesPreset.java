@@ -1,0 +1,138 @@
+package tavrel.core.spacing;
+
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.DaySpan;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.brood.BroodEvent;
+import tavrel.core.season.SeasonDates;
+
+/**
+ * A plan that fits an occasion of the year, with its days for one colony.
+ *
+ * @param occasion which
+ * @param days days of the rounds; empty where the occasion is not there
+ * @param says why these days, or why none
+ */
+public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says) {
+
+  /** Occasions on which keepers treat. */
+  public enum Occasion {
+    SWARM("caught swarm"),
+    PACKAGE("package"),
+    SPLIT("split"),
+    BEFORE_SALE("before a sale or a move"),
+    LATE_SUMMER("late summer"),
+    WINTER("winter");
+
+    private final String words;
+
+    Occasion(String words) {
+      this.words = words;
+    }
+
+    /** Its name on screen. */
+    public String words() {
+      return words;
+    }
+  }
+
+  private static final int WEEK = 7;
+
+  /**
+   * All occasions for one colony.
+   *
+   * @param south whether the apiary lies south of the equator
+   */
+  public static List<SeriesPreset> of(BroodClock clock, SeasonDates season, boolean south) {
+    return List.of(
+        inWindow(Occasion.SWARM, clock, BroodEvent.SwarmHived.class, "no swarm hived here"),
+        inWindow(Occasion.PACKAGE, clock, BroodEvent.PackageHived.class, "no package hived here"),
+        inWindow(Occasion.SPLIT, clock, BroodEvent.Split.class, "no split on record here"),
+        new SeriesPreset(
+            Occasion.BEFORE_SALE,
+            Schedule.every(clock.today(), 3, WEEK).days(),
+            "three weekly rounds from today; keep "
+                + clock.today().plusDays(3L * WEEK)
+                + " or later for the sale, and count before it"),
+        lateSummer(clock.today(), season),
+        winter(clock, season, south));
+  }
+
+  private static SeriesPreset inWindow(
+      Occasion occasion, BroodClock clock, Class<? extends BroodEvent> wanted, String none) {
+    BroodEvent last =
+        clock.events().stream()
+            .filter(wanted::isInstance)
+            .reduce((first, second) -> second)
+            .orElse(null);
+    LocalDate day = last == null ? null : BroodBreak.ownDay(clock);
+    boolean near = day != null && day.isBefore(clock.today().plusDays(45));
+    if (last == null || !near) {
+      return new SeriesPreset(
+          occasion, List.of(), last == null ? none : "its window without capped brood is over");
+    }
+    return new SeriesPreset(
+        occasion, List.of(day), "one round on " + day + ", " + clock.on(day).words());
+  }
+
+  private static SeriesPreset lateSummer(LocalDate today, SeasonDates season) {
+    LocalDate by = season.winterBeesAfter(today);
+    LocalDate start = by.minusDays(3L * WEEK);
+    boolean late = start.isBefore(today);
+    return new SeriesPreset(
+        Occasion.LATE_SUMMER,
+        Schedule.every(late ? today : start, 4, WEEK).days(),
+        "four weekly rounds, "
+            + (late
+                ? "from today: the last comes after " + by + ", your date for winter bees"
+                : "the last on " + by + ", your date for winter bees"));
+  }
+
+  private static SeriesPreset winter(BroodClock clock, SeasonDates season, boolean south) {
+    DaySpan pause = nextPause(clock.today(), season);
+    LocalDate solstice =
+        south
+            ? LocalDate.of(pause.to().getYear(), Month.JUNE, 21)
+            : LocalDate.of(pause.from().getYear(), Month.DECEMBER, 21);
+    LocalDate day = nearestFree(clock, pause, solstice);
+    return day == null
+        ? new SeriesPreset(
+            Occasion.WINTER, List.of(), "no day without capped brood is expected next winter")
+        : new SeriesPreset(
+            Occasion.WINTER,
+            List.of(day),
+            "one round on "
+                + day
+                + ", near the solstice, expected without capped brood: look to confirm");
+  }
+
+  private static DaySpan nextPause(LocalDate today, SeasonDates season) {
+    DaySpan last = season.pauseOf(today.getYear() - 1);
+    if (!last.to().isBefore(today)) {
+      return last;
+    }
+    DaySpan here = season.pauseOf(today.getYear());
+    return here.to().isBefore(today) ? season.pauseOf(today.getYear() + 1) : here;
+  }
+
+  private static @Nullable LocalDate nearestFree(
+      BroodClock clock, DaySpan pause, LocalDate wanted) {
+    LocalDate best = null;
+    for (LocalDate day = pause.from(); !day.isAfter(pause.to()); day = day.plusDays(1)) {
+      boolean free = clock.on(day) != tavrel.core.brood.BroodState.CAPPED;
+      if (free && !day.isBefore(clock.today()) && (best == null || nearer(day, best, wanted))) {
+        best = day;
+      }
+    }
+    return best;
+  }
+
+  private static boolean nearer(LocalDate day, LocalDate than, LocalDate wanted) {
+    return Math.abs(ChronoUnit.DAYS.between(day, wanted))
+        < Math.abs(ChronoUnit.DAYS.between(than, wanted));
+  }
+}

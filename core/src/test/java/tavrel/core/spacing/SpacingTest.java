@@ -1,0 +1,259 @@
+package tavrel.core.spacing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static tavrel.core.spacing.Colonies.TODAY;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import tavrel.core.InvalidValue;
+import tavrel.core.brood.BroodEvent;
+import tavrel.core.brood.Comb;
+import tavrel.core.rule.ExampleSheets;
+import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.Verdict;
+
+class SpacingTest {
+
+  private static final RuleSheet ONCE_BROODLESS = ExampleSheets.all().get(3);
+
+  @Test
+  void a_course_shows_each_round_with_its_band_and_counts_every_mite_killed() {
+    Course course = Course.of(Colonies.summer(), Schedule.every(TODAY, 3, 7));
+
+    assertThat(course.rounds()).hasSize(3);
+    assertThat(course.rounds())
+        .allSatisfy(
+            round -> {
+              assertThat(round.killed()).isBetween(round.killedLow(), round.killedHigh());
+              assertThat(round.shielded()).isBetween(0.3, 0.95);
+            });
+    double killed = course.rounds().stream().mapToDouble(Course.RoundEffect::killed).sum();
+    assertThat(course.killed().get(45)).isEqualTo(killed, within(0.2));
+    assertThat(course.exposed()).hasSize(46);
+    assertThat(course.atCommonDate().left())
+        .isEqualTo(course.exposed().get(45) + course.capped().get(45), within(0.2))
+        .isBetween(course.low().get(45), course.high().get(45))
+        .isLessThan(course.atCommonDate().untreated());
+    assertThat(course.after().day()).isEqualTo(TODAY.plusDays(14 + 24));
+    assertThat(course.ruleOfThumb().says())
+        .isEqualTo("spans 14 of 15 days, widest gap 7 of at most 7");
+    assertThat(course.minutes()).isEqualTo(3 * (30 + 2 * 12));
+  }
+
+  @Test
+  void without_a_round_the_course_is_the_untreated_one() {
+    Course course = Course.of(Colonies.summer(), new Schedule(List.of()));
+
+    assertThat(course.atCommonDate().left()).isEqualTo(course.atCommonDate().untreated());
+    assertThat(course.after()).isNull();
+  }
+
+  @Test
+  void the_search_knows_every_even_series_and_agrees_with_the_course() {
+    Colony colony = Colonies.summer();
+    SpacingSearch search = SpacingSearch.of(colony);
+
+    assertThat(search.options()).hasSize(14 * (1 + 7 * 12));
+    Random random = new Random(4);
+    for (int i = 0; i < 20; i++) {
+      SpacingSearch.EvenSeries option =
+          search.options().get(random.nextInt(search.options().size()));
+      if (option.settled()) {
+        Course course = Course.of(colony, option.schedule());
+        assertThat(option.left()).isEqualTo(course.atCommonDate().left(), within(0.11));
+        assertThat(option.after()).isEqualTo(course.after().left(), within(0.11));
+      }
+    }
+  }
+
+  @Test
+  void nothing_beats_the_front_in_both_visits_and_mites() {
+    SpacingSearch search = SpacingSearch.of(Colonies.summer());
+
+    assertThat(search.front()).hasSizeGreaterThan(2);
+    for (SpacingSearch.EvenSeries best : search.front()) {
+      assertThat(search.options())
+          .noneMatch(
+              other ->
+                  other.settled()
+                      && other.rounds() <= best.rounds()
+                      && other.left() < best.left() - 1e-9);
+    }
+  }
+
+  @Test
+  void one_round_in_a_swarms_window_is_recommended_and_beats_the_series() {
+    Colony swarm =
+        Colonies.colony(
+            9, null, List.of(new BroodEvent.SwarmHived(TODAY.minusDays(1), Comb.DRAWN)));
+    Comparison comparison = Comparison.of(swarm, TODAY);
+
+    assertThat(comparison.advice().kind()).isEqualTo(Advice.Kind.SINGLE);
+    assertThat(comparison.advice().days()).containsExactly(TODAY.plusDays(1));
+    assertThat(comparison.advice().reasons()).anyMatch(says -> says.contains("on bees"));
+    assertThat(comparison.schools()).extracting(SchoolOutcome::id).contains("single", "weekly3");
+  }
+
+  @Test
+  void a_summer_colony_gets_the_fewest_visits_that_reach_the_limit() {
+    Colony colony = Colonies.summer();
+    Comparison comparison = Comparison.of(colony, TODAY);
+    Advice advice = comparison.advice();
+
+    assertThat(advice.kind()).isEqualTo(Advice.Kind.SERIES);
+    Course advised = Course.of(colony, new Schedule(advice.days()));
+    assertThat(advised.atCommonDate().wash()).isLessThanOrEqualTo(0.02);
+    assertThat(SpacingSearch.of(colony).options())
+        .noneMatch(
+            o -> o.settled() && o.rounds() < advice.days().size() && o.wash() <= colony.target());
+  }
+
+  @Test
+  void what_is_not_on_the_label_is_shown_and_never_recommended() {
+    Colony colony = Colonies.colony(15, ONCE_BROODLESS, List.of());
+    Comparison comparison = Comparison.of(colony, TODAY);
+
+    assertThat(comparison.schools())
+        .filteredOn(school -> school.days().size() > 1)
+        .allSatisfy(
+            school -> {
+              assertThat(school.verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
+              assertThat(school.labelSays()).isNotNull();
+            });
+    assertThat(comparison.advice().kind()).isEqualTo(Advice.Kind.NONE_ON_LABEL);
+    assertThat(comparison.advice().days()).isEmpty();
+    assertThat(comparison.breaks())
+        .extracting(BroodBreak::kind)
+        .contains(BroodBreak.Kind.QUEEN_CAGED);
+    assertThat(comparison.advice().reasons())
+        .anyMatch(says -> says.contains("on the label: one round"));
+  }
+
+  @Test
+  void a_caged_queen_leaves_fewer_mites_than_weekly_three() {
+    Comparison comparison = Comparison.of(Colonies.summer(), TODAY);
+    double weekly =
+        comparison.schools().stream()
+            .filter(school -> school.id().equals("weekly3"))
+            .findFirst()
+            .orElseThrow()
+            .left();
+
+    assertThat(comparison.breaks())
+        .filteredOn(each -> each.kind() == BroodBreak.Kind.QUEEN_CAGED)
+        .singleElement()
+        .satisfies(
+            caged -> {
+              assertThat(caged.left()).isLessThan(weekly);
+              assertThat(caged.shielded()).isLessThan(0.02);
+            });
+  }
+
+  @Test
+  void the_common_rhythm_is_cheap_where_it_reaches_the_limit_and_never_better_than_ones_own() {
+    CommonRhythm rhythm = CommonRhythm.of(Colonies.summer(), Schedule.every(TODAY, 6, 5));
+
+    assertThat(rhythm.ownLeft()).isLessThanOrEqualTo(rhythm.left());
+    assertThat(rhythm.cheap()).isTrue();
+    CommonRhythm late =
+        CommonRhythm.of(Colonies.summer(), Schedule.every(TODAY.plusDays(20), 3, 3));
+    assertThat(late.cheap()).isFalse();
+  }
+
+  @Test
+  void a_missed_day_can_shift_all_move_one_or_be_left_out() {
+    List<LocalDate> days = Schedule.every(TODAY, 4, 7).days();
+
+    assertThat(Respacing.of(days, 1, TODAY.plusDays(9)))
+        .extracting(Respacing::days)
+        .containsExactly(days(0, 9, 16, 23), days(0, 9, 14, 21), days(0, 14, 21));
+    assertThat(Respacing.of(days, 1, TODAY.plusDays(15))).hasSize(2);
+    assertThatThrownBy(() -> Respacing.of(days, 1, TODAY)).isInstanceOf(InvalidValue.class);
+    assertThatThrownBy(() -> Respacing.of(days, 4, TODAY)).isInstanceOf(InvalidValue.class);
+  }
+
+  @Test
+  void presets_follow_the_colony_and_the_year() {
+    List<SeriesPreset> presets =
+        SeriesPreset.of(
+            Colonies.clock(List.of(new BroodEvent.SwarmHived(TODAY, Comb.DRAWN))),
+            Colonies.SEASON,
+            false);
+
+    assertThat(of(presets, SeriesPreset.Occasion.SWARM)).containsExactly(TODAY.plusDays(2));
+    assertThat(of(presets, SeriesPreset.Occasion.SPLIT)).isEmpty();
+    assertThat(of(presets, SeriesPreset.Occasion.LATE_SUMMER)).hasSize(4).startsWith(TODAY);
+    assertThat(of(presets, SeriesPreset.Occasion.WINTER))
+        .containsExactly(LocalDate.of(2026, 12, 21));
+  }
+
+  @Test
+  void schedules_out_of_reason_are_refused() {
+    assertThatThrownBy(() -> Schedule.every(TODAY, 3, 0)).hasMessageContaining("allowed is 1");
+    assertThatThrownBy(() -> new Schedule(List.of(TODAY, TODAY)))
+        .hasMessageContaining("two rounds on");
+    assertThatThrownBy(() -> new Schedule(List.of(TODAY, TODAY.minusDays(1))))
+        .isInstanceOf(InvalidValue.class);
+    assertThatThrownBy(
+            () -> Course.of(Colonies.summer(), Schedule.every(TODAY.minusYears(100), 1, 7)))
+        .hasMessageContaining("must lie from");
+    assertThatThrownBy(() -> Comparison.of(Colonies.summer(), TODAY.plusDays(20)))
+        .isInstanceOf(InvalidValue.class);
+  }
+
+  @Test
+  void a_later_round_never_makes_the_common_date_worse() {
+    Random random = new Random(9);
+    Colony colony = Colonies.summer();
+    for (int i = 0; i < 40; i++) {
+      TreeSet<LocalDate> days = new TreeSet<>();
+      while (days.size() < 3) {
+        days.add(TODAY.plusDays(random.nextInt(45)));
+      }
+      double before = Course.of(colony, new Schedule(List.copyOf(days))).atCommonDate().left();
+      days.add(TODAY.plusDays(random.nextInt(45)));
+      assertThat(Course.of(colony, new Schedule(List.copyOf(days))).atCommonDate().left())
+          .isLessThanOrEqualTo(before);
+    }
+  }
+
+  @Test
+  void rounds_on_record_count_against_the_year() {
+    RuleSheet sheet = ExampleSheets.all().get(0);
+    Colony fresh = Colonies.colony(9, sheet, List.of());
+    Colony treated =
+        new Colony(
+            fresh.load(),
+            fresh.clock(),
+            fresh.season(),
+            fresh.figures(),
+            fresh.dose(),
+            sheet,
+            TODAY.minusDays(1),
+            Map.of(2026, 50),
+            fresh.commonDate(),
+            fresh.target(),
+            12);
+    Schedule three = Schedule.every(TODAY, 3, 7);
+
+    assertThat(treated.judge(three).verdict()).isGreaterThanOrEqualTo(fresh.judge(three).verdict());
+  }
+
+  private static List<LocalDate> of(List<SeriesPreset> presets, SeriesPreset.Occasion occasion) {
+    return presets.stream()
+        .filter(preset -> preset.occasion() == occasion)
+        .findFirst()
+        .orElseThrow()
+        .days();
+  }
+
+  private static List<LocalDate> days(int... ahead) {
+    return java.util.Arrays.stream(ahead).mapToObj(TODAY::plusDays).toList();
+  }
+}
