@@ -8,7 +8,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +16,8 @@ import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
 import tavrel.core.weather.Place;
+import tavrel.server.table.RowError;
+import tavrel.server.table.TableText;
 
 /**
  * A roster file read whole: the good rows, and for every other row what is wrong with it.
@@ -69,15 +70,8 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
    * @throws InvalidValue for field {@code file} if it is no roster at all
    */
   static RosterFile read(byte[] bytes) {
-    RosterText text = RosterText.of(bytes);
-    CSVFormat format =
-        CSVFormat.DEFAULT
-            .builder()
-            .setDelimiter(text.separator())
-            .setIgnoreEmptyLines(true)
-            .setIgnoreSurroundingSpaces(true)
-            .get();
-    try (CSVParser parser = CSVParser.parse(text.text(), format)) {
+    TableText text = TableText.of(bytes);
+    try (CSVParser parser = text.rows()) {
       return new Reading(text).read(parser);
     } catch (UncheckedIOException | IOException | IllegalStateException broken) {
       throw new InvalidValue(
@@ -87,7 +81,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
 
   private static final class Reading {
 
-    private final RosterText text;
+    private final TableText text;
     private final Map<Column, Integer> columns = new EnumMap<>(Column.class);
     private final List<String> notes = new ArrayList<>();
     private final List<RosterRow> rows = new ArrayList<>();
@@ -97,7 +91,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
     private final Map<String, Integer> nextPlace = new HashMap<>();
     private final Map<String, RosterRow> located = new HashMap<>();
 
-    Reading(RosterText text) {
+    Reading(TableText text) {
       this.text = text;
     }
 

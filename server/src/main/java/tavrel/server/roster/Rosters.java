@@ -17,6 +17,7 @@ import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.ApiaryMapper;
+import tavrel.server.table.RowError;
 
 /** Compares a roster with what is kept, and brings it in. */
 @Service

@@ -1,19 +1,22 @@
-package tavrel.server.roster;
+package tavrel.server.table;
 
+import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
 import tavrel.core.InvalidValue;
 
 /**
- * A roster file as text: what encoding and separator it was written with is found out, not asked.
+ * A table file as text: what encoding and separator it was written with is found out, not asked.
  *
  * @param text without byte order mark
  * @param encoding what it was read as, for the keeper
  * @param separator comma, semicolon or tab
  */
-record RosterText(String text, String encoding, char separator) {
+public record TableText(String text, String encoding, char separator) {
 
   private static final Charset OFFICE = Charset.forName("windows-1252");
 
@@ -22,7 +25,7 @@ record RosterText(String text, String encoding, char separator) {
    *
    * @throws InvalidValue if this is no text file
    */
-  static RosterText of(byte[] bytes) {
+  public static TableText of(byte[] bytes) {
     if (bytes.length == 0) {
       throw new InvalidValue("file", "is empty");
     }
@@ -41,7 +44,7 @@ record RosterText(String text, String encoding, char separator) {
     }
   }
 
-  private static RosterText of(String text, String encoding) {
+  private static TableText of(String text, String encoding) {
     String header = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
     char separator = ',';
     for (char candidate : new char[] {';', '\t'}) {
@@ -49,11 +52,27 @@ record RosterText(String text, String encoding, char separator) {
         separator = candidate;
       }
     }
-    return new RosterText(text, encoding, separator);
+    return new TableText(text, encoding, separator);
+  }
+
+  /**
+   * Its rows, read one after the other.
+   *
+   * @throws IOException never in practice: the text is in memory
+   */
+  public CSVParser rows() throws IOException {
+    CSVFormat format =
+        CSVFormat.DEFAULT
+            .builder()
+            .setDelimiter(separator)
+            .setIgnoreEmptyLines(true)
+            .setIgnoreSurroundingSpaces(true)
+            .get();
+    return CSVParser.parse(text, format);
   }
 
   /** How it was read, in words. */
-  String says() {
+  public String says() {
     String name = separator == ';' ? "semicolons" : separator == '\t' ? "tabs" : "commas";
     return encoding + ", columns parted by " + name;
   }

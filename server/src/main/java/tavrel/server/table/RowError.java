@@ -1,4 +1,4 @@
-package tavrel.server.roster;
+package tavrel.server.table;
 
 /**
  * Why a row was not read.
@@ -8,4 +8,4 @@ package tavrel.server.roster;
  * @param found what stands there
  * @param says what is wrong and what is allowed
  */
-record RowError(int line, String column, String found, String says) {}
+public record RowError(int line, String column, String found, String says) {}
