@@ -1,0 +1,79 @@
+package tavrel.core.mite;
+
+import java.util.List;
+import java.util.Map;
+import tavrel.core.Knob;
+
+/** Which kill curve is reckoned with. */
+public enum CurveChoice {
+  FIELD("field: treatments in ordinary hives"),
+  TRIAL("trial: small colonies without brood, optimistic"),
+  OWN("your own, from your results");
+
+  private static final List<Knob> KNOBS =
+      List.of(
+          knob(
+              "fieldMost",
+              KillCurve.FIELD.most(),
+              0.1,
+              1,
+              "",
+              "field curve: most that any dose kills"),
+          knob(
+              "fieldScale",
+              KillCurve.FIELD.scale(),
+              0.05,
+              5,
+              "g a box",
+              "field curve: D₀, the dose that kills 61 % of that"),
+          knob(
+              "trialMost",
+              KillCurve.TRIAL.most(),
+              0.1,
+              1,
+              "",
+              "trial curve: most that any dose kills"),
+          knob("trialScale", KillCurve.TRIAL.scale(), 0.05, 5, "g a box", "trial curve: D₀"),
+          knob(
+              "ownMost", KillCurve.FIELD.most(), 0.1, 1, "", "own curve: most that any dose kills"),
+          knob("ownScale", KillCurve.FIELD.scale(), 0.05, 5, "g a box", "own curve: D₀"));
+
+  private final String words;
+
+  CurveChoice(String words) {
+    this.words = words;
+  }
+
+  /** Its name on screen. */
+  public String words() {
+    return words;
+  }
+
+  /** Every figure of the curves with its meaning. */
+  public static List<Knob> knobs() {
+    return KNOBS;
+  }
+
+  /**
+   * The curve with the keeper's figures over the usual ones.
+   *
+   * @throws tavrel.core.InvalidValue if one lies outside its range
+   */
+  public KillCurve in(Map<String, Double> own) {
+    int at =
+        switch (this) {
+          case FIELD -> 0;
+          case TRIAL -> 2;
+          case OWN -> 4;
+        };
+    return new KillCurve(
+        name().toLowerCase(java.util.Locale.ROOT),
+        KNOBS.get(at).in(own),
+        KNOBS.get(at + 1).in(own));
+  }
+
+  private static Knob knob(
+      String key, double usual, double least, double most, String unit, String meaning) {
+    return new Knob(key, usual, least, most, unit, meaning, "keepers' experience, not measured");
+  }
+}

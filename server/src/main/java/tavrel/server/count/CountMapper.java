@@ -1,0 +1,203 @@
+package tavrel.server.count;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.count.Choice;
+import tavrel.core.count.Sign;
+
+/** Counts, boards, signs and decisions kept. */
+@Mapper
+interface CountMapper {
+
+  /**
+   * A count kept.
+   *
+   * @param doneBy who counted
+   */
+  record Kept(
+      UUID id,
+      UUID hiveId,
+      LocalDate day,
+      CountKind kind,
+      int mites,
+      @Nullable Integer bees,
+      @Nullable Double hours,
+      boolean natural,
+      String doneBy) {
+
+    NewCount count() {
+      return new NewCount(id, hiveId, day, kind, mites, bees, hours, natural);
+    }
+  }
+
+  /** A count with the names of its hive and apiary, for tables. */
+  record Named(
+      String apiary,
+      String hive,
+      LocalDate day,
+      CountKind kind,
+      int mites,
+      @Nullable Integer bees,
+      @Nullable Double hours,
+      boolean natural,
+      String doneBy) {}
+
+  /** A sign seen. */
+  record SeenSign(UUID id, UUID hiveId, LocalDate day, Sign sign, String doneBy) {}
+
+  /** A decision, the latest of its hive. */
+  record Decision(
+      UUID hiveId, Choice choice, @Nullable String reason, LocalDate day, String doneBy) {}
+
+  /** A board that lies under a hive. */
+  record LaidBoard(UUID id, UUID hiveId, Instant laidAt, String doneBy) {}
+
+  /** Day on which a hive was treated. */
+  record TreatedDay(UUID hiveId, LocalDate day) {}
+
+  /** The latest day that something was counted in an apiary. */
+  record LastCount(UUID apiaryId, LocalDate day) {}
+
+  @Select(
+      """
+      select c.id, c.hive_id, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.natural, c.done_by
+      from hive_count c
+      join hive h on h.id = c.hive_id
+      where h.apiary_id = #{apiaryId} and c.struck_at is null and c.on_day >= #{since}
+      order by c.on_day desc, c.received_at desc
+      """)
+  List<Kept> counts(UUID apiaryId, LocalDate since);
+
+  @Select(
+      """
+      select a.name as apiary, h.name as hive, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.natural, c.done_by
+      from hive_count c
+      join hive h on h.id = c.hive_id
+      join apiary a on a.id = h.apiary_id
+      where c.struck_at is null and (cast(#{apiaryId} as uuid) is null or a.id = #{apiaryId})
+      order by c.on_day, a.name, h.place, c.received_at
+      """)
+  List<Named> named(@Nullable UUID apiaryId);
+
+  @Select("select count(*) from hive_count where id = #{id}")
+  int known(UUID id);
+
+  @Insert(
+      """
+      insert into hive_count (id, hive_id, on_day, kind, mites, bees, hours, natural, done_by, account_id, received_at)
+      values (#{count.id}, #{count.hiveId}, #{count.day}, #{count.kind}, #{count.mites}, #{count.bees}, #{count.hours},
+              #{count.natural}, #{by}, #{accountId}, #{at})
+      """)
+  void add(NewCount count, String by, UUID accountId, Instant at);
+
+  @Update("update hive_count set struck_at = #{at} where id = #{id} and struck_at is null")
+  int strike(UUID id, Instant at);
+
+  @Select("select apiary_id from hive where id = #{hiveId}")
+  Optional<UUID> apiaryOf(UUID hiveId);
+
+  @Select(
+      """
+      select s.id, s.hive_id, s.on_day as "day", s.sign, s.done_by
+      from hive_sign s
+      join hive h on h.id = s.hive_id
+      where h.apiary_id = #{apiaryId} and s.struck_at is null and s.on_day >= #{since}
+      order by s.on_day desc, s.received_at desc
+      """)
+  List<SeenSign> signs(UUID apiaryId, LocalDate since);
+
+  @Insert(
+      """
+      merge into hive_sign (id, hive_id, on_day, sign, done_by, account_id, received_at)
+      key (id)
+      values (#{id}, #{hiveId}, #{day}, #{sign}, #{by}, #{accountId}, #{at})
+      """)
+  void addSign(
+      UUID id, UUID hiveId, LocalDate day, Sign sign, String by, UUID accountId, Instant at);
+
+  @Update("update hive_sign set struck_at = #{at} where id = #{id} and struck_at is null")
+  int strikeSign(UUID id, Instant at);
+
+  @Select(
+      """
+      select d.hive_id, d.choice, d.reason, d.on_day as "day", d.done_by
+      from hive_decision d
+      join hive h on h.id = d.hive_id
+      where h.apiary_id = #{apiaryId}
+        and d.decided_at = (select max(l.decided_at) from hive_decision l where l.hive_id = d.hive_id)
+      """)
+  List<Decision> decisions(UUID apiaryId);
+
+  @Insert(
+      """
+      merge into hive_decision (id, hive_id, choice, reason, on_day, done_by, account_id, decided_at)
+      key (id)
+      values (#{id}, #{hiveId}, #{choice}, #{reason}, #{day}, #{by}, #{accountId}, #{at})
+      """)
+  void decide(
+      UUID id,
+      UUID hiveId,
+      Choice choice,
+      @Nullable String reason,
+      LocalDate day,
+      String by,
+      UUID accountId,
+      Instant at);
+
+  @Select(
+      """
+      select b.id, b.hive_id, b.laid_at, b.done_by
+      from board_laid b
+      join hive h on h.id = b.hive_id
+      where b.read_at is null and (cast(#{apiaryId} as uuid) is null or h.apiary_id = #{apiaryId})
+      order by b.laid_at
+      """)
+  List<LaidBoard> laid(@Nullable UUID apiaryId);
+
+  @Insert(
+      """
+      merge into board_laid (id, hive_id, laid_at, done_by, account_id)
+      key (id)
+      values (#{id}, #{hiveId}, #{at}, #{by}, #{accountId})
+      """)
+  void lay(UUID id, UUID hiveId, Instant at, String by, UUID accountId);
+
+  @Update("update board_laid set read_at = #{at} where hive_id = #{hiveId} and read_at is null")
+  void takeOut(UUID hiveId, Instant at);
+
+  @Select(
+      """
+      select t.hive_id, t.on_day as "day"
+      from treatment t
+      join hive h on h.id = t.hive_id
+      where h.apiary_id = #{apiaryId} and t.on_day >= #{since}
+      """)
+  List<TreatedDay> treated(UUID apiaryId, LocalDate since);
+
+  @Select(
+      """
+      select h.apiary_id, max(c.on_day) as "day"
+      from hive_count c
+      join hive h on h.id = c.hive_id
+      where c.struck_at is null
+      group by h.apiary_id
+      """)
+  List<LastCount> lastCounts();
+
+  @Select(
+      """
+      select count(distinct c.hive_id)
+      from hive_count c
+      join series_hive s on s.hive_id = c.hive_id
+      where s.series_id = #{seriesId} and c.struck_at is null and c.kind <> 'BOARD' and c.on_day > #{after}
+      """)
+  int washedSince(UUID seriesId, LocalDate after);
+}

@@ -1,0 +1,119 @@
+package tavrel.server.count;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import tavrel.core.count.Sign;
+import tavrel.server.people.Account;
+
+/** Counts, boards, signs and decisions. */
+@RestController
+@RequestMapping("/api")
+class CountResource {
+
+  /**
+   * A sign to mark.
+   *
+   * @param id made on the device
+   * @param hiveId the hive
+   * @param sign what was seen
+   */
+  record NewSign(UUID id, UUID hiveId, Sign sign) {}
+
+  private final Counts counts;
+  private final CountTables tables;
+
+  CountResource(Counts counts, CountTables tables) {
+    this.counts = counts;
+    this.tables = tables;
+  }
+
+  @GetMapping("/apiaries/{id}/counts")
+  Counts.Board board(@PathVariable UUID id) {
+    return counts.board(id);
+  }
+
+  @PostMapping("/counts")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void keep(@RequestBody List<NewCount> entered, @AuthenticationPrincipal Account who) {
+    counts.keep(entered, who);
+  }
+
+  @DeleteMapping("/counts/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void strike(@PathVariable UUID id) {
+    counts.strike(id);
+  }
+
+  @PostMapping("/signs")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void mark(@RequestBody NewSign sign, @AuthenticationPrincipal Account who) {
+    counts.mark(sign.id(), sign.hiveId(), sign.sign(), who);
+  }
+
+  @DeleteMapping("/signs/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void strikeSign(@PathVariable UUID id) {
+    counts.strikeSign(id);
+  }
+
+  /** Boards laid: an id made on the device for each hive. */
+  @PostMapping("/boards")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void lay(@RequestBody Map<UUID, UUID> boardByHive, @AuthenticationPrincipal Account who) {
+    counts.lay(boardByHive, who);
+  }
+
+  @PutMapping("/hives/{id}/decision")
+  Counts.Decided decide(
+      @PathVariable UUID id,
+      @RequestBody Counts.NewDecision decision,
+      @AuthenticationPrincipal Account who) {
+    return counts.decide(id, decision, who);
+  }
+
+  @GetMapping(value = "/counts.csv", produces = "text/csv")
+  ResponseEntity<String> csv(@RequestParam(required = false) @Nullable UUID apiaryId) {
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("counts.csv").build().toString())
+        .body(tables.write(apiaryId));
+  }
+
+  @PostMapping(value = "/counts/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  CountTables.CountPreview preview(@RequestPart MultipartFile file) throws IOException {
+    return tables.preview(file.getBytes());
+  }
+
+  @PostMapping(value = "/counts/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  CountTables.CountPreview bringIn(
+      @RequestPart MultipartFile file,
+      @RequestParam(defaultValue = "false") boolean goodRowsOnly,
+      @AuthenticationPrincipal Account who)
+      throws IOException {
+    return tables.bringIn(file.getBytes(), goodRowsOnly, who);
+  }
+}

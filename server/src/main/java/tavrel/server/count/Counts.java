@@ -1,0 +1,395 @@
+package tavrel.server.count;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.count.Choice;
+import tavrel.core.count.Infestation;
+import tavrel.core.count.Interval;
+import tavrel.core.count.LeftOut;
+import tavrel.core.count.Sign;
+import tavrel.core.count.Standing;
+import tavrel.core.count.Wash;
+import tavrel.core.hive.Hive;
+import tavrel.core.season.SeasonLimits;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
+import tavrel.server.season.ApiarySeason;
+import tavrel.server.season.Seasons;
+
+/** Counts of an apiary, what they say, and what is decided from them. */
+@Service
+public class Counts {
+
+  private static final int DAYS_SHOWN = 400;
+  private static final int DAYS_BACK = 1_100;
+
+  /**
+   * What a hive's latest samples say against the limit of the season.
+   *
+   * @param mites in all
+   * @param bees in all
+   * @param counts samples that it is made of
+   * @param day of the latest
+   * @param share mites a bee, a fraction
+   * @param interval where the share truly lies, 95 %
+   * @param standing against the limit
+   * @param beesToSettle bees in all that would settle it; 0 where settled, null where too close
+   * @param says all that in a sentence
+   */
+  public record Reading(
+      int mites,
+      int bees,
+      int counts,
+      LocalDate day,
+      double share,
+      Interval interval,
+      Standing standing,
+      @Nullable Integer beesToSettle,
+      String says) {
+
+    static Reading of(Infestation found, double limit) {
+      return new Reading(
+          found.mites(),
+          found.bees(),
+          found.counts(),
+          found.last(),
+          found.share(),
+          found.interval(),
+          found.against(limit),
+          found.beesToSettle(limit),
+          found.says(limit));
+    }
+  }
+
+  /**
+   * A hive's drop board.
+   *
+   * @param perDay mites a day
+   * @param day when it was read
+   * @param natural whether no treatment fell into its time
+   * @param usualTime whether it lay for the usual 12 to 72 hours
+   */
+  record Drop(double perDay, LocalDate day, boolean natural, boolean usualTime) {}
+
+  /**
+   * One hive's line.
+   *
+   * @param hive the hive
+   * @param reading its latest samples, or null
+   * @param naturalDrop its latest natural drop, or null
+   * @param lastDrop its latest board, or null
+   * @param signs signs seen in the last 30 days
+   * @param decision what was decided, or null
+   * @param boardLaidAt since when a board lies there, or null
+   */
+  record Line(
+      Hive hive,
+      @Nullable Reading reading,
+      @Nullable Drop naturalDrop,
+      @Nullable Drop lastDrop,
+      List<CountMapper.SeenSign> signs,
+      CountMapper.@Nullable Decision decision,
+      @Nullable Instant boardLaidAt) {}
+
+  /**
+   * All counts of an apiary.
+   *
+   * @param apiary the apiary
+   * @param today its date
+   * @param limit the limit of the season
+   * @param lines its hives in walking order
+   * @param whole all of today's samples as one, or null
+   * @param recent the latest counts
+   */
+  record Board(
+      Apiary apiary,
+      LocalDate today,
+      SeasonLimits.Limit limit,
+      List<Line> lines,
+      @Nullable Reading whole,
+      List<CountMapper.Kept> recent) {}
+
+  /**
+   * A decision to keep.
+   *
+   * @param id made on the device
+   * @param choice what
+   * @param reason why; needed to leave a hive untreated
+   */
+  record NewDecision(UUID id, Choice choice, @Nullable String reason) {
+
+    NewDecision {
+      reason = reason == null || reason.isBlank() ? null : InvalidValue.text("reason", reason, 500);
+      if (choice == Choice.LEAVE && reason == null) {
+        throw new InvalidValue("reason", "is missing; say why this hive is left untreated");
+      }
+    }
+  }
+
+  /**
+   * What was decided, with what to think of.
+   *
+   * @param says a word on the neighbours, or null
+   */
+  record Decided(Choice choice, @Nullable String says) {}
+
+  private final CountMapper mapper;
+  private final Apiaries apiaries;
+  private final Seasons seasons;
+  private final Clock clock;
+
+  Counts(CountMapper mapper, Apiaries apiaries, Seasons seasons, Clock clock) {
+    this.mapper = mapper;
+    this.apiaries = apiaries;
+    this.seasons = seasons;
+    this.clock = clock;
+  }
+
+  /** The whole of an apiary's counts. */
+  Board board(UUID apiaryId) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    LocalDate today = apiaries.today(apiary);
+    ApiarySeason season = seasons.of(apiary);
+    SeasonLimits.Limit limit = season.limits().on(today);
+    List<CountMapper.Kept> kept = mapper.counts(apiaryId, today.minusDays(DAYS_SHOWN));
+    Map<UUID, List<CountMapper.Kept>> byHive =
+        kept.stream().collect(Collectors.groupingBy(CountMapper.Kept::hiveId));
+    Map<UUID, Infestation> samples = samples(apiary, kept);
+    Map<UUID, List<CountMapper.SeenSign>> signs =
+        mapper.signs(apiaryId, today.minusDays(30)).stream()
+            .collect(Collectors.groupingBy(CountMapper.SeenSign::hiveId));
+    Map<UUID, CountMapper.Decision> decisions = decisions(apiaryId);
+    Map<UUID, Instant> laid = new HashMap<>();
+    mapper.laid(apiaryId).forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
+    List<Line> lines = new ArrayList<>();
+    for (Hive hive : apiaries.hives(apiaryId)) {
+      Infestation found = samples.get(hive.id());
+      List<CountMapper.Kept> own = byHive.getOrDefault(hive.id(), List.of());
+      lines.add(
+          new Line(
+              hive,
+              found == null ? null : Reading.of(found, limit.share()),
+              drop(own, true),
+              drop(own, false),
+              signs.getOrDefault(hive.id(), List.of()),
+              decisions.get(hive.id()),
+              laid.get(hive.id())));
+    }
+    return new Board(
+        apiary,
+        today,
+        limit,
+        lines,
+        whole(samples, today, limit),
+        kept.stream().limit(60).toList());
+  }
+
+  /** The latest pooled sample of each hive that has one. */
+  public Map<UUID, Infestation> samples(Apiary apiary) {
+    LocalDate since = apiaries.today(apiary).minusDays(DAYS_SHOWN);
+    return samples(apiary, mapper.counts(apiary.id(), since));
+  }
+
+  private Map<UUID, Infestation> samples(Apiary apiary, List<CountMapper.Kept> kept) {
+    double recovery = seasons.of(apiary).rollRecovery();
+    LocalDate since = apiaries.today(apiary).minusDays(DAYS_SHOWN);
+    Map<UUID, List<LocalDate>> treated =
+        mapper.treated(apiary.id(), since).stream()
+            .collect(
+                Collectors.groupingBy(
+                    CountMapper.TreatedDay::hiveId,
+                    Collectors.mapping(CountMapper.TreatedDay::day, Collectors.toList())));
+    Map<UUID, List<Wash>> washes = new HashMap<>();
+    for (CountMapper.Kept each : kept) {
+      Wash wash = each.count().wash();
+      if (wash != null) {
+        washes.computeIfAbsent(each.hiveId(), key -> new ArrayList<>()).add(wash);
+      }
+    }
+    Map<UUID, Infestation> samples = new HashMap<>();
+    washes.forEach(
+        (hive, own) ->
+            samples.put(
+                hive, Infestation.latest(own, treated.getOrDefault(hive, List.of()), recovery)));
+    return samples;
+  }
+
+  /** The latest decision of each hive that has one. */
+  public Map<UUID, Choice> choices(UUID apiaryId) {
+    return decisions(apiaryId).values().stream()
+        .collect(Collectors.toMap(CountMapper.Decision::hiveId, CountMapper.Decision::choice));
+  }
+
+  private Map<UUID, CountMapper.Decision> decisions(UUID apiaryId) {
+    return mapper.decisions(apiaryId).stream()
+        .collect(
+            Collectors.toMap(
+                CountMapper.Decision::hiveId, Function.identity(), (first, second) -> second));
+  }
+
+  private static @Nullable Reading whole(
+      Map<UUID, Infestation> samples, LocalDate today, SeasonLimits.Limit limit) {
+    List<Infestation> recent =
+        samples.values().stream()
+            .filter(each -> !each.last().isBefore(today.minusDays(Infestation.POOLED_DAYS)))
+            .toList();
+    if (recent.isEmpty()) {
+      return null;
+    }
+    int mites = recent.stream().mapToInt(Infestation::mites).sum();
+    int bees = recent.stream().mapToInt(Infestation::bees).sum();
+    double recovery = recent.stream().mapToDouble(Infestation::recovery).average().orElse(1);
+    int counts = recent.stream().mapToInt(Infestation::counts).sum();
+    return Reading.of(new Infestation(mites, bees, recovery, counts, today), limit.share());
+  }
+
+  private static @Nullable Drop drop(List<CountMapper.Kept> own, boolean natural) {
+    return own.stream()
+        .map(each -> each.count().board())
+        .filter(Objects::nonNull)
+        .filter(board -> !natural || board.natural())
+        .findFirst()
+        .map(board -> new Drop(board.perDay(), board.day(), board.natural(), board.usualTime()))
+        .orElse(null);
+  }
+
+  /**
+   * Keeps counts, all or none. One that is known already changes nothing, so that a second press or
+   * a lost answer does no harm.
+   *
+   * @throws InvalidValue naming the count and its field
+   */
+  @Transactional
+  public void keep(List<NewCount> counts, Account who) {
+    for (int i = 0; i < counts.size(); i++) {
+      NewCount count = counts.get(i);
+      checkDay(i + ".day", count.day(), apiaryOf(count.hiveId()));
+      if (mapper.known(count.id()) == 0) {
+        mapper.add(count, who.name(), who.id(), clock.instant());
+        if (count.board() != null) {
+          mapper.takeOut(count.hiveId(), clock.instant());
+        }
+      }
+    }
+  }
+
+  /** Strikes a count out; it is kept, and counts no longer. */
+  @Transactional
+  public void strike(UUID id) {
+    if (mapper.known(id) == 0) {
+      throw Problem.missing("This count");
+    }
+    mapper.strike(id, clock.instant());
+  }
+
+  /** Marks a sign. */
+  @Transactional
+  public void mark(UUID id, UUID hiveId, Sign sign, Account who) {
+    Apiary apiary = apiaryOf(hiveId);
+    mapper.addSign(id, hiveId, apiaries.today(apiary), sign, who.name(), who.id(), clock.instant());
+  }
+
+  /** Strikes a sign out. */
+  @Transactional
+  public void strikeSign(UUID id) {
+    mapper.strikeSign(id, clock.instant());
+  }
+
+  /** Lays boards under hives; one that lies there already goes on. */
+  @Transactional
+  public void lay(Map<UUID, UUID> boardByHive, Account who) {
+    boardByHive.forEach(
+        (hiveId, id) -> {
+          Apiary apiary = apiaryOf(hiveId);
+          boolean lies =
+              mapper.laid(apiary.id()).stream().anyMatch(board -> board.hiveId().equals(hiveId));
+          if (!lies) {
+            mapper.lay(id, hiveId, clock.instant(), who.name(), who.id());
+          }
+        });
+  }
+
+  /** Keeps a decision. */
+  @Transactional
+  Decided decide(UUID hiveId, NewDecision decision, Account who) {
+    Apiary apiary = apiaryOf(hiveId);
+    mapper.decide(
+        decision.id(),
+        hiveId,
+        decision.choice(),
+        decision.reason(),
+        apiaries.today(apiary),
+        who.name(),
+        who.id(),
+        clock.instant());
+    if (decision.choice() != Choice.LEAVE) {
+      return new Decided(decision.choice(), null);
+    }
+    List<Hive> row = apiaries.hives(apiary.id());
+    String says =
+        row.stream()
+            .filter(hive -> hive.id().equals(hiveId))
+            .findFirst()
+            .map(hive -> LeftOut.says(row, hive))
+            .orElse(null);
+    return new Decided(decision.choice(), says);
+  }
+
+  /** Hives whose boards have lain long enough to read: 24 hours or more, by apiary. */
+  public Map<UUID, Long> boardsToRead() {
+    Instant since = clock.instant().minus(Duration.ofHours(24));
+    return mapper.laid(null).stream()
+        .filter(board -> board.laidAt().isBefore(since))
+        .map(board -> mapper.apiaryOf(board.hiveId()))
+        .flatMap(Optional::stream)
+        .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+  }
+
+  /** The latest day that something was counted, by apiary. */
+  public Map<UUID, LocalDate> lastCounts() {
+    return mapper.lastCounts().stream()
+        .collect(Collectors.toMap(CountMapper.LastCount::apiaryId, CountMapper.LastCount::day));
+  }
+
+  /** Hives of a series that were washed after a day. */
+  public int washedSince(UUID seriesId, LocalDate after) {
+    return mapper.washedSince(seriesId, after);
+  }
+
+  /** Every count with names, oldest first. */
+  List<CountMapper.Named> named(@Nullable UUID apiaryId) {
+    return mapper.named(apiaryId);
+  }
+
+  private Apiary apiaryOf(UUID hiveId) {
+    return apiaries.byId(mapper.apiaryOf(hiveId).orElseThrow(() -> Problem.missing("This hive")));
+  }
+
+  /** Refuses a day that has not come, or is too long ago to mean anything. */
+  void checkDay(String field, LocalDate day, Apiary apiary) {
+    LocalDate today = apiaries.today(apiary);
+    if (day.isAfter(today)) {
+      throw new InvalidValue(field, day + " has not come yet; today is " + today);
+    }
+    if (day.isBefore(today.minusDays(DAYS_BACK))) {
+      throw new InvalidValue(field, day + " is more than three years ago");
+    }
+  }
+}

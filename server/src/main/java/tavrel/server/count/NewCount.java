@@ -1,0 +1,67 @@
+package tavrel.server.count;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+import tavrel.core.count.BoardReading;
+import tavrel.core.count.Wash;
+import tavrel.core.count.WashKind;
+
+/**
+ * A count, as entered and as kept.
+ *
+ * @param id made on the device; the same id again changes nothing
+ * @param hiveId the hive
+ * @param day when
+ * @param kind what was counted
+ * @param mites how many
+ * @param bees bees in the sample; null for a board
+ * @param hours hours that the board lay; null for a sample
+ * @param natural for a board: no treatment fell into its time or just before
+ */
+public record NewCount(
+    UUID id,
+    UUID hiveId,
+    LocalDate day,
+    CountKind kind,
+    int mites,
+    @Nullable Integer bees,
+    @Nullable Double hours,
+    boolean natural) {
+
+  /**
+   * @throws InvalidValue naming the component that cannot be
+   */
+  public NewCount {
+    if (kind == CountKind.BOARD) {
+      refuseIf(hours == null, "hours", "are missing; say how long the board lay");
+      refuseIf(bees != null, "bees", "do not belong to a board");
+      new BoardReading(day, mites, hours, natural);
+    } else {
+      refuseIf(bees == null, "bees", "are missing; usually 300, half a cup");
+      refuseIf(hours != null, "hours", "belong to a board, not to a sample of bees");
+      new Wash(day, washKind(kind), mites, bees);
+    }
+  }
+
+  private static void refuseIf(boolean wrong, String field, String says) {
+    if (wrong) {
+      throw new InvalidValue(field, says);
+    }
+  }
+
+  private static WashKind washKind(CountKind kind) {
+    return kind == CountKind.SUGAR_ROLL ? WashKind.SUGAR_ROLL : WashKind.WASH;
+  }
+
+  /** The sample, or null for a board. */
+  @Nullable Wash wash() {
+    return bees == null ? null : new Wash(day, washKind(kind), mites, bees);
+  }
+
+  /** The board, or null for a sample. */
+  @Nullable BoardReading board() {
+    return hours == null ? null : new BoardReading(day, mites, hours, natural);
+  }
+}

@@ -1,0 +1,5 @@
+/** Counts, boards, signs and what is decided from them. */
+@NullMarked
+package tavrel.server.count;
+
+import org.jspecify.annotations.NullMarked;

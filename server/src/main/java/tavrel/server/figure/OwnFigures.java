@@ -1,0 +1,91 @@
+package tavrel.server.figure;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.Knob;
+import tavrel.core.brood.BroodDefaults;
+import tavrel.core.mite.CurveChoice;
+import tavrel.core.mite.MiteParameters;
+
+/** Figures of the computation: the keeper's where he set them, else the usual ones. */
+@Service
+public class OwnFigures {
+
+  /**
+   * One figure with its meaning.
+   *
+   * @param knob what it is
+   * @param value what holds now
+   */
+  record Figure(Knob knob, double value) {}
+
+  /**
+   * Figures that belong together.
+   *
+   * @param name of the group
+   * @param figures in it
+   */
+  record Group(String name, List<Figure> figures) {}
+
+  private static final Map<String, Knob> KNOBS =
+      Stream.of(BroodDefaults.knobs(), MiteParameters.knobs(), CurveChoice.knobs())
+          .flatMap(List::stream)
+          .collect(Collectors.toUnmodifiableMap(Knob::key, knob -> knob));
+
+  private final FigureMapper mapper;
+
+  OwnFigures(FigureMapper mapper) {
+    this.mapper = mapper;
+  }
+
+  /** The keeper's own figures by key. */
+  public Map<String, Double> own() {
+    return mapper.all().stream()
+        .filter(own -> KNOBS.containsKey(own.knob()))
+        .collect(Collectors.toMap(FigureMapper.Own::knob, FigureMapper.Own::amount));
+  }
+
+  /** Days of the brood clock. */
+  public BroodDefaults brood() {
+    return BroodDefaults.of(own());
+  }
+
+  /** All, in groups. */
+  List<Group> groups() {
+    Map<String, Double> own = own();
+    return List.of(
+        group("Brood clock: days to the first egg", BroodDefaults.knobs(), own),
+        group("Mite model", MiteParameters.knobs(), own),
+        group("Kill of exposed mites", CurveChoice.knobs(), own));
+  }
+
+  /**
+   * Keeps figures; one that equals the usual is forgotten.
+   *
+   * @throws InvalidValue at the key of a figure that is unknown or out of its range
+   */
+  @Transactional
+  public void keep(Map<String, Double> figures) {
+    figures.forEach(
+        (key, value) -> {
+          Knob knob = KNOBS.get(key);
+          if (knob == null) {
+            throw new InvalidValue(key, "is no figure that is known here");
+          }
+          InvalidValue.inRange(key, value, knob.least(), knob.most(), knob.unit());
+          mapper.forget(key);
+          if (value != knob.usual()) {
+            mapper.keep(key, value);
+          }
+        });
+  }
+
+  private static Group group(String name, List<Knob> knobs, Map<String, Double> own) {
+    return new Group(name, knobs.stream().map(knob -> new Figure(knob, knob.in(own))).toList());
+  }
+}

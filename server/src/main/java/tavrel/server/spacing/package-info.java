@@ -1,0 +1,5 @@
+/** The bench on which rounds are spaced. */
+@NullMarked
+package tavrel.server.spacing;
+
+import org.jspecify.annotations.NullMarked;
