@@ -30,7 +30,7 @@ public final class BroodClock {
 
   private BroodClock(
       List<BroodEvent> events, BroodDefaults defaults, SeasonDates calendar, LocalDate today) {
-    this.events = EventOrder.of(events, today);
+    this.events = EventOrder.of(events);
     this.defaults = defaults;
     this.calendar = calendar;
     this.today = today;
@@ -49,6 +49,16 @@ public final class BroodClock {
   public static BroodClock of(
       List<BroodEvent> events, BroodDefaults defaults, SeasonDates calendar, LocalDate today) {
     return new BroodClock(events, defaults, calendar, today);
+  }
+
+  /**
+   * Refuses an event whose day cannot be entered: one that has not come, or years ago. A queen's
+   * release may be planned 60 days ahead.
+   *
+   * @throws tavrel.core.InvalidValue at "day" or "released"
+   */
+  public static void checkEntered(BroodEvent event, LocalDate today) {
+    EventOrder.checkDay(event, today);
   }
 
   /**

@@ -34,18 +34,22 @@ final class EventOrder {
    *
    * @throws InvalidValue at "day" (or "released") naming what contradicts what
    */
-  static List<BroodEvent> of(List<BroodEvent> events, LocalDate today) {
+  static List<BroodEvent> of(List<BroodEvent> events) {
     List<BroodEvent> ordered = new ArrayList<>(events);
     ordered.sort(Comparator.comparing(BroodEvent::day));
     EventOrder order = new EventOrder();
     for (BroodEvent event : ordered) {
-      checkDay(event, today);
       order.follow(event);
     }
     return List.copyOf(ordered);
   }
 
-  private static void checkDay(BroodEvent event, LocalDate today) {
+  /**
+   * Refuses a day on which nobody can enter an event.
+   *
+   * @throws InvalidValue at "day" (or "released") if it has not come or is years ago
+   */
+  static void checkDay(BroodEvent event, LocalDate today) {
     boolean release = event instanceof BroodEvent.QueenReleased;
     long ahead = ChronoUnit.DAYS.between(today, event.day());
     if (ahead > (release ? RELEASE_AHEAD : 0)) {

@@ -1,5 +1,6 @@
 package tavrel.core.mite;
 
+import java.util.List;
 import tavrel.core.InvalidValue;
 
 /**
@@ -13,6 +14,16 @@ import tavrel.core.InvalidValue;
  * unless an inflow is set.
  */
 public final class MiteModel {
+
+  /** What the model leaves out, to be said wherever it is shown. */
+  public static final List<String> LEFT_OUT =
+      List.of(
+          "several mites crowding the first cells after a brood break",
+          "mites killed in open cells just before capping: keepers disagree, they count as"
+              + " protected",
+          "any effect of the vapour after the first day",
+          "bees lost to mites",
+          "mites brought in by drift and robbing, unless an inflow is set");
 
   private final MiteParameters figures;
   private final CellFlow flow;

@@ -81,7 +81,8 @@ public record SchoolOutcome(
   }
 
   /** One schedule's outcome. */
-  static SchoolOutcome of(Colony colony, String id, String name, String reason, Schedule schedule) {
+  public static SchoolOutcome of(
+      Colony colony, String id, String name, String reason, Schedule schedule) {
     int[] rounds = schedule.indexesFrom(colony.today());
     int horizon = colony.horizon();
     int last = rounds.length == 0 ? 0 : rounds[rounds.length - 1];

@@ -189,12 +189,12 @@ class BroodClockTest {
   void what_cannot_have_happened_is_refused_with_the_reason() {
     refused("let out", new BroodEvent.QueenReleased(day("2026-06-12")));
     refused("caged already, since 2026-06-01", caged("2026-06-01"), caged("2026-06-03"));
-    refused("has not come yet", new BroodEvent.SwarmHived(day("2026-07-02"), Comb.DRAWN));
-    refused("three years", caged("1926-06-01"));
+    refusedAtEntry("has not come yet", new BroodEvent.SwarmHived(day("2026-07-02"), Comb.DRAWN));
+    refusedAtEntry("three years", caged("1926-06-01"));
     refused("had stopped", new BroodEvent.LayingStarted(day("2026-06-01")));
     refused("caged since 2026-06-01", caged("2026-06-01"), stopped("2026-06-02"));
     refused("split", split(YoungestBrood.EGGS), caged("2026-05-05"));
-    refused("60 days ahead", caged("2026-06-30"), new BroodEvent.QueenReleased(day("2026-10-01")));
+    refusedAtEntry("60 days ahead", new BroodEvent.QueenReleased(day("2026-10-01")));
     assertThatThrownBy(() -> new BroodEvent.PackageHived(day("2026-04-04"), day("2026-04-01")))
         .isInstanceOf(InvalidValue.class)
         .hasMessageContaining("before 2026-04-04");
@@ -252,6 +252,12 @@ class BroodClockTest {
   private static DaySpan firstWithin(BroodClock clock, int days) {
     DaySpan found = clock.workers().likely();
     return found == null || found.from().isAfter(clock.today().plusDays(days)) ? null : found;
+  }
+
+  private static void refusedAtEntry(String why, BroodEvent event) {
+    assertThatThrownBy(() -> BroodClock.checkEntered(event, day("2026-07-01")))
+        .isInstanceOf(InvalidValue.class)
+        .hasMessageContaining(why);
   }
 
   private static void refused(String why, BroodEvent... events) {

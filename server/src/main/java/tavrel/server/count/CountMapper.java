@@ -60,9 +60,6 @@ interface CountMapper {
   /** A board that lies under a hive. */
   record LaidBoard(UUID id, UUID hiveId, Instant laidAt, String doneBy) {}
 
-  /** Day on which a hive was treated. */
-  record TreatedDay(UUID hiveId, LocalDate day) {}
-
   /** The latest day that something was counted in an apiary. */
   record LastCount(UUID apiaryId, LocalDate day) {}
 
@@ -172,15 +169,6 @@ interface CountMapper {
 
   @Update("update board_laid set read_at = #{at} where hive_id = #{hiveId} and read_at is null")
   void takeOut(UUID hiveId, Instant at);
-
-  @Select(
-      """
-      select t.hive_id, t.on_day as "day"
-      from treatment t
-      join hive h on h.id = t.hive_id
-      where h.apiary_id = #{apiaryId} and t.on_day >= #{since}
-      """)
-  List<TreatedDay> treated(UUID apiaryId, LocalDate since);
 
   @Select(
       """

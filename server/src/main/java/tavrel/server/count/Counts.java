@@ -30,6 +30,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
+import tavrel.server.round.Rounds;
 import tavrel.server.season.ApiarySeason;
 import tavrel.server.season.Seasons;
 
@@ -153,12 +154,14 @@ public class Counts {
   private final CountMapper mapper;
   private final Apiaries apiaries;
   private final Seasons seasons;
+  private final Rounds rounds;
   private final Clock clock;
 
-  Counts(CountMapper mapper, Apiaries apiaries, Seasons seasons, Clock clock) {
+  Counts(CountMapper mapper, Apiaries apiaries, Seasons seasons, Rounds rounds, Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
     this.seasons = seasons;
+    this.rounds = rounds;
     this.clock = clock;
   }
 
@@ -209,13 +212,7 @@ public class Counts {
 
   private Map<UUID, Infestation> samples(Apiary apiary, List<CountMapper.Kept> kept) {
     double recovery = seasons.of(apiary).rollRecovery();
-    LocalDate since = apiaries.today(apiary).minusDays(DAYS_SHOWN);
-    Map<UUID, List<LocalDate>> treated =
-        mapper.treated(apiary.id(), since).stream()
-            .collect(
-                Collectors.groupingBy(
-                    CountMapper.TreatedDay::hiveId,
-                    Collectors.mapping(CountMapper.TreatedDay::day, Collectors.toList())));
+    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiary.id());
     Map<UUID, List<Wash>> washes = new HashMap<>();
     for (CountMapper.Kept each : kept) {
       Wash wash = each.count().wash();

@@ -121,7 +121,16 @@ class DemoRounds {
             SupersPlan.TAKEN_OFF,
             10);
     return new NewRound(
-        apiary.id(), sheet.id(), settings, "Bowl 1", "Oxalic crystals", "26-014", null);
+        apiary.id(),
+        sheet.id(),
+        settings,
+        "Bowl 1",
+        "Oxalic crystals",
+        "26-014",
+        null,
+        null,
+        null,
+        null);
   }
 
   private Apiary named(String name) {

@@ -1,5 +1,6 @@
 package tavrel.server.round;
 
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
@@ -15,6 +16,9 @@ import tavrel.core.dose.DoseSettings;
  * @param product the product's name, or null
  * @param lot its lot, or null
  * @param offLabelReason why, where a dose is not on the label; otherwise null
+ * @param hiveIds the hives to treat, or null for all that stand there
+ * @param seriesId the series that this is a round of, or null
+ * @param seriesNumber which of its rounds, from 1; null outside a series
  */
 public record NewRound(
     UUID apiaryId,
@@ -23,7 +27,10 @@ public record NewRound(
     String tool,
     @Nullable String product,
     @Nullable String lot,
-    @Nullable String offLabelReason) {
+    @Nullable String offLabelReason,
+    @Nullable List<UUID> hiveIds,
+    @Nullable UUID seriesId,
+    @Nullable Integer seriesNumber) {
 
   /** Trims its texts; blank ones count as missing. */
   public NewRound {
@@ -31,6 +38,10 @@ public record NewRound(
     product = optional("product", product, 80);
     lot = optional("lot", lot, 60);
     offLabelReason = optional("offLabelReason", offLabelReason, 500);
+    hiveIds = hiveIds == null ? null : List.copyOf(hiveIds);
+    if ((seriesId == null) != (seriesNumber == null)) {
+      throw new InvalidValue("seriesNumber", "and its series go together; give both or neither");
+    }
   }
 
   private static @Nullable String optional(String field, @Nullable String text, int longest) {

@@ -38,6 +38,8 @@ import tavrel.core.yardrun.SealTime;
  * @param plannedAt when
  * @param discardedAt when the plan was thrown away, or null
  * @param finishedAt when the last hive was done, or null
+ * @param seriesId the series that it is a round of, or null
+ * @param seriesNumber which of its rounds, or null
  */
 public record Round(
     UUID id,
@@ -62,7 +64,9 @@ public record Round(
     String plannedBy,
     Instant plannedAt,
     @Nullable Instant discardedAt,
-    @Nullable Instant finishedAt) {
+    @Nullable Instant finishedAt,
+    @Nullable UUID seriesId,
+    @Nullable Integer seriesNumber) {
 
   /** Least time shut. */
   Duration seal() {

@@ -26,7 +26,7 @@ interface RoundMapper {
       """
       select id, apiary_id, on_day as "day", rule_sheet_id, grams, per, grams_of, mediums, strength, spoon, step, capacity,
              supers_plan, seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at,
-             discarded_at, finished_at
+             discarded_at, finished_at, series_id, series_number
       from round
       """;
 
@@ -55,11 +55,11 @@ interface RoundMapper {
       """
       insert into round (
         id, apiary_id, on_day, rule_sheet_id, grams, per, grams_of, mediums, strength, spoon, step, capacity, supers_plan,
-        seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at)
+        seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at, series_id, series_number)
       values (
         #{id}, #{apiaryId}, #{day}, #{ruleSheetId}, #{grams}, #{per}, #{gramsOf}, #{mediums}, #{strength}, #{spoon},
         #{step}, #{capacity}, #{supersPlan}, #{sealMinutes}, #{tool}, #{product}, #{lot}, #{offLabelReason}, #{celsius},
-        #{plannedBy}, #{plannedAt})
+        #{plannedBy}, #{plannedAt}, #{seriesId}, #{seriesNumber})
       """)
   void add(Round round);
 
@@ -148,4 +148,23 @@ interface RoundMapper {
       group by t.hive_id
       """)
   List<TreatedBefore> treatedBefore(UUID apiaryId, LocalDate yearBegins, LocalDate yearEnds);
+
+  @Select(
+      """
+      select t.hive_id, t.on_day as "day"
+      from treatment t
+      join hive h on h.id = t.hive_id
+      where h.apiary_id = #{apiaryId}
+      order by t.on_day
+      """)
+  List<TreatedDay> treatedDays(UUID apiaryId);
+
+  @Select(
+      """
+      select id, series_number as "number", on_day as "day", finished_at is not null as finished
+      from round
+      where series_id = #{seriesId} and discarded_at is null
+      order by planned_at
+      """)
+  List<Rounds.InSeries> inSeries(UUID seriesId);
 }

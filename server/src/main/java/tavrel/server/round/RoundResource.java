@@ -3,6 +3,7 @@ package tavrel.server.round;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -58,8 +59,14 @@ class RoundResource {
    *
    * @param ruleSheetId the sheet to judge it by
    * @param settings what the keeper decided
+   * @param hiveIds the hives to treat, or null for all that stand there
+   * @param seriesNumber which round of its series this is, or null
    */
-  record DoseQuestion(UUID ruleSheetId, DoseSettings settings) {}
+  record DoseQuestion(
+      UUID ruleSheetId,
+      DoseSettings settings,
+      @Nullable List<UUID> hiveIds,
+      @Nullable Integer seriesNumber) {}
 
   private final Rounds rounds;
 
@@ -81,7 +88,12 @@ class RoundResource {
 
   @PostMapping("/apiaries/{id}/dose-sheet")
   DoseSheet doseSheet(@PathVariable UUID id, @RequestBody DoseQuestion question) {
-    return rounds.doseSheet(id, question.ruleSheetId(), question.settings());
+    return rounds.doseSheet(
+        id,
+        question.ruleSheetId(),
+        question.settings(),
+        question.hiveIds(),
+        question.seriesNumber());
   }
 
   @GetMapping("/rounds")

@@ -79,6 +79,29 @@ public class Rounds {
       boolean weatherMadeUp,
       String weatherFrom) {}
 
+  /**
+   * A round planned for a series.
+   *
+   * @param id the round
+   * @param number which of the series
+   * @param day its day
+   * @param finished whether its last hive was done
+   */
+  public record InSeries(UUID id, int number, LocalDate day, boolean finished) {}
+
+  /** Rounds planned for a series and not thrown away, in the order they were planned. */
+  public List<InSeries> inSeries(UUID seriesId) {
+    return mapper.inSeries(seriesId);
+  }
+
+  /** Days on which each hive of an apiary was treated, ascending. */
+  public Map<UUID, List<LocalDate>> treatedDays(UUID apiaryId) {
+    return mapper.treatedDays(apiaryId).stream()
+        .collect(
+            Collectors.groupingBy(
+                TreatedDay::hiveId, Collectors.mapping(TreatedDay::day, Collectors.toList())));
+  }
+
   /** Rounds that are planned or under way. */
   public List<Round> open() {
     return mapper.open();
@@ -117,8 +140,13 @@ public class Rounds {
   }
 
   /** Today's dose sheet, kept nowhere. */
-  DoseSheet doseSheet(UUID apiaryId, UUID ruleSheetId, DoseSettings settings) {
-    return doses.today(apiaryId, ruleSheetId, settings);
+  DoseSheet doseSheet(
+      UUID apiaryId,
+      UUID ruleSheetId,
+      DoseSettings settings,
+      @Nullable List<UUID> hiveIds,
+      @Nullable Integer seriesNumber) {
+    return doses.today(apiaryId, ruleSheetId, settings, hiveIds, seriesNumber);
   }
 
   /**
@@ -143,7 +171,13 @@ public class Rounds {
           apiary.name()
               + " has a round open. Finish it, or throw its plan away, before planning another.");
     }
-    DoseSheet sheet = doses.today(apiary.id(), wanted.ruleSheetId(), wanted.settings());
+    DoseSheet sheet =
+        doses.today(
+            apiary.id(),
+            wanted.ruleSheetId(),
+            wanted.settings(),
+            wanted.hiveIds(),
+            wanted.seriesNumber());
     if (!sheet.unmeasurable().isEmpty()) {
       throw new InvalidValue(
           "settings.measure",
@@ -231,6 +265,8 @@ public class Rounds {
         who.name(),
         clock.instant(),
         null,
-        null);
+        null,
+        wanted.seriesId(),
+        wanted.seriesNumber());
   }
 }

@@ -1,0 +1,15 @@
+package tavrel.server.brood;
+
+/** Kinds of brood event, as they are kept and sent. */
+public enum BroodKind {
+  SWARM_HIVED,
+  PACKAGE_HIVED,
+  QUEEN_CAGED,
+  QUEEN_RELEASED,
+  SPLIT,
+  OLD_QUEEN_MOVED,
+  BROOD_REMOVED,
+  LAYING_STOPPED,
+  LAYING_STARTED,
+  INSPECTION
+}

@@ -1,0 +1,60 @@
+package tavrel.server.brood;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.brood.BroodState;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.people.Account;
+
+/** Brood events and brood clocks. */
+@RestController
+@RequestMapping("/api")
+class BroodResource {
+
+  private final Broods broods;
+  private final Apiaries apiaries;
+
+  BroodResource(Broods broods, Apiaries apiaries) {
+    this.broods = broods;
+    this.apiaries = apiaries;
+  }
+
+  @GetMapping("/brood")
+  Broods.Windows windows() {
+    return broods.windows();
+  }
+
+  @GetMapping("/hives/{id}/brood")
+  Broods.ClockView view(@PathVariable UUID id) {
+    return broods.view(id);
+  }
+
+  /** State of each hive of an apiary today; one without a record is missing. */
+  @GetMapping("/apiaries/{id}/brood")
+  Map<UUID, BroodState> states(@PathVariable UUID id) {
+    return broods.today(apiaries.byId(id));
+  }
+
+  @PostMapping("/brood-events")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void keep(@RequestBody List<NewBroodEvent> entered, @AuthenticationPrincipal Account who) {
+    broods.keep(entered, who);
+  }
+
+  @DeleteMapping("/brood-events/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void strike(@PathVariable UUID id) {
+    broods.strike(id);
+  }
+}

@@ -1,0 +1,315 @@
+package tavrel.server.spacing;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.brood.BroodEvent;
+import tavrel.core.brood.BroodState;
+import tavrel.core.brood.Capped;
+import tavrel.core.brood.FreeWindow;
+import tavrel.core.count.Infestation;
+import tavrel.core.hive.Hive;
+import tavrel.core.mite.ColonyGuess;
+import tavrel.core.mite.ColonyLoad;
+import tavrel.core.mite.Dose;
+import tavrel.core.mite.MiteParameters;
+import tavrel.core.rule.Judgement;
+import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.SeriesProposal;
+import tavrel.core.rule.Verdict;
+import tavrel.core.spacing.Colony;
+import tavrel.core.spacing.CommonRhythm;
+import tavrel.core.spacing.Comparison;
+import tavrel.core.spacing.Course;
+import tavrel.core.spacing.Schedule;
+import tavrel.core.spacing.SchoolOutcome;
+import tavrel.core.spacing.SeriesPreset;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.brood.Broods;
+import tavrel.server.count.Counts;
+import tavrel.server.figure.OwnFigures;
+import tavrel.server.http.Problem;
+import tavrel.server.round.Rounds;
+import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.season.ApiarySeason;
+import tavrel.server.season.Seasons;
+
+/** Puts a hive's counts, brood, register and season on the bench. */
+@Service
+public class Benches {
+
+  /** Schedules are compared so many days ahead unless the keeper says otherwise. */
+  private static final int USUAL_AHEAD = 45;
+
+  /**
+   * What is known of a hive when it is put on the bench.
+   *
+   * @param hive the hive
+   * @param clock its brood clock
+   * @param mites mites in its latest sample, or null: count first
+   * @param sampleBees bees in it, or null
+   * @param recovery share of the mites that the method finds
+   * @param framesOfBees as seen, or guessed from the boxes
+   * @param cappedFrames as seen, or guessed from the boxes
+   * @param from where each of these comes from, in sentences
+   * @param commonDate the usual common date
+   * @param targetPercent the limit of the season then
+   * @param lastTreated day of the last vapour treatment, or null
+   * @param treatedThisYear vapour treatments on record this year
+   * @param winterBees date by which mites should be down
+   * @param presets plans for the occasions of the year
+   */
+  record BenchStart(
+      Hive hive,
+      Broods.ClockView clock,
+      @Nullable Integer mites,
+      @Nullable Integer sampleBees,
+      double recovery,
+      double framesOfBees,
+      double cappedFrames,
+      List<String> from,
+      LocalDate commonDate,
+      double targetPercent,
+      @Nullable LocalDate lastTreated,
+      int treatedThisYear,
+      LocalDate winterBees,
+      List<SeriesPreset> presets) {}
+
+  /**
+   * One hive under a rhythm for the whole apiary.
+   *
+   * @param hive the hive
+   * @param state of its brood today
+   * @param window its window without capped workers
+   * @param counted whether it was counted itself; otherwise the apiary's average stands in
+   * @param rhythm what the rhythm costs it, or null where nothing was counted in the apiary
+   * @param verdict what the rule sheet says, or null without one
+   * @param labelSays the line that decides it, or null
+   */
+  record HiveInRhythm(
+      Hive hive,
+      BroodState state,
+      FreeWindow window,
+      boolean counted,
+      @Nullable CommonRhythm rhythm,
+      @Nullable Verdict verdict,
+      @Nullable String labelSays) {}
+
+  private final Apiaries apiaries;
+  private final Broods broods;
+  private final Counts counts;
+  private final Seasons seasons;
+  private final Rounds rounds;
+  private final RuleSheets ruleSheets;
+  private final OwnFigures figures;
+
+  Benches(
+      Apiaries apiaries,
+      Broods broods,
+      Counts counts,
+      Seasons seasons,
+      Rounds rounds,
+      RuleSheets ruleSheets,
+      OwnFigures figures) {
+    this.apiaries = apiaries;
+    this.broods = broods;
+    this.counts = counts;
+    this.seasons = seasons;
+    this.rounds = rounds;
+    this.ruleSheets = ruleSheets;
+    this.figures = figures;
+  }
+
+  /** A hive as it comes to the bench. */
+  BenchStart start(UUID hiveId) {
+    Broods.ClockView view = broods.view(hiveId);
+    Apiary apiary = apiaries.byId(view.apiaryId());
+    ApiarySeason season = seasons.of(apiary);
+    Hive hive = hive(apiary, hiveId);
+    BroodClock clock = broods.clockOf(hiveId);
+    Infestation sample = counts.samples(apiary).get(hiveId);
+    BroodEvent.Inspection look = clock.lastLook();
+    ColonyGuess guess = ColonyGuess.of(hive);
+    List<String> from = new ArrayList<>();
+    from.add(
+        sample == null
+            ? "Mites: not counted yet. Wash about 300 bees, or enter what you found here."
+            : "Mites: "
+                + sample.mites()
+                + " in "
+                + sample.bees()
+                + " bees, counted up to "
+                + sample.last()
+                + ".");
+    Double seen = look == null ? null : look.framesOfBees();
+    boolean framesSeen = look != null && look.capped() == Capped.FRAMES;
+    from.add(
+        seen == null
+            ? "Frames of bees: a guess from the boxes; correct it."
+            : "Frames of bees: seen on " + look.day() + ".");
+    from.add(
+        framesSeen
+            ? "Capped frames: seen on " + look.day() + "."
+            : "Capped frames at an ordinary time: a guess from the boxes; correct it.");
+    LocalDate common = view.today().plusDays(USUAL_AHEAD);
+    List<LocalDate> treated = rounds.treatedDays(apiary.id()).getOrDefault(hiveId, List.of());
+    return new BenchStart(
+        hive,
+        view,
+        sample == null ? null : sample.mites(),
+        sample == null ? null : sample.bees(),
+        sample == null ? 1 : sample.recovery(),
+        seen == null ? guess.framesOfBees() : seen,
+        framesSeen ? look.cappedFrames() : guess.cappedFrames(),
+        from,
+        common,
+        season.limits().on(common).percent(),
+        treated.isEmpty() ? null : treated.get(treated.size() - 1),
+        (int) treated.stream().filter(day -> day.getYear() == view.today().getYear()).count(),
+        season.dates().winterBeesAfter(view.today()),
+        SeriesPreset.of(clock, season.dates(), Seasons.south(apiary)));
+  }
+
+  /** One schedule, day by day. */
+  Course course(UUID hiveId, BenchQuestion question, List<LocalDate> days) {
+    return Course.of(colony(hiveId, broods.clockOf(hiveId), question), new Schedule(days));
+  }
+
+  /** Schools, search, breaks and advice. */
+  Comparison compare(UUID hiveId, BenchQuestion question, LocalDate start) {
+    return Comparison.of(colony(hiveId, broods.clockOf(hiveId), question), start);
+  }
+
+  /** One schedule's outcome, reckoned from an earlier day with what was known then. */
+  public SchoolOutcome outcome(
+      UUID hiveId, LocalDate asOf, BenchQuestion question, List<LocalDate> days) {
+    Colony colony = colony(hiveId, broods.clockOf(hiveId, asOf), question);
+    return SchoolOutcome.of(colony, "series", "series", "", new Schedule(days));
+  }
+
+  /** A rhythm for the whole apiary, hive by hive. */
+  List<HiveInRhythm> rhythm(UUID apiaryId, BenchQuestion question, List<LocalDate> days) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    Schedule schedule = new Schedule(days);
+    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
+    Map<UUID, Infestation> samples = counts.samples(apiary);
+    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiaryId);
+    int mites = samples.values().stream().mapToInt(Infestation::mites).sum();
+    int bees = samples.values().stream().mapToInt(Infestation::bees).sum();
+    List<Hive> hives = apiaries.hives(apiaryId);
+    List<HiveInRhythm> lines = new ArrayList<>();
+    for (Hive hive : hives) {
+      BroodClock clock = clocks.get(hive.id());
+      Infestation own = samples.get(hive.id());
+      ColonyLoad load =
+          own != null
+              ? load(hive, clock, question.load(), own.mites(), own.bees(), own.recovery())
+              : bees > 0 ? load(hive, clock, question.load(), mites, bees, 1) : null;
+      List<LocalDate> past = treated.getOrDefault(hive.id(), List.of());
+      Judgement judgement = judge(question.ruleSheetId(), apiary, clock, past, days);
+      Verdict verdict = judgement == null ? null : judgement.verdict();
+      CommonRhythm rhythm =
+          load == null
+              ? null
+              : CommonRhythm.of(
+                  colony(apiary, clock, question.with(load), past, hives.size()), schedule);
+      lines.add(
+          new HiveInRhythm(
+              hive,
+              clock.on(clock.today()),
+              clock.workers(),
+              own != null,
+              rhythm,
+              verdict,
+              worst(judgement)));
+    }
+    return lines;
+  }
+
+  /** Holds a series against the rule sheet for one hive; null without a sheet. */
+  public @Nullable Judgement judge(
+      @Nullable UUID ruleSheetId,
+      Apiary apiary,
+      BroodClock clock,
+      List<LocalDate> treated,
+      List<LocalDate> days) {
+    RuleSheet sheet = ruleSheetId == null ? null : ruleSheets.byId(ruleSheetId);
+    return sheet == null
+        ? null
+        : sheet.judge(
+            new SeriesProposal(
+                days,
+                treated.isEmpty() ? null : treated.get(treated.size() - 1),
+                byYear(treated),
+                clock::on,
+                seasons.of(apiary).dates()::supersOn));
+  }
+
+  /** The finding that decides a judgement, in words; null where all is allowed. */
+  public static @Nullable String worst(@Nullable Judgement judgement) {
+    return judgement == null || judgement.verdict() == Verdict.ALLOWED
+        ? null
+        : judgement.findings().get(0).point() + ": " + judgement.findings().get(0).says();
+  }
+
+  private static ColonyLoad load(
+      Hive hive, BroodClock clock, ColonyLoad like, int mites, int bees, double recovery) {
+    BroodEvent.Inspection look = clock.lastLook();
+    ColonyGuess guess = ColonyGuess.of(hive);
+    Double seen = look == null ? null : look.framesOfBees();
+    boolean framesSeen = look != null && look.capped() == Capped.FRAMES;
+    return new ColonyLoad(
+        mites,
+        bees,
+        recovery,
+        seen == null ? guess.framesOfBees() : seen,
+        framesSeen ? look.cappedFrames() : guess.cappedFrames(),
+        like.droneShare());
+  }
+
+  private Colony colony(UUID hiveId, BroodClock clock, BenchQuestion question) {
+    Apiary apiary = apiaries.byId(broods.apiaryIdOf(hiveId));
+    List<LocalDate> treated =
+        rounds.treatedDays(apiary.id()).getOrDefault(hiveId, List.of()).stream()
+            .filter(day -> !day.isAfter(clock.today()))
+            .toList();
+    int hives = apiaries.hiveCounts().getOrDefault(apiary.id(), 1);
+    return colony(apiary, clock, question, treated, hives);
+  }
+
+  private Colony colony(
+      Apiary apiary, BroodClock clock, BenchQuestion question, List<LocalDate> treated, int hives) {
+    Map<String, Double> own = figures.own();
+    return new Colony(
+        question.load(),
+        clock,
+        seasons.of(apiary).dates(),
+        MiteParameters.of(own),
+        new Dose(question.gramsPerBox(), question.shut().kept(), question.curve().in(own)),
+        question.ruleSheetId() == null ? null : ruleSheets.byId(question.ruleSheetId()),
+        treated.isEmpty() ? null : treated.get(treated.size() - 1),
+        byYear(treated),
+        question.commonDate(),
+        question.targetPercent() / 100,
+        hives);
+  }
+
+  private static Map<Integer, Integer> byYear(List<LocalDate> days) {
+    return days.stream()
+        .collect(Collectors.groupingBy(LocalDate::getYear, Collectors.summingInt(day -> 1)));
+  }
+
+  private Hive hive(Apiary apiary, UUID hiveId) {
+    return apiaries.hives(apiary.id()).stream()
+        .filter(each -> each.id().equals(hiveId))
+        .findFirst()
+        .orElseThrow(() -> Problem.missing("This hive"));
+  }
+}

@@ -1,0 +1,109 @@
+package tavrel.server.spacing;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.mite.CurveChoice;
+import tavrel.core.mite.HiveShut;
+import tavrel.core.spacing.Comparison;
+import tavrel.core.spacing.Course;
+import tavrel.core.spacing.SeriesSchool;
+
+/** The spacing bench. */
+@RestController
+@RequestMapping("/api")
+class SpacingResource {
+
+  /**
+   * A way that a hive stands.
+   *
+   * @param shut the way
+   * @param words its name
+   * @param kept share of the acid that it keeps, an estimate
+   */
+  record OfferedShut(HiveShut shut, String words, double kept) {}
+
+  /**
+   * A kill curve.
+   *
+   * @param curve the curve
+   * @param words its name
+   */
+  record OfferedCurve(CurveChoice curve, String words) {}
+
+  /**
+   * What the bench offers to choose from.
+   *
+   * @param schools how many rounds, how far apart
+   * @param shuts how hives stand
+   * @param curves from dose to kill
+   * @param leftOut what the model leaves out, in sentences
+   */
+  record SpacingChoices(
+      List<SeriesSchool> schools,
+      List<OfferedShut> shuts,
+      List<OfferedCurve> curves,
+      List<String> leftOut) {}
+
+  /**
+   * A schedule to run.
+   *
+   * @param question what to reckon with
+   * @param days days of its rounds, ascending; none is untreated
+   */
+  record CourseQuestion(BenchQuestion question, List<LocalDate> days) {}
+
+  /**
+   * A start to compare from.
+   *
+   * @param question what to reckon with
+   * @param start first day of every school
+   */
+  record CompareQuestion(BenchQuestion question, LocalDate start) {}
+
+  private final Benches benches;
+
+  SpacingResource(Benches benches) {
+    this.benches = benches;
+  }
+
+  @GetMapping("/spacing/choices")
+  SpacingChoices choices() {
+    return new SpacingChoices(
+        SeriesSchool.all(),
+        Arrays.stream(HiveShut.values())
+            .map(shut -> new OfferedShut(shut, shut.words(), shut.kept()))
+            .toList(),
+        Arrays.stream(CurveChoice.values())
+            .map(curve -> new OfferedCurve(curve, curve.words()))
+            .toList(),
+        tavrel.core.mite.MiteModel.LEFT_OUT);
+  }
+
+  @GetMapping("/hives/{id}/bench")
+  Benches.BenchStart start(@PathVariable UUID id) {
+    return benches.start(id);
+  }
+
+  @PostMapping("/hives/{id}/bench/course")
+  Course course(@PathVariable UUID id, @RequestBody CourseQuestion asked) {
+    return benches.course(id, asked.question(), asked.days());
+  }
+
+  @PostMapping("/hives/{id}/bench/comparison")
+  Comparison compare(@PathVariable UUID id, @RequestBody CompareQuestion asked) {
+    return benches.compare(id, asked.question(), asked.start());
+  }
+
+  @PostMapping("/apiaries/{id}/rhythm")
+  List<Benches.HiveInRhythm> rhythm(@PathVariable UUID id, @RequestBody CourseQuestion asked) {
+    return benches.rhythm(id, asked.question(), asked.days());
+  }
+}
