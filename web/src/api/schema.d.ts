@@ -11,8 +11,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{apiaryId}/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_3"];
+        put: operations["keep_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -27,8 +43,40 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
+        get: operations["one_2"];
         put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/brood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["states"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["board_1"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -68,6 +116,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/rhythm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rhythm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/boards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["windows"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brood-events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/brood-events/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["strike_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/choices": {
         parameters: {
             query?: never;
@@ -75,10 +203,90 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["choices"];
+        get: operations["choices_1"];
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counts/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringIn_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counts/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["strike"];
         options?: never;
         head?: never;
         patch?: never;
@@ -100,7 +308,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people": {
+    "/api/figures": {
         parameters: {
             query?: never;
             header?: never;
@@ -108,6 +316,102 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["start"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/bench/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/bench/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["course"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/brood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -219,7 +523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["open"];
+        get: operations["open_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -235,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
+        get: operations["one_1"];
         put: operations["plan"];
         post?: never;
         delete: operations["discard"];
@@ -269,7 +573,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -299,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -324,6 +628,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/series": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/series/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["adopt"];
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/series/{id}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["respace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/series/{id}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ways"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -335,6 +703,54 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/signs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["strikeSign"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/spacing/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -385,6 +801,13 @@ export interface components {
             /** @enum {string} */
             role: "KEEPER" | "CREW" | "READER";
         };
+        Advice: {
+            days: string[];
+            /** @enum {string} */
+            kind: "NOTHING_NEEDED" | "SINGLE" | "SERIES" | "FALLS_SHORT" | "NONE_ON_LABEL";
+            reasons: string[];
+            says: string;
+        };
         Amount: {
             /** Format: double */
             grams: number;
@@ -402,6 +825,26 @@ export interface components {
             longitude?: number;
             name: string;
             zone: string;
+        };
+        ApiarySeason: {
+            /** Format: double */
+            lateSummer: number;
+            lateSummerFrom: string;
+            layingStarts: string;
+            layingStops: string;
+            /** Format: double */
+            rollRecovery: number;
+            /** Format: int32 */
+            shiftDays: number;
+            /** Format: double */
+            spring: number;
+            springFrom: string;
+            supersOff?: string;
+            supersOn?: string;
+            /** Format: double */
+            winter: number;
+            winterBees: string;
+            winterFrom: string;
         };
         ApiaryToday: {
             apiary: components["schemas"]["Apiary"];
@@ -423,11 +866,75 @@ export interface components {
             point: "RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS";
             words: string;
         };
+        BenchQuestion: {
+            /** Format: date */
+            commonDate: string;
+            /** @enum {string} */
+            curve: "FIELD" | "TRIAL" | "OWN";
+            /** Format: double */
+            gramsPerBox: number;
+            load: components["schemas"]["ColonyLoad"];
+            /** Format: uuid */
+            ruleSheetId?: string;
+            /** @enum {string} */
+            shut: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
+            /** Format: double */
+            targetPercent: number;
+        };
+        BenchStart: {
+            /** Format: double */
+            cappedFrames: number;
+            clock: components["schemas"]["ClockView"];
+            /** Format: date */
+            commonDate: string;
+            /** Format: double */
+            framesOfBees: number;
+            from: string[];
+            hive: components["schemas"]["Hive"];
+            /** Format: date */
+            lastTreated?: string;
+            /** Format: int32 */
+            mites?: number;
+            presets: components["schemas"]["SeriesPreset"][];
+            /** Format: double */
+            recovery: number;
+            /** Format: int32 */
+            sampleBees?: number;
+            /** Format: double */
+            targetPercent: number;
+            /** Format: int32 */
+            treatedThisYear: number;
+            /** Format: date */
+            winterBees: string;
+        };
+        Board: {
+            apiary: components["schemas"]["Apiary"];
+            limit: components["schemas"]["Limit"];
+            lines: components["schemas"]["Line"][];
+            recent: components["schemas"]["Kept"][];
+            /** Format: date */
+            today: string;
+            whole?: components["schemas"]["Reading"];
+        };
         BroodBox: {
             /** Format: int32 */
             frames: number;
             /** @enum {string} */
             kind: "DEEP" | "MEDIUM" | "NUCLEUS";
+        };
+        BroodBreak: {
+            /** Format: date */
+            day: string;
+            judgement?: components["schemas"]["Judgement"];
+            /** @enum {string} */
+            kind: "WINDOW" | "QUEEN_CAGED" | "BROOD_OUT";
+            /** Format: double */
+            left: number;
+            says: string;
+            /** Format: double */
+            shielded: number;
+            /** Format: double */
+            wash: number;
         };
         ChangedPerson: {
             active: boolean;
@@ -441,6 +948,131 @@ export interface components {
             schools: components["schemas"]["School"][];
             spoons: components["schemas"]["OfferedSpoon"][];
         };
+        Chore: {
+            apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            /** Format: date */
+            day?: string;
+            /** Format: uuid */
+            hiveId?: string;
+            /** @enum {string} */
+            kind: "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "WINDOW_OPENS" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE";
+            says: string;
+            /** Format: uuid */
+            seriesId?: string;
+            /** Format: int32 */
+            seriesNumber?: number;
+        };
+        ClockView: {
+            /** Format: uuid */
+            apiaryId: string;
+            bands: components["schemas"]["StageBand"][];
+            events: components["schemas"]["KeptEvent"][];
+            /** Format: date */
+            from: string;
+            hive: string;
+            /** Format: uuid */
+            hiveId: string;
+            lookDates: components["schemas"]["LookDate"][];
+            /** @enum {string} */
+            state: "FREE" | "LIKELY_FREE" | "CAPPED";
+            /** Format: date */
+            to: string;
+            /** Format: date */
+            today: string;
+            why: string[];
+            withDrones: components["schemas"]["FreeWindow"];
+            workers: components["schemas"]["FreeWindow"];
+        };
+        ColonyLoad: {
+            /** Format: double */
+            cappedFrames: number;
+            /** Format: double */
+            droneShare: number;
+            /** Format: double */
+            framesOfBees: number;
+            /** Format: int32 */
+            mites: number;
+            /** Format: double */
+            recovery: number;
+            /** Format: int32 */
+            sampleBees: number;
+        };
+        CommonRhythm: {
+            cheap: boolean;
+            /** Format: double */
+            left: number;
+            own?: components["schemas"]["EvenSeries"];
+            /** Format: double */
+            ownLeft: number;
+            /** Format: double */
+            ownWash: number;
+            reaches: boolean;
+            /** Format: double */
+            wash: number;
+        };
+        CompareQuestion: {
+            question: components["schemas"]["BenchQuestion"];
+            /** Format: date */
+            start: string;
+        };
+        Comparison: {
+            advice: components["schemas"]["Advice"];
+            breaks: components["schemas"]["BroodBreak"][];
+            /** Format: date */
+            commonDate: string;
+            front: components["schemas"]["EvenSeries"][];
+            grid: components["schemas"]["EvenSeries"][];
+            schools: components["schemas"]["SchoolOutcome"][];
+            /** Format: date */
+            start: string;
+            /** Format: double */
+            untreated: number;
+            /** Format: double */
+            untreatedWash: number;
+        };
+        CountPreview: {
+            /** Format: int32 */
+            counts: number;
+            errors: components["schemas"]["RowError"][];
+            /** Format: date */
+            first?: string;
+            /** Format: date */
+            last?: string;
+            readAs: string;
+        };
+        Course: {
+            after?: components["schemas"]["MitesThen"];
+            atCommonDate: components["schemas"]["MitesThen"];
+            capped: number[];
+            exposed: number[];
+            /** Format: date */
+            from: string;
+            high: number[];
+            judgement?: components["schemas"]["Judgement"];
+            /** Format: double */
+            killShare: number;
+            killed: number[];
+            low: number[];
+            /** Format: double */
+            minutes: number;
+            rounds: components["schemas"]["RoundEffect"][];
+            ruleOfThumb: components["schemas"]["RuleOfThumb"];
+            untreated: number[];
+            /** Format: int32 */
+            visits: number;
+        };
+        CourseQuestion: {
+            days: string[];
+            question: components["schemas"]["BenchQuestion"];
+        };
+        DaySpan: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
         Dayline: {
             apiary: components["schemas"]["Apiary"];
             day?: components["schemas"]["YardDay"];
@@ -449,6 +1081,21 @@ export interface components {
             weatherMadeUp: boolean;
             weatherNow?: components["schemas"]["HourlyWeather"];
             windSide?: string;
+        };
+        Decided: {
+            /** @enum {string} */
+            choice: "TREAT" | "LEAVE" | "WATCH";
+            says?: string;
+        };
+        Decision: {
+            /** @enum {string} */
+            choice: "TREAT" | "LEAVE" | "WATCH";
+            /** Format: date */
+            day: string;
+            doneBy: string;
+            /** Format: uuid */
+            hiveId: string;
+            reason?: string;
         };
         DemoSignIn: {
             /** @enum {string} */
@@ -459,8 +1106,11 @@ export interface components {
             firstStart: boolean;
         };
         DoseQuestion: {
+            hiveIds?: string[];
             /** Format: uuid */
             ruleSheetId: string;
+            /** Format: int32 */
+            seriesNumber?: number;
             settings: components["schemas"]["DoseSettings"];
         };
         DoseSettings: {
@@ -494,12 +1144,48 @@ export interface components {
             /** @enum {string} */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
+        Drop: {
+            /** Format: date */
+            day: string;
+            natural: boolean;
+            /** Format: double */
+            perDay: number;
+            usualTime: boolean;
+        };
+        EvenSeries: {
+            /** Format: double */
+            after: number;
+            /** Format: int32 */
+            gap: number;
+            /** Format: double */
+            left: number;
+            /** Format: int32 */
+            rounds: number;
+            settled: boolean;
+            /** Format: date */
+            start: string;
+            /** @enum {string} */
+            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+            /** Format: double */
+            wash: number;
+        };
+        Figure: {
+            knob: components["schemas"]["Knob"];
+            /** Format: double */
+            value: number;
+        };
         Finding: {
             line?: string;
             point: string;
             says: string;
             /** @enum {string} */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+        };
+        FreeWindow: {
+            empty?: boolean;
+            likely?: components["schemas"]["DaySpan"];
+            openEnded: boolean;
+            sure?: components["schemas"]["DaySpan"];
         };
         GradedHour: {
             /** @enum {string} */
@@ -508,6 +1194,10 @@ export interface components {
             reach: number;
             reasons: string[];
             weather: components["schemas"]["HourlyWeather"];
+        };
+        Group: {
+            figures: components["schemas"]["Figure"][];
+            name: string;
         };
         Hive: {
             boxes: components["schemas"]["BroodBox"][];
@@ -539,6 +1229,17 @@ export interface components {
             /** Format: double */
             totalProduct: number;
             why: string[];
+        };
+        HiveInRhythm: {
+            counted: boolean;
+            hive: components["schemas"]["Hive"];
+            labelSays?: string;
+            rhythm?: components["schemas"]["CommonRhythm"];
+            /** @enum {string} */
+            state: "FREE" | "LIKELY_FREE" | "CAPPED";
+            /** @enum {string} */
+            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+            window: components["schemas"]["FreeWindow"];
         };
         HiveOnBoard: {
             ahead: components["schemas"]["NextAct"][];
@@ -575,16 +1276,56 @@ export interface components {
             /** Format: double */
             windMs: number;
         };
+        Interval: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+        };
         Judgement: {
             findings: components["schemas"]["Finding"][];
             /** @enum {string} */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+        };
+        Kept: {
+            /** Format: int32 */
+            bees?: number;
+            /** Format: date */
+            day: string;
+            doneBy: string;
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: double */
+            hours?: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "WASH" | "SUGAR_ROLL" | "BOARD";
+            /** Format: int32 */
+            mites: number;
+            natural: boolean;
+        };
+        KeptEvent: {
+            doneBy: string;
+            event: components["schemas"]["NewBroodEvent"];
         };
         KeptPeopleCheck: {
             /** Format: date-time */
             at: string;
             checkedBy: string;
             standingSide?: string;
+        };
+        Knob: {
+            key: string;
+            /** Format: double */
+            least: number;
+            meaning: string;
+            /** Format: double */
+            most: number;
+            source: string;
+            unit: string;
+            /** Format: double */
+            usual: number;
         };
         LastStep: {
             /** Format: date-time */
@@ -595,6 +1336,21 @@ export interface components {
             hiveId: string;
             /** @enum {string} */
             kind: "PREPARED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
+        };
+        Limit: {
+            /** Format: double */
+            percent: number;
+            season: string;
+        };
+        Line: {
+            /** Format: date-time */
+            boardLaidAt?: string;
+            decision?: components["schemas"]["Decision"];
+            hive: components["schemas"]["Hive"];
+            lastDrop?: components["schemas"]["Drop"];
+            naturalDrop?: components["schemas"]["Drop"];
+            reading?: components["schemas"]["Reading"];
+            signs: components["schemas"]["SeenSign"][];
         };
         ListedApiary: {
             apiary: components["schemas"]["Apiary"];
@@ -611,6 +1367,11 @@ export interface components {
             /** Format: int32 */
             units: number;
         };
+        LookDate: {
+            /** Format: date */
+            day: string;
+            why: string;
+        };
         Mark: {
             /** Format: date-time */
             at: string;
@@ -624,6 +1385,81 @@ export interface components {
             spoon?: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
             /** Format: double */
             step: number;
+        };
+        Miss: {
+            /** Format: int32 */
+            number: number;
+            offLabelReason?: string;
+            /** Format: date */
+            onto: string;
+            /** @enum {string} */
+            way?: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
+        };
+        MitesThen: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            leftHigh: number;
+            /** Format: double */
+            leftLow: number;
+            /** Format: double */
+            untreated: number;
+            /** Format: double */
+            wash: number;
+        };
+        NewBroodEvent: {
+            /** @enum {string} */
+            capped?: "NONE" | "FEW_CELLS" | "FRAMES";
+            /** Format: double */
+            cappedFrames?: number;
+            /** @enum {string} */
+            comb?: "DRAWN" | "FOUNDATION";
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            framesOfBees?: number;
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SWARM_HIVED" | "PACKAGE_HIVED" | "QUEEN_CAGED" | "QUEEN_RELEASED" | "SPLIT" | "OLD_QUEEN_MOVED" | "BROOD_REMOVED" | "LAYING_STOPPED" | "LAYING_STARTED" | "INSPECTION";
+            /** @enum {string} */
+            leftBrood?: "OPEN_LARVAE" | "EGGS_ONLY" | "NOTHING";
+            /** @enum {string} */
+            newQueen?: "RIPE_CELL" | "FROM_EGGS" | "MATED_QUEEN";
+            /** @enum {string} */
+            openBrood?: "NOT_NOTED" | "NONE" | "EGGS_ONLY" | "LARVAE";
+            /** Format: date */
+            released?: string;
+            /** @enum {string} */
+            youngest?: "EGGS" | "YOUNG_LARVAE" | "CAPPED_ONLY" | "NO_BROOD";
+        };
+        NewCount: {
+            /** Format: int32 */
+            bees?: number;
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: double */
+            hours?: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "WASH" | "SUGAR_ROLL" | "BOARD";
+            /** Format: int32 */
+            mites: number;
+            natural: boolean;
+        };
+        NewDecision: {
+            /** @enum {string} */
+            choice: "TREAT" | "LEAVE" | "WATCH";
+            /** Format: uuid */
+            id: string;
+            reason?: string;
         };
         NewEvent: {
             /** Format: date-time */
@@ -656,13 +1492,38 @@ export interface components {
         NewRound: {
             /** Format: uuid */
             apiaryId: string;
+            hiveIds?: string[];
             lot?: string;
             offLabelReason?: string;
             product?: string;
             /** Format: uuid */
             ruleSheetId: string;
+            /** Format: uuid */
+            seriesId?: string;
+            /** Format: int32 */
+            seriesNumber?: number;
             settings: components["schemas"]["DoseSettings"];
             tool: string;
+        };
+        NewSeries: {
+            /** Format: uuid */
+            apiaryId: string;
+            bench: components["schemas"]["BenchQuestion"];
+            /** Format: uuid */
+            benchHiveId: string;
+            days: string[];
+            hiveIds: string[];
+            name: string;
+            offLabelReason?: string;
+            tool: string;
+        };
+        NewSign: {
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            sign: "CHEWED_PUPAE" | "DEFORMED_WINGS" | "SPOTTY_BROOD" | "NONE_SEEN";
         };
         NextAct: {
             /** @enum {string} */
@@ -672,6 +1533,18 @@ export interface components {
             leadsTo: "WAITING" | "PREPARED" | "BURNING" | "BURNT" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
             /** Format: int32 */
             load?: number;
+        };
+        OfferedCurve: {
+            /** @enum {string} */
+            curve: "FIELD" | "TRIAL" | "OWN";
+            words: string;
+        };
+        OfferedShut: {
+            /** Format: double */
+            kept: number;
+            /** @enum {string} */
+            shut: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
+            words: string;
         };
         OfferedSpoon: {
             /** @enum {string} */
@@ -707,6 +1580,24 @@ export interface components {
             /** @enum {string} */
             change: "NEW" | "CHANGED" | "SAME";
             row: components["schemas"]["RosterRow"];
+        };
+        Reading: {
+            /** Format: int32 */
+            bees: number;
+            /** Format: int32 */
+            beesToSettle?: number;
+            /** Format: int32 */
+            counts: number;
+            /** Format: date */
+            day: string;
+            interval: components["schemas"]["Interval"];
+            /** Format: int32 */
+            mites: number;
+            says: string;
+            /** Format: double */
+            share: number;
+            /** @enum {string} */
+            standing: "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
         RegisterTotals: {
             /** Format: double */
@@ -770,6 +1661,10 @@ export interface components {
             ruleSheetId: string;
             /** Format: int32 */
             sealMinutes: number;
+            /** Format: uuid */
+            seriesId?: string;
+            /** Format: int32 */
+            seriesNumber?: number;
             /** @enum {string} */
             spoon?: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
             /** Format: double */
@@ -779,6 +1674,18 @@ export interface components {
             /** @enum {string} */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
             tool: string;
+        };
+        RoundEffect: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            killed: number;
+            /** Format: double */
+            killedHigh: number;
+            /** Format: double */
+            killedLow: number;
+            /** Format: double */
+            shielded: number;
         };
         RoundHive: {
             /** Format: double */
@@ -807,6 +1714,10 @@ export interface components {
             found: string;
             /** Format: int32 */
             line: number;
+            says: string;
+        };
+        RuleOfThumb: {
+            holds: boolean;
             says: string;
         };
         RuleSheet: {
@@ -882,9 +1793,109 @@ export interface components {
             name: string;
             reason: string;
         };
+        SchoolOutcome: {
+            /** Format: double */
+            after: number;
+            days: string[];
+            id: string;
+            labelSays?: string;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            minutes: number;
+            name: string;
+            /** Format: double */
+            perVisit: number;
+            reaches: boolean;
+            reason: string;
+            ruleOfThumb: components["schemas"]["RuleOfThumb"];
+            settled: boolean;
+            /** @enum {string} */
+            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+            /** Format: double */
+            wash: number;
+        };
+        SeenSign: {
+            /** Format: date */
+            day: string;
+            doneBy: string;
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            sign: "CHEWED_PUPAE" | "DEFORMED_WINGS" | "SPOTTY_BROOD" | "NONE_SEEN";
+        };
+        Series: {
+            adoptedBy: string;
+            /** Format: date */
+            adoptedOn: string;
+            apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            /** Format: double */
+            gramsPerBox: number;
+            hives: components["schemas"]["SeriesHive"][];
+            /** Format: uuid */
+            id: string;
+            labelSays?: string;
+            name: string;
+            offLabelReason?: string;
+            rounds: components["schemas"]["SeriesRound"][];
+            /** Format: uuid */
+            ruleSheetId?: string;
+            /** Format: date */
+            today: string;
+            tool: string;
+            /** @enum {string} */
+            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+        };
+        SeriesHive: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        SeriesPreset: {
+            days: string[];
+            /** @enum {string} */
+            occasion: "SWARM" | "PACKAGE" | "SPLIT" | "BEFORE_SALE" | "LATE_SUMMER" | "WINTER";
+            says: string;
+        };
+        SeriesRound: {
+            /** Format: date */
+            day: string;
+            /** Format: date */
+            firstDay: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: uuid */
+            roundId?: string;
+            /** @enum {string} */
+            state: "DONE" | "OPEN" | "DUE" | "LATE" | "AHEAD" | "LEFT_OUT";
+        };
+        SeriesSchool: {
+            /** Format: int32 */
+            gap: number;
+            id: string;
+            name: string;
+            reason: string;
+            /** Format: int32 */
+            rounds: number;
+        };
         SignIn: {
             login: string;
             password: string;
+        };
+        SpacingChoices: {
+            curves: components["schemas"]["OfferedCurve"][];
+            leftOut: string[];
+            schools: components["schemas"]["SeriesSchool"][];
+            shuts: components["schemas"]["OfferedShut"][];
+        };
+        StageBand: {
+            days: components["schemas"]["DaySpan"];
+            /** @enum {string} */
+            stage: "EGGS" | "LARVAE" | "CAPPED_WORKER" | "CAPPED_DRONE";
         };
         StreamingResponseBody: Record<string, never>;
         Strength: {
@@ -903,6 +1914,7 @@ export interface components {
         };
         Today: {
             apiaries: components["schemas"]["ApiaryToday"][];
+            chores: components["schemas"]["Chore"][];
             /** Format: date-time */
             now: string;
             weatherFrom: string;
@@ -954,6 +1966,29 @@ export interface components {
             windMs?: number;
             zone: string;
         };
+        Unrecorded: {
+            apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            expected?: components["schemas"]["DaySpan"];
+            /** Format: int32 */
+            hives: number;
+        };
+        WayOn: {
+            /** Format: date */
+            commonDate: string;
+            days: string[];
+            labelSays?: string;
+            /** Format: double */
+            left: number;
+            /** @enum {string} */
+            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+            /** Format: double */
+            wash: number;
+            /** @enum {string} */
+            way: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
+            words: string;
+        };
         WholeApiary: {
             apiary: components["schemas"]["Apiary"];
             hives: components["schemas"]["Hive"][];
@@ -969,6 +2004,10 @@ export interface components {
             weatherMadeUp: boolean;
             windSide?: string;
         };
+        WholeSeason: {
+            own: boolean;
+            season: components["schemas"]["ApiarySeason"];
+        };
         Window: {
             /** Format: date-time */
             from: string;
@@ -976,6 +2015,28 @@ export interface components {
             grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE";
             /** Format: date-time */
             to: string;
+        };
+        WindowLine: {
+            apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            hive: string;
+            /** Format: uuid */
+            hiveId: string;
+            /** @enum {string} */
+            state: "FREE" | "LIKELY_FREE" | "CAPPED";
+            window: components["schemas"]["FreeWindow"];
+        };
+        WindowList: {
+            lines: components["schemas"]["WindowLine"][];
+            /** Format: int32 */
+            total: number;
+        };
+        Windows: {
+            closing: components["schemas"]["WindowList"];
+            freeNow: components["schemas"]["WindowList"];
+            freeSoon: components["schemas"]["WindowList"];
+            unrecorded: components["schemas"]["Unrecorded"][];
         };
         YardDay: {
             /** Format: date-time */
@@ -1000,7 +2061,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1020,7 +2081,55 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                apiaryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeSeason"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                apiaryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ApiarySeason"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeSeason"];
+                };
+            };
+        };
+    };
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1064,6 +2173,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Apiary"];
+                };
+            };
+        };
+    };
+    states: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: "FREE" | "LIKELY_FREE" | "CAPPED";
+                    };
+                };
+            };
+        };
+    };
+    board_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Board"];
                 };
             };
         };
@@ -1118,7 +2273,119 @@ export interface operations {
             };
         };
     };
-    choices: {
+    rhythm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HiveInRhythm"][];
+                };
+            };
+        };
+    };
+    lay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: string;
+                };
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    windows: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Windows"];
+                };
+            };
+        };
+    };
+    keep_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBroodEvent"][];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    strike_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    choices_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1135,6 +2402,126 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Choices"];
                 };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCount"][];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: {
+                apiaryId?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    bringIn_1: {
+        parameters: {
+            query?: {
+                goodRowsOnly?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountPreview"];
+                };
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountPreview"];
+                };
+            };
+        };
+    };
+    strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1163,6 +2550,174 @@ export interface operations {
         };
     };
     all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Group"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Group"][];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchStart"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CompareQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+        };
+    };
+    course: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Course"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockView"];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDecision"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Decided"];
+                };
+            };
+        };
+    };
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1357,7 +2912,7 @@ export interface operations {
             };
         };
     };
-    open: {
+    open_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1377,7 +2932,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1467,7 +3022,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1519,7 +3074,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1561,6 +3116,148 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RuleSheet"];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: {
+                apiaryId?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Series"][];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Series"];
+                };
+            };
+        };
+    };
+    adopt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSeries"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Series"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    respace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Miss"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Series"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Miss"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayOn"][];
                 };
             };
         };
@@ -1624,6 +3321,68 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSign"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    strikeSign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpacingChoices"];
+                };
             };
         };
     };

@@ -32,7 +32,7 @@ create table hive_count (
   mites       int not null check (mites >= 0),
   bees        int,
   hours       double precision,
-  natural     boolean not null,
+  is_natural  boolean not null,
   done_by     varchar(60) not null,
   account_id  uuid not null references account,
   received_at timestamp(6) with time zone not null,

@@ -65,7 +65,7 @@ interface CountMapper {
 
   @Select(
       """
-      select c.id, c.hive_id, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.natural, c.done_by
+      select c.id, c.hive_id, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.is_natural as "natural", c.done_by
       from hive_count c
       join hive h on h.id = c.hive_id
       where h.apiary_id = #{apiaryId} and c.struck_at is null and c.on_day >= #{since}
@@ -75,7 +75,7 @@ interface CountMapper {
 
   @Select(
       """
-      select a.name as apiary, h.name as hive, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.natural, c.done_by
+      select a.name as apiary, h.name as hive, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.is_natural as "natural", c.done_by
       from hive_count c
       join hive h on h.id = c.hive_id
       join apiary a on a.id = h.apiary_id
@@ -89,7 +89,7 @@ interface CountMapper {
 
   @Insert(
       """
-      insert into hive_count (id, hive_id, on_day, kind, mites, bees, hours, natural, done_by, account_id, received_at)
+      insert into hive_count (id, hive_id, on_day, kind, mites, bees, hours, is_natural, done_by, account_id, received_at)
       values (#{count.id}, #{count.hiveId}, #{count.day}, #{count.kind}, #{count.mites}, #{count.bees}, #{count.hours},
               #{count.natural}, #{by}, #{accountId}, #{at})
       """)

@@ -45,6 +45,7 @@ class DemoOutfit implements ApplicationRunner {
   private final Rosters rosters;
   private final RuleSheets ruleSheets;
   private final DemoRounds rounds;
+  private final DemoColonies colonies;
   private final DemoPeople people;
   private final DemoClock clock;
 
@@ -53,12 +54,14 @@ class DemoOutfit implements ApplicationRunner {
       Rosters rosters,
       RuleSheets ruleSheets,
       DemoRounds rounds,
+      DemoColonies colonies,
       DemoPeople people,
       DemoClock clock) {
     this.accounts = accounts;
     this.rosters = rosters;
     this.ruleSheets = ruleSheets;
     this.rounds = rounds;
+    this.colonies = colonies;
     this.people = people;
     this.clock = clock;
   }
@@ -74,8 +77,17 @@ class DemoOutfit implements ApplicationRunner {
     people.add("ida", "Ida", Role.READER);
     rosters.bringIn(roster().getBytes(StandardCharsets.UTF_8), ZONE, false);
     RuleSheet sheet = ruleSheets.add(ownSheet());
-    rounds.past("Kiln Field", LocalDate.of(2026, 8, 11), sheet, keeper, crew);
-    rounds.past("Cold Quay", LocalDate.of(2026, 8, 14), sheet, keeper, crew);
+    colonies.wash("Withy Stand", LocalDate.of(2026, 7, 9), 1, 0.006, crew);
+    colonies.wash("Kiln Field", LocalDate.of(2026, 8, 10), 4, 0.03, crew);
+    colonies.boards("Kiln Field", LocalDate.of(2026, 8, 11), 9, true, crew);
+    UUID series = colonies.weekly("Kiln Field", LocalDate.of(2026, 8, 11), sheet, keeper);
+    rounds.past("Kiln Field", LocalDate.of(2026, 8, 11), sheet, series, keeper, crew);
+    colonies.boards("Kiln Field", LocalDate.of(2026, 8, 13), 260, false, crew);
+    rounds.past("Cold Quay", LocalDate.of(2026, 8, 14), sheet, null, keeper, crew);
+    colonies.wash("Hollow Bank", LocalDate.of(2026, 8, 15), 1, 0.032, crew);
+    colonies.wash("Upper Sallow", LocalDate.of(2026, 8, 16), 2, 0.014, crew);
+    colonies.layBoards("Upper Sallow", LocalDate.of(2026, 8, 16), crew);
+    colonies.brood(keeper);
     clock.moveTo(DemoClock.DAWN);
     rounds.planned("Hollow Bank", sheet, keeper);
   }
@@ -90,7 +102,7 @@ class DemoOutfit implements ApplicationRunner {
         GramsOf.ACID_DIHYDRATE,
         4.0,
         null,
-        null,
+        4,
         6,
         5,
         BroodRule.ANY,

@@ -53,16 +53,22 @@ class DemoRounds {
 
   /** A round planned for today and not begun. */
   void planned(String apiary, RuleSheet sheet, Account keeper) {
-    rounds.plan(id("today " + apiary), wanted(named(apiary), sheet), keeper);
+    rounds.plan(id("today " + apiary), wanted(named(apiary), sheet, null), keeper);
   }
 
   /** A round done on an earlier day: one hive skipped, a leak seen, all opened in time. */
-  void past(String apiaryName, LocalDate day, RuleSheet sheet, Account keeper, Account crew) {
+  void past(
+      String apiaryName,
+      LocalDate day,
+      RuleSheet sheet,
+      @Nullable UUID series,
+      Account keeper,
+      Account crew) {
     Apiary apiary = named(apiaryName);
     UUID round = id(apiaryName + day);
     Instant begin = day.atTime(DAWN_UTC).toInstant(ZoneOffset.UTC);
     clock.moveTo(begin.minusSeconds(1200));
-    rounds.plan(round, wanted(apiary, sheet), keeper);
+    rounds.plan(round, wanted(apiary, sheet, series), keeper);
     clock.moveTo(begin.minusSeconds(120));
     rounds.confirmPeople(round, new PeopleCheck(EnumSet.allOf(PeopleCheck.Point.class)), crew);
     List<NewEvent> events = new ArrayList<>();
@@ -109,7 +115,7 @@ class DemoRounds {
     rounds.keep(round, events, crew);
   }
 
-  private NewRound wanted(Apiary apiary, RuleSheet sheet) {
+  private NewRound wanted(Apiary apiary, RuleSheet sheet, @Nullable UUID series) {
     Amount amount = new Amount(2, Per.BOX, GramsOf.ACID_DIHYDRATE);
     DoseSettings settings =
         new DoseSettings(
@@ -129,8 +135,8 @@ class DemoRounds {
         "26-014",
         null,
         null,
-        null,
-        null);
+        series,
+        series == null ? null : 1);
   }
 
   private Apiary named(String name) {

@@ -64,6 +64,18 @@ class SecurityRules {
                     .hasAnyRole(KEEPER, CREW)
                     .requestMatchers(POST, "/api/apiaries/*/dose-sheet")
                     .hasAnyRole(KEEPER, CREW)
+                    .requestMatchers(
+                        POST,
+                        "/api/counts",
+                        "/api/signs",
+                        "/api/boards",
+                        "/api/brood-events",
+                        "/api/hives/*/bench/**",
+                        "/api/apiaries/*/rhythm",
+                        "/api/series/*/ways")
+                    .hasAnyRole(KEEPER, CREW)
+                    .requestMatchers(DELETE, "/api/counts/*", "/api/signs/*", "/api/brood-events/*")
+                    .hasAnyRole(KEEPER, CREW)
                     .requestMatchers(GET, "/api/**")
                     .authenticated()
                     .requestMatchers(POST, "/api/**")

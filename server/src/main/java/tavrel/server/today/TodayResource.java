@@ -79,17 +79,21 @@ class TodayResource {
    *
    * @param now the server's clock
    * @param apiaries most pressing first
+   * @param chores what is due by the calendar, most pressing first
    * @param weatherFrom where weather comes from, in words
    */
-  record Today(Instant now, List<ApiaryToday> apiaries, String weatherFrom) {}
+  record Today(
+      Instant now, List<ApiaryToday> apiaries, List<Chores.Chore> chores, String weatherFrom) {}
 
   private final Apiaries apiaries;
   private final Rounds rounds;
+  private final Chores chores;
   private final Clock clock;
 
-  TodayResource(Apiaries apiaries, Rounds rounds, Clock clock) {
+  TodayResource(Apiaries apiaries, Rounds rounds, Chores chores, Clock clock) {
     this.apiaries = apiaries;
     this.rounds = rounds;
+    this.chores = chores;
     this.clock = clock;
   }
 
@@ -105,7 +109,7 @@ class TodayResource {
       list.add(today(apiary, hives.getOrDefault(apiary.id(), 0), open.get(apiary.id())));
     }
     list.sort(Comparator.comparing(ApiaryToday::due));
-    return new Today(clock.instant(), List.copyOf(list), apiaries.weatherSays());
+    return new Today(clock.instant(), List.copyOf(list), chores.all(), apiaries.weatherSays());
   }
 
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open) {

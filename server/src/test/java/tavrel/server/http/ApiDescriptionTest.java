@@ -8,10 +8,13 @@ import io.swagger.v3.core.jackson.ModelResolver;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.info.License;
+import io.swagger.v3.oas.models.media.StringSchema;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.MonthDay;
 import org.junit.jupiter.api.Test;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -44,6 +47,10 @@ class ApiDescriptionTest {
 
   @TestConfiguration(proxyBeanMethods = false)
   static class Described {
+
+    static {
+      SpringDocUtils.getConfig().replaceWithSchema(MonthDay.class, new StringSchema());
+    }
 
     @Bean
     ModelResolver modelResolver(ObjectMapper mapper) {

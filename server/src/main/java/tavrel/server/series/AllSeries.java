@@ -1,0 +1,443 @@
+package tavrel.server.series;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.hive.Hive;
+import tavrel.core.rule.Judgement;
+import tavrel.core.rule.Verdict;
+import tavrel.core.spacing.Respacing;
+import tavrel.core.spacing.Schedule;
+import tavrel.core.spacing.SchoolOutcome;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.brood.Broods;
+import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
+import tavrel.server.round.Rounds;
+import tavrel.server.spacing.BenchQuestion;
+import tavrel.server.spacing.Benches;
+
+/** Series of rounds: adopted from the bench, followed round by round, re-spaced after a miss. */
+@Service
+public class AllSeries {
+
+  /** How a round of a series stands. */
+  public enum RoundState {
+    DONE,
+    /** Planned or under way today. */
+    OPEN,
+    /** Its day is today. */
+    DUE,
+    /** Its day has passed. */
+    LATE,
+    AHEAD,
+    LEFT_OUT
+  }
+
+  /**
+   * A round of a series.
+   *
+   * @param number from 1
+   * @param day its day as it stands
+   * @param firstDay its day when the series was adopted
+   * @param state how it stands today
+   * @param roundId the round planned for it, or null
+   */
+  public record SeriesRound(
+      int number, LocalDate day, LocalDate firstDay, RoundState state, @Nullable UUID roundId) {}
+
+  /**
+   * A series.
+   *
+   * @param id key
+   * @param apiaryId where
+   * @param apiary its name
+   * @param name what the keeper calls it
+   * @param ruleSheetId the sheet that it was judged by, or null
+   * @param gramsPerBox acid dihydrate a box, g
+   * @param tool the tool's name
+   * @param verdict what the sheet said of its days, or null
+   * @param labelSays the line that decides it, or null
+   * @param offLabelReason why, where it is not on the label
+   * @param adoptedOn when
+   * @param adoptedBy who
+   * @param hives its hives in walking order
+   * @param rounds its rounds in order
+   * @param today the date there
+   */
+  public record Series(
+      UUID id,
+      UUID apiaryId,
+      String apiary,
+      String name,
+      @Nullable UUID ruleSheetId,
+      double gramsPerBox,
+      String tool,
+      @Nullable Verdict verdict,
+      @Nullable String labelSays,
+      @Nullable String offLabelReason,
+      LocalDate adoptedOn,
+      String adoptedBy,
+      List<SeriesMapper.SeriesHive> hives,
+      List<SeriesRound> rounds,
+      LocalDate today) {
+
+    /** The next round that is not done, or null. */
+    public @Nullable SeriesRound next() {
+      return rounds.stream()
+          .filter(round -> round.state() != RoundState.DONE && round.state() != RoundState.LEFT_OUT)
+          .findFirst()
+          .orElse(null);
+    }
+
+    /** Day of the last round, where all that were not left out are done; else null. */
+    public @Nullable LocalDate doneOn() {
+      return next() != null
+          ? null
+          : rounds.stream()
+              .filter(round -> round.state() == RoundState.DONE)
+              .map(SeriesRound::day)
+              .max(LocalDate::compareTo)
+              .orElse(null);
+    }
+  }
+
+  /**
+   * A way to go on, with its effect on the colony that the series was reckoned on.
+   *
+   * @param way which
+   * @param words its name
+   * @param days all days that would then be
+   * @param left mites in all at the common date, a model estimate
+   * @param wash mites a bee that a wash would find then, a fraction
+   * @param commonDate that date
+   * @param verdict what the rule sheet says, or null without one
+   * @param labelSays the line that decides it, or null
+   */
+  record WayOn(
+      Respacing.Way way,
+      String words,
+      List<LocalDate> days,
+      double left,
+      double wash,
+      LocalDate commonDate,
+      @Nullable Verdict verdict,
+      @Nullable String labelSays) {}
+
+  /**
+   * A miss to make good.
+   *
+   * @param number the round that was missed
+   * @param onto the day on which it can be done
+   * @param way how to go on; null to only ask
+   * @param offLabelReason why, where that is not on the label
+   */
+  record Miss(
+      int number, LocalDate onto, Respacing.@Nullable Way way, @Nullable String offLabelReason) {}
+
+  private final SeriesMapper mapper;
+  private final Apiaries apiaries;
+  private final Broods broods;
+  private final Rounds rounds;
+  private final Benches benches;
+  private final ObjectMapper json;
+  private final Clock clock;
+
+  AllSeries(
+      SeriesMapper mapper,
+      Apiaries apiaries,
+      Broods broods,
+      Rounds rounds,
+      Benches benches,
+      ObjectMapper json,
+      Clock clock) {
+    this.mapper = mapper;
+    this.apiaries = apiaries;
+    this.broods = broods;
+    this.rounds = rounds;
+    this.benches = benches;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** Series that go on, of one apiary or all. */
+  public List<Series> open(@Nullable UUID apiaryId) {
+    return mapper.open(apiaryId).stream().map(this::whole).toList();
+  }
+
+  /** One series. */
+  Series byId(UUID id) {
+    return whole(kept(id));
+  }
+
+  /**
+   * Adopts a series. The same id again changes nothing.
+   *
+   * @throws InvalidValue if a day lies in the past, a hive is unknown, or off-label days have no
+   *     reason
+   * @throws Problem 409 if a hive is in another open series
+   */
+  @Transactional
+  public Series adopt(UUID id, NewSeries wanted, Account who) {
+    if (mapper.byId(id).isPresent()) {
+      return byId(id);
+    }
+    Apiary apiary = apiaries.byId(wanted.apiaryId());
+    LocalDate today = apiaries.today(apiary);
+    new Schedule(wanted.days()).within(today, today.plusDays(400));
+    refuseStrangers(wanted, apiary);
+    refuseTaken(wanted, apiary);
+    Judgement worst = judge(apiary, wanted.hiveIds(), wanted.bench().ruleSheetId(), wanted.days());
+    needReason(worst, wanted.offLabelReason());
+    boolean off = worst != null && worst.verdict() == Verdict.NOT_ON_LABEL;
+    mapper.add(
+        new SeriesMapper.Kept(
+            id,
+            apiary.id(),
+            wanted.name(),
+            wanted.bench().ruleSheetId(),
+            wanted.bench().gramsPerBox(),
+            wanted.tool(),
+            off ? wanted.offLabelReason() : null,
+            worst == null ? null : worst.verdict(),
+            Benches.worst(worst),
+            wanted.benchHiveId(),
+            write(wanted.bench()),
+            today,
+            who.name(),
+            null),
+        clock.instant());
+    wanted.hiveIds().stream().distinct().forEach(hive -> mapper.addHive(id, hive));
+    for (int i = 0; i < wanted.days().size(); i++) {
+      mapper.addRound(id, i + 1, wanted.days().get(i));
+    }
+    return byId(id);
+  }
+
+  /** Ends a series; rounds done stay in the register. */
+  @Transactional
+  public void end(UUID id) {
+    kept(id);
+    mapper.end(id, clock.instant());
+  }
+
+  /** The ways to go on after a miss, with their effects. */
+  List<WayOn> ways(UUID id, Miss miss) {
+    SeriesMapper.Kept kept = kept(id);
+    Series series = whole(kept);
+    Apiary apiary = apiaries.byId(kept.apiaryId());
+    List<WayOn> ways = new ArrayList<>();
+    for (Respacing way : respacings(series, miss)) {
+      BenchQuestion bench = read(kept.bench());
+      SchoolOutcome outcome =
+          benches.outcome(kept.benchHiveId(), kept.adoptedOn(), bench, way.days());
+      Judgement judgement = judge(apiary, hiveIds(series), kept.ruleSheetId(), way.days());
+      ways.add(
+          new WayOn(
+              way.way(),
+              way.way().words(),
+              way.days(),
+              outcome.left(),
+              outcome.wash(),
+              bench.commonDate(),
+              judgement == null ? null : judgement.verdict(),
+              Benches.worst(judgement)));
+    }
+    return ways;
+  }
+
+  /**
+   * Re-spaces a series.
+   *
+   * @throws InvalidValue if there is no such way, or off-label days have no reason
+   */
+  @Transactional
+  public Series respace(UUID id, Miss miss) {
+    Series series = byId(id);
+    Apiary apiary = apiaries.byId(series.apiaryId());
+    Respacing chosen =
+        respacings(series, miss).stream()
+            .filter(way -> way.way() == miss.way())
+            .findFirst()
+            .orElseThrow(
+                () -> new InvalidValue("way", "is not open here; choose one that is offered"));
+    Judgement judgement = judge(apiary, hiveIds(series), series.ruleSheetId(), chosen.days());
+    needReason(judgement, miss.offLabelReason());
+    List<SeriesRound> active = active(series);
+    int next = 0;
+    for (SeriesRound round : active) {
+      boolean dropped = chosen.way() == Respacing.Way.LEAVE_OUT && round.number() == miss.number();
+      LocalDate day = dropped ? round.day() : chosen.days().get(next++);
+      if (dropped || !day.equals(round.day())) {
+        mapper.move(id, round.number(), day, dropped);
+      }
+    }
+    mapper.judge(
+        id,
+        judgement == null ? null : judgement.verdict(),
+        Benches.worst(judgement),
+        miss.offLabelReason());
+    return byId(id);
+  }
+
+  private List<Respacing> respacings(Series series, Miss miss) {
+    List<SeriesRound> active = active(series);
+    int index = -1;
+    for (int i = 0; i < active.size(); i++) {
+      SeriesRound round = active.get(i);
+      if (round.number() == miss.number()) {
+        if (round.state() == RoundState.DONE || round.state() == RoundState.OPEN) {
+          throw Problem.conflict("Round " + miss.number() + " is done or under way.");
+        }
+        index = i;
+      }
+    }
+    if (miss.onto().isBefore(series.today()) || miss.onto().isAfter(series.today().plusDays(400))) {
+      throw new InvalidValue("onto", "must lie from today, " + series.today() + ", on");
+    }
+    if (index < 0) {
+      throw new InvalidValue("number", "is no round of this series that is still to come");
+    }
+    return Respacing.of(active.stream().map(SeriesRound::day).toList(), index, miss.onto());
+  }
+
+  private static List<SeriesRound> active(Series series) {
+    return series.rounds().stream().filter(round -> round.state() != RoundState.LEFT_OUT).toList();
+  }
+
+  private static List<UUID> hiveIds(Series series) {
+    return series.hives().stream().map(SeriesMapper.SeriesHive::id).toList();
+  }
+
+  /** The worst judgement of all hives; null without a rule sheet. */
+  private @Nullable Judgement judge(
+      Apiary apiary, List<UUID> hives, @Nullable UUID ruleSheetId, List<LocalDate> days) {
+    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
+    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiary.id());
+    Judgement worst = null;
+    for (UUID hive : hives) {
+      List<LocalDate> before =
+          treated.getOrDefault(hive, List.of()).stream()
+              .filter(day -> !days.contains(day))
+              .toList();
+      BroodClock brood = clocks.get(hive);
+      if (brood != null) {
+        Judgement one = benches.judge(ruleSheetId, apiary, brood, before, days);
+        if (one != null && (worst == null || one.verdict().compareTo(worst.verdict()) > 0)) {
+          worst = one;
+        }
+      }
+    }
+    return worst;
+  }
+
+  private static void needReason(@Nullable Judgement judgement, @Nullable String reason) {
+    boolean off = judgement != null && judgement.verdict() == Verdict.NOT_ON_LABEL;
+    if (off && (reason == null || reason.isBlank())) {
+      throw new InvalidValue(
+          "offLabelReason",
+          "is missing; these days are not on your rule sheet ("
+              + Benches.worst(judgement)
+              + "), and a reason stays marked with them");
+    }
+  }
+
+  private void refuseStrangers(NewSeries wanted, Apiary apiary) {
+    Set<UUID> here = apiaries.hives(apiary.id()).stream().map(Hive::id).collect(Collectors.toSet());
+    if (!here.containsAll(wanted.hiveIds()) || !here.contains(wanted.benchHiveId())) {
+      throw new InvalidValue("hiveIds", "names a hive that does not stand in " + apiary.name());
+    }
+  }
+
+  private void refuseTaken(NewSeries wanted, Apiary apiary) {
+    List<String> taken =
+        mapper.taken(apiary.id()).stream()
+            .filter(each -> wanted.hiveIds().contains(each.hiveId()))
+            .map(each -> each.hive() + " (" + each.series() + ")")
+            .toList();
+    if (!taken.isEmpty()) {
+      throw Problem.conflict(
+          "Already in a series that goes on: "
+              + String.join(", ", taken)
+              + ". End that series first, or leave the hive out.");
+    }
+  }
+
+  private Series whole(SeriesMapper.Kept kept) {
+    Apiary apiary = apiaries.byId(kept.apiaryId());
+    LocalDate today = apiaries.today(apiary);
+    Map<Integer, Rounds.InSeries> planned = new HashMap<>();
+    rounds.inSeries(kept.id()).forEach(round -> planned.put(round.number(), round));
+    return new Series(
+        kept.id(),
+        kept.apiaryId(),
+        apiary.name(),
+        kept.name(),
+        kept.ruleSheetId(),
+        kept.gramsPerBox(),
+        kept.tool(),
+        kept.verdict(),
+        kept.labelSays(),
+        kept.offLabelReason(),
+        kept.adoptedOn(),
+        kept.adoptedBy(),
+        mapper.hives(kept.id()),
+        mapper.rounds(kept.id()).stream()
+            .map(round -> stands(round, planned.get(round.number()), today))
+            .toList(),
+        today);
+  }
+
+  private static SeriesRound stands(
+      SeriesMapper.KeptRound round, Rounds.@Nullable InSeries planned, LocalDate today) {
+    RoundState state =
+        planned != null
+            ? planned.finished() ? RoundState.DONE : RoundState.OPEN
+            : round.leftOut()
+                ? RoundState.LEFT_OUT
+                : round.day().isBefore(today)
+                    ? RoundState.LATE
+                    : round.day().equals(today) ? RoundState.DUE : RoundState.AHEAD;
+    return new SeriesRound(
+        round.number(),
+        planned == null ? round.day() : planned.day(),
+        round.firstDay(),
+        state,
+        planned == null ? null : planned.id());
+  }
+
+  private SeriesMapper.Kept kept(UUID id) {
+    return mapper.byId(id).orElseThrow(() -> Problem.missing("This series"));
+  }
+
+  private String write(BenchQuestion bench) {
+    try {
+      return json.writeValueAsString(bench);
+    } catch (JsonProcessingException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  private BenchQuestion read(String bench) {
+    try {
+      return json.readValue(bench, BenchQuestion.class);
+    } catch (JsonProcessingException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+}

@@ -1,0 +1,62 @@
+package tavrel.server.series;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.server.people.Account;
+
+/** Series of rounds. */
+@RestController
+@RequestMapping("/api/series")
+class SeriesResource {
+
+  private final AllSeries series;
+
+  SeriesResource(AllSeries series) {
+    this.series = series;
+  }
+
+  @GetMapping
+  List<AllSeries.Series> open(@RequestParam(required = false) @Nullable UUID apiaryId) {
+    return series.open(apiaryId);
+  }
+
+  @GetMapping("/{id}")
+  AllSeries.Series one(@PathVariable UUID id) {
+    return series.byId(id);
+  }
+
+  @PutMapping("/{id}")
+  AllSeries.Series adopt(
+      @PathVariable UUID id, @RequestBody NewSeries wanted, @AuthenticationPrincipal Account who) {
+    return series.adopt(id, wanted, who);
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void end(@PathVariable UUID id) {
+    series.end(id);
+  }
+
+  @PostMapping("/{id}/ways")
+  List<AllSeries.WayOn> ways(@PathVariable UUID id, @RequestBody AllSeries.Miss miss) {
+    return series.ways(id, miss);
+  }
+
+  @PutMapping("/{id}/days")
+  AllSeries.Series respace(@PathVariable UUID id, @RequestBody AllSeries.Miss miss) {
+    return series.respace(id, miss);
+  }
+}

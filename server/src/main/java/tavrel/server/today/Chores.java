@@ -1,0 +1,232 @@
+package tavrel.server.today;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tavrel.core.DaySpan;
+import tavrel.core.season.SeasonDates;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.brood.Broods;
+import tavrel.server.count.Counts;
+import tavrel.server.season.Seasons;
+import tavrel.server.series.AllSeries;
+
+/** What is due by the calendar: rounds, windows, boards, counts. */
+@Service
+class Chores {
+
+  /** Rounds are named this many days ahead. */
+  private static final int AHEAD = 3;
+
+  /** A wash tells of a series from so many days after its last round. */
+  private static final int RECOUNT_FROM = 14;
+
+  /** To so many. */
+  private static final int RECOUNT_TO = 28;
+
+  /** Counts are monthly through the season. */
+  private static final int MONTH = 30;
+
+  private static final int NAMED = 6;
+
+  /** Kinds, most pressing first. */
+  enum ChoreKind {
+    ROUND_LATE,
+    ROUND_DUE,
+    WINDOW_CLOSES,
+    WINDOW_OPENS,
+    BOARDS_TO_READ,
+    RECOUNT_DUE,
+    ROUND_AHEAD,
+    COUNT_DUE
+  }
+
+  /**
+   * Something due.
+   *
+   * @param kind what
+   * @param apiaryId where
+   * @param apiary its name
+   * @param day the day it is due, or null
+   * @param says what and why, in a sentence
+   * @param seriesId the series that it belongs to, or null
+   * @param seriesNumber which of its rounds, or null
+   * @param hiveId the hive that it is about, or null
+   */
+  record Chore(
+      ChoreKind kind,
+      UUID apiaryId,
+      String apiary,
+      @Nullable LocalDate day,
+      String says,
+      @Nullable UUID seriesId,
+      @Nullable Integer seriesNumber,
+      @Nullable UUID hiveId) {}
+
+  private final Apiaries apiaries;
+  private final AllSeries series;
+  private final Broods broods;
+  private final Counts counts;
+  private final Seasons seasons;
+
+  Chores(Apiaries apiaries, AllSeries series, Broods broods, Counts counts, Seasons seasons) {
+    this.apiaries = apiaries;
+    this.series = series;
+    this.broods = broods;
+    this.counts = counts;
+    this.seasons = seasons;
+  }
+
+  /** All, most pressing first. */
+  List<Chore> all() {
+    Map<UUID, Apiary> places =
+        apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
+    List<Chore> chores = new ArrayList<>();
+    series.open(null).forEach(each -> addRound(each, chores));
+    Broods.Windows windows = broods.windows();
+    addWindows(ChoreKind.WINDOW_CLOSES, windows.closing(), chores);
+    addWindows(ChoreKind.WINDOW_OPENS, windows.freeSoon(), chores);
+    counts
+        .boardsToRead()
+        .forEach(
+            (apiaryId, boards) ->
+                chores.add(
+                    of(
+                        ChoreKind.BOARDS_TO_READ,
+                        places.get(apiaryId),
+                        null,
+                        boards == 1
+                            ? "1 board has lain a day or more: read it"
+                            : boards + " boards have lain a day or more: read them")));
+    addMonthlyCounts(places.values(), chores);
+    chores.sort(
+        Comparator.comparing(Chore::kind)
+            .thenComparing(Chore::day, Comparator.nullsLast(Comparator.naturalOrder()))
+            .thenComparing(Chore::apiary));
+    return chores;
+  }
+
+  private void addRound(AllSeries.Series each, List<Chore> chores) {
+    AllSeries.SeriesRound next = each.next();
+    if (next == null) {
+      addRecount(each, chores);
+      return;
+    }
+    long ahead = ChronoUnit.DAYS.between(each.today(), next.day());
+    if (ahead > AHEAD || next.state() == AllSeries.RoundState.OPEN) {
+      return;
+    }
+    String what =
+        each.name()
+            + ", round "
+            + next.number()
+            + " of "
+            + each.rounds().size()
+            + ", "
+            + hives(each.hives().size());
+    chores.add(
+        new Chore(
+            ahead < 0
+                ? ChoreKind.ROUND_LATE
+                : ahead == 0 ? ChoreKind.ROUND_DUE : ChoreKind.ROUND_AHEAD,
+            each.apiaryId(),
+            each.apiary(),
+            next.day(),
+            what + (ahead < 0 ? ": " + days(-ahead) + " late, re-space the rest or do it" : ""),
+            each.id(),
+            next.number(),
+            null));
+  }
+
+  private void addRecount(AllSeries.Series each, List<Chore> chores) {
+    LocalDate done = each.doneOn();
+    if (done == null) {
+      return;
+    }
+    long since = ChronoUnit.DAYS.between(done, each.today());
+    boolean counted = counts.washedSince(each.id(), done.plusDays(RECOUNT_FROM - 1L)) > 0;
+    if (since >= RECOUNT_FROM && !counted) {
+      chores.add(
+          new Chore(
+              ChoreKind.RECOUNT_DUE,
+              each.apiaryId(),
+              each.apiary(),
+              done.plusDays(RECOUNT_TO),
+              "wash again: "
+                  + each.name()
+                  + " ended on "
+                  + done
+                  + ", a count 2 to 4 weeks after shows whether it worked",
+              each.id(),
+              null,
+              null));
+    }
+  }
+
+  private static void addWindows(ChoreKind kind, Broods.WindowList windows, List<Chore> chores) {
+    Map<UUID, List<Broods.WindowLine>> byApiary =
+        windows.lines().stream().collect(Collectors.groupingBy(Broods.WindowLine::apiaryId));
+    for (List<Broods.WindowLine> lines : byApiary.values()) {
+      Broods.WindowLine first = lines.get(0);
+      DaySpan days = first.window().widest();
+      LocalDate day =
+          days == null ? null : kind == ChoreKind.WINDOW_OPENS ? days.from() : days.to();
+      String names =
+          lines.stream().limit(NAMED).map(Broods.WindowLine::hive).collect(Collectors.joining(", "))
+              + (lines.size() > NAMED ? " and " + (lines.size() - NAMED) + " more" : "");
+      String says =
+          kind == ChoreKind.WINDOW_OPENS
+              ? names + ": without capped brood from " + day + ", look to confirm"
+              : names + ": nothing capped until " + day + ", one round now reaches every mite";
+      chores.add(
+          new Chore(kind, first.apiaryId(), first.apiary(), day, says, null, null, first.hiveId()));
+    }
+  }
+
+  private void addMonthlyCounts(Iterable<Apiary> places, List<Chore> chores) {
+    Map<UUID, LocalDate> last = counts.lastCounts();
+    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    for (Apiary apiary : places) {
+      LocalDate today = apiaries.today(apiary);
+      LocalDate counted = last.get(apiary.id());
+      boolean lately = counted != null && counted.isAfter(today.minusDays(MONTH));
+      if (hives.containsKey(apiary.id()) && !lately && inSeason(apiary, today)) {
+        chores.add(
+            of(
+                ChoreKind.COUNT_DUE,
+                apiary,
+                counted == null ? null : counted.plusDays(MONTH),
+                counted == null
+                    ? "no count on record: wash a few hives"
+                    : "monthly count: the last was on " + counted));
+      }
+    }
+  }
+
+  private boolean inSeason(Apiary apiary, LocalDate today) {
+    SeasonDates dates = seasons.of(apiary).dates();
+    return !dates.pauseOf(today.getYear()).contains(today)
+        && !dates.pauseOf(today.getYear() - 1).contains(today);
+  }
+
+  private static Chore of(ChoreKind kind, Apiary apiary, @Nullable LocalDate day, String says) {
+    return new Chore(kind, apiary.id(), apiary.name(), day, says, null, null, null);
+  }
+
+  private static String hives(int count) {
+    return count == 1 ? "1 hive" : count + " hives";
+  }
+
+  private static String days(long count) {
+    return count == 1 ? "1 day" : count + " days";
+  }
+}
