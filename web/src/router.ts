@@ -43,6 +43,33 @@ export const router = createRouter({
       meta: { title: 'Apiary' },
     },
     {
+      path: '/apiaries/:id/season',
+      component: () => import('./settings/SeasonPage.vue'),
+      props: true,
+      meta: { title: 'Season and limits', who: 'keeper' },
+    },
+    {
+      path: '/counts',
+      component: () => import('./counts/CountsPage.vue'),
+      meta: { title: 'Counts' },
+    },
+    {
+      path: '/spacing',
+      component: () => import('./spacing/SpacingPage.vue'),
+      meta: { title: 'Spacing' },
+    },
+    {
+      path: '/spacing/:id',
+      component: () => import('./spacing/BenchPage.vue'),
+      props: true,
+      meta: { title: 'Spacing bench', who: 'worker' },
+    },
+    {
+      path: '/figures',
+      component: () => import('./settings/FiguresPage.vue'),
+      meta: { title: 'Figures', who: 'keeper' },
+    },
+    {
       path: '/dose',
       component: () => import('./dose/DosePage.vue'),
       meta: { title: 'Dose', who: 'keeper' },

@@ -907,15 +907,6 @@ export interface components {
             /** Format: date */
             winterBees: string;
         };
-        Board: {
-            apiary: components["schemas"]["Apiary"];
-            limit: components["schemas"]["Limit"];
-            lines: components["schemas"]["Line"][];
-            recent: components["schemas"]["Kept"][];
-            /** Format: date */
-            today: string;
-            whole?: components["schemas"]["Reading"];
-        };
         BroodBox: {
             /** Format: int32 */
             frames: number;
@@ -1031,6 +1022,25 @@ export interface components {
             untreated: number;
             /** Format: double */
             untreatedWash: number;
+        };
+        CountBoard: {
+            apiary: components["schemas"]["Apiary"];
+            limit: components["schemas"]["SeasonLimit"];
+            lines: components["schemas"]["CountLine"][];
+            recent: components["schemas"]["KeptCount"][];
+            /** Format: date */
+            today: string;
+            whole?: components["schemas"]["Reading"];
+        };
+        CountLine: {
+            /** Format: date-time */
+            boardLaidAt?: string;
+            decision?: components["schemas"]["Decision"];
+            hive: components["schemas"]["Hive"];
+            lastDrop?: components["schemas"]["Drop"];
+            naturalDrop?: components["schemas"]["Drop"];
+            reading?: components["schemas"]["Reading"];
+            signs: components["schemas"]["SeenSign"][];
         };
         CountPreview: {
             /** Format: int32 */
@@ -1174,6 +1184,10 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        FigureGroup: {
+            figures: components["schemas"]["Figure"][];
+            name: string;
+        };
         Finding: {
             line?: string;
             point: string;
@@ -1194,10 +1208,6 @@ export interface components {
             reach: number;
             reasons: string[];
             weather: components["schemas"]["HourlyWeather"];
-        };
-        Group: {
-            figures: components["schemas"]["Figure"][];
-            name: string;
         };
         Hive: {
             boxes: components["schemas"]["BroodBox"][];
@@ -1287,7 +1297,7 @@ export interface components {
             /** @enum {string} */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
-        Kept: {
+        KeptCount: {
             /** Format: int32 */
             bees?: number;
             /** Format: date */
@@ -1336,21 +1346,6 @@ export interface components {
             hiveId: string;
             /** @enum {string} */
             kind: "PREPARED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
-        };
-        Limit: {
-            /** Format: double */
-            percent: number;
-            season: string;
-        };
-        Line: {
-            /** Format: date-time */
-            boardLaidAt?: string;
-            decision?: components["schemas"]["Decision"];
-            hive: components["schemas"]["Hive"];
-            lastDrop?: components["schemas"]["Drop"];
-            naturalDrop?: components["schemas"]["Drop"];
-            reading?: components["schemas"]["Reading"];
-            signs: components["schemas"]["SeenSign"][];
         };
         ListedApiary: {
             apiary: components["schemas"]["Apiary"];
@@ -1815,6 +1810,11 @@ export interface components {
             /** Format: double */
             wash: number;
         };
+        SeasonLimit: {
+            /** Format: double */
+            percent: number;
+            season: string;
+        };
         SeenSign: {
             /** Format: date */
             day: string;
@@ -2218,7 +2218,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Board"];
+                    "application/json": components["schemas"]["CountBoard"];
                 };
             };
         };
@@ -2564,7 +2564,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Group"][];
+                    "application/json": components["schemas"]["FigureGroup"][];
                 };
             };
         };
@@ -2590,7 +2590,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Group"][];
+                    "application/json": components["schemas"]["FigureGroup"][];
                 };
             };
         };

@@ -62,6 +62,8 @@ function kept(apiary: Shapes['Apiary']): void {
       <span class="soft">{{ counted(whole.hives.length, 'hive') }}</span>
       <span class="spring"></span>
       <v-btn @click="asList = !asList">{{ asList ? 'Draw the row' : 'Show as a list' }}</v-btn>
+      <v-btn :to="{ path: '/counts', query: { apiary: whole.apiary.id } }">Counts</v-btn>
+      <v-btn v-if="session.isKeeper" :to="`/apiaries/${whole.apiary.id}/season`">Season</v-btn>
       <v-btn v-if="session.isKeeper" @click="placeShown = !placeShown">Name and place</v-btn>
       <v-btn
         v-if="session.isKeeper"
@@ -104,6 +106,9 @@ function kept(apiary: Shapes['Apiary']): void {
             <span>{{ boxes(hive) }}</span>
             <span>{{ counted(hive.supers, 'super') }}</span>
             <span>floor {{ FLOORS[hive.floor] }}</span>
+            <router-link v-if="session.mayWork" :to="`/spacing/${hive.id}`"
+              >Brood and spacing</router-link
+            >
           </template>
           <span v-else class="soft"
             >Choose a hive to read what stands there. The roster changes it.</span

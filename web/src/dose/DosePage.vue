@@ -3,6 +3,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
+import HiveChoice from '../parts/HiveChoice.vue'
 import VerdictMark from '../parts/VerdictMark.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { counted, dayOf, grams } from '../parts/format'
@@ -11,6 +12,7 @@ import DoseForm from './DoseForm.vue'
 import DoseTable from './DoseTable.vue'
 import RuleSheetForm from './RuleSheetForm.vue'
 import { settingsOf, unread, useDoseDraft } from './doseDraft'
+import { useChosenHives } from './useChosenHives'
 
 const route = useRoute()
 const router = useRouter()
@@ -20,6 +22,7 @@ const choices = ref<Shapes['Choices'] | null>(null)
 const ruleSheets = ref<Shapes['RuleSheet'][]>([])
 const apiaryId = ref('')
 const draft = useDoseDraft(apiaryId)
+const { hives, chosen, series, number, leftBy, body: whom } = useChosenHives(apiaryId)
 const sheet = ref<Shapes['DoseSheet'] | null>(null)
 const openRound = ref<Shapes['Round'] | null>(null)
 const wrong = ref<Record<string, string>>({})
@@ -57,7 +60,7 @@ onMounted(async () => {
     apiaries.value = found
     choices.value = offered
     ruleSheets.value = sheets
-    const asked = route.query.apiary
+    const asked = (await series.load(route.query)) ?? route.query.apiary
     const wanted = [asked, inHand.id].find((id) => listed.value.some((each) => each.value === id))
     apiaryId.value = (typeof wanted === 'string' ? wanted : listed.value[0]?.value) ?? ''
   } catch (thrown) {
@@ -73,6 +76,18 @@ watch(apiaryId, async (id) => {
     draft.value = { ...draft.value, ruleSheetId: own?.id ?? '' }
   }
   sheet.value = null
+  const planned = series.of(id)
+  if (planned) {
+    draft.value = {
+      ...draft.value,
+      school: '',
+      grams: String(planned.gramsPerBox),
+      per: 'BOX',
+      of: 'ACID_DIHYDRATE',
+      tool: planned.tool,
+      ruleSheetId: planned.ruleSheetId ?? draft.value.ruleSheetId,
+    }
+  }
   void inHand.take(id)
   try {
     const rounds = await ask(api.GET('/api/rounds'))
@@ -82,11 +97,11 @@ watch(apiaryId, async (id) => {
   }
 })
 
-watchDebounced([draft, apiaryId], compute, { debounce: 150, deep: true })
+watchDebounced([draft, apiaryId, whom], compute, { debounce: 150, deep: true })
 
 let asked = 0
 async function compute(): Promise<void> {
-  if (!apiaryId.value || !draft.value.ruleSheetId) return
+  if (!apiaryId.value || !draft.value.ruleSheetId || chosen.value.length === 0) return
   wrong.value = unread(draft.value)
   if (Object.keys(wrong.value).length > 0) return
   const turn = ++asked
@@ -94,7 +109,12 @@ async function compute(): Promise<void> {
     const found = await ask(
       api.POST('/api/apiaries/{id}/dose-sheet', {
         params: { path: { id: apiaryId.value } },
-        body: { ruleSheetId: draft.value.ruleSheetId, settings: settingsOf(draft.value) },
+        body: {
+          ruleSheetId: draft.value.ruleSheetId,
+          settings: settingsOf(draft.value),
+          hiveIds: whom.value.hiveIds,
+          seriesNumber: whom.value.seriesNumber,
+        },
       }),
     )
     if (turn !== asked) return
@@ -138,6 +158,7 @@ async function plan(): Promise<void> {
           product: draft.value.product || undefined,
           lot: draft.value.lot || undefined,
           offLabelReason: draft.value.offLabelReason || undefined,
+          ...whom.value,
         },
       }),
     )
@@ -184,6 +205,20 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
     <router-link :to="`/run/${openRound.id}`">Go to it</router-link>
     <button type="button" @click="discard">Throw its plan away</button>
   </p>
+  <p v-if="number" class="sheet notice" role="status">
+    Round {{ number }} of “{{ series.of(apiaryId)?.name }}”: its hives, grams, tool and rule sheet.
+  </p>
+  <details v-if="hives.length" class="whom">
+    <summary>
+      {{
+        chosen.length === hives.length
+          ? `All ${hives.length} hives`
+          : `${chosen.length} of ${hives.length} hives`
+      }}
+      <span v-if="leftBy" class="soft">{{ leftBy }}</span>
+    </summary>
+    <HiveChoice v-model="chosen" :hives="hives" />
+  </details>
   <div v-if="choices && apiaryId" class="bench">
     <DoseForm
       v-model="draft"
@@ -271,6 +306,16 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
 .notice button {
   min-height: 40px;
   text-decoration: underline;
+}
+
+.whom {
+  margin-bottom: 12px;
+}
+
+.whom summary {
+  min-height: 40px;
+  cursor: pointer;
+  font-weight: 600;
 }
 
 .bench {

@@ -13,6 +13,8 @@ const ROLES = { KEEPER: 'keeper', CREW: 'crew', READER: 'reader' } as const
 const places = computed(() => [
   { to: '/', name: 'Today' },
   { to: '/apiaries', name: 'Apiaries' },
+  { to: '/counts', name: 'Counts' },
+  { to: '/spacing', name: 'Spacing' },
   { to: '/dose', name: 'Dose', hidden: !session.isKeeper },
   { to: '/run', name: 'Run', hidden: !session.mayWork },
   { to: '/register', name: 'Register' },
@@ -51,6 +53,7 @@ async function signOut(): Promise<void> {
       </template>
       <v-list class="menu">
         <v-list-item v-if="session.isKeeper" to="/people" title="People" />
+        <v-list-item v-if="session.isKeeper" to="/figures" title="Figures" />
         <v-list-subheader>Light</v-list-subheader>
         <v-list-item
           v-for="choice in LIGHTS"

@@ -7,6 +7,7 @@ import { useApiaryInHand } from '../parts/apiaryInHand'
 import { learnClock, useServerNow } from '../parts/clock'
 import { clockOf, counted, dayOf, timeIn } from '../parts/format'
 import { useSession } from '../parts/session'
+import ChoreList from './ChoreList.vue'
 
 type ApiaryToday = Shapes['ApiaryToday']
 
@@ -118,6 +119,7 @@ function button(each: ApiaryToday): string {
       <span v-else></span>
     </li>
   </ul>
+  <ChoreList v-if="today" :chores="today.chores" :is-keeper="session.isKeeper" />
 </template>
 
 <style scoped>

@@ -25,7 +25,7 @@ public record SeasonLimits(
     double winter) {
 
   /** A limit with the name of its season. */
-  public record Limit(String season, double percent) {
+  public record SeasonLimit(String season, double percent) {
 
     /** The limit as a fraction. */
     public double share() {
@@ -74,14 +74,14 @@ public record SeasonLimits(
   }
 
   /** The limit that holds on a day. */
-  public Limit on(LocalDate day) {
+  public SeasonLimit on(LocalDate day) {
     MonthDay now = MonthDay.from(day);
     if (within(now, springFrom, lateSummerFrom)) {
-      return new Limit("spring and summer", spring);
+      return new SeasonLimit("spring and summer", spring);
     }
     return within(now, lateSummerFrom, winterFrom)
-        ? new Limit("late summer", lateSummer)
-        : new Limit("winter", winter);
+        ? new SeasonLimit("late summer", lateSummer)
+        : new SeasonLimit("winter", winter);
   }
 
   private static boolean within(MonthDay day, MonthDay from, MonthDay before) {

@@ -37,10 +37,10 @@ import tavrel.server.season.Seasons;
 public class Broods {
 
   private static final int SOON = 14;
-  private static final int CLOSING = 3;
+  private static final int CLOSING = 7;
   private static final int SHOWN = 200;
   private static final int DRAWN_BACK = 14;
-  private static final int DRAWN_AHEAD = 60;
+  private static final int DRAWN_AHEAD = 100;
 
   /**
    * An event as kept, with who entered it.
@@ -123,7 +123,7 @@ public class Broods {
    *
    * @param freeNow hives without capped brood today
    * @param freeSoon hives whose window opens in the next 14 days
-   * @param closing hives free now whose window ends within 3 days
+   * @param closing hives free now whose window ends within a week
    * @param unrecorded hives without a record, by apiary
    */
   public record Windows(

@@ -22,7 +22,7 @@ interface CountMapper {
    *
    * @param doneBy who counted
    */
-  record Kept(
+  record KeptCount(
       UUID id,
       UUID hiveId,
       LocalDate day,
@@ -71,7 +71,7 @@ interface CountMapper {
       where h.apiary_id = #{apiaryId} and c.struck_at is null and c.on_day >= #{since}
       order by c.on_day desc, c.received_at desc
       """)
-  List<Kept> counts(UUID apiaryId, LocalDate since);
+  List<KeptCount> counts(UUID apiaryId, LocalDate since);
 
   @Select(
       """

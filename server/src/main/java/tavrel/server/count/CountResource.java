@@ -50,7 +50,7 @@ class CountResource {
   }
 
   @GetMapping("/apiaries/{id}/counts")
-  Counts.Board board(@PathVariable UUID id) {
+  Counts.CountBoard board(@PathVariable UUID id) {
     return counts.board(id);
   }
 

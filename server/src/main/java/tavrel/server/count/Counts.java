@@ -100,7 +100,7 @@ public class Counts {
    * @param decision what was decided, or null
    * @param boardLaidAt since when a board lies there, or null
    */
-  record Line(
+  record CountLine(
       Hive hive,
       @Nullable Reading reading,
       @Nullable Drop naturalDrop,
@@ -119,13 +119,13 @@ public class Counts {
    * @param whole all of today's samples as one, or null
    * @param recent the latest counts
    */
-  record Board(
+  record CountBoard(
       Apiary apiary,
       LocalDate today,
-      SeasonLimits.Limit limit,
-      List<Line> lines,
+      SeasonLimits.SeasonLimit limit,
+      List<CountLine> lines,
       @Nullable Reading whole,
-      List<CountMapper.Kept> recent) {}
+      List<CountMapper.KeptCount> recent) {}
 
   /**
    * A decision to keep.
@@ -166,14 +166,14 @@ public class Counts {
   }
 
   /** The whole of an apiary's counts. */
-  Board board(UUID apiaryId) {
+  CountBoard board(UUID apiaryId) {
     Apiary apiary = apiaries.byId(apiaryId);
     LocalDate today = apiaries.today(apiary);
     ApiarySeason season = seasons.of(apiary);
-    SeasonLimits.Limit limit = season.limits().on(today);
-    List<CountMapper.Kept> kept = mapper.counts(apiaryId, today.minusDays(DAYS_SHOWN));
-    Map<UUID, List<CountMapper.Kept>> byHive =
-        kept.stream().collect(Collectors.groupingBy(CountMapper.Kept::hiveId));
+    SeasonLimits.SeasonLimit limit = season.limits().on(today);
+    List<CountMapper.KeptCount> kept = mapper.counts(apiaryId, today.minusDays(DAYS_SHOWN));
+    Map<UUID, List<CountMapper.KeptCount>> byHive =
+        kept.stream().collect(Collectors.groupingBy(CountMapper.KeptCount::hiveId));
     Map<UUID, Infestation> samples = samples(apiary, kept);
     Map<UUID, List<CountMapper.SeenSign>> signs =
         mapper.signs(apiaryId, today.minusDays(30)).stream()
@@ -181,12 +181,12 @@ public class Counts {
     Map<UUID, CountMapper.Decision> decisions = decisions(apiaryId);
     Map<UUID, Instant> laid = new HashMap<>();
     mapper.laid(apiaryId).forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
-    List<Line> lines = new ArrayList<>();
+    List<CountLine> lines = new ArrayList<>();
     for (Hive hive : apiaries.hives(apiaryId)) {
       Infestation found = samples.get(hive.id());
-      List<CountMapper.Kept> own = byHive.getOrDefault(hive.id(), List.of());
+      List<CountMapper.KeptCount> own = byHive.getOrDefault(hive.id(), List.of());
       lines.add(
-          new Line(
+          new CountLine(
               hive,
               found == null ? null : Reading.of(found, limit.share()),
               drop(own, true),
@@ -195,7 +195,7 @@ public class Counts {
               decisions.get(hive.id()),
               laid.get(hive.id())));
     }
-    return new Board(
+    return new CountBoard(
         apiary,
         today,
         limit,
@@ -210,11 +210,11 @@ public class Counts {
     return samples(apiary, mapper.counts(apiary.id(), since));
   }
 
-  private Map<UUID, Infestation> samples(Apiary apiary, List<CountMapper.Kept> kept) {
+  private Map<UUID, Infestation> samples(Apiary apiary, List<CountMapper.KeptCount> kept) {
     double recovery = seasons.of(apiary).rollRecovery();
     Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiary.id());
     Map<UUID, List<Wash>> washes = new HashMap<>();
-    for (CountMapper.Kept each : kept) {
+    for (CountMapper.KeptCount each : kept) {
       Wash wash = each.count().wash();
       if (wash != null) {
         washes.computeIfAbsent(each.hiveId(), key -> new ArrayList<>()).add(wash);
@@ -242,7 +242,7 @@ public class Counts {
   }
 
   private static @Nullable Reading whole(
-      Map<UUID, Infestation> samples, LocalDate today, SeasonLimits.Limit limit) {
+      Map<UUID, Infestation> samples, LocalDate today, SeasonLimits.SeasonLimit limit) {
     List<Infestation> recent =
         samples.values().stream()
             .filter(each -> !each.last().isBefore(today.minusDays(Infestation.POOLED_DAYS)))
@@ -257,7 +257,7 @@ public class Counts {
     return Reading.of(new Infestation(mites, bees, recovery, counts, today), limit.share());
   }
 
-  private static @Nullable Drop drop(List<CountMapper.Kept> own, boolean natural) {
+  private static @Nullable Drop drop(List<CountMapper.KeptCount> own, boolean natural) {
     return own.stream()
         .map(each -> each.count().board())
         .filter(Objects::nonNull)

@@ -20,12 +20,12 @@ class FigureResource {
   }
 
   @GetMapping
-  List<OwnFigures.Group> all() {
+  List<OwnFigures.FigureGroup> all() {
     return figures.groups();
   }
 
   @PutMapping
-  List<OwnFigures.Group> keep(@RequestBody Map<String, Double> own) {
+  List<OwnFigures.FigureGroup> keep(@RequestBody Map<String, Double> own) {
     figures.keep(own);
     return figures.groups();
   }

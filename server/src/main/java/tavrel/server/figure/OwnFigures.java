@@ -30,7 +30,7 @@ public class OwnFigures {
    * @param name of the group
    * @param figures in it
    */
-  record Group(String name, List<Figure> figures) {}
+  record FigureGroup(String name, List<Figure> figures) {}
 
   private static final Map<String, Knob> KNOBS =
       Stream.of(BroodDefaults.knobs(), MiteParameters.knobs(), CurveChoice.knobs())
@@ -56,7 +56,7 @@ public class OwnFigures {
   }
 
   /** All, in groups. */
-  List<Group> groups() {
+  List<FigureGroup> groups() {
     Map<String, Double> own = own();
     return List.of(
         group("Brood clock: days to the first egg", BroodDefaults.knobs(), own),
@@ -85,7 +85,8 @@ public class OwnFigures {
         });
   }
 
-  private static Group group(String name, List<Knob> knobs, Map<String, Double> own) {
-    return new Group(name, knobs.stream().map(knob -> new Figure(knob, knob.in(own))).toList());
+  private static FigureGroup group(String name, List<Knob> knobs, Map<String, Double> own) {
+    return new FigureGroup(
+        name, knobs.stream().map(knob -> new Figure(knob, knob.in(own))).toList());
   }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -177,16 +178,20 @@ class Chores {
         windows.lines().stream().collect(Collectors.groupingBy(Broods.WindowLine::apiaryId));
     for (List<Broods.WindowLine> lines : byApiary.values()) {
       Broods.WindowLine first = lines.get(0);
-      DaySpan days = first.window().widest();
       LocalDate day =
-          days == null ? null : kind == ChoreKind.WINDOW_OPENS ? days.from() : days.to();
+          lines.stream()
+              .map(line -> line.window().widest())
+              .filter(Objects::nonNull)
+              .map(kind == ChoreKind.WINDOW_OPENS ? DaySpan::from : DaySpan::to)
+              .min(LocalDate::compareTo)
+              .orElse(null);
       String names =
           lines.stream().limit(NAMED).map(Broods.WindowLine::hive).collect(Collectors.joining(", "))
               + (lines.size() > NAMED ? " and " + (lines.size() - NAMED) + " more" : "");
       String says =
           kind == ChoreKind.WINDOW_OPENS
-              ? names + ": without capped brood from " + day + ", look to confirm"
-              : names + ": nothing capped until " + day + ", one round now reaches every mite";
+              ? names + ": without capped brood, the first from " + day + "; look to confirm"
+              : names + ": nothing capped, the first until " + day + "; one round reaches all";
       chores.add(
           new Chore(kind, first.apiaryId(), first.apiary(), day, says, null, null, first.hiveId()));
     }

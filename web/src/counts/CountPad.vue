@@ -1,0 +1,244 @@
+<script setup lang="ts">
+import { useStorage } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import { Refused, words, type Shapes } from '../api/client'
+import { newId } from '../parts/ids'
+import { numberIn } from '../parts/numbers'
+import { useUnsent } from './unsent'
+
+/**
+ * Counts at yard speed: digits, keep, next hive. The kind, the bees and the hours of the last hive hold for the next.
+ */
+const props = defineProps<{ lines: readonly Shapes['CountLine'][]; today: string }>()
+const emit = defineEmits<{ kept: [] }>()
+const hiveId = defineModel<string>({ required: true })
+type Kind = Shapes['NewCount']['kind']
+interface Pattern {
+  kind: Kind
+  bees: string
+  hours: string
+  natural: boolean
+}
+
+const unsent = useUnsent()
+const pattern = useStorage<Pattern>('tavrel.counts.pattern', {
+  kind: 'WASH',
+  bees: '300',
+  hours: '48',
+  natural: true,
+})
+const mites = ref('')
+const day = ref(props.today)
+const wrong = ref<Record<string, string>>({})
+const said = ref('')
+const done = ref<string[]>([])
+
+const KINDS: { kind: Kind; words: string }[] = [
+  { kind: 'WASH', words: 'Wash' },
+  { kind: 'SUGAR_ROLL', words: 'Sugar roll' },
+  { kind: 'BOARD', words: 'Drop board' },
+]
+const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', 'C', '0', '⌫']
+const line = computed(() => props.lines.find((each) => each.hive.id === hiveId.value))
+const board = computed(() => pattern.value.kind === 'BOARD')
+
+watch(hiveId, () => {
+  mites.value = ''
+  wrong.value = {}
+})
+
+function press(key: string): void {
+  if (key === 'C') mites.value = ''
+  else if (key === '⌫') mites.value = mites.value.slice(0, -1)
+  else if (mites.value.length < 5) mites.value += key
+}
+
+function next(): void {
+  const at = props.lines.findIndex((each) => each.hive.id === hiveId.value)
+  const after = props.lines[at + 1]
+  if (after) hiveId.value = after.hive.id
+}
+
+function read(): Shapes['NewCount'] | null {
+  const found: Record<string, string> = {}
+  const number = (field: string, text: string) => {
+    const value = numberIn(text)
+    if (!Number.isFinite(value)) found[field] = 'is no number'
+    return value
+  }
+  const count: Shapes['NewCount'] = {
+    id: newId(),
+    hiveId: hiveId.value,
+    day: day.value,
+    kind: pattern.value.kind,
+    mites: number('mites', mites.value),
+    bees: board.value ? undefined : number('bees', pattern.value.bees),
+    hours: board.value ? number('hours', pattern.value.hours) : undefined,
+    natural: board.value && pattern.value.natural,
+  }
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(day.value)) found.day = 'is no date'
+  wrong.value = found
+  return Object.keys(found).length > 0 ? null : count
+}
+
+async function keep(): Promise<void> {
+  const count = read()
+  const name = line.value?.hive.name
+  if (!count || !name) return
+  const typed = mites.value
+  try {
+    mites.value = ''
+    const sending = unsent.enter(count)
+    next()
+    await sending
+    done.value = [...done.value, count.hiveId]
+    said.value = `${name}: ${count.mites} kept.`
+    emit('kept')
+  } catch (thrown) {
+    hiveId.value = count.hiveId
+    await nextTick()
+    mites.value = typed
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(
+      fields.map((each) => [each.field.replace(/^\d+\./, ''), each.says]),
+    )
+    if (fields.length === 0) said.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <form class="pad sheet" aria-label="Enter a count" @submit.prevent="keep">
+    <div class="kinds" role="radiogroup" aria-label="What was counted">
+      <button
+        v-for="each in KINDS"
+        :key="each.kind"
+        type="button"
+        role="radio"
+        :aria-checked="pattern.kind === each.kind"
+        :class="{ bracketed: pattern.kind === each.kind }"
+        @click="pattern.kind = each.kind"
+      >
+        {{ each.words }}
+      </button>
+    </div>
+    <v-select
+      v-model="hiveId"
+      label="Hive"
+      :items="lines.map((each) => ({ value: each.hive.id, title: each.hive.name }))"
+    />
+    <div class="pair">
+      <v-text-field
+        v-if="!board"
+        v-model="pattern.bees"
+        label="Bees in the sample"
+        inputmode="numeric"
+        :error-messages="wrong.bees"
+      />
+      <v-text-field
+        v-else
+        v-model="pattern.hours"
+        label="Hours it lay"
+        inputmode="decimal"
+        :error-messages="wrong.hours"
+      />
+      <v-text-field v-model="day" type="date" label="Day" :error-messages="wrong.day" />
+    </div>
+    <v-checkbox
+      v-if="board"
+      v-model="pattern.natural"
+      label="Natural drop: no treatment in its time or the three days before"
+    />
+    <v-text-field
+      v-model="mites"
+      class="mites"
+      :label="`Mites, ${line?.hive.name ?? ''}`"
+      inputmode="numeric"
+      :error-messages="wrong.mites"
+      autocomplete="off"
+    />
+    <div class="keys" aria-label="Digits">
+      <button
+        v-for="key in KEYS"
+        :key="key"
+        type="button"
+        :aria-label="key === 'C' ? 'clear' : key === '⌫' ? 'one digit back' : key"
+        @click="press(key)"
+      >
+        {{ key }}
+      </button>
+    </div>
+    <button class="keep" type="submit" :disabled="mites === ''">Keep and next hive</button>
+    <p role="status" class="said">
+      {{ said }}
+      <template v-if="done.length"> {{ new Set(done).size }} of {{ lines.length }} hives.</template>
+      <strong v-if="unsent.count"> {{ unsent.count }} wait for the network.</strong>
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.pad {
+  display: grid;
+  gap: 12px;
+  padding: 14px;
+}
+
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+}
+
+.kinds button {
+  min-height: 48px;
+  padding: 0 12px;
+  font-weight: 600;
+}
+
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+.mites :deep(input) {
+  font-family: var(--figure-face);
+  font-size: 1.75rem;
+}
+
+.keys {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 6px;
+}
+
+.keys button {
+  min-height: 56px;
+  border: 1px solid var(--rule-strong);
+  border-radius: 2px;
+  font-family: var(--figure-face);
+  font-size: 1.375rem;
+}
+
+.keys button:hover {
+  background: var(--wash);
+}
+
+.keep {
+  min-height: 60px;
+  background: var(--ink);
+  color: var(--paper);
+  font-weight: 650;
+  border-radius: 2px;
+}
+
+.keep:disabled {
+  background: var(--wash);
+  color: var(--ink-soft);
+}
+
+.said {
+  min-height: 1.5em;
+  margin: 0;
+}
+</style>

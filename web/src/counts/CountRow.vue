@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Shapes } from '../api/client'
+import { shortDay } from '../parts/days'
+import IntervalBar from './IntervalBar.vue'
+import StandingMark from './StandingMark.vue'
+
+type Sign = Shapes['NewSign']['sign']
+type Choice = Shapes['NewDecision']['choice']
+
+/** One hive: what was counted and seen, and what is decided. */
+const props = defineProps<{
+  line: Shapes['CountLine']
+  limit: number
+  most: number
+  mayWork: boolean
+  isKeeper: boolean
+  current: boolean
+}>()
+const emit = defineEmits<{
+  sign: [sign: Sign]
+  strikeSign: [id: string]
+  decide: [choice: Choice, reason?: string]
+  choose: []
+}>()
+
+const SIGNS: { sign: Sign; words: string }[] = [
+  { sign: 'CHEWED_PUPAE', words: 'chewed pupae' },
+  { sign: 'DEFORMED_WINGS', words: 'deformed wings' },
+  { sign: 'SPOTTY_BROOD', words: 'spotty brood' },
+  { sign: 'NONE_SEEN', words: 'nothing seen' },
+]
+const CHOICES: { choice: Choice; words: string }[] = [
+  { choice: 'TREAT', words: 'Treat' },
+  { choice: 'LEAVE', words: 'Leave' },
+  { choice: 'WATCH', words: 'Watch' },
+]
+const asking = ref(false)
+const reason = ref('')
+
+function choose(choice: Choice): void {
+  if (choice === 'LEAVE') asking.value = true
+  else emit('decide', choice)
+}
+
+function leave(): void {
+  emit('decide', 'LEAVE', reason.value)
+  asking.value = false
+}
+
+function toggle(sign: Sign): void {
+  const seen = props.line.signs.find((each) => each.sign === sign)
+  if (seen) emit('strikeSign', seen.id)
+  else emit('sign', sign)
+}
+</script>
+
+<template>
+  <li class="row" :class="{ current }">
+    <div class="name">
+      <button type="button" :aria-label="`Count ${line.hive.name}`" @click="emit('choose')">
+        <strong>{{ line.hive.name }}</strong>
+      </button>
+      <router-link :to="`/spacing/${line.hive.id}`">bench</router-link>
+    </div>
+    <div class="reading">
+      <template v-if="line.reading">
+        <div class="verdict">
+          <StandingMark :standing="line.reading.standing" />
+          <span class="soft"
+            >{{ line.reading.mites }} in {{ line.reading.bees }},
+            {{ shortDay(line.reading.day) }}</span
+          >
+        </div>
+        <IntervalBar :reading="line.reading" :limit="limit" :most="most" />
+        <p v-if="line.reading.standing === 'CANNOT_TELL'" class="soft more">
+          {{
+            line.reading.beesToSettle
+              ? `wash ${line.reading.beesToSettle - line.reading.bees} more bees to know`
+              : 'too close to tell by washing'
+          }}
+        </p>
+      </template>
+      <span v-else class="soft">not counted</span>
+    </div>
+    <div class="drop">
+      <template v-if="line.naturalDrop">
+        <span class="figure">{{ line.naturalDrop.perDay.toFixed(1) }}</span> mites/day
+        <span class="soft">natural, {{ shortDay(line.naturalDrop.day) }}</span>
+      </template>
+      <span v-else-if="line.boardLaidAt" class="soft"
+        >board lies since {{ shortDay(line.boardLaidAt.slice(0, 10)) }}</span
+      >
+      <span v-else class="soft">no natural drop</span>
+    </div>
+    <div class="marks">
+      <div class="signs" role="group" :aria-label="`Signs at ${line.hive.name}`">
+        <button
+          v-for="each in SIGNS"
+          :key="each.sign"
+          type="button"
+          :disabled="!mayWork"
+          :aria-pressed="line.signs.some((seen) => seen.sign === each.sign)"
+          @click="toggle(each.sign)"
+        >
+          {{ each.words }}
+        </button>
+      </div>
+      <div class="choices" role="group" :aria-label="`Decision for ${line.hive.name}`">
+        <button
+          v-for="each in CHOICES"
+          :key="each.choice"
+          type="button"
+          :disabled="!isKeeper"
+          :class="{ bracketed: line.decision?.choice === each.choice }"
+          :aria-pressed="line.decision?.choice === each.choice"
+          @click="choose(each.choice)"
+        >
+          {{ each.words }}
+        </button>
+      </div>
+      <p v-if="line.decision?.reason" class="soft why">{{ line.decision.reason }}</p>
+      <form v-if="asking" class="ask" @submit.prevent="leave">
+        <v-text-field
+          v-model="reason"
+          label="Why is it left untreated?"
+          density="compact"
+          autofocus
+        />
+        <v-btn type="submit" :disabled="reason.trim() === ''">Leave it</v-btn>
+      </form>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 70px minmax(180px, 1fr) 130px minmax(230px, 1.1fr);
+  gap: 6px 16px;
+  align-items: start;
+  padding: 8px 10px;
+  border-bottom: 1px solid var(--rule);
+}
+
+.current {
+  background: var(--wash);
+}
+
+.name {
+  display: grid;
+  gap: 2px;
+}
+
+.name button {
+  min-height: 32px;
+  text-align: left;
+  text-decoration: underline;
+  text-underline-offset: 0.18em;
+}
+
+.verdict,
+.signs,
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+}
+
+.more,
+.why {
+  margin: 2px 0 0;
+  font-size: 0.875rem;
+}
+
+.drop {
+  font-size: 0.9375rem;
+}
+
+.marks {
+  display: grid;
+  gap: 4px;
+}
+
+.signs button,
+.choices button {
+  min-height: 36px;
+  padding: 0 10px;
+  border: 1px solid var(--rule);
+  border-radius: 2px;
+  font-size: 0.8125rem;
+}
+
+.signs,
+.choices {
+  gap: 4px;
+}
+
+.choices button {
+  font-weight: 600;
+  padding: 0 14px;
+}
+
+.signs button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--paper);
+}
+
+.ask {
+  display: flex;
+  gap: 8px;
+}
+
+@media (width <= 900px) {
+  .row {
+    grid-template-columns: 1fr;
+  }
+
+  .name {
+    display: flex;
+    gap: 20px;
+    align-items: center;
+  }
+
+  .signs button,
+  .choices button {
+    min-height: 56px;
+  }
+}
+</style>

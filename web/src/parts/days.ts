@@ -1,0 +1,31 @@
+const DAY = 86_400_000
+
+function at(date: string): number {
+  return Date.parse(date + 'T00:00:00Z')
+}
+
+/** A calendar date so many days later, or earlier. */
+export function addDays(date: string, days: number): string {
+  return new Date(at(date) + days * DAY).toISOString().slice(0, 10)
+}
+
+/** Days from one calendar date to another. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((at(to) - at(from)) / DAY)
+}
+
+/** Day and month alone, as 18 Aug. */
+export function shortDay(date: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    timeZone: 'UTC',
+    day: 'numeric',
+    month: 'short',
+  }).format(new Date(at(date)))
+}
+
+/** Both ends of some days, as 22 Aug to 30 Aug. */
+export function spanOf(days: { from: string; to: string }): string {
+  return days.from === days.to
+    ? shortDay(days.from)
+    : `${shortDay(days.from)} to ${shortDay(days.to)}`
+}

@@ -1,0 +1,15 @@
+/** What a keeper typed as a number, with a point or a comma; not a number where nothing stands. */
+export function numberIn(text: string | number): number {
+  const plain = String(text).trim()
+  return plain === '' ? Number.NaN : Number(plain.replace(',', '.'))
+}
+
+/** A fraction as percent with one decimal. */
+export function percent(share: number): string {
+  return (100 * share).toFixed(1) + ' %'
+}
+
+/** A whole number with its thousands parted. */
+export function whole(value: number): string {
+  return Math.round(value).toLocaleString('en-GB')
+}

@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import HiveChoice from '../parts/HiveChoice.vue'
+import { shortDay } from '../parts/days'
+import { newId } from '../parts/ids'
+import RhythmTable from './RhythmTable.vue'
+
+/** Makes a series of the days on the bench, for chosen hives of the apiary. */
+const props = defineProps<{
+  start: Shapes['BenchStart']
+  question: Shapes['BenchQuestion']
+  days: readonly string[]
+}>()
+const emit = defineEmits<{ adopted: []; take: [days: string[]] }>()
+
+const OCCASIONS = {
+  SWARM: 'caught swarm',
+  PACKAGE: 'package',
+  SPLIT: 'split',
+  BEFORE_SALE: 'before a sale or a move',
+  LATE_SUMMER: 'late summer',
+  WINTER: 'winter',
+} as const
+const name = ref('')
+const tool = ref('Bowl 1')
+const hives = ref<Shapes['Hive'][]>([])
+const chosen = ref<string[]>([props.start.hive.id])
+const reason = ref('')
+const rhythm = ref<Shapes['HiveInRhythm'][] | null>(null)
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+const busy = ref(false)
+let id = newId()
+
+const said = computed(() =>
+  props.days.length === 0
+    ? 'No round on the bench.'
+    : `${props.days.length === 1 ? 'One round' : `${props.days.length} rounds`}: ${props.days.map(shortDay).join(', ')}`,
+)
+const askReason = computed(() => wrong.value.offLabelReason !== undefined || reason.value !== '')
+
+onMounted(async () => {
+  try {
+    const path = { id: props.start.clock.apiaryId }
+    const [whole, board] = await Promise.all([
+      ask(api.GET('/api/apiaries/{id}', { params: { path } })),
+      ask(api.GET('/api/apiaries/{id}/counts', { params: { path } })),
+    ])
+    hives.value = whole.hives
+    const left = new Set(
+      board.lines.filter((line) => line.decision?.choice === 'LEAVE').map((line) => line.hive.id),
+    )
+    if (left.has(props.start.hive.id)) chosen.value = []
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+watch([() => props.days, () => props.question], () => (rhythm.value = null))
+
+async function compareHives(): Promise<void> {
+  try {
+    rhythm.value = await ask(
+      api.POST('/api/apiaries/{id}/rhythm', {
+        params: { path: { id: props.start.clock.apiaryId } },
+        body: { question: props.question, days: [...props.days] },
+      }),
+    )
+    problem.value = ''
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+
+async function adopt(): Promise<void> {
+  busy.value = true
+  try {
+    await ask(
+      api.PUT('/api/series/{id}', {
+        params: { path: { id } },
+        body: {
+          apiaryId: props.start.clock.apiaryId,
+          name: name.value,
+          hiveIds: chosen.value,
+          days: [...props.days],
+          tool: tool.value,
+          offLabelReason: reason.value || undefined,
+          benchHiveId: props.start.hive.id,
+          bench: props.question,
+        },
+      }),
+    )
+    id = newId()
+    emit('adopted')
+  } catch (thrown) {
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+    problem.value = fields.length ? 'Not adopted yet: look at the marked field.' : words(thrown)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <section class="sheet adopt" aria-label="Adopt a series">
+    <h2>Adopt these days</h2>
+    <p>{{ said }}</p>
+    <details>
+      <summary>Plans for an occasion</summary>
+      <ul>
+        <li v-for="each in start.presets" :key="each.occasion">
+          <strong>{{ OCCASIONS[each.occasion] }}</strong>: {{ each.says }}
+          <button v-if="each.days.length" type="button" @click="emit('take', [...each.days])">
+            Put on the bench
+          </button>
+        </li>
+      </ul>
+    </details>
+    <div class="pair">
+      <v-text-field v-model="name" label="Name of the series" :error-messages="wrong.name" />
+      <v-text-field v-model="tool" label="Tool" :error-messages="wrong.tool" />
+    </div>
+    <HiveChoice v-model="chosen" :hives="hives" />
+    <p v-if="wrong.hiveIds || wrong.days" role="alert" class="problem">
+      {{ wrong.hiveIds ?? wrong.days }}
+    </p>
+    <v-textarea
+      v-if="askReason"
+      v-model="reason"
+      label="Why off the label?"
+      :error-messages="wrong.offLabelReason"
+    />
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <div class="buttons">
+      <v-btn
+        variant="flat"
+        color="primary"
+        height="56"
+        :disabled="busy || days.length === 0 || chosen.length === 0 || name.trim() === ''"
+        @click="adopt"
+        >Adopt the series</v-btn
+      >
+      <v-btn height="56" :disabled="days.length === 0" @click="compareHives"
+        >What this rhythm costs each hive</v-btn
+      >
+    </div>
+    <RhythmTable v-if="rhythm" v-model="chosen" :lines="rhythm" />
+    <p class="soft">
+      The label in hand and local rules decide. Estimates are a model's, not measurements.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.adopt {
+  display: grid;
+  gap: 12px;
+  padding: 16px;
+}
+
+.adopt p {
+  margin: 0;
+}
+
+.pair {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 10px;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+summary {
+  cursor: pointer;
+  min-height: 40px;
+}
+
+li button {
+  min-height: 36px;
+  margin-left: 8px;
+  text-decoration: underline;
+}
+</style>

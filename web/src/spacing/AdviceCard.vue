@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import type { Shapes } from '../api/client'
+
+/** What is recommended, and why. */
+defineProps<{ advice: Shapes['Advice'] }>()
+const emit = defineEmits<{ take: [days: string[]] }>()
+</script>
+
+<template>
+  <section class="sheet advice" :class="advice.kind" aria-label="Recommended">
+    <h2>{{ advice.says }}</h2>
+    <ul>
+      <li v-for="each in advice.reasons" :key="each">{{ each }}</li>
+    </ul>
+    <v-btn v-if="advice.days.length" @click="emit('take', [...advice.days])"
+      >Put these days on the bench</v-btn
+    >
+  </section>
+</template>
+
+<style scoped>
+.advice {
+  padding: 12px 16px;
+  border-left: 8px solid var(--open);
+}
+
+.FALLS_SHORT,
+.NONE_ON_LABEL {
+  border-left-color: var(--caution);
+}
+
+ul {
+  margin: 8px 0;
+  padding-left: 20px;
+}
+</style>

@@ -1,0 +1,351 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Shapes } from '../api/client'
+import { addDays, daysBetween, shortDay } from '../parts/days'
+import { whole } from '../parts/numbers'
+
+/**
+ * Brood above, mites below, over the same days. Treatment marks are dragged, moved by arrow keys, added and taken out.
+ */
+const props = defineProps<{
+  course: Shapes['Course']
+  bands: readonly Shapes['StageBand'][]
+  marks: readonly string[]
+  winterBees: string
+}>()
+const emit = defineEmits<{ move: [days: string[]] }>()
+
+const WIDTH = 880
+const LEFT = 58
+const RIGHT = 14
+const LANES = [
+  { stage: 'EGGS', words: 'eggs' },
+  { stage: 'LARVAE', words: 'larvae' },
+  { stage: 'CAPPED_WORKER', words: 'capped' },
+  { stage: 'CAPPED_DRONE', words: 'drones' },
+] as const
+const LANE = 13
+const MARKS = LANES.length * LANE + 32
+const TOP = MARKS + 12
+const HEIGHT = 200
+const BOTTOM = TOP + HEIGHT
+
+const svg = ref<SVGSVGElement | null>(null)
+const held = ref<number | null>(null)
+
+const from = computed(() => props.course.from)
+const span = computed(() => props.course.exposed.length - 1)
+const step = computed(() => (WIDTH - LEFT - RIGHT) / span.value)
+const x = (day: number) => LEFT + day * step.value
+const rows = computed(() =>
+  props.course.exposed.map((exposed, i) => ({
+    exposed,
+    total: exposed + (props.course.capped[i] ?? 0),
+    killed: props.course.killed[i] ?? 0,
+    untreated: props.course.untreated[i] ?? 0,
+    low: props.course.low[i] ?? 0,
+    high: props.course.high[i] ?? 0,
+  })),
+)
+type Row = (typeof rows.value)[number]
+const most = computed(
+  () => Math.max(50, ...rows.value.map((row) => Math.max(row.high, row.total))) * 1.06,
+)
+const y = (mites: number) => BOTTOM - (Math.min(mites, most.value) / most.value) * HEIGHT
+const ticks = computed(() => {
+  const rough = most.value / 4
+  const power = 10 ** Math.floor(Math.log10(rough))
+  const size = [1, 2, 5, 10].map((n) => n * power).find((n) => n >= rough) ?? rough
+  return Array.from({ length: Math.floor(most.value / size) + 1 }, (_, i) => i * size)
+})
+const weeks = computed(() =>
+  Array.from({ length: Math.floor(span.value / 7) + 1 }, (_, i) => i * 7),
+)
+
+function points(value: (row: Row) => number): string[] {
+  return rows.value.map((row, i) => `${x(i).toFixed(1)} ${y(value(row)).toFixed(1)}`)
+}
+function area(lower: (row: Row) => number, upper: (row: Row) => number): string {
+  return `M${points(upper).join('L')}L${points(lower).reverse().join('L')}Z`
+}
+function line(value: (row: Row) => number): string {
+  return 'M' + points(value).join('L')
+}
+const areas = computed(() => ({
+  band: area(
+    (row) => row.low,
+    (row) => row.high,
+  ),
+  capped: area(
+    (row) => row.exposed,
+    (row) => row.total,
+  ),
+  exposed: area(
+    () => 0,
+    (row) => row.exposed,
+  ),
+  untreated: line((row) => row.untreated),
+  killed: line((row) => row.killed),
+}))
+const lanes = computed(() =>
+  LANES.map((lane, row) => ({
+    ...lane,
+    y: 6 + row * LANE,
+    bars: props.bands
+      .filter((each) => each.stage === lane.stage)
+      .map((each) => ({
+        from: Math.max(0, daysBetween(from.value, each.days.from)),
+        to: Math.min(span.value, daysBetween(from.value, each.days.to) + 1),
+      }))
+      .filter((bar) => bar.to > bar.from),
+  })),
+)
+const marks = computed(() => props.marks.map((day) => ({ day, at: daysBetween(from.value, day) })))
+const winter = computed(() => daysBetween(from.value, props.winterBees))
+
+function dayAt(event: PointerEvent | MouseEvent): number {
+  const box = svg.value?.getBoundingClientRect()
+  if (!box) return 0
+  const px = ((event.clientX - box.left) / box.width) * WIDTH
+  return Math.max(0, Math.min(span.value, Math.round((px - LEFT) / step.value)))
+}
+
+function place(index: number, day: number): void {
+  const wanted = addDays(from.value, Math.max(0, Math.min(span.value, day)))
+  if (props.marks[index] === wanted) return
+  const others = props.marks.filter((_, i) => i !== index)
+  if (others.includes(wanted)) return
+  const days = [...others, wanted].sort()
+  held.value = held.value === null ? null : days.indexOf(wanted)
+  emit('move', days)
+}
+
+function grab(index: number, event: PointerEvent): void {
+  held.value = index
+  svg.value?.setPointerCapture(event.pointerId)
+}
+
+function drag(event: PointerEvent): void {
+  if (held.value !== null) place(held.value, dayAt(event))
+}
+
+function add(day: number): void {
+  const wanted = addDays(from.value, day)
+  if (!props.marks.includes(wanted) && props.marks.length < 16) {
+    emit('move', [...props.marks, wanted].sort())
+  }
+}
+
+function remove(index: number): void {
+  emit(
+    'move',
+    props.marks.filter((_, i) => i !== index),
+  )
+}
+
+function keys(index: number, event: KeyboardEvent): void {
+  const at = marks.value[index]?.at ?? 0
+  if (event.key === 'ArrowRight') place(index, at + (event.shiftKey ? 7 : 1))
+  else if (event.key === 'ArrowLeft') place(index, at - (event.shiftKey ? 7 : 1))
+  else if (event.key === 'Delete' || event.key === 'Backspace') remove(index)
+  else return
+  event.preventDefault()
+}
+
+function addOne(): void {
+  const last = marks.value.at(-1)?.at ?? -7
+  const free = [last + 7, last + 1, 0].find(
+    (day) => day <= span.value && !props.marks.includes(addDays(from.value, day)),
+  )
+  if (free !== undefined) add(free)
+}
+defineExpose({ addOne })
+</script>
+
+<template>
+  <svg
+    ref="svg"
+    class="chart"
+    :viewBox="`0 0 ${WIDTH} ${BOTTOM + 34}`"
+    role="group"
+    aria-label="Brood and mites by day, with the rounds"
+    @pointermove="drag"
+    @pointerup="held = null"
+    @pointercancel="held = null"
+    @dblclick="(event) => add(dayAt(event))"
+  >
+    <g v-for="lane in lanes" :key="lane.stage" :class="lane.stage">
+      <text class="lane" :x="LEFT - 6" :y="lane.y + 9">{{ lane.words }}</text>
+      <rect
+        v-for="(bar, i) in lane.bars"
+        :key="i"
+        :x="x(bar.from)"
+        :y="lane.y"
+        :width="x(bar.to) - x(bar.from)"
+        :height="LANE - 3"
+      />
+    </g>
+    <g class="grid">
+      <template v-for="tick in ticks" :key="tick">
+        <path :d="`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`" />
+        <text class="lane" :x="LEFT - 6" :y="y(tick) + 4">{{ whole(tick) }}</text>
+      </template>
+      <text
+        class="axis"
+        :x="12"
+        :y="TOP + HEIGHT / 2"
+        :transform="`rotate(-90 12 ${TOP + HEIGHT / 2})`"
+      >
+        mites
+      </text>
+    </g>
+    <path class="band" :d="areas.band" />
+    <path class="capped" :d="areas.capped" />
+    <path class="exposed" :d="areas.exposed" />
+    <path class="untreated" :d="areas.untreated" />
+    <path class="killed" :d="areas.killed" />
+    <g v-if="winter >= 0 && winter <= span" class="winter">
+      <path :d="`M${x(winter)} ${TOP}V${BOTTOM}`" />
+      <text :x="x(winter) + 4" :y="TOP + 12">winter bees</text>
+    </g>
+    <g class="weeks">
+      <template v-for="week in weeks" :key="week">
+        <path :d="`M${x(week)} ${BOTTOM}v5`" />
+        <text :x="x(week)" :y="BOTTOM + 19">{{ shortDay(addDays(from, week)) }}</text>
+      </template>
+    </g>
+    <g
+      v-for="(mark, i) in marks"
+      :key="mark.day"
+      class="mark"
+      :class="{ held: held === i }"
+      tabindex="0"
+      role="slider"
+      :aria-label="`Round ${i + 1}`"
+      aria-valuemin="0"
+      :aria-valuemax="span"
+      :aria-valuenow="mark.at"
+      :aria-valuetext="shortDay(mark.day)"
+      :data-mark="i + 1"
+      @pointerdown.prevent="grab(i, $event)"
+      @dblclick.stop
+      @keydown="keys(i, $event)"
+    >
+      <path class="stem" :d="`M${x(mark.at)} ${MARKS}V${BOTTOM}`" />
+      <rect :x="x(mark.at) - 12" :y="MARKS - 22" width="24" height="24" rx="2" />
+      <text :x="x(mark.at)" :y="MARKS - 5">{{ i + 1 }}</text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.chart {
+  display: block;
+  width: 100%;
+  touch-action: none;
+  user-select: none;
+}
+
+text {
+  font-size: 11px;
+  fill: var(--ink-soft);
+  text-anchor: middle;
+}
+
+.lane {
+  text-anchor: end;
+}
+
+.grid path {
+  stroke: var(--rule);
+  stroke-width: 0.6;
+}
+
+.EGGS rect,
+.LARVAE rect {
+  fill: none;
+  stroke: var(--rule-strong);
+}
+
+.LARVAE rect {
+  stroke-dasharray: 2 2;
+}
+
+.CAPPED_WORKER rect {
+  fill: var(--dusk);
+}
+
+.CAPPED_DRONE rect {
+  fill: var(--rule-strong);
+}
+
+.band {
+  fill: var(--sky);
+}
+
+.capped {
+  fill: var(--dusk);
+  opacity: 0.85;
+}
+
+.exposed {
+  fill: var(--dawn);
+}
+
+.untreated,
+.killed {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.4;
+  stroke-dasharray: 5 4;
+}
+
+.killed {
+  stroke: var(--open);
+  stroke-dasharray: none;
+  stroke-width: 2;
+}
+
+.winter path {
+  stroke: var(--sealed);
+  stroke-dasharray: 2 3;
+}
+
+.winter text {
+  text-anchor: start;
+  fill: var(--sealed);
+}
+
+.weeks path {
+  stroke: var(--rule-strong);
+}
+
+.mark {
+  cursor: ew-resize;
+}
+
+.mark:focus-visible {
+  outline: none !important;
+}
+
+.mark rect {
+  fill: var(--ink);
+}
+
+.mark text {
+  fill: var(--paper);
+  font-size: 14px;
+  font-weight: 700;
+}
+
+.mark .stem {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+}
+
+.mark.held rect,
+.mark:focus-visible rect {
+  stroke: var(--focus);
+  stroke-width: 3;
+}
+</style>

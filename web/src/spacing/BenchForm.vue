@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import type { Shapes } from '../api/client'
+import type { BenchDraft } from './useBench'
+
+/** What the bench reckons with: count, brood, dose, limits. */
+defineProps<{
+  choices: Shapes['SpacingChoices']
+  ruleSheets: readonly Shapes['RuleSheet'][]
+  wrong: Record<string, string>
+  from: readonly string[]
+}>()
+const draft = defineModel<BenchDraft>({ required: true })
+
+function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
+  draft.value = { ...draft.value, [key]: value }
+}
+</script>
+
+<template>
+  <form class="form" aria-label="What is reckoned with" @submit.prevent>
+    <fieldset>
+      <legend>Count and brood</legend>
+      <div class="pair">
+        <v-text-field
+          label="Mites"
+          inputmode="numeric"
+          density="compact"
+          :model-value="draft.mites"
+          :error-messages="wrong['load.mites']"
+          @update:model-value="(text) => set('mites', text)"
+        />
+        <v-text-field
+          label="in bees"
+          inputmode="numeric"
+          density="compact"
+          :model-value="draft.sampleBees"
+          :error-messages="wrong['load.sampleBees']"
+          @update:model-value="(text) => set('sampleBees', text)"
+        />
+        <v-text-field
+          label="Frames of bees"
+          inputmode="decimal"
+          density="compact"
+          :model-value="draft.framesOfBees"
+          :error-messages="wrong['load.framesOfBees']"
+          @update:model-value="(text) => set('framesOfBees', text)"
+        />
+        <v-text-field
+          label="Capped frames"
+          inputmode="decimal"
+          density="compact"
+          :model-value="draft.cappedFrames"
+          :error-messages="wrong['load.cappedFrames']"
+          @update:model-value="(text) => set('cappedFrames', text)"
+        />
+      </div>
+      <v-text-field
+        label="Drone cells, % of capped"
+        inputmode="decimal"
+        density="compact"
+        :model-value="draft.dronePercent"
+        :error-messages="wrong['load.droneShare']"
+        @update:model-value="(text) => set('dronePercent', text)"
+      />
+      <details>
+        <summary>Where these come from</summary>
+        <ul>
+          <li v-for="each in from" :key="each">{{ each }}</li>
+        </ul>
+      </details>
+    </fieldset>
+    <fieldset>
+      <legend>Each round</legend>
+      <v-text-field
+        label="Acid dihydrate, g a box"
+        inputmode="decimal"
+        density="compact"
+        :model-value="draft.gramsPerBox"
+        :error-messages="wrong.gramsPerBox"
+        @update:model-value="(text) => set('gramsPerBox', text)"
+      />
+      <v-select
+        label="How tight the hive is"
+        density="compact"
+        :model-value="draft.shut"
+        :items="
+          choices.shuts.map((each) => ({
+            value: each.shut,
+            title: `${each.words}: keeps ${Math.round(100 * each.kept)} %`,
+          }))
+        "
+        @update:model-value="(shut) => set('shut', shut)"
+      />
+      <v-select
+        label="Kill curve"
+        density="compact"
+        :model-value="draft.curve"
+        :items="choices.curves.map((each) => ({ value: each.curve, title: each.words }))"
+        @update:model-value="(curve) => set('curve', curve)"
+      />
+    </fieldset>
+    <fieldset>
+      <legend>Held against</legend>
+      <v-select
+        label="Rule sheet"
+        density="compact"
+        :model-value="draft.ruleSheetId"
+        :items="[
+          { value: '', title: 'none: nothing is judged' },
+          ...ruleSheets.map((each) => ({
+            value: each.id,
+            title: each.name + (each.example ? ' (example)' : ''),
+          })),
+        ]"
+        @update:model-value="(id) => set('ruleSheetId', id)"
+      />
+      <v-text-field
+        label="Common date"
+        type="date"
+        density="compact"
+        :model-value="draft.commonDate"
+        :error-messages="wrong.commonDate"
+        @update:model-value="(date) => set('commonDate', date)"
+      />
+      <v-text-field
+        label="Limit then, % of bees"
+        inputmode="decimal"
+        density="compact"
+        :model-value="draft.targetPercent"
+        :error-messages="wrong.targetPercent"
+        @update:model-value="(text) => set('targetPercent', text)"
+      />
+    </fieldset>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 14px;
+}
+
+fieldset {
+  display: grid;
+  gap: 10px;
+  border: 0;
+  padding: 0;
+}
+
+legend {
+  font-weight: 650;
+  margin-bottom: 8px;
+}
+
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+summary {
+  cursor: pointer;
+  min-height: 32px;
+  font-size: 0.875rem;
+}
+
+ul {
+  margin: 0;
+  padding-left: 18px;
+  font-size: 0.875rem;
+}
+</style>

@@ -1,0 +1,331 @@
+<script setup lang="ts">
+import { computed, ref, toRef, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Shapes } from '../api/client'
+import { addDays, shortDay, spanOf } from '../parts/days'
+import { numberIn } from '../parts/numbers'
+import { useSession } from '../parts/session'
+import AdoptPanel from './AdoptPanel.vue'
+import AdviceCard from './AdviceCard.vue'
+import BenchChart from './BenchChart.vue'
+import BenchForm from './BenchForm.vue'
+import BroodEventForm from './BroodEventForm.vue'
+import BroodEvents from './BroodEvents.vue'
+import FrontPlot from './FrontPlot.vue'
+import FurtherGrid from './FurtherGrid.vue'
+import OutcomeLine from './OutcomeLine.vue'
+import SchoolTable from './SchoolTable.vue'
+import { useBench } from './useBench'
+
+const props = defineProps<{ id: string }>()
+const session = useSession()
+const router = useRouter()
+const bench = useBench(toRef(props, 'id'))
+const { start, choices, ruleSheets, draft, question, course, comparison, wrong, problem } = bench
+const chart = useTemplateRef<InstanceType<typeof BenchChart>>('chart')
+const view = ref<'schools' | 'further' | 'front' | 'brood' | 'how'>('schools')
+const telling = ref(false)
+const picked = ref('')
+
+const target = computed(() => numberIn(draft.value.targetPercent) / 100)
+const counted = computed(() => draft.value.mites !== '' && draft.value.sampleBees !== '')
+const STATES = {
+  FREE: 'nothing capped today',
+  LIKELY_FREE: 'likely nothing capped: look to confirm',
+  CAPPED: 'capped brood today',
+} as const
+const VIEWS = [
+  { key: 'schools', words: 'Schools' },
+  { key: 'further', words: 'Each further round' },
+  { key: 'front', words: 'Visits against mites' },
+  { key: 'brood', words: 'Brood clock' },
+  { key: 'how', words: 'How it is reckoned' },
+] as const
+
+function windowWords(window: Shapes['FreeWindow']): string {
+  const days = window.likely ?? window.sure
+  if (!days) return 'none ahead'
+  const end = window.openEnded ? `from ${shortDay(days.from)}, no end on record` : spanOf(days)
+  if (!window.sure) return `${end}, likely`
+  return window.likely && window.sure.to === window.likely.to
+    ? `${end}, sure`
+    : `${end}, sure to ${shortDay(window.sure.to)}`
+}
+
+function take(days: readonly string[]): void {
+  draft.value = { ...draft.value, days: [...days] }
+}
+
+function takeSeries(series: Shapes['EvenSeries']): void {
+  take(Array.from({ length: series.rounds }, (_, i) => addDays(series.start, i * series.gap)))
+}
+
+function takeSchool(id: string): void {
+  const school = choices.value?.schools.find((each) => each.id === id)
+  const first = draft.value.days[0] ?? start.value?.clock.today
+  if (!school || !first) return
+  const end = draft.value.commonDate
+  take(
+    Array.from({ length: school.rounds }, (_, i) => addDays(first, i * school.gap)).filter(
+      (day) => day <= end,
+    ),
+  )
+}
+</script>
+
+<template>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <template v-if="start && choices">
+    <div class="top">
+      <h1>Spacing · {{ start.hive.name }}</h1>
+      <p class="state">
+        <strong>{{ STATES[start.clock.state] }}</strong>. Without capped workers:
+        {{ windowWords(start.clock.workers) }}; drones too:
+        {{ windowWords(start.clock.withDrones) }}.
+      </p>
+      <v-btn v-if="session.mayWork" @click="telling = true">What happened here</v-btn>
+      <v-btn to="/spacing">All hives</v-btn>
+    </div>
+    <div class="bench">
+      <BenchForm
+        v-model="draft"
+        :choices="choices"
+        :rule-sheets="ruleSheets"
+        :wrong="wrong"
+        :from="start.from"
+      />
+      <div class="work">
+        <p v-if="!counted" class="sheet ask">
+          Enter a count first: mites and the bees they came from.
+          <router-link :to="{ path: '/counts', query: { apiary: start.clock.apiaryId } }"
+            >To the counts</router-link
+          >
+        </p>
+        <template v-if="course && counted">
+          <div class="marks">
+            <v-select
+              class="school"
+              label="Start from a school"
+              density="compact"
+              :model-value="picked"
+              :items="
+                choices.schools.map((each) => ({
+                  value: each.id,
+                  title: `${each.name}: ${each.rounds} × ${each.gap} d`,
+                }))
+              "
+              @update:model-value="takeSchool"
+            />
+            <v-btn @click="chart?.addOne()">Add a round</v-btn>
+            <v-btn :disabled="!draft.days.length" @click="take(draft.days.slice(0, -1))"
+              >Take the last out</v-btn
+            >
+            <span class="soft">{{ course.visits }} visits, {{ course.ruleOfThumb.says }}</span>
+          </div>
+          <BenchChart
+            ref="chart"
+            :course="course"
+            :bands="start.clock.bands"
+            :marks="draft.days"
+            :winter-bees="start.winterBees"
+            @move="take"
+          />
+          <p class="legend soft">
+            <span class="key exposed"></span>on bees <span class="key capped"></span>under cappings
+            <span class="key band"></span>80 of 100 courses <span class="key dash"></span>untreated
+            <span class="key killed"></span>killed so far. A model estimate. Drag a mark, or move it
+            with the arrow keys; double press adds one, Delete takes it out.
+          </p>
+          <OutcomeLine :course="course" :target="target" />
+        </template>
+        <template v-if="comparison && counted">
+          <AdviceCard :advice="comparison.advice" @take="take" />
+          <div class="views" role="tablist" aria-label="Compare">
+            <button
+              v-for="each in VIEWS"
+              :key="each.key"
+              type="button"
+              role="tab"
+              :aria-selected="view === each.key"
+              :class="{ bracketed: view === each.key }"
+              @click="view = each.key"
+            >
+              {{ each.words }}
+            </button>
+          </div>
+          <SchoolTable
+            v-if="view === 'schools'"
+            :comparison="comparison"
+            :target="target"
+            @take="take"
+          />
+          <FurtherGrid
+            v-else-if="view === 'further'"
+            :comparison="comparison"
+            :target="target"
+            @take="takeSeries"
+          />
+          <FrontPlot v-else-if="view === 'front'" :comparison="comparison" @take="takeSeries" />
+          <BroodEvents
+            v-else-if="view === 'brood'"
+            :clock="start.clock"
+            :may-work="session.mayWork"
+            @changed="bench.load()"
+          />
+          <section v-else class="how">
+            <p>
+              Each day mites emerge with the young bees, a round kills a share of those on bees ({{
+                course ? Math.round(100 * course.killShare) : 0
+              }}
+              % of them with this dose, this hive and this curve), some die by themselves, and the
+              rest go into cells that are capped that day. The start comes from your count; how the
+              mites divide over bees and brood today comes from the colony's own brood history.
+            </p>
+            <p>Left out:</p>
+            <ul>
+              <li v-for="each in choices.leftOut" :key="each">{{ each }}</li>
+            </ul>
+            <p v-if="session.isKeeper">
+              <router-link to="/figures">All figures, with their meaning and source</router-link>
+            </p>
+          </section>
+          <AdoptPanel
+            v-if="session.isKeeper"
+            :start="start"
+            :question="question"
+            :days="draft.days"
+            @take="take"
+            @adopted="router.push('/spacing')"
+          />
+        </template>
+        <BroodEvents
+          v-if="!counted"
+          :clock="start.clock"
+          :may-work="session.mayWork"
+          @changed="bench.load()"
+        />
+      </div>
+    </div>
+    <BroodEventForm
+      v-model="telling"
+      :apiary-id="start.clock.apiaryId"
+      :today="start.clock.today"
+      :hive-id="id"
+      @kept="bench.load()"
+    />
+  </template>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 18px;
+  margin-bottom: 12px;
+}
+
+.state {
+  flex: 1 1 320px;
+  margin: 0;
+}
+
+.bench {
+  display: grid;
+  grid-template-columns: 270px minmax(0, 1fr);
+  gap: 26px;
+  align-items: start;
+}
+
+.work {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+
+.marks {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+}
+
+.school {
+  flex: none;
+  width: 230px;
+}
+
+.ask {
+  padding: 14px 18px;
+  border-left: 8px solid var(--caution);
+}
+
+.legend {
+  margin: 0;
+  font-size: 0.875rem;
+}
+
+.key {
+  display: inline-block;
+  width: 18px;
+  height: 11px;
+  margin: 0 5px 0 12px;
+}
+
+.key.exposed {
+  background: var(--dawn);
+  margin-left: 0;
+}
+
+.key.capped {
+  background: var(--dusk);
+}
+
+.key.band {
+  background: var(--sky);
+  border: 1px solid var(--rule);
+}
+
+.key.dash {
+  height: 0;
+  vertical-align: middle;
+  border-top: 2px dashed var(--ink);
+}
+
+.key.killed {
+  height: 0;
+  vertical-align: middle;
+  border-top: 3px solid var(--open);
+}
+
+.views {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+
+.views button {
+  min-height: 44px;
+  padding: 0 18px;
+  font-weight: 600;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.how {
+  max-width: 720px;
+}
+
+@media (width <= 900px) {
+  .bench {
+    grid-template-columns: 1fr;
+  }
+
+  .work {
+    order: -1;
+  }
+}
+</style>

@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import HiveChoice from '../parts/HiveChoice.vue'
+import { newId } from '../parts/ids'
+import { numberIn } from '../parts/numbers'
+import { CAPPED, COMBS, KINDS, LEFT, OPEN, QUEENS, YOUNGEST } from './broodWords'
+
+/** What happened to the brood of one hive or of many. */
+const props = defineProps<{ apiaryId: string; today: string; hiveId?: string }>()
+const emit = defineEmits<{ kept: [] }>()
+const open = defineModel<boolean>({ required: true })
+type Event = Shapes['NewBroodEvent']
+const hives = ref<Shapes['Hive'][]>([])
+const chosen = ref<string[]>([])
+const kind = ref<Event['kind']>('INSPECTION')
+const day = ref(props.today)
+const released = ref('')
+const comb = ref<NonNullable<Event['comb']>>('DRAWN')
+const youngest = ref<NonNullable<Event['youngest']>>('EGGS')
+const newQueen = ref<NonNullable<Event['newQueen']>>('RIPE_CELL')
+const leftBrood = ref<NonNullable<Event['leftBrood']>>('OPEN_LARVAE')
+const capped = ref<NonNullable<Event['capped']>>('FRAMES')
+const cappedFrames = ref('')
+const openBrood = ref<NonNullable<Event['openBrood']>>('NOT_NOTED')
+const framesOfBees = ref('')
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+const busy = ref(false)
+/** Ids hold while the same entry is tried again, so that a lost answer does no harm. */
+let ids = new Map<string, string>()
+
+const ready = computed(() => chosen.value.length > 0 && !busy.value)
+
+watch(open, async (isOpen) => {
+  if (!isOpen) return
+  wrong.value = {}
+  problem.value = ''
+  day.value = props.today
+  ids = new Map()
+  try {
+    const whole = await ask(
+      api.GET('/api/apiaries/{id}', { params: { path: { id: props.apiaryId } } }),
+    )
+    hives.value = whole.hives
+    chosen.value = props.hiveId ? [props.hiveId] : []
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+function idFor(hiveId: string): string {
+  const known = ids.get(hiveId) ?? newId()
+  ids.set(hiveId, known)
+  return known
+}
+
+function event(hiveId: string): Event {
+  const look = kind.value === 'INSPECTION'
+  return {
+    id: idFor(hiveId),
+    hiveId,
+    day: day.value,
+    kind: kind.value,
+    comb: kind.value === 'SWARM_HIVED' ? comb.value : undefined,
+    released: kind.value === 'PACKAGE_HIVED' && released.value ? released.value : undefined,
+    youngest: kind.value === 'SPLIT' ? youngest.value : undefined,
+    newQueen: kind.value === 'SPLIT' ? newQueen.value : undefined,
+    leftBrood: kind.value === 'BROOD_REMOVED' ? leftBrood.value : undefined,
+    capped: look ? capped.value : undefined,
+    cappedFrames: look && capped.value === 'FRAMES' ? numberIn(cappedFrames.value) : undefined,
+    openBrood: look ? openBrood.value : undefined,
+    framesOfBees: look && framesOfBees.value.trim() ? numberIn(framesOfBees.value) : undefined,
+  }
+}
+
+function unread(): Record<string, string> {
+  const found: Record<string, string> = {}
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(day.value)) found.day = 'is no date'
+  if (kind.value === 'INSPECTION') {
+    if (capped.value === 'FRAMES' && !Number.isFinite(numberIn(cappedFrames.value)))
+      found.cappedFrames = 'is no number'
+    if (framesOfBees.value.trim() && !Number.isFinite(numberIn(framesOfBees.value)))
+      found.framesOfBees = 'is no number'
+  }
+  return found
+}
+
+async function keep(): Promise<void> {
+  wrong.value = unread()
+  if (Object.keys(wrong.value).length > 0) return
+  busy.value = true
+  try {
+    await ask(api.POST('/api/brood-events', { body: chosen.value.map(event) }))
+    open.value = false
+    emit('kept')
+  } catch (thrown) {
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(
+      fields.map((each) => [each.field.replace(/^\d+\./, ''), each.says]),
+    )
+    problem.value = fields.length ? '' : words(thrown)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="620">
+    <form class="sheet form" aria-label="What happened" @submit.prevent="keep">
+      <h2>What happened</h2>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <v-select
+        v-model="kind"
+        label="Event"
+        :items="KINDS.map((each) => ({ value: each.kind, title: each.words }))"
+      />
+      <v-text-field v-model="day" type="date" label="Day" :error-messages="wrong.day" />
+      <v-select v-if="kind === 'SWARM_HIVED'" v-model="comb" label="Hived on" :items="COMBS" />
+      <v-text-field
+        v-if="kind === 'PACKAGE_HIVED'"
+        v-model="released"
+        type="date"
+        label="Queen let out on (empty while she is caged)"
+        :error-messages="wrong.released"
+      />
+      <template v-if="kind === 'SPLIT'">
+        <v-select v-model="youngest" label="Its youngest brood was" :items="YOUNGEST" />
+        <v-select v-model="newQueen" label="It got" :items="QUEENS" />
+      </template>
+      <v-select
+        v-if="kind === 'BROOD_REMOVED'"
+        v-model="leftBrood"
+        label="What stayed"
+        :items="LEFT"
+      />
+      <template v-if="kind === 'INSPECTION'">
+        <v-select v-model="capped" label="Capped brood" :items="CAPPED" />
+        <v-text-field
+          v-if="capped === 'FRAMES'"
+          v-model="cappedFrames"
+          label="Frames of capped brood"
+          inputmode="decimal"
+          :error-messages="wrong.cappedFrames"
+        />
+        <v-select v-model="openBrood" label="Open brood" :items="OPEN" />
+        <v-text-field
+          v-model="framesOfBees"
+          label="Frames of bees (if counted)"
+          inputmode="decimal"
+          :error-messages="wrong.framesOfBees"
+        />
+      </template>
+      <HiveChoice v-model="chosen" :hives="hives" />
+      <div class="buttons">
+        <v-btn type="submit" variant="flat" color="primary" :disabled="!ready">Keep</v-btn>
+        <v-btn @click="open = false">Close</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 12px;
+  padding: 20px;
+  max-height: 90dvh;
+  overflow-y: auto;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.buttons {
+  display: flex;
+  gap: 10px;
+}
+</style>

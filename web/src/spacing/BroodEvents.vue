@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { shortDay } from '../parts/days'
+import { wordsOf } from './broodWords'
+
+/** What is on record of a colony's brood, what follows from it, and when to look. */
+defineProps<{ clock: Shapes['ClockView']; mayWork: boolean }>()
+const emit = defineEmits<{ changed: [] }>()
+const problem = ref('')
+
+async function strike(id: string): Promise<void> {
+  try {
+    await ask(api.DELETE('/api/brood-events/{id}', { params: { path: { id } } }))
+    problem.value = ''
+    emit('changed')
+  } catch (thrown) {
+    const says = thrown instanceof Refused ? thrown.at('day') : undefined
+    problem.value = says ? `Not struck out: ${says}` : words(thrown)
+  }
+}
+</script>
+
+<template>
+  <section class="events" aria-label="Brood clock">
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <div>
+      <h3>What follows</h3>
+      <ul>
+        <li v-for="each in clock.why" :key="each">{{ each }}</li>
+        <li v-for="each in clock.lookDates" :key="each.day + each.why">
+          <strong>Look inside on {{ shortDay(each.day) }}</strong
+          >: {{ each.why }}.
+        </li>
+      </ul>
+    </div>
+    <div>
+      <h3>On record</h3>
+      <ul>
+        <li v-for="each in clock.events" :key="each.event.id">
+          {{ shortDay(each.event.day) }} · {{ wordsOf(each.event) }}
+          <span class="soft">{{ each.doneBy }}</span>
+          <button v-if="mayWork" type="button" @click="strike(each.event.id)">Strike out</button>
+        </li>
+        <li v-if="!clock.events.length" class="soft">Nothing yet.</li>
+      </ul>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.events {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 24px;
+}
+
+.problem {
+  grid-column: 1 / -1;
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+ul {
+  margin: 6px 0;
+  padding-left: 18px;
+}
+
+button {
+  min-height: 36px;
+  margin-left: 8px;
+  text-decoration: underline;
+}
+
+@media (width <= 900px) {
+  .events {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import VerdictMark from '../parts/VerdictMark.vue'
+import { shortDay } from '../parts/days'
+import { percent, whole } from '../parts/numbers'
+
+/** Going on after a missed day: each way with what it leaves. */
+const props = defineProps<{ series: Shapes['Series']; round: Shapes['SeriesRound'] }>()
+const emit = defineEmits<{ moved: [] }>()
+const open = defineModel<boolean>({ required: true })
+const onto = ref('')
+const ways = ref<Shapes['WayOn'][]>([])
+const reason = ref('')
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+
+watch(open, (isOpen) => {
+  if (!isOpen) return
+  onto.value = props.round.day > props.series.today ? props.round.day : props.series.today
+  reason.value = ''
+})
+watch([onto, open], async () => {
+  if (!open.value || !/^\d{4}-\d{2}-\d{2}$/.test(onto.value)) return
+  try {
+    ways.value = await ask(
+      api.POST('/api/series/{id}/ways', {
+        params: { path: { id: props.series.id } },
+        body: { number: props.round.number, onto: onto.value },
+      }),
+    )
+    wrong.value = {}
+    problem.value = ''
+  } catch (thrown) {
+    ways.value = []
+    refuse(thrown)
+  }
+})
+
+function refuse(thrown: unknown): void {
+  const fields = thrown instanceof Refused ? thrown.fields : []
+  wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+  problem.value = fields.length ? '' : words(thrown)
+}
+
+async function go(way: Shapes['WayOn']): Promise<void> {
+  try {
+    await ask(
+      api.PUT('/api/series/{id}/days', {
+        params: { path: { id: props.series.id } },
+        body: {
+          number: props.round.number,
+          onto: onto.value,
+          way: way.way,
+          offLabelReason: reason.value || undefined,
+        },
+      }),
+    )
+    open.value = false
+    emit('moved')
+  } catch (thrown) {
+    refuse(thrown)
+  }
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="680">
+    <div class="sheet miss" role="group" aria-label="Missed a day">
+      <h2>Round {{ round.number }} was to be on {{ shortDay(round.day) }}</h2>
+      <v-text-field
+        v-model="onto"
+        type="date"
+        label="It can be done on"
+        :error-messages="wrong.onto ?? wrong.number"
+      />
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <ul>
+        <li v-for="each in ways" :key="each.way">
+          <div>
+            <strong>{{ each.words }}</strong><br />{{ each.days.map(shortDay).join(', ') }}<br />
+            <span class="soft"
+              >about {{ whole(each.left) }} mites left on {{ shortDay(each.commonDate) }}, a wash of
+              {{ percent(each.wash) }}: a model estimate from the count it was planned on</span
+            >
+            <template v-if="each.verdict">
+              <br /><VerdictMark :verdict="each.verdict" />
+              <span class="soft">{{ each.labelSays }}</span>
+            </template>
+          </div>
+          <v-btn @click="go(each)">So</v-btn>
+        </li>
+      </ul>
+      <v-textarea
+        v-if="ways.some((each) => each.verdict === 'NOT_ON_LABEL')"
+        v-model="reason"
+        label="Why off the label? Needed for a way that is not on it"
+        :error-messages="wrong.offLabelReason"
+      />
+      <v-btn @click="open = false">Close</v-btn>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.miss {
+  display: grid;
+  gap: 12px;
+  padding: 20px;
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 12px;
+  align-items: center;
+  padding: 10px 0;
+  border-bottom: 1px solid var(--rule);
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>

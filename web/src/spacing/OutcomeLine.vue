@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import VerdictMark from '../parts/VerdictMark.vue'
+import { shortDay } from '../parts/days'
+import { percent, whole } from '../parts/numbers'
+
+/** What the schedule in hand comes to, round by round and at the common date. */
+const props = defineProps<{ course: Shapes['Course']; target: number }>()
+const then = computed(() => props.course.atCommonDate)
+const reaches = computed(() => then.value.wash <= props.target)
+</script>
+
+<template>
+  <div class="outcome" aria-live="polite" data-outcome>
+    <p class="main">
+      <span class="figure big">{{ whole(then.left) }}</span> mites left on
+      {{ shortDay(then.day) }}
+      <span class="soft"
+        >80 %: {{ whole(then.leftLow) }} to {{ whole(then.leftHigh) }}; untreated
+        {{ whole(then.untreated) }}</span
+      >
+    </p>
+    <p>
+      A wash then: <strong :class="reaches ? 'good' : 'bad'">{{ percent(then.wash) }}</strong>
+      {{ reaches ? 'within' : 'above' }} your limit of {{ percent(target) }}.
+      <template v-if="course.after">
+        {{ shortDay(course.after.day) }}, 24 days after the last round:
+        {{ whole(course.after.left) }} left.
+      </template>
+    </p>
+    <p v-if="course.judgement">
+      <VerdictMark :verdict="course.judgement.verdict" />
+      <span v-if="course.judgement.findings[0]" class="soft">
+        {{ course.judgement.findings[0].point }}: {{ course.judgement.findings[0].says
+        }}{{ course.judgement.findings[0].line ? ` (${course.judgement.findings[0].line})` : '' }}
+      </span>
+    </p>
+    <table v-if="course.rounds.length">
+      <thead>
+        <tr>
+          <th scope="col">Round</th>
+          <th v-for="(each, i) in course.rounds" :key="each.day" scope="col">
+            {{ i + 1 }} <span class="soft">{{ shortDay(each.day) }}</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr>
+          <th scope="row">drop to expect</th>
+          <td v-for="each in course.rounds" :key="each.day" class="figure">
+            {{ whole(each.killed) }}
+            <span class="soft">{{ whole(each.killedLow) }}–{{ whole(each.killedHigh) }}</span>
+          </td>
+        </tr>
+        <tr>
+          <th scope="row">under cappings</th>
+          <td v-for="each in course.rounds" :key="each.day" class="figure">
+            {{ Math.round(100 * each.shielded) }} %
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.outcome p {
+  margin: 2px 0;
+}
+
+.big {
+  font-size: 1.75rem;
+}
+
+.good {
+  color: var(--open);
+}
+
+.bad {
+  color: var(--off-label);
+}
+
+table {
+  margin-top: 6px;
+  border-collapse: collapse;
+  font-size: 0.875rem;
+}
+
+th,
+td {
+  padding: 2px 14px 2px 0;
+  text-align: left;
+  font-weight: 400;
+  vertical-align: top;
+}
+
+thead th {
+  font-weight: 650;
+}
+
+td .soft {
+  display: block;
+  font-size: 0.8125rem;
+}
+</style>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import VerdictMark from '../parts/VerdictMark.vue'
+import { shortDay } from '../parts/days'
+import { counted } from '../parts/format'
+import MissDialog from './MissDialog.vue'
+
+/** A series that goes on: its rounds, what is next, and what to do when a day was missed. */
+const props = defineProps<{ series: Shapes['Series']; isKeeper: boolean }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const problem = ref('')
+const missing = ref(false)
+const ending = ref(false)
+const STATES = {
+  DONE: { shape: '■', words: 'done' },
+  OPEN: { shape: '◐', words: 'planned or under way' },
+  DUE: { shape: '▶', words: 'due today' },
+  LATE: { shape: '!', words: 'late' },
+  AHEAD: { shape: '□', words: 'ahead' },
+  LEFT_OUT: { shape: '–', words: 'left out' },
+} as const
+const next = computed(() =>
+  props.series.rounds.find((each) => each.state !== 'DONE' && each.state !== 'LEFT_OUT'),
+)
+const mayMove = computed(() => next.value && next.value.state !== 'OPEN')
+
+async function end(): Promise<void> {
+  try {
+    await ask(api.DELETE('/api/series/{id}', { params: { path: { id: props.series.id } } }))
+    emit('changed')
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <article class="sheet series">
+    <header>
+      <strong>{{ series.name }}</strong>
+      <span>{{ series.apiary }}, {{ counted(series.hives.length, 'hive') }}</span>
+      <span>{{ series.gramsPerBox }} g a box, {{ series.tool }}</span>
+      <VerdictMark v-if="series.verdict" :verdict="series.verdict" />
+      <span v-if="series.labelSays" class="soft">{{ series.labelSays }}</span>
+    </header>
+    <ol>
+      <li v-for="each in series.rounds" :key="each.number" :class="each.state">
+        <span class="shape" aria-hidden="true">{{ STATES[each.state].shape }}</span>
+        {{ shortDay(each.day) }}
+        <span class="soft">{{ STATES[each.state].words }}</span>
+        <span v-if="each.day !== each.firstDay" class="soft"
+          >was {{ shortDay(each.firstDay) }}</span
+        >
+      </li>
+    </ol>
+    <p v-if="series.offLabelReason" class="soft">Off the label: {{ series.offLabelReason }}</p>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <div v-if="isKeeper" class="buttons">
+      <v-btn
+        v-if="mayMove && next"
+        variant="flat"
+        color="primary"
+        :to="{ path: '/dose', query: { series: series.id, round: next.number } }"
+        >Dose sheet of round {{ next.number }}</v-btn
+      >
+      <v-btn v-if="mayMove" @click="missing = true">Missed a day</v-btn>
+      <v-btn @click="ending ? end() : (ending = true)">{{
+        ending ? 'End it: rounds done stay' : 'End the series'
+      }}</v-btn>
+    </div>
+    <MissDialog
+      v-if="next"
+      v-model="missing"
+      :series="series"
+      :round="next"
+      @moved="emit('changed')"
+    />
+  </article>
+</template>
+
+<style scoped>
+.series {
+  padding: 12px 16px;
+  margin: 8px 0;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+}
+
+ol {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 22px;
+  list-style: none;
+  margin: 10px 0;
+  padding: 0;
+}
+
+.shape {
+  font-weight: 700;
+}
+
+.DONE {
+  color: var(--open);
+}
+
+.LATE {
+  color: var(--off-label);
+  font-weight: 650;
+}
+
+.DUE {
+  color: var(--due);
+  font-weight: 650;
+}
+
+.LEFT_OUT {
+  text-decoration: line-through;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,237 @@
+import { useStorage, watchDebounced } from '@vueuse/core'
+import { computed, ref, watch, type Ref } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { addDays } from '../parts/days'
+import { numberIn } from '../parts/numbers'
+
+/** What the keeper typed on the bench for a hive, kept on this device. */
+export interface BenchDraft {
+  mites: string
+  sampleBees: string
+  framesOfBees: string
+  cappedFrames: string
+  dronePercent: string
+  gramsPerBox: string
+  shut: Shapes['BenchQuestion']['shut']
+  curve: Shapes['BenchQuestion']['curve']
+  ruleSheetId: string
+  commonDate: string
+  targetPercent: string
+  days: string[]
+  /** The state of the hive that this was typed on; a newer one starts afresh. */
+  from: string
+}
+
+const BLANK: BenchDraft = {
+  mites: '',
+  sampleBees: '',
+  framesOfBees: '',
+  cappedFrames: '',
+  dronePercent: '2',
+  gramsPerBox: '2',
+  shut: 'TIGHT',
+  curve: 'FIELD',
+  ruleSheetId: '',
+  commonDate: '',
+  targetPercent: '',
+  days: [],
+  from: '',
+}
+
+/** What a hive's records alone would put on the bench. */
+export function fresh(start: Shapes['BenchStart'], ruleSheetId: string, from: string): BenchDraft {
+  return {
+    ...BLANK,
+    mites: start.mites === undefined ? '' : String(start.mites),
+    sampleBees: start.sampleBees === undefined ? '' : String(start.sampleBees),
+    framesOfBees: String(start.framesOfBees),
+    cappedFrames: String(start.cappedFrames),
+    ruleSheetId,
+    commonDate: start.commonDate,
+    targetPercent: String(start.targetPercent),
+    days: [0, 7, 14].map((ahead) => addDays(start.clock.today, ahead)),
+    from,
+  }
+}
+
+/** The draft as the server takes it. */
+export function questionOf(draft: BenchDraft, recovery: number): Shapes['BenchQuestion'] {
+  return {
+    load: {
+      mites: numberIn(draft.mites),
+      sampleBees: numberIn(draft.sampleBees),
+      recovery,
+      framesOfBees: numberIn(draft.framesOfBees),
+      cappedFrames: numberIn(draft.cappedFrames),
+      droneShare: numberIn(draft.dronePercent) / 100,
+    },
+    gramsPerBox: numberIn(draft.gramsPerBox),
+    shut: draft.shut,
+    curve: draft.curve,
+    ruleSheetId: draft.ruleSheetId || undefined,
+    commonDate: draft.commonDate,
+    targetPercent: numberIn(draft.targetPercent),
+  }
+}
+
+/** Fields of the draft that hold no number, by the server's names for them. */
+export function unread(draft: BenchDraft): Record<string, string> {
+  const wanted: Record<string, string> = {
+    'load.mites': draft.mites,
+    'load.sampleBees': draft.sampleBees,
+    'load.framesOfBees': draft.framesOfBees,
+    'load.cappedFrames': draft.cappedFrames,
+    'load.droneShare': draft.dronePercent,
+    gramsPerBox: draft.gramsPerBox,
+    targetPercent: draft.targetPercent,
+  }
+  const wrong = Object.fromEntries(
+    Object.entries(wanted)
+      .filter(([, text]) => !Number.isFinite(numberIn(text)))
+      .map(([field]) => [field, 'is no number']),
+  )
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(draft.commonDate)) wrong.commonDate = 'is no date'
+  return wrong
+}
+
+/**
+ * Asks with the newest wish only: while an answer is under way a newer wish replaces the one that waits, so that a dragged mark is
+ * followed as fast as the server answers and never overtaken by an older answer.
+ */
+export function latestOnly(work: () => Promise<void>): () => void {
+  let busy = false
+  let again = false
+  const go = (): void => {
+    if (busy) {
+      again = true
+      return
+    }
+    busy = true
+    void work().finally(() => {
+      busy = false
+      if (again) {
+        again = false
+        go()
+      }
+    })
+  }
+  return go
+}
+
+/** One hive on the bench: its draft, the course of the schedule in hand, and the comparison. */
+export function useBench(hiveId: Ref<string>) {
+  const start = ref<Shapes['BenchStart'] | null>(null)
+  const choices = ref<Shapes['SpacingChoices'] | null>(null)
+  const ruleSheets = ref<Shapes['RuleSheet'][]>([])
+  const draft = useStorage<BenchDraft>(
+    () => `tavrel.bench.${hiveId.value}`,
+    { ...BLANK },
+    undefined,
+    { mergeDefaults: true },
+  )
+  const course = ref<Shapes['Course'] | null>(null)
+  const comparison = ref<Shapes['Comparison'] | null>(null)
+  const wrong = ref<Record<string, string>>({})
+  const problem = ref('')
+
+  const question = computed(() => questionOf(draft.value, start.value?.recovery ?? 1))
+  const ready = computed(
+    () => start.value !== null && Object.keys(unread(draft.value)).length === 0,
+  )
+
+  async function load(): Promise<void> {
+    const id = hiveId.value
+    course.value = null
+    comparison.value = null
+    try {
+      const [found, offered, sheets] = await Promise.all([
+        ask(api.GET('/api/hives/{id}/bench', { params: { path: { id } } })),
+        ask(api.GET('/api/spacing/choices')),
+        ask(api.GET('/api/rule-sheets')),
+      ])
+      if (id !== hiveId.value) return
+      choices.value = offered
+      ruleSheets.value = sheets
+      const own = sheets.find((sheet) => !sheet.example)?.id ?? ''
+      const from = [
+        found.clock.today,
+        found.mites,
+        found.sampleBees,
+        found.clock.events.length,
+      ].join()
+      start.value = found
+      if (draft.value.from !== from) draft.value = fresh(found, own, from)
+      problem.value = ''
+      run()
+      compare()
+    } catch (thrown) {
+      problem.value = words(thrown)
+    }
+  }
+
+  function refuse(thrown: unknown): void {
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(
+      fields.map((each) => [each.field.replace(/^question\./, ''), each.says]),
+    )
+    problem.value = fields.length > 0 ? '' : words(thrown)
+  }
+
+  const run = latestOnly(async () => {
+    if (!ready.value) return
+    const id = hiveId.value
+    try {
+      const found = await ask(
+        api.POST('/api/hives/{id}/bench/course', {
+          params: { path: { id } },
+          body: { question: question.value, days: draft.value.days },
+        }),
+      )
+      if (id !== hiveId.value) return
+      course.value = found
+      wrong.value = {}
+      problem.value = ''
+    } catch (thrown) {
+      refuse(thrown)
+    }
+  })
+
+  const compare = latestOnly(async () => {
+    if (!ready.value || !start.value) return
+    const id = hiveId.value
+    const today = start.value.clock.today
+    const first = draft.value.days[0] ?? today
+    const latest = addDays(today, 13)
+    try {
+      const found = await ask(
+        api.POST('/api/hives/{id}/bench/comparison', {
+          params: { path: { id } },
+          body: {
+            question: question.value,
+            start: first < today ? today : first > latest ? latest : first,
+          },
+        }),
+      )
+      if (id === hiveId.value) comparison.value = found
+    } catch (thrown) {
+      refuse(thrown)
+    }
+  })
+
+  watch(hiveId, load, { immediate: true })
+  watch(
+    () => draft.value.days,
+    () => run(),
+  )
+  watchDebounced(
+    [question, () => draft.value.days[0]],
+    () => {
+      wrong.value = unread(draft.value)
+      run()
+      compare()
+    },
+    { debounce: 250 },
+  )
+
+  return { start, choices, ruleSheets, draft, question, course, comparison, wrong, problem, load }
+}
