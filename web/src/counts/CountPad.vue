@@ -191,13 +191,15 @@ async function keep(): Promise<void> {
 
 .kinds button {
   min-height: 48px;
-  padding: 0 12px;
+  padding: 0 14px;
   font-weight: 600;
+  font-size: 0.9375rem;
+  line-height: 1.15;
 }
 
 .pair {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: 1fr 1.35fr;
   gap: 10px;
 }
 

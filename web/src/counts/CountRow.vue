@@ -24,11 +24,11 @@ const emit = defineEmits<{
   choose: []
 }>()
 
-const SIGNS: { sign: Sign; words: string }[] = [
-  { sign: 'CHEWED_PUPAE', words: 'chewed pupae' },
-  { sign: 'DEFORMED_WINGS', words: 'deformed wings' },
-  { sign: 'SPOTTY_BROOD', words: 'spotty brood' },
-  { sign: 'NONE_SEEN', words: 'nothing seen' },
+const SIGNS: { sign: Sign; short: string; words: string }[] = [
+  { sign: 'CHEWED_PUPAE', short: 'chewed', words: 'chewed or uncapped pupae' },
+  { sign: 'DEFORMED_WINGS', short: 'wings', words: 'deformed wings' },
+  { sign: 'SPOTTY_BROOD', short: 'spotty', words: 'spotty brood' },
+  { sign: 'NONE_SEEN', short: 'no sign', words: 'looked, no sign seen' },
 ]
 const CHOICES: { choice: Choice; words: string }[] = [
   { choice: 'TREAT', words: 'Treat' },
@@ -101,9 +101,11 @@ function toggle(sign: Sign): void {
           type="button"
           :disabled="!mayWork"
           :aria-pressed="line.signs.some((seen) => seen.sign === each.sign)"
+          :aria-label="`${each.short}: ${each.words}`"
+          :title="each.words"
           @click="toggle(each.sign)"
         >
-          {{ each.words }}
+          {{ each.short }}
         </button>
       </div>
       <div class="choices" role="group" :aria-label="`Decision for ${line.hive.name}`">
@@ -136,7 +138,7 @@ function toggle(sign: Sign): void {
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 70px minmax(180px, 1fr) 130px minmax(230px, 1.1fr);
+  grid-template-columns: 54px minmax(180px, 1fr) 118px 320px;
   gap: 6px 16px;
   align-items: start;
   padding: 8px 10px;

@@ -15,7 +15,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ move: [days: string[]] }>()
 
-const WIDTH = 880
+const WIDTH = 840
 const LEFT = 58
 const RIGHT = 14
 const LANES = [
@@ -24,7 +24,7 @@ const LANES = [
   { stage: 'CAPPED_WORKER', words: 'capped' },
   { stage: 'CAPPED_DRONE', words: 'drones' },
 ] as const
-const LANE = 13
+const LANE = 15
 const MARKS = LANES.length * LANE + 32
 const TOP = MARKS + 12
 const HEIGHT = 200
@@ -51,7 +51,7 @@ type Row = (typeof rows.value)[number]
 const most = computed(
   () => Math.max(50, ...rows.value.map((row) => Math.max(row.high, row.total))) * 1.06,
 )
-const y = (mites: number) => BOTTOM - (Math.min(mites, most.value) / most.value) * HEIGHT
+const y = (mites: number) => BOTTOM - (mites / most.value) * HEIGHT
 const ticks = computed(() => {
   const rough = most.value / 4
   const power = 10 ** Math.floor(Math.log10(rough))
@@ -202,7 +202,10 @@ defineExpose({ addOne })
     <path class="band" :d="areas.band" />
     <path class="capped" :d="areas.capped" />
     <path class="exposed" :d="areas.exposed" />
-    <path class="untreated" :d="areas.untreated" />
+    <clipPath id="mites-panel">
+      <rect :x="LEFT" :y="TOP" :width="WIDTH - LEFT - RIGHT" :height="HEIGHT" />
+    </clipPath>
+    <path class="untreated" :d="areas.untreated" clip-path="url(#mites-panel)" />
     <path class="killed" :d="areas.killed" />
     <g v-if="winter >= 0 && winter <= span" class="winter">
       <path :d="`M${x(winter)} ${TOP}V${BOTTOM}`" />
@@ -247,7 +250,7 @@ defineExpose({ addOne })
 }
 
 text {
-  font-size: 11px;
+  font-size: 13px;
   fill: var(--ink-soft);
   text-anchor: middle;
 }

@@ -30,7 +30,7 @@ const reaches = computed(() => then.value.wash <= props.target)
       </template>
     </p>
     <p v-if="course.judgement">
-      <VerdictMark :verdict="course.judgement.verdict" />
+      <VerdictMark :verdict="course.judgement.verdict" />{{ ' ' }}
       <span v-if="course.judgement.findings[0]" class="soft">
         {{ course.judgement.findings[0].point }}: {{ course.judgement.findings[0].says
         }}{{ course.judgement.findings[0].line ? ` (${course.judgement.findings[0].line})` : '' }}

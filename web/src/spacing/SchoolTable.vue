@@ -20,14 +20,14 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
   <LineTable label="Schools side by side">
     <thead>
       <tr>
-        <th scope="col">School</th>
+        <th scope="col" class="school">School</th>
         <th scope="col">Visits</th>
         <th scope="col" class="wide">Mites left on {{ shortDay(comparison.commonDate) }}</th>
         <th scope="col">Wash then</th>
         <th scope="col">Fewer a visit</th>
         <th scope="col">Time</th>
         <th scope="col">Rule of thumb</th>
-        <th scope="col">Rule sheet</th>
+        <th scope="col" class="rule">Rule sheet</th>
         <th scope="col"><span class="visually-hidden">Take</span></th>
       </tr>
     </thead>
@@ -77,8 +77,8 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
         <td class="figure">{{ whole(each.perVisit) }}</td>
         <td class="figure">{{ (each.minutes / 60).toFixed(1) }} h</td>
         <td>
-          {{ each.ruleOfThumb.holds ? 'keeps' : 'breaks' }}<br /><span class="soft">{{
-            each.ruleOfThumb.says
+          <span :title="each.ruleOfThumb.says">{{
+            each.ruleOfThumb.holds ? 'keeps it' : 'breaks it'
           }}</span>
         </td>
         <td>
@@ -102,7 +102,15 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
 
 <style scoped>
 .wide {
-  min-width: 150px;
+  min-width: 130px;
+}
+
+.school {
+  min-width: 215px;
+}
+
+.rule {
+  min-width: 140px;
 }
 
 .bar {

@@ -45,7 +45,9 @@ function to(chore: Chore, isKeeper: boolean) {
         <span class="kind">{{ KINDS[each.kind].words }}</span>
         <span class="what">
           <strong>{{ each.apiary }}</strong>: {{ each.says
-          }}<template v-if="each.day">. {{ shortDay(each.day) }}</template>
+          }}<template v-if="each.kind === 'ROUND_AHEAD' && each.day"
+            >, {{ shortDay(each.day) }}</template
+          >
         </span>
         <router-link class="go" :to="to(each, isKeeper)">{{ KINDS[each.kind].go }}</router-link>
       </li>

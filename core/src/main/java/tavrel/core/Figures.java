@@ -3,10 +3,14 @@ package tavrel.core;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
 /** How figures are written in sentences: no exponent, no needless zeros, a point for decimals. */
 public final class Figures {
+
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
   private Figures() {}
 
@@ -37,5 +41,10 @@ public final class Figures {
         ? String.format(
             Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60)
         : String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
+  }
+
+  /** A calendar day in a sentence, {@code 18 Aug}; the year is clear from the plan. */
+  public static String day(LocalDate date) {
+    return DAY.format(date);
   }
 }

@@ -37,7 +37,7 @@ final class BroodReasons {
   }
 
   private static String of(BroodEvent event) {
-    String on = " on " + event.day();
+    String on = " on " + Figures.day(event.day());
     if (event instanceof BroodEvent.SwarmHived swarm) {
       return "Swarm hived" + on + " on " + swarm.comb().words() + ", without brood.";
     }
@@ -46,7 +46,7 @@ final class BroodReasons {
           + on
           + (bees.released() == null
               ? ", its queen still caged."
-              : ", its queen out on " + bees.released() + ".");
+              : ", its queen out on " + Figures.day(bees.released()) + ".");
     }
     if (event instanceof BroodEvent.OldQueenMoved) {
       return "Old queen moved here" + on + " onto comb without brood; she goes on laying.";
@@ -55,9 +55,9 @@ final class BroodReasons {
       return "Queen caged"
           + on
           + ": the last worker brood is out on "
-          + event.day().plusDays(BroodTimeline.WORKER_GONE)
+          + Figures.day(event.day().plusDays(BroodTimeline.WORKER_GONE))
           + ", the last drones on "
-          + event.day().plusDays(BroodTimeline.DRONE_GONE)
+          + Figures.day(event.day().plusDays(BroodTimeline.DRONE_GONE))
           + ".";
     }
     if (event instanceof BroodEvent.QueenReleased) {
@@ -90,7 +90,7 @@ final class BroodReasons {
             ? Figures.plain(look.cappedFrames()) + " frames capped"
             : look.capped().words();
     return "Looked inside on "
-        + look.day()
+        + Figures.day(look.day())
         + ": "
         + capped
         + ", open brood "
@@ -119,7 +119,7 @@ final class BroodReasons {
     }
     says.add(
         "Not without capped brood in the next six weeks; the least is expected on "
-            + clock.leastCapped()
+            + Figures.day(clock.leastCapped())
             + ".");
     says.add(
         "What would make such days: the queen caged at least 13 days (16 for drones too), capped"

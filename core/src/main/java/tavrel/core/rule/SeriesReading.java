@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import tavrel.core.Figures;
 import tavrel.core.brood.BroodState;
 
 /** Reads one rule sheet against the days of a series, line by line (handbook 2.2, 1.2). */
@@ -133,7 +134,13 @@ final class SeriesReading {
         days < fewest ? NOT_ON_LABEL : atLimit ? CAUTION : ALLOWED,
         "days between",
         "at least " + fewest + " days between rounds",
-        earlier + " and " + later + " are " + days + (days == 1 ? " day" : " days") + " apart");
+        Figures.day(earlier)
+            + " and "
+            + Figures.day(later)
+            + " are "
+            + days
+            + (days == 1 ? " day" : " days")
+            + " apart");
   }
 
   static Finding unchecked() {

@@ -42,7 +42,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
     String target = percent(colony.target());
     reasons.add(
         "Untreated, a wash on "
-            + colony.commonDate()
+            + Figures.day(colony.commonDate())
             + " would find about "
             + percent(untreated.wash())
             + "; your limit then is "
@@ -73,7 +73,9 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
       return new Advice(
           Kind.SINGLE,
           List.of(own.day()),
-          "One round on " + own.day() + ", in the colony's own window without capped brood.",
+          "One round on "
+              + Figures.day(own.day())
+              + ", in the colony's own window without capped brood.",
           List.copyOf(reasons));
     }
     if (least != null) {
@@ -103,7 +105,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
         "It leaves about "
             + Math.round(least.left())
             + " mites on "
-            + colony.commonDate()
+            + Figures.day(colony.commonDate())
             + ", a wash of "
             + percent(least.wash())
             + ". No fewer visits on your sheet reach the limit.");
@@ -125,7 +127,8 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
     if (!winterBees.isBefore(colony.today())
         && winterBees.isBefore(colony.commonDate())
         && last.isAfter(winterBees)) {
-      reasons.add("The last round comes after " + winterBees + ", your date for winter bees.");
+      reasons.add(
+          "The last round comes after " + Figures.day(winterBees) + ", your date for winter bees.");
     }
     return reasons;
   }
@@ -143,7 +146,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
         "One round without capped brood ("
             + best.kind().words()
             + ", "
-            + best.day()
+            + Figures.day(best.day())
             + ") would leave about "
             + Math.round(best.left())
             + ": fewer than "
@@ -159,7 +162,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
       if (each.wash() <= colony.target() && onLabel(each)) {
         says.add(
             "What would, on the label: one round on "
-                + each.day()
+                + Figures.day(each.day())
                 + ", "
                 + each.says()
                 + ". It leaves about "
@@ -181,12 +184,12 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
 
   private static String words(SpacingSearch.EvenSeries option) {
     return option.rounds() == 1
-        ? "One round on " + option.start() + "."
+        ? "One round on " + Figures.day(option.start()) + "."
         : option.rounds()
             + " rounds, "
             + option.gap()
             + " days apart, from "
-            + option.start()
+            + Figures.day(option.start())
             + ".";
   }
 

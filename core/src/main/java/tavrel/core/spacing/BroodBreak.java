@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
@@ -123,7 +124,7 @@ public record BroodBreak(
               then,
               model,
               Kind.QUEEN_CAGED,
-              "cage the queen today, let her out on " + out + " and treat that day",
+              "cage the queen today, let her out on " + Figures.day(out) + " and treat that day",
               out));
     } catch (InvalidValue noQueenToCage) {
       // A colony without a laying queen has no such break.

@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Figures;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.season.SeasonDates;
@@ -56,7 +57,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
             Occasion.BEFORE_SALE,
             Schedule.every(clock.today(), 3, WEEK).days(),
             "three weekly rounds from today; keep "
-                + clock.today().plusDays(3L * WEEK)
+                + Figures.day(clock.today().plusDays(3L * WEEK))
                 + " or later for the sale, and count before it"),
         lateSummer(clock.today(), season),
         winter(clock, season, south));
@@ -76,7 +77,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
           occasion, List.of(), last == null ? none : "its window without capped brood is over");
     }
     return new SeriesPreset(
-        occasion, List.of(day), "one round on " + day + ", " + clock.on(day).words());
+        occasion, List.of(day), "one round on " + Figures.day(day) + ", " + clock.on(day).words());
   }
 
   private static SeriesPreset lateSummer(LocalDate today, SeasonDates season) {
@@ -88,8 +89,10 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
         Schedule.every(late ? today : start, 4, WEEK).days(),
         "four weekly rounds, "
             + (late
-                ? "from today: the last comes after " + by + ", your date for winter bees"
-                : "the last on " + by + ", your date for winter bees"));
+                ? "from today: the last comes after "
+                    + Figures.day(by)
+                    + ", your date for winter bees"
+                : "the last on " + Figures.day(by) + ", your date for winter bees"));
   }
 
   private static SeriesPreset winter(BroodClock clock, SeasonDates season, boolean south) {
@@ -106,7 +109,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
             Occasion.WINTER,
             List.of(day),
             "one round on "
-                + day
+                + Figures.day(day)
                 + ", near the solstice, expected without capped brood: look to confirm");
   }
 

@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.Figures;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.BroodState;
@@ -146,17 +147,17 @@ public class Benches {
                 + " in "
                 + sample.bees()
                 + " bees, counted up to "
-                + sample.last()
+                + Figures.day(sample.last())
                 + ".");
     Double seen = look == null ? null : look.framesOfBees();
     boolean framesSeen = look != null && look.capped() == Capped.FRAMES;
     from.add(
         seen == null
             ? "Frames of bees: a guess from the boxes; correct it."
-            : "Frames of bees: seen on " + look.day() + ".");
+            : "Frames of bees: seen on " + Figures.day(look.day()) + ".");
     from.add(
         framesSeen
-            ? "Capped frames: seen on " + look.day() + "."
+            ? "Capped frames: seen on " + Figures.day(look.day()) + "."
             : "Capped frames at an ordinary time: a guess from the boxes; correct it.");
     LocalDate common = view.today().plusDays(USUAL_AHEAD);
     List<LocalDate> treated = rounds.treatedDays(apiary.id()).getOrDefault(hiveId, List.of());

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.DaySpan;
+import tavrel.core.Figures;
 import tavrel.core.season.SeasonDates;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -165,7 +166,7 @@ class Chores {
               "wash again: "
                   + each.name()
                   + " ended on "
-                  + done
+                  + Figures.day(done)
                   + ", a count 2 to 4 weeks after shows whether it worked",
               each.id(),
               null,
@@ -188,10 +189,11 @@ class Chores {
       String names =
           lines.stream().limit(NAMED).map(Broods.WindowLine::hive).collect(Collectors.joining(", "))
               + (lines.size() > NAMED ? " and " + (lines.size() - NAMED) + " more" : "");
+      String when = day == null ? "" : Figures.day(day);
       String says =
           kind == ChoreKind.WINDOW_OPENS
-              ? names + ": without capped brood, the first from " + day + "; look to confirm"
-              : names + ": nothing capped, the first until " + day + "; one round reaches all";
+              ? names + ": without capped brood, the first from " + when + "; look to confirm"
+              : names + ": nothing capped, the first until " + when + "; one round reaches all";
       chores.add(
           new Chore(kind, first.apiaryId(), first.apiary(), day, says, null, null, first.hiveId()));
     }
@@ -211,8 +213,8 @@ class Chores {
                 apiary,
                 counted == null ? null : counted.plusDays(MONTH),
                 counted == null
-                    ? "no count on record: wash a few hives"
-                    : "monthly count: the last was on " + counted));
+                    ? "none on record: wash a few hives"
+                    : "the last was on " + Figures.day(counted)));
       }
     }
   }

@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import { clockOf, counted, dayOf, timeIn } from '../parts/format'
+
+/** One apiary today: what it waits for, its last round, its next workable hours. */
+const props = defineProps<{
+  each: Shapes['ApiaryToday']
+  now: number
+  isKeeper: boolean
+  mayWork: boolean
+}>()
+const emit = defineEmits<{ go: [] }>()
+
+const opens = computed(() => {
+  const run = props.each.run
+  if (!run?.nextToOpen || !run.opensFrom) return ''
+  const left = Date.parse(run.opensFrom) - props.now
+  return left > 0
+    ? `${run.nextToOpen} opens in ${clockOf(left)}`
+    : `${run.nextToOpen} is due: ${clockOf(-left)} over`
+})
+
+const hours = computed(() => {
+  if (!props.each.nextWindow)
+    return props.each.apiary.latitude === undefined ? 'place unknown' : 'none by tomorrow night'
+  const { from, to, grade } = props.each.nextWindow
+  const zone = props.each.apiary.zone
+  const words =
+    Date.parse(from) <= props.now
+      ? `now, until ${timeIn(zone, to)}`
+      : `${timeIn(zone, from)}–${timeIn(zone, to)}`
+  return `${words} · ${grade.toLowerCase()}`
+})
+
+const button = computed(() => {
+  if (props.each.due === 'RUNNING') return props.mayWork ? 'Go on with the run' : 'Look at the run'
+  if (props.each.due === 'PLANNED')
+    return props.mayWork ? 'People check, then run' : 'Look at the round'
+  return 'Make a dose sheet'
+})
+</script>
+
+<template>
+  <li class="sheet apiary" :class="each.due">
+    <div class="what">
+      <h2>
+        <router-link :to="`/apiaries/${each.apiary.id}`">{{ each.apiary.name }}</router-link>
+      </h2>
+      <p v-if="each.due === 'RUNNING' && each.run" class="state running">
+        <strong>{{ counted(each.run.stillShut, 'hive') }} shut</strong>, {{ each.run.done }} of
+        {{ each.run.hives }} done. {{ opens }}
+      </p>
+      <p v-else-if="each.due === 'PLANNED' && each.roundDay" class="state">
+        Round planned for {{ dayOf(each.roundDay) }}, not begun.
+      </p>
+    </div>
+    <dl>
+      <div>
+        <dt>Hives</dt>
+        <dd class="figure">{{ each.hives }}</dd>
+      </div>
+      <div>
+        <dt>Last round</dt>
+        <dd>{{ each.lastDay ? dayOf(each.lastDay) : 'none here' }}</dd>
+      </div>
+      <div class="hours">
+        <dt>Next workable hours</dt>
+        <dd>{{ hours }}</dd>
+      </div>
+    </dl>
+    <button
+      v-if="each.roundId || (isKeeper && each.hives > 0)"
+      type="button"
+      class="go"
+      :class="{ main: each.due !== 'NOTHING' }"
+      @click="emit('go')"
+    >
+      {{ button }}
+    </button>
+    <span v-else></span>
+  </li>
+</template>
+
+<style scoped>
+.apiary {
+  display: grid;
+  grid-template-columns: minmax(230px, 1.1fr) 1.6fr 230px;
+  align-items: center;
+  gap: 8px 24px;
+  padding: 12px 12px 12px 18px;
+  border-left: 8px solid var(--rule);
+}
+
+.RUNNING {
+  border-left-color: var(--burning);
+}
+
+.PLANNED {
+  border-left-color: var(--ink);
+}
+
+.state {
+  margin: 3px 0 0;
+}
+
+.running strong {
+  color: var(--burning);
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 70px 130px 1fr;
+  gap: 4px 16px;
+}
+
+dt {
+  font-size: 0.8125rem;
+  color: var(--ink-soft);
+}
+
+dd {
+  margin: 0;
+}
+
+.go {
+  min-height: 56px;
+  padding: 0 16px;
+  border: 2px solid var(--rule-strong);
+  font-weight: 650;
+  border-radius: 2px;
+}
+
+.go:hover {
+  background: var(--wash);
+}
+
+.go.main {
+  background: var(--ink);
+  border-color: var(--ink);
+  color: var(--paper);
+}
+
+.NOTHING {
+  padding-block: 2px;
+  padding-right: 2px;
+}
+
+.NOTHING h2 {
+  font-size: 1rem;
+}
+
+@media (width <= 900px) {
+  .apiary {
+    grid-template-columns: 1fr;
+    padding: 12px;
+  }
+
+  dl {
+    grid-template-columns: 60px 1fr;
+  }
+
+  .hours {
+    grid-column: 1 / -1;
+  }
+}
+</style>
