@@ -12,14 +12,16 @@ const light = useLight()
 const ROLES = { KEEPER: 'keeper', CREW: 'crew', READER: 'reader' } as const
 const places = computed(() => [
   { to: '/', name: 'Today' },
-  { to: '/apiaries', name: 'Apiaries' },
+  { to: '/apiaries', name: 'Apiaries', atDesk: true },
   { to: '/counts', name: 'Counts' },
   { to: '/spacing', name: 'Spacing' },
-  { to: '/dose', name: 'Dose', hidden: !session.isKeeper },
+  { to: '/dose', name: 'Dose', hidden: !session.isKeeper, atDesk: true },
   { to: '/run', name: 'Run', hidden: !session.mayWork },
-  { to: '/register', name: 'Register' },
+  { to: '/register', name: 'Register', atDesk: true },
 ])
 const shown = computed(() => places.value.filter((place) => !place.hidden))
+/** On a narrow screen these stand in the menu: four large targets suit a gloved thumb better than seven small ones. */
+const inMenu = computed(() => shown.value.filter((place) => place.atDesk))
 
 function here(to: string): boolean {
   return to === '/' ? route.path === '/' : route.path.startsWith(to)
@@ -35,7 +37,7 @@ async function signOut(): Promise<void> {
   <nav class="nav" aria-label="Order of work">
     <img class="brand" src="/mark.svg" alt="Tavrel" width="40" height="40" />
     <ul>
-      <li v-for="place in shown" :key="place.to">
+      <li v-for="place in shown" :key="place.to" :class="{ desk: place.atDesk }">
         <router-link
           :to="place.to"
           :class="{ bracketed: here(place.to) }"
@@ -47,11 +49,19 @@ async function signOut(): Promise<void> {
     <v-menu location="top">
       <template #activator="{ props: menu }">
         <button v-bind="menu" class="who" type="button">
-          <strong>{{ session.account?.name }}</strong>
+          <strong class="name">{{ session.account?.name }}</strong>
+          <strong class="more" aria-hidden="true">More</strong>
           <span>{{ session.account ? ROLES[session.account.role] : '' }}</span>
         </button>
       </template>
       <v-list class="menu">
+        <v-list-item
+          v-for="place in inMenu"
+          :key="place.to"
+          class="narrow"
+          :to="place.to"
+          :title="place.name"
+        />
         <v-list-item v-if="session.isKeeper" to="/people" title="People" />
         <v-list-item v-if="session.isKeeper" to="/figures" title="Figures" />
         <v-list-subheader>Light</v-list-subheader>
@@ -117,7 +127,22 @@ a:hover {
   background: var(--wash);
 }
 
+.more,
+.narrow {
+  display: none;
+}
+
 @media (width <= 900px) {
+  .desk,
+  .name {
+    display: none !important;
+  }
+
+  .more,
+  .narrow {
+    display: grid;
+  }
+
   .nav {
     position: fixed;
     inset: auto 0 0;

@@ -22,7 +22,7 @@ const OCCASIONS = {
   LATE_SUMMER: 'late summer',
   WINTER: 'winter',
 } as const
-const name = ref('')
+const name = ref(`Series of ${shortDay(props.start.clock.today)}`)
 const tool = ref('Bowl 1')
 const hives = ref<Shapes['Hive'][]>([])
 const chosen = ref<string[]>([props.start.hive.id])

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { shortDay } from '../parts/days'
+import BroodLine from './BroodLine.vue'
 import { wordsOf } from './broodWords'
 
 /** What is on record of a colony's brood, what follows from it, and when to look. */
@@ -23,6 +24,7 @@ async function strike(id: string): Promise<void> {
 
 <template>
   <section class="events" aria-label="Brood clock">
+    <div class="line"><BroodLine :clock="clock" /></div>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <div>
       <h3>What follows</h3>
@@ -53,6 +55,10 @@ async function strike(id: string): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 24px;
+}
+
+.line {
+  grid-column: 1 / -1;
 }
 
 .problem {

@@ -100,8 +100,9 @@ td {
 button {
   width: 100%;
   min-height: 34px;
-  padding: 0 8px;
+  padding: 0 6px;
   text-align: right;
+  white-space: nowrap;
   background: color-mix(in srgb, var(--dawn) calc(var(--share) * 60%), transparent);
 }
 

@@ -72,7 +72,7 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
         </td>
         <td class="figure" :class="{ reaches: each.reaches }">
           {{ percent(each.wash) }}
-          <span v-if="!each.settled" class="soft">too soon after</span>
+          <span v-if="!each.settled" class="soft late">too soon after</span>
         </td>
         <td class="figure">{{ whole(each.perVisit) }}</td>
         <td class="figure">{{ (each.minutes / 60).toFixed(1) }} h</td>
@@ -102,15 +102,22 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
 
 <style scoped>
 .wide {
-  min-width: 130px;
+  min-width: 104px;
 }
 
 .school {
-  min-width: 215px;
+  min-width: 180px;
 }
 
 .rule {
-  min-width: 140px;
+  min-width: 128px;
+}
+
+.late {
+  display: block;
+  white-space: normal;
+  font-family: var(--text-face);
+  letter-spacing: 0;
 }
 
 .bar {

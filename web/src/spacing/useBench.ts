@@ -74,24 +74,37 @@ export function questionOf(draft: BenchDraft, recovery: number): Shapes['BenchQu
   }
 }
 
-/** Fields of the draft that hold no number, by the server's names for them. */
-export function unread(draft: BenchDraft): Record<string, string> {
-  const wanted: Record<string, string> = {
-    'load.mites': draft.mites,
-    'load.sampleBees': draft.sampleBees,
-    'load.framesOfBees': draft.framesOfBees,
-    'load.cappedFrames': draft.cappedFrames,
-    'load.droneShare': draft.dronePercent,
-    gramsPerBox: draft.gramsPerBox,
-    targetPercent: draft.targetPercent,
-  }
-  const wrong = Object.fromEntries(
-    Object.entries(wanted)
-      .filter(([, text]) => !Number.isFinite(numberIn(text)))
-      .map(([field]) => [field, 'is no number']),
+const NUMBERS: Record<string, (draft: BenchDraft) => string> = {
+  'load.mites': (draft) => draft.mites,
+  'load.sampleBees': (draft) => draft.sampleBees,
+  'load.framesOfBees': (draft) => draft.framesOfBees,
+  'load.cappedFrames': (draft) => draft.cappedFrames,
+  'load.droneShare': (draft) => draft.dronePercent,
+  gramsPerBox: (draft) => draft.gramsPerBox,
+  targetPercent: (draft) => draft.targetPercent,
+}
+
+/** Whether all that the server needs stands there as a number or a date. */
+export function complete(draft: BenchDraft): boolean {
+  return (
+    Object.values(NUMBERS).every((text) => Number.isFinite(numberIn(text(draft)))) &&
+    isDate(draft.commonDate)
   )
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(draft.commonDate)) wrong.commonDate = 'is no date'
+}
+
+/** Fields that hold something else than a number, by the server's names for them. An empty field is only waited for. */
+export function unread(draft: BenchDraft): Record<string, string> {
+  const wrong: Record<string, string> = {}
+  for (const [field, text] of Object.entries(NUMBERS)) {
+    const typed = text(draft)
+    if (typed.trim() !== '' && !Number.isFinite(numberIn(typed))) wrong[field] = 'is no number'
+  }
+  if (!isDate(draft.commonDate)) wrong.commonDate = 'is no date'
   return wrong
+}
+
+function isDate(text: string): boolean {
+  return /^\d{4}-\d{2}-\d{2}$/.test(text)
 }
 
 /**
@@ -135,9 +148,7 @@ export function useBench(hiveId: Ref<string>) {
   const problem = ref('')
 
   const question = computed(() => questionOf(draft.value, start.value?.recovery ?? 1))
-  const ready = computed(
-    () => start.value !== null && Object.keys(unread(draft.value)).length === 0,
-  )
+  const ready = computed(() => start.value !== null && complete(draft.value))
 
   async function load(): Promise<void> {
     const id = hiveId.value

@@ -133,20 +133,26 @@ public final class BroodClock {
       LocalDate opens = days.from().isBefore(today) ? today : days.from();
       dates.add(new LookDate(opens, "is nothing capped yet? The clock only expects it"));
     }
-    for (LaidDays.Span span : latest.workers().spans()) {
-      if (span.goesOn() && span.from() > today.toEpochDay() - 3 && wasBroken()) {
-        dates.add(
-            new LookDate(
-                LocalDate.ofEpochDay(span.from()), "eggs should be seen by then; if not, act"));
-      }
+    LocalDate eggs = eggsBy();
+    if (eggs != null && !eggs.isBefore(today)) {
+      dates.add(new LookDate(eggs, "eggs should be seen by then; if not, act"));
     }
     return List.copyOf(dates);
   }
 
-  private boolean wasBroken() {
-    return !events.isEmpty()
-        && !(events.get(events.size() - 1) instanceof BroodEvent.Inspection look
-            && look.capped() != Capped.NONE);
+  /** The day by which a queen that was awaited should lay, or null where none is awaited. */
+  private @Nullable LocalDate eggsBy() {
+    BroodEvent last = events.isEmpty() ? null : events.get(events.size() - 1);
+    if (last == null || last instanceof BroodEvent.Inspection) {
+      return null;
+    }
+    long happened = last.day().toEpochDay();
+    return latest.workers().spans().stream()
+        .map(LaidDays.Span::from)
+        .filter(from -> from > happened && from <= happened + WEEKS_AHEAD)
+        .map(LocalDate::ofEpochDay)
+        .findFirst()
+        .orElse(null);
   }
 
   /**

@@ -82,7 +82,10 @@ class BroodClockTest {
 
     assertThat(clock.workers().sure()).isNull();
     assertThat(clock.workers().likely()).isEqualTo(span("2026-05-22", "2026-05-23"));
-    assertThat(clock.lookDates()).extracting(LookDate::day).contains(day("2026-05-22"));
+    assertThat(clock.lookDates())
+        .extracting(LookDate::day)
+        .containsExactly(day("2026-05-22"), day("2026-05-22"));
+    assertThat(clock.lookDates()).anyMatch(look -> look.why().contains("eggs should be seen"));
   }
 
   @Test
