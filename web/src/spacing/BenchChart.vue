@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { addDays, daysBetween, shortDay } from '../parts/days'
@@ -15,7 +16,6 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ move: [days: string[]] }>()
 
-const WIDTH = 840
 const LEFT = 58
 const RIGHT = 14
 const LANES = [
@@ -30,12 +30,15 @@ const TOP = MARKS + 12
 const HEIGHT = 200
 const BOTTOM = TOP + HEIGHT
 
+const narrow = useMediaQuery('(width <= 900px)')
+/** Drawn in fewer units on a narrow screen, so that its words stay readable. */
+const width = computed(() => (narrow.value ? 430 : 840))
 const svg = ref<SVGSVGElement | null>(null)
 const held = ref<number | null>(null)
 
 const from = computed(() => props.course.from)
 const span = computed(() => props.course.exposed.length - 1)
-const step = computed(() => (WIDTH - LEFT - RIGHT) / span.value)
+const step = computed(() => (width.value - LEFT - RIGHT) / span.value)
 const x = (day: number) => LEFT + day * step.value
 const rows = computed(() =>
   props.course.exposed.map((exposed, i) => ({
@@ -58,9 +61,10 @@ const ticks = computed(() => {
   const size = [1, 2, 5, 10].map((n) => n * power).find((n) => n >= rough) ?? rough
   return Array.from({ length: Math.floor(most.value / size) + 1 }, (_, i) => i * size)
 })
-const weeks = computed(() =>
-  Array.from({ length: Math.floor(span.value / 7) + 1 }, (_, i) => i * 7),
-)
+const weeks = computed(() => {
+  const every = narrow.value ? 14 : 7 * Math.ceil(span.value / 70)
+  return Array.from({ length: Math.floor(span.value / every) + 1 }, (_, i) => i * every)
+})
 
 function points(value: (row: Row) => number): string[] {
   return rows.value.map((row, i) => `${x(i).toFixed(1)} ${y(value(row)).toFixed(1)}`)
@@ -106,7 +110,7 @@ const winter = computed(() => daysBetween(from.value, props.winterBees))
 function dayAt(event: PointerEvent | MouseEvent): number {
   const box = svg.value?.getBoundingClientRect()
   if (!box) return 0
-  const px = ((event.clientX - box.left) / box.width) * WIDTH
+  const px = ((event.clientX - box.left) / box.width) * width.value
   return Math.max(0, Math.min(span.value, Math.round((px - LEFT) / step.value)))
 }
 
@@ -166,7 +170,7 @@ defineExpose({ addOne })
   <svg
     ref="svg"
     class="chart"
-    :viewBox="`0 0 ${WIDTH} ${BOTTOM + 34}`"
+    :viewBox="`0 0 ${width} ${BOTTOM + 34}`"
     role="group"
     aria-label="Brood and mites by day, with the rounds"
     @pointermove="drag"
@@ -187,7 +191,7 @@ defineExpose({ addOne })
     </g>
     <g class="grid">
       <template v-for="tick in ticks" :key="tick">
-        <path :d="`M${LEFT} ${y(tick)}H${WIDTH - RIGHT}`" />
+        <path :d="`M${LEFT} ${y(tick)}H${width - RIGHT}`" />
         <text class="lane" :x="LEFT - 6" :y="y(tick) + 4">{{ whole(tick) }}</text>
       </template>
       <text
@@ -203,7 +207,7 @@ defineExpose({ addOne })
     <path class="capped" :d="areas.capped" />
     <path class="exposed" :d="areas.exposed" />
     <clipPath id="mites-panel">
-      <rect :x="LEFT" :y="TOP" :width="WIDTH - LEFT - RIGHT" :height="HEIGHT" />
+      <rect :x="LEFT" :y="TOP" :width="width - LEFT - RIGHT" :height="HEIGHT" />
     </clipPath>
     <path class="untreated" :d="areas.untreated" clip-path="url(#mites-panel)" />
     <path class="killed" :d="areas.killed" />

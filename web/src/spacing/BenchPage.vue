@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, toRef, useTemplateRef } from 'vue'
+import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Shapes } from '../api/client'
+import { useApiaryInHand } from '../parts/apiaryInHand'
 import { addDays, shortDay, spanOf } from '../parts/days'
 import { numberIn } from '../parts/numbers'
 import { useSession } from '../parts/session'
@@ -19,6 +20,7 @@ import { useBench } from './useBench'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
+const inHand = useApiaryInHand()
 const router = useRouter()
 const bench = useBench(toRef(props, 'id'))
 const { start, choices, ruleSheets, draft, question, course, comparison, wrong, problem } = bench
@@ -26,6 +28,10 @@ const chart = useTemplateRef<InstanceType<typeof BenchChart>>('chart')
 const view = ref<'schools' | 'further' | 'front' | 'brood' | 'how'>('schools')
 const telling = ref(false)
 const picked = ref('')
+
+watch(start, (found) => {
+  if (found) void inHand.take(found.clock.apiaryId)
+})
 
 const target = computed(() => numberIn(draft.value.targetPercent) / 100)
 const counted = computed(() => draft.value.mites !== '' && draft.value.sampleBees !== '')

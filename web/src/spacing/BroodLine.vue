@@ -23,7 +23,7 @@ const step = computed(() => (WIDTH - LEFT - 12) / last.value)
 const at = (day: string) =>
   LEFT + Math.max(0, Math.min(last.value, daysBetween(props.clock.from, day))) * step.value
 const weeks = computed(() =>
-  Array.from({ length: Math.floor(last.value / 7) + 1 }, (_, i) =>
+  Array.from({ length: Math.floor((last.value - 2) / 7) + 1 }, (_, i) =>
     addDays(props.clock.from, i * 7),
   ),
 )

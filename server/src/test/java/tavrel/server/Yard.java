@@ -1,0 +1,51 @@
+package tavrel.server;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import tavrel.server.people.Account;
+import tavrel.server.people.Role;
+
+/** A yard of its own with four hives, for tests of what is entered and asked of it. */
+public abstract class Yard extends ServerTest {
+
+  @Autowired protected Clock clock;
+
+  protected Account keeper;
+  protected Account crew;
+  protected Account reader;
+  protected String yard;
+  protected String apiaryId;
+  protected final List<String> hives = new ArrayList<>();
+  protected LocalDate today;
+
+  @BeforeEach
+  void four_hives_stand_in_a_yard() {
+    keeper = person(Role.KEEPER);
+    crew = person(Role.CREW);
+    reader = person(Role.READER);
+    yard = "Yard " + UUID.randomUUID();
+    StringBuilder csv = new StringBuilder("apiary,hive,position,brood boxes,latitude,longitude\n");
+    for (int place = 1; place <= 4; place++) {
+      csv.append("%s,Q%d,%d,deep 10,47.6,-24.3%n".formatted(yard, place, place));
+    }
+    upload(keeper, "/api/roster/import?zone=UTC", csv.toString().getBytes(StandardCharsets.UTF_8));
+    for (JsonNode each : get(keeper, "/api/apiaries").json()) {
+      if (each.path("apiary").path("name").asText().equals(yard)) {
+        apiaryId = each.path("apiary").path("id").asText();
+      }
+    }
+    get(keeper, "/api/apiaries/" + apiaryId)
+        .json()
+        .path("hives")
+        .forEach(hive -> hives.add(hive.path("id").asText()));
+    today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+  }
+}

@@ -1,0 +1,212 @@
+package tavrel.server.count;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
+import tavrel.server.Yard;
+import tavrel.server.people.Account;
+
+class CountsTest extends Yard {
+
+  @Test
+  void a_wash_is_kept_once_and_read_against_the_limit_of_the_season() {
+    Map<String, Object> wash = wash(hives.get(0), 30, 300);
+
+    assertThat(keep(crew, wash).status()).isEqualTo(204);
+    assertThat(keep(crew, wash).status()).isEqualTo(204);
+
+    JsonNode line = line(0);
+    assertThat(line.path("reading").path("mites").asInt()).isEqualTo(30);
+    assertThat(line.path("reading").path("standing").asText()).isEqualTo("ABOVE");
+    assertThat(board().path("recent")).hasSize(1);
+    assertThat(board().path("recent").get(0).path("doneBy").asText()).isEqualTo(crew.name());
+    assertThat(line(1).path("reading").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void counts_of_a_week_pool_and_the_apiary_has_a_running_total() {
+    keep(crew, wash(hives.get(0), 5, 300));
+    keep(crew, wash(hives.get(0), 4, 300));
+    keep(crew, wash(hives.get(1), 0, 300));
+
+    assertThat(line(0).path("reading").path("bees").asInt()).isEqualTo(600);
+    assertThat(board().path("whole").path("mites").asInt()).isEqualTo(9);
+    assertThat(board().path("whole").path("bees").asInt()).isEqualTo(900);
+  }
+
+  @Test
+  void what_cannot_be_counted_is_refused_at_its_field_and_nothing_is_kept() {
+    assertThat(keep(crew, wash(hives.get(0), 3, 300), wash(hives.get(1), 301, 300)).at("1.mites"))
+        .contains("more mites than bees");
+    assertThat(keep(crew, wash(hives.get(0), 3, 0)).at("0.bees")).contains("at least 1 bee");
+    Map<String, Object> tomorrow = wash(hives.get(0), 3, 300);
+    tomorrow.put("day", today.plusDays(1).toString());
+    assertThat(keep(crew, wash(hives.get(1), 3, 300), tomorrow).at("1.day"))
+        .contains("has not come yet");
+    Map<String, Object> longAgo = wash(hives.get(0), 3, 300);
+    longAgo.put("day", today.minusYears(100).toString());
+    assertThat(keep(crew, longAgo).at("0.day")).contains("three years");
+
+    assertThat(board().path("recent")).isEmpty();
+  }
+
+  @Test
+  void a_board_lies_is_read_and_gives_a_natural_drop() {
+    Map<String, String> laid = Map.of(hives.get(2), UUID.randomUUID().toString());
+    assertThat(send(crew, HttpMethod.POST, "/api/boards", laid).status()).isEqualTo(204);
+    assertThat(line(2).path("boardLaidAt").isMissingNode()).isFalse();
+
+    keep(crew, board(hives.get(2), 24, 48));
+
+    assertThat(line(2).path("naturalDrop").path("perDay").asDouble()).isEqualTo(12);
+    assertThat(line(2).path("boardLaidAt").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void a_struck_count_counts_no_longer() {
+    Map<String, Object> wash = wash(hives.get(0), 30, 300);
+    keep(crew, wash);
+    send(crew, HttpMethod.DELETE, "/api/counts/" + wash.get("id"), "");
+
+    assertThat(line(0).path("reading").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void a_hive_is_left_only_with_a_reason_and_its_neighbours_are_named() {
+    assertThat(decide(keeper, "LEAVE", " ").at("reason")).contains("why this hive");
+    Answer left = decide(keeper, "LEAVE", "a line that holds its own");
+
+    assertThat(left.json().path("says").asText()).contains("Q1 and Q3");
+    assertThat(line(1).path("decision").path("choice").asText()).isEqualTo("LEAVE");
+    assertThat(decide(keeper, "TREAT", null).status()).isEqualTo(200);
+    assertThat(line(1).path("decision").path("choice").asText()).isEqualTo("TREAT");
+    assertThat(decide(crew, "TREAT", null).status()).isEqualTo(403);
+  }
+
+  @Test
+  void a_reader_reads_and_enters_nothing() {
+    assertThat(get(reader, "/api/apiaries/" + apiaryId + "/counts").status()).isEqualTo(200);
+    assertThat(keep(reader, wash(hives.get(0), 3, 300)).status()).isEqualTo(403);
+  }
+
+  @Test
+  void counts_go_out_and_come_in_as_a_table_all_or_the_good_rows_alone() {
+    String csv =
+        "apiary;hive;date;kind;mites;bees;hours;natural\n"
+            + yard
+            + ";Q1;"
+            + today
+            + ";wash;9;300;;\n"
+            + yard
+            + ";Q2;"
+            + today
+            + ";board;40;;24;yes\n"
+            + yard
+            + ";Q9;"
+            + today
+            + ";wash;1;300;;\n"
+            + yard
+            + ";Q3;"
+            + today
+            + ";wash;301;300;;\n"
+            + yard
+            + ";Q3;31.12.;wash;3;300;;\n";
+    byte[] file = csv.getBytes(StandardCharsets.UTF_8);
+
+    JsonNode preview = upload(keeper, "/api/counts/preview", file).json();
+    assertThat(preview.path("counts").asInt()).isEqualTo(2);
+    assertThat(preview.path("errors")).hasSize(3);
+    assertThat(preview.path("errors").get(1).path("says").asText()).contains("more mites");
+    assertThat(preview.path("errors").get(2).path("column").asText()).isEqualTo("date");
+    assertThat(upload(keeper, "/api/counts/import", file).at("file")).contains("3 bad rows");
+    assertThat(board().path("recent")).isEmpty();
+
+    upload(keeper, "/api/counts/import?goodRowsOnly=true", file);
+    upload(keeper, "/api/counts/import?goodRowsOnly=true", file);
+    assertThat(board().path("recent")).hasSize(2);
+    String out = get(reader, "/api/counts.csv?apiaryId=" + apiaryId).text();
+    assertThat(out)
+        .startsWith("apiary,hive,date,kind,mites,bees,hours,natural,by\n")
+        .contains(yard + ",Q1," + today + ",wash,9,300,,,")
+        .contains(",board,40,,24.0,yes,");
+  }
+
+  @Test
+  void the_limit_is_the_keepers_to_set() {
+    JsonNode season = get(keeper, season()).json().path("season");
+    Map<String, Object> own =
+        json.convertValue(season, new TypeReference<Map<String, Object>>() {});
+    own.put("spring", 4);
+    own.put("lateSummer", 4);
+    own.put("winter", 4);
+
+    assertThat(send(crew, HttpMethod.PUT, season(), own).status()).isEqualTo(403);
+    assertThat(send(keeper, HttpMethod.PUT, season(), own).status()).isEqualTo(200);
+    keep(crew, wash(hives.get(0), 2, 300));
+    assertThat(line(0).path("reading").path("standing").asText()).isEqualTo("BELOW");
+    own.put("winter", 90);
+    assertThat(send(keeper, HttpMethod.PUT, season(), own).at("winter")).contains("0.1 to 20");
+  }
+
+  private String season() {
+    return "/api/apiaries/" + apiaryId + "/season";
+  }
+
+  private Answer decide(Account who, String choice, String reason) {
+    Map<String, Object> body = new HashMap<>();
+    body.put("id", UUID.randomUUID().toString());
+    body.put("choice", choice);
+    body.put("reason", reason);
+    return send(who, HttpMethod.PUT, "/api/hives/" + hives.get(1) + "/decision", body);
+  }
+
+  private Answer keep(Account who, Object... counts) {
+    return send(who, HttpMethod.POST, "/api/counts", Arrays.stream(counts).toList());
+  }
+
+  private Map<String, Object> wash(String hive, int mites, int bees) {
+    Map<String, Object> count = count(hive, "WASH", mites);
+    count.put("bees", bees);
+    return count;
+  }
+
+  private Map<String, Object> board(String hive, int mites, double hours) {
+    Map<String, Object> count = count(hive, "BOARD", mites);
+    count.put("hours", hours);
+    count.put("natural", true);
+    return count;
+  }
+
+  private Map<String, Object> count(String hive, String kind, int mites) {
+    return new HashMap<>(
+        Map.of(
+            "id",
+            UUID.randomUUID().toString(),
+            "hiveId",
+            hive,
+            "day",
+            today.toString(),
+            "kind",
+            kind,
+            "mites",
+            mites,
+            "natural",
+            false));
+  }
+
+  private JsonNode board() {
+    return get(keeper, "/api/apiaries/" + apiaryId + "/counts").json();
+  }
+
+  private JsonNode line(int at) {
+    return board().path("lines").get(at);
+  }
+}
