@@ -50,7 +50,7 @@ async function signOut(): Promise<void> {
       <template #activator="{ props: menu }">
         <button v-bind="menu" class="who" type="button">
           <strong class="name">{{ session.account?.name }}</strong>
-          <strong class="more" aria-hidden="true">More</strong>
+          <strong class="more">More</strong>
           <span>{{ session.account ? ROLES[session.account.role] : '' }}</span>
         </button>
       </template>

@@ -11,6 +11,8 @@ const props = defineProps<{
   start: Shapes['BenchStart']
   question: Shapes['BenchQuestion']
   days: readonly string[]
+  /** The rule sheet says no to these days for the hive on the bench. */
+  offLabel: boolean
 }>()
 const emit = defineEmits<{ adopted: []; take: [days: string[]] }>()
 
@@ -38,7 +40,9 @@ const said = computed(() =>
     ? 'No round on the bench.'
     : `${props.days.length === 1 ? 'One round' : `${props.days.length} rounds`}: ${props.days.map(shortDay).join(', ')}`,
 )
-const askReason = computed(() => wrong.value.offLabelReason !== undefined || reason.value !== '')
+const askReason = computed(
+  () => props.offLabel || wrong.value.offLabelReason !== undefined || reason.value !== '',
+)
 
 onMounted(async () => {
   try {

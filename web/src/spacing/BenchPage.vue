@@ -200,6 +200,7 @@ function takeSchool(id: string): void {
             :start="start"
             :question="question"
             :days="draft.days"
+            :off-label="course?.judgement?.verdict === 'NOT_ON_LABEL'"
             @take="take"
             @adopted="router.push('/spacing')"
           />

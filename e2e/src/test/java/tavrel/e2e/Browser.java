@@ -249,7 +249,7 @@ final class Browser implements AutoCloseable {
         "field " + label);
   }
 
-  private WebElement find(By by, String what) {
+  WebElement find(By by, String what) {
     Until.within(
         PATIENCE,
         () -> "there is " + what + "; the page shows: " + shorten(body()),

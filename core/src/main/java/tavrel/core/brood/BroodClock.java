@@ -223,6 +223,22 @@ public final class BroodClock {
     return null;
   }
 
+  /**
+   * The day on which this colony came into the hive, or null; what was counted before is not its.
+   */
+  public @Nullable LocalDate foundedOn() {
+    return events.stream()
+        .filter(
+            event ->
+                event instanceof BroodEvent.SwarmHived
+                    || event instanceof BroodEvent.PackageHived
+                    || event instanceof BroodEvent.OldQueenMoved
+                    || event instanceof BroodEvent.Split)
+        .map(BroodEvent::day)
+        .max(LocalDate::compareTo)
+        .orElse(null);
+  }
+
   /** What the clock says and from what, in sentences. */
   public List<String> why() {
     return new BroodReasons(this).all();

@@ -52,6 +52,7 @@ class BroodClockTest {
   void a_swarm_is_free_until_its_first_brood_is_capped(Comb comb, LocalDate last) {
     BroodClock clock = clock("2026-05-12", new BroodEvent.SwarmHived(day("2026-05-10"), comb));
 
+    assertThat(clock.foundedOn()).isEqualTo("2026-05-10");
     assertThat(clock.workers().sure().to()).isEqualTo(last);
     assertThat(clock.on(day("2026-05-12"))).isEqualTo(BroodState.FREE);
     assertThat(clock.on(last.plusDays(1))).isEqualTo(BroodState.CAPPED);

@@ -49,6 +49,9 @@ public class Benches {
   /** Schedules are compared so many days ahead unless the keeper says otherwise. */
   private static final int USUAL_AHEAD = 45;
 
+  /** A count older than this says little of today, days. */
+  private static final int STALE = 30;
+
   /**
    * What is known of a hive when it is put on the bench.
    *
@@ -135,7 +138,7 @@ public class Benches {
     ApiarySeason season = seasons.of(apiary);
     Hive hive = hive(apiary, hiveId);
     BroodClock clock = broods.clockOf(hiveId);
-    Infestation sample = counts.samples(apiary).get(hiveId);
+    Infestation sample = own(counts.samples(apiary).get(hiveId), clock);
     BroodEvent.Inspection look = clock.lastLook();
     ColonyGuess guess = ColonyGuess.of(hive);
     List<String> from = new ArrayList<>();
@@ -148,7 +151,9 @@ public class Benches {
                 + sample.bees()
                 + " bees, counted up to "
                 + Figures.day(sample.last())
-                + ".");
+                + (sample.last().isBefore(clock.today().minusDays(STALE))
+                    ? ": more than a month ago, count again."
+                    : "."));
     Double seen = look == null ? null : look.framesOfBees();
     boolean framesSeen = look != null && look.capped() == Capped.FRAMES;
     from.add(
@@ -208,7 +213,7 @@ public class Benches {
     List<HiveInRhythm> lines = new ArrayList<>();
     for (Hive hive : hives) {
       BroodClock clock = clocks.get(hive.id());
-      Infestation own = samples.get(hive.id());
+      Infestation own = own(samples.get(hive.id()), clock);
       ColonyLoad load =
           own != null
               ? load(hive, clock, question.load(), own.mites(), own.bees(), own.recovery())
@@ -258,6 +263,12 @@ public class Benches {
     return judgement == null || judgement.verdict() == Verdict.ALLOWED
         ? null
         : judgement.findings().get(0).point() + ": " + judgement.findings().get(0).says();
+  }
+
+  /** A sample unless it was taken before this colony came into the hive. */
+  private static @Nullable Infestation own(@Nullable Infestation sample, BroodClock clock) {
+    LocalDate founded = clock.foundedOn();
+    return sample != null && founded != null && sample.last().isBefore(founded) ? null : sample;
   }
 
   private static ColonyLoad load(
