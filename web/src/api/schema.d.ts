@@ -900,6 +900,7 @@ export interface components {
             recovery: number;
             /** Format: int32 */
             sampleBees?: number;
+            supers?: components["schemas"]["DaySpan"];
             /** Format: double */
             targetPercent: number;
             /** Format: int32 */

@@ -13,6 +13,7 @@ const props = defineProps<{
   bands: readonly Shapes['StageBand'][]
   marks: readonly string[]
   winterBees: string
+  supers?: Shapes['DaySpan']
 }>()
 const emit = defineEmits<{ move: [days: string[]] }>()
 
@@ -105,6 +106,12 @@ const lanes = computed(() =>
   })),
 )
 const marks = computed(() => props.marks.map((day) => ({ day, at: daysBetween(from.value, day) })))
+const supers = computed(() => {
+  if (!props.supers) return null
+  const begin = Math.max(0, daysBetween(from.value, props.supers.from))
+  const end = Math.min(span.value, daysBetween(from.value, props.supers.to) + 1)
+  return end > begin ? { begin, end } : null
+})
 const winter = computed(() => daysBetween(from.value, props.winterBees))
 
 function dayAt(event: PointerEvent | MouseEvent): number {
@@ -211,6 +218,15 @@ defineExpose({ addOne })
     </clipPath>
     <path class="untreated" :d="areas.untreated" clip-path="url(#mites-panel)" />
     <path class="killed" :d="areas.killed" />
+    <g v-if="supers" class="supers">
+      <rect
+        :x="x(supers.begin)"
+        :y="BOTTOM - 14"
+        :width="x(supers.end) - x(supers.begin)"
+        height="14"
+      />
+      <text :x="x(supers.begin) + 4" :y="BOTTOM - 18">supers on</text>
+    </g>
     <g v-if="winter >= 0 && winter <= span" class="winter">
       <path :d="`M${x(winter)} ${TOP}V${BOTTOM}`" />
       <text :x="x(winter) + 4" :y="TOP + 12">winter bees</text>
@@ -311,6 +327,17 @@ text {
   stroke: var(--open);
   stroke-dasharray: none;
   stroke-width: 2;
+}
+
+.supers rect {
+  fill: none;
+  stroke: var(--caution);
+  stroke-dasharray: 4 3;
+}
+
+.supers text {
+  text-anchor: start;
+  fill: var(--caution);
 }
 
 .winter path {

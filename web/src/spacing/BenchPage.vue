@@ -134,6 +134,7 @@ function takeSchool(id: string): void {
             :bands="start.clock.bands"
             :marks="draft.days"
             :winter-bees="start.winterBees"
+            :supers="start.supers"
             @move="take"
           />
           <p class="legend soft">

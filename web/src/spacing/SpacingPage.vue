@@ -130,12 +130,12 @@ async function changed(): Promise<void> {
       <h2>Nothing on record</h2>
       <ul>
         <li v-for="each in windows.unrecorded" :key="each.apiaryId">
-          <strong>{{ each.apiary }}</strong>: {{ counted(each.hives, 'hive') }}
-          <span class="soft">
-            {{
+          <strong>{{ each.apiary }}</strong>: {{ counted(each.hives, 'hive')
+          }}<span class="soft"
+            >{{
               each.expected
-                ? `; winter expected ${spanOf(each.expected)}, look to confirm`
-                : '; no window expected ahead'
+                ? `, winter expected ${spanOf(each.expected)}, look to confirm`
+                : ', no window expected ahead'
             }}
           </span>
         </li>

@@ -1,14 +1,7 @@
 package tavrel.e2e;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublishers;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -31,15 +24,14 @@ public final class Bench {
 
   private static final int HIVES_IN_RUN = 200;
   private static final int HIVES_IN_ROSTER = 5_000;
-  private static final String PASSWORD = "bench password";
+  static final String PASSWORD = "bench password";
 
-  private final ObjectMapper json = new ObjectMapper();
-  private final CookieManager cookies = new CookieManager();
-  private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
   private final App app;
+  private final Client client;
 
   private Bench(App app) {
     this.app = app;
+    this.client = new Client(app.url());
   }
 
   /** Runs it; the data go to a folder that is made for it. */
@@ -60,17 +52,18 @@ public final class Bench {
   }
 
   private void measure() throws IOException, InterruptedException {
-    send("GET", "/api/welcome", null);
-    send(
+    client.send("GET", "/api/welcome", null);
+    client.send(
         "POST",
         "/api/welcome",
         Map.of("code", app.firstCode(), "login", "bench", "name", "Bench", "password", PASSWORD));
     long begin = System.nanoTime();
-    upload(roster("Great Yard", HIVES_IN_ROSTER));
+    client.upload(roster("Great Yard", HIVES_IN_ROSTER));
     say("roster of 5,000 hives brought in", millisSince(begin), "ms");
-    upload(roster("Long Row", HIVES_IN_RUN));
+    client.upload(roster("Long Row", HIVES_IN_RUN));
     eventsOfARun();
     paint();
+    new WhenBench(app, client).measure("Great Yard", "Long Row");
     say(
         "resident memory of the process",
         (double) residentMegabytes(),
@@ -78,9 +71,9 @@ public final class Bench {
   }
 
   private void eventsOfARun() throws IOException, InterruptedException {
-    String apiary = apiaryNamed("Long Row");
+    String apiary = client.apiaryNamed("Long Row");
     String round = UUID.randomUUID().toString();
-    JsonNode sheets = send("GET", "/api/rule-sheets", null);
+    JsonNode sheets = client.send("GET", "/api/rule-sheets", null);
     Map<String, Object> settings =
         Map.of(
             "amount",
@@ -98,12 +91,12 @@ public final class Bench {
             "sealMinutes",
             10);
     long begin = System.nanoTime();
-    send(
+    client.send(
         "POST",
         "/api/apiaries/" + apiary + "/dose-sheet",
         Map.of("ruleSheetId", sheets.get(1).path("id").asText(), "settings", settings));
     say("dose sheet of 200 hives, first call", millisSince(begin), "ms");
-    send(
+    client.send(
         "PUT",
         "/api/rounds/" + round,
         Map.of(
@@ -115,14 +108,15 @@ public final class Bench {
             settings,
             "tool",
             "Bowl"));
-    send(
+    client.send(
         "PUT",
         "/api/rounds/" + round + "/people-check",
         Map.of(
             "confirmed",
             List.of("RESPIRATOR", "FIT", "EYES", "GLOVES", "WIND", "WATER", "BYSTANDERS")));
     List<String> hives = new ArrayList<>();
-    send("GET", "/api/apiaries/" + apiary, null)
+    client
+        .send("GET", "/api/apiaries/" + apiary, null)
         .path("hives")
         .forEach(hive -> hives.add(hive.path("id").asText()));
     List<Double> took = new ArrayList<>();
@@ -144,7 +138,7 @@ public final class Bench {
   private double post(String round, List<Map<String, Object>> events)
       throws IOException, InterruptedException {
     long begin = System.nanoTime();
-    send("POST", "/api/rounds/" + round + "/events", events);
+    client.send("POST", "/api/rounds/" + round + "/events", events);
     return (System.nanoTime() - begin) / 1e6;
   }
 
@@ -180,15 +174,6 @@ public final class Bench {
     return ((Number) browser.script(script)).doubleValue();
   }
 
-  private String apiaryNamed(String name) throws IOException, InterruptedException {
-    for (JsonNode each : send("GET", "/api/apiaries", null)) {
-      if (each.path("apiary").path("name").asText().equals(name)) {
-        return each.path("apiary").path("id").asText();
-      }
-    }
-    throw new IllegalStateException("There is no " + name);
-  }
-
   private static Map<String, Object> event(String hive, String kind, Instant at, Integer load) {
     Map<String, Object> event = new HashMap<>();
     event.put("id", UUID.randomUUID().toString());
@@ -207,53 +192,6 @@ public final class Bench {
                 "\n", "apiary,hive,position,brood boxes,supers,floor,latitude,longitude\n", "\n"));
   }
 
-  private void upload(String csv) throws IOException, InterruptedException {
-    String edge = "edge" + UUID.randomUUID();
-    String body =
-        "--"
-            + edge
-            + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"roster.csv\"\r\nContent-Type: text/csv\r\n\r\n"
-            + csv
-            + "\r\n--"
-            + edge
-            + "--\r\n";
-    answer(
-        request("/api/roster/import?zone=Etc/GMT%2B2")
-            .header("Content-Type", "multipart/form-data; boundary=" + edge)
-            .POST(BodyPublishers.ofString(body))
-            .build());
-  }
-
-  private JsonNode send(String method, String path, Object body)
-      throws IOException, InterruptedException {
-    HttpRequest.Builder request = request(path);
-    if (body == null) {
-      request.method(method, BodyPublishers.noBody());
-    } else {
-      request
-          .header("Content-Type", "application/json")
-          .method(method, BodyPublishers.ofString(json.writeValueAsString(body)));
-    }
-    return answer(request.build());
-  }
-
-  private HttpRequest.Builder request(String path) {
-    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(app.url() + path));
-    cookies.getCookieStore().getCookies().stream()
-        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-        .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
-    return request;
-  }
-
-  private JsonNode answer(HttpRequest request) throws IOException, InterruptedException {
-    var response = http.send(request, BodyHandlers.ofString());
-    if (response.statusCode() >= 300) {
-      throw new IllegalStateException(
-          request.uri() + " answered " + response.statusCode() + ": " + response.body());
-    }
-    return json.readTree(response.body());
-  }
-
   private long residentMegabytes() throws IOException {
     return Files.readAllLines(Path.of("/proc/" + app.pid() + "/status")).stream()
         .filter(line -> line.startsWith("VmRSS"))
@@ -262,11 +200,11 @@ public final class Bench {
         .orElse(-1);
   }
 
-  private static double millisSince(long begin) {
+  static double millisSince(long begin) {
     return (System.nanoTime() - begin) / 1e6;
   }
 
-  private static void percentiles(String what, List<Double> took) {
+  static void percentiles(String what, List<Double> took) {
     double[] sorted = took.stream().mapToDouble(Double::doubleValue).sorted().toArray();
     System.out.printf(
         Locale.ROOT,
@@ -277,7 +215,7 @@ public final class Bench {
         Arrays.stream(sorted).max().orElse(0));
   }
 
-  private static void say(String what, double value, String unit) {
+  static void say(String what, double value, String unit) {
     System.out.printf(Locale.ROOT, "%-62s %.0f %s%n", what, value, unit);
   }
 }

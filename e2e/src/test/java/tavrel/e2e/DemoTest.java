@@ -80,7 +80,7 @@ class DemoTest {
         assertThat(desk.barriers()).as("why " + light).isEmpty();
         look(desk, "/counts", "Keep and next hive", light);
         look(desk, "/spacing", "Free now", light);
-        desk.press("H2").see("mites left on").see("Schools");
+        desk.press("K4").see("mites left on").see("Schools");
         assertThat(desk.barriers()).as("bench " + light).isEmpty();
         for (String view : List.of("Each further", "Visits against", "Brood clock")) {
           desk.press(view);

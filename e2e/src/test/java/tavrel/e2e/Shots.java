@@ -39,6 +39,7 @@ public final class Shots {
       take(desk, "today");
       desk.open("/apiaries").see("Kiln Field").press("Kiln Field").see("Wind from").press("K7");
       take(desk, "apiary");
+      spacing(desk);
       desk.open("/apiaries/import").choose(roster()).see("bad row");
       take(desk, "roster");
       desk.open("/dose")
@@ -59,12 +60,32 @@ public final class Shots {
     try (Browser phone = new Browser(url, Browser.PHONE)) {
       phone.enterAs("Tam").see("Go on with the run");
       take(phone, "today-phone");
+      phone.open("/counts").choose("Apiary", "Kiln Field").see("Mites, K1").press("7");
+      take(phone, "counts-phone");
+      phone.open("/").see("Go on with the run");
       phone.press("Go on with the run").see("Next to open");
       take(phone, "run-phone");
       phone.script("localStorage.setItem('tavrel.light', 'before sunrise')");
       phone.reload().see("Next to open");
       take(phone, "run-phone-dark");
     }
+  }
+
+  /** Counts, windows, and a colony on the bench. */
+  private void spacing(Browser desk) {
+    desk.open("/counts").choose("Apiary", "Hollow Bank").see("13 in 300").press("5");
+    take(desk, "counts");
+    desk.open("/spacing").see("Late summer, weekly four").see("Free now");
+    take(desk, "spacing");
+    desk.press("H4").see("mites left on").see("Schools");
+    take(desk, "bench");
+    desk.press("Each further").see("first round on");
+    desk.script(
+        "document.querySelector('[aria-label=Recommended]').scrollIntoView({block: 'start'})");
+    desk.script("window.scrollBy(0, -96)");
+    take(desk, "bench-further");
+    desk.open("/spacing").choose("Apiary", "Upper Sallow").press("U3").see("Enter a count first");
+    take(desk, "brood-clock");
   }
 
   /** A run some way down the row: three sealed, one left out, a leak seen, one burning. */

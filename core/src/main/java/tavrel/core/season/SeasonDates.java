@@ -79,6 +79,20 @@ public record SeasonDates(
     return supersOn.isBefore(supersOff) ? after && before : after || before;
   }
 
+  /** The days with supers that a day lies in or that come next, or null where none go on. */
+  public @Nullable DaySpan supersAfter(LocalDate day) {
+    if (supersOn == null || supersOff == null) {
+      return null;
+    }
+    for (int year = day.getYear() - 1; ; year++) {
+      LocalDate on = supersOn.atYear(year);
+      LocalDate off = supersOff.atYear(supersOff.isAfter(supersOn) ? year : year + 1);
+      if (off.isAfter(day)) {
+        return new DaySpan(on, off.minusDays(1));
+      }
+    }
+  }
+
   /** The winter-bee date on or after a day. */
   public LocalDate winterBeesAfter(LocalDate day) {
     LocalDate here = winterBees.atYear(day.getYear());

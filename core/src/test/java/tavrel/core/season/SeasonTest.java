@@ -58,6 +58,9 @@ class SeasonTest {
 
     assertThat(dates.supersOn(LocalDate.of(2026, 7, 31))).isTrue();
     assertThat(dates.supersOn(LocalDate.of(2026, 8, 1))).isFalse();
+    assertThat(dates.supersAfter(LocalDate.of(2026, 8, 1)).from()).isEqualTo("2027-05-01");
+    assertThat(dates.supersAfter(LocalDate.of(2026, 7, 31)).to()).isEqualTo("2026-07-31");
+    assertThat(SeasonDates.usual(true).supersAfter(LocalDate.of(2026, 7, 31))).isNull();
     assertThat(dates.winterBeesAfter(LocalDate.of(2026, 9, 6))).isEqualTo("2027-09-05");
     assertThat(dates.pauseOf(2026).to()).isEqualTo("2027-01-24");
     assertThatThrownBy(

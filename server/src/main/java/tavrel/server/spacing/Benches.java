@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.DaySpan;
 import tavrel.core.Figures;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
@@ -68,6 +69,7 @@ public class Benches {
    * @param lastTreated day of the last vapour treatment, or null
    * @param treatedThisYear vapour treatments on record this year
    * @param winterBees date by which mites should be down
+   * @param supers days ahead on which supers are usually on, or null
    * @param presets plans for the occasions of the year
    */
   record BenchStart(
@@ -84,6 +86,7 @@ public class Benches {
       @Nullable LocalDate lastTreated,
       int treatedThisYear,
       LocalDate winterBees,
+      @Nullable DaySpan supers,
       List<SeriesPreset> presets) {}
 
   /**
@@ -180,6 +183,7 @@ public class Benches {
         treated.isEmpty() ? null : treated.get(treated.size() - 1),
         (int) treated.stream().filter(day -> day.getYear() == view.today().getYear()).count(),
         season.dates().winterBeesAfter(view.today()),
+        season.dates().supersAfter(view.today()),
         SeriesPreset.of(clock, season.dates(), Seasons.south(apiary)));
   }
 

@@ -1,0 +1,80 @@
+package tavrel.e2e;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.UUID;
+
+/** Speaks to the application's API as a browser does: cookies, token, JSON. */
+final class Client {
+
+  private final ObjectMapper json = new ObjectMapper();
+  private final CookieManager cookies = new CookieManager();
+  private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+  private final String url;
+
+  Client(String url) {
+    this.url = url;
+  }
+
+  String apiaryNamed(String name) throws IOException, InterruptedException {
+    for (JsonNode each : send("GET", "/api/apiaries", null)) {
+      if (each.path("apiary").path("name").asText().equals(name)) {
+        return each.path("apiary").path("id").asText();
+      }
+    }
+    throw new IllegalStateException("There is no " + name);
+  }
+
+  void upload(String csv) throws IOException, InterruptedException {
+    String edge = "edge" + UUID.randomUUID();
+    String body =
+        "--"
+            + edge
+            + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"roster.csv\"\r\nContent-Type: text/csv\r\n\r\n"
+            + csv
+            + "\r\n--"
+            + edge
+            + "--\r\n";
+    answer(
+        request("/api/roster/import?zone=Etc/GMT%2B2")
+            .header("Content-Type", "multipart/form-data; boundary=" + edge)
+            .POST(BodyPublishers.ofString(body))
+            .build());
+  }
+
+  JsonNode send(String method, String path, Object body) throws IOException, InterruptedException {
+    HttpRequest.Builder request = request(path);
+    if (body == null) {
+      request.method(method, BodyPublishers.noBody());
+    } else {
+      request
+          .header("Content-Type", "application/json")
+          .method(method, BodyPublishers.ofString(json.writeValueAsString(body)));
+    }
+    return answer(request.build());
+  }
+
+  private HttpRequest.Builder request(String path) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path));
+    cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+        .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
+    return request;
+  }
+
+  private JsonNode answer(HttpRequest request) throws IOException, InterruptedException {
+    var response = http.send(request, BodyHandlers.ofString());
+    if (response.statusCode() >= 300) {
+      throw new IllegalStateException(
+          request.uri() + " answered " + response.statusCode() + ": " + response.body());
+    }
+    return json.readTree(response.body());
+  }
+}
