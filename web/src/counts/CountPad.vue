@@ -131,7 +131,7 @@ async function keep(): Promise<void> {
       <v-text-field
         v-if="!board"
         v-model="pattern.bees"
-        label="Bees in the sample"
+        label="Bees"
         inputmode="numeric"
         :error-messages="wrong.bees"
       />
@@ -205,7 +205,7 @@ async function keep(): Promise<void> {
 
 .mites :deep(input) {
   font-family: var(--figure-face);
-  font-size: 1.75rem;
+  font-size: 1.375rem;
 }
 
 .keys {
@@ -237,6 +237,19 @@ async function keep(): Promise<void> {
 .keep:disabled {
   background: var(--wash);
   color: var(--ink-soft);
+}
+
+/* On a phone all that every hive needs fits above the fold; what holds from hive to hive comes after. */
+@media (width <= 900px) {
+  .pair,
+  .said {
+    order: 1;
+  }
+
+  .pad {
+    gap: 8px;
+    padding: 8px;
+  }
 }
 
 .said {

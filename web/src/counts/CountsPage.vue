@@ -218,6 +218,24 @@ ul {
 }
 
 @media (width <= 900px) {
+  .limit {
+    display: none;
+  }
+
+  .top {
+    margin: 0 0 4px;
+  }
+
+  .top h1 {
+    font-size: 1.25rem;
+    margin: 0;
+  }
+
+  .top :deep(.pick) {
+    flex: 1;
+    width: auto;
+  }
+
   .bench {
     grid-template-columns: 1fr;
   }

@@ -1,15 +1,33 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import type { BenchDraft } from './useBench'
 
 /** What the bench reckons with: count, brood, dose, limits. */
-defineProps<{
+const props = defineProps<{
   choices: Shapes['SpacingChoices']
   ruleSheets: readonly Shapes['RuleSheet'][]
   wrong: Record<string, string>
   from: readonly string[]
 }>()
 const draft = defineModel<BenchDraft>({ required: true })
+
+const shuts = computed(() =>
+  props.choices.shuts.map((each) => ({
+    value: each.shut,
+    title: `${each.words}: keeps ${Math.round(100 * each.kept)} %`,
+  })),
+)
+const curves = computed(() =>
+  props.choices.curves.map((each) => ({ value: each.curve, title: each.words })),
+)
+const sheets = computed(() => [
+  { value: '', title: 'none: nothing is judged' },
+  ...props.ruleSheets.map((each) => ({
+    value: each.id,
+    title: each.name + (each.example ? ' (example)' : ''),
+  })),
+])
 
 function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
   draft.value = { ...draft.value, [key]: value }
@@ -83,19 +101,14 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
         label="How tight the hive is"
         density="compact"
         :model-value="draft.shut"
-        :items="
-          choices.shuts.map((each) => ({
-            value: each.shut,
-            title: `${each.words}: keeps ${Math.round(100 * each.kept)} %`,
-          }))
-        "
+        :items="shuts"
         @update:model-value="(shut) => set('shut', shut)"
       />
       <v-select
         label="Kill curve"
         density="compact"
         :model-value="draft.curve"
-        :items="choices.curves.map((each) => ({ value: each.curve, title: each.words }))"
+        :items="curves"
         @update:model-value="(curve) => set('curve', curve)"
       />
     </fieldset>
@@ -105,13 +118,7 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
         label="Rule sheet"
         density="compact"
         :model-value="draft.ruleSheetId"
-        :items="[
-          { value: '', title: 'none: nothing is judged' },
-          ...ruleSheets.map((each) => ({
-            value: each.id,
-            title: each.name + (each.example ? ' (example)' : ''),
-          })),
-        ]"
+        :items="sheets"
         @update:model-value="(id) => set('ruleSheetId', id)"
       />
       <v-text-field

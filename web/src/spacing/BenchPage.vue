@@ -33,6 +33,13 @@ watch(start, (found) => {
   if (found) void inHand.take(found.clock.apiaryId)
 })
 
+const schools = computed(
+  () =>
+    choices.value?.schools.map((each) => ({
+      value: each.id,
+      title: `${each.name}: ${each.rounds} × ${each.gap} d`,
+    })) ?? [],
+)
 const target = computed(() => numberIn(draft.value.targetPercent) / 100)
 const counted = computed(() => draft.value.mites !== '' && draft.value.sampleBees !== '')
 const STATES = {
@@ -114,12 +121,7 @@ function takeSchool(id: string): void {
               label="Start from a school"
               density="compact"
               :model-value="picked"
-              :items="
-                choices.schools.map((each) => ({
-                  value: each.id,
-                  title: `${each.name}: ${each.rounds} × ${each.gap} d`,
-                }))
-              "
+              :items="schools"
               @update:model-value="takeSchool"
             />
             <v-btn @click="chart?.addOne()">Add a round</v-btn>

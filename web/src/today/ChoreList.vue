@@ -49,7 +49,9 @@ function to(chore: Chore, isKeeper: boolean) {
             >, {{ shortDay(each.day) }}</template
           >
         </span>
-        <router-link class="go" :to="to(each, isKeeper)">{{ KINDS[each.kind].go }}</router-link>
+        <router-link class="go" :to="to(each, isKeeper)">{{
+          each.kind === 'ROUND_DUE' && !isKeeper ? 'Look at the series' : KINDS[each.kind].go
+        }}</router-link>
       </li>
     </ul>
   </section>

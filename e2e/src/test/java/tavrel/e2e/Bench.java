@@ -24,6 +24,7 @@ public final class Bench {
 
   private static final int HIVES_IN_RUN = 200;
   private static final int HIVES_IN_ROSTER = 5_000;
+  private static final int HIVES_IN_YARD = 50;
   static final String PASSWORD = "bench password";
 
   private final App app;
@@ -58,7 +59,7 @@ public final class Bench {
         "/api/welcome",
         Map.of("code", app.firstCode(), "login", "bench", "name", "Bench", "password", PASSWORD));
     long begin = System.nanoTime();
-    client.upload(roster("Great Yard", HIVES_IN_ROSTER));
+    client.upload(roster("Great Yard %03d", HIVES_IN_ROSTER));
     say("roster of 5,000 hives brought in", millisSince(begin), "ms");
     client.upload(roster("Long Row", HIVES_IN_RUN));
     eventsOfARun();
@@ -184,9 +185,15 @@ public final class Bench {
     return event;
   }
 
+  /** Fifty hives a yard where the name has room for a number; else all in one. */
   private static String roster(String yard, int hives) {
-    return IntStream.rangeClosed(1, hives)
-        .mapToObj(i -> yard + ",H" + i + "," + i + ",deep 10,0,solid,47.6,-24.3")
+    return IntStream.range(0, hives)
+        .mapToObj(
+            i -> {
+              int place = yard.contains("%") ? i % HIVES_IN_YARD + 1 : i + 1;
+              String name = yard.replace("%03d", "%03d".formatted(i / HIVES_IN_YARD + 1));
+              return name + ",H" + place + "," + place + ",deep 10,0,solid,47.6,-24.3";
+            })
         .collect(
             Collectors.joining(
                 "\n", "apiary,hive,position,brood boxes,supers,floor,latitude,longitude\n", "\n"));

@@ -26,7 +26,7 @@ public final class BroodClock {
   private final LocalDate today;
   private final BroodTimeline sure;
   private final BroodTimeline likely;
-  private final BroodTimeline latest;
+  private @Nullable BroodTimeline latest;
 
   private BroodClock(
       List<BroodEvent> events, BroodDefaults defaults, SeasonDates calendar, LocalDate today) {
@@ -36,7 +36,6 @@ public final class BroodClock {
     this.today = today;
     this.sure = BroodTimeline.of(this.events, defaults, calendar, today, Scenario.EARLIEST);
     this.likely = BroodTimeline.of(this.events, defaults, calendar, today, Scenario.LIKELY);
-    this.latest = BroodTimeline.of(this.events, defaults, calendar, today, Scenario.LATEST);
   }
 
   /**
@@ -147,12 +146,22 @@ public final class BroodClock {
       return null;
     }
     long happened = last.day().toEpochDay();
-    return latest.workers().spans().stream()
+    return latest().workers().spans().stream()
         .map(LaidDays.Span::from)
         .filter(from -> from > happened && from <= happened + WEEKS_AHEAD)
         .map(LocalDate::ofEpochDay)
         .findFirst()
         .orElse(null);
+  }
+
+  /** Folded only where it is asked for: the lists of thousands of hives never do. */
+  private BroodTimeline latest() {
+    BroodTimeline folded = latest;
+    if (folded == null) {
+      folded = BroodTimeline.of(events, defaults, calendar, today, Scenario.LATEST);
+      latest = folded;
+    }
+    return folded;
   }
 
   /**

@@ -58,6 +58,11 @@ public class Apiaries {
     return mapper.hives(id);
   }
 
+  /** Number of hives in one apiary. */
+  public int hiveCount(UUID id) {
+    return mapper.hiveCount(id);
+  }
+
   /** Number of hives by apiary; one without hives is missing. */
   public Map<UUID, Integer> hiveCounts() {
     return mapper.hiveCounts().stream()

@@ -34,6 +34,9 @@ public interface ApiaryMapper {
       """)
   List<HiveCount> hiveCounts();
 
+  @Select("select count(*) from hive where apiary_id = #{apiaryId}")
+  int hiveCount(UUID apiaryId);
+
   @Insert(
       """
       insert into apiary (id, name, latitude, longitude, zone, created_at)

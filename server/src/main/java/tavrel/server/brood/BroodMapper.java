@@ -32,9 +32,6 @@ interface BroodMapper {
   @Select(EVENTS + "where e.hive_id = #{hiveId}" + IN_ORDER)
   List<NewBroodEvent> ofHive(UUID hiveId);
 
-  @Select(EVENTS + "join hive h on h.id = e.hive_id where h.apiary_id = #{apiaryId}" + IN_ORDER)
-  List<NewBroodEvent> ofApiary(UUID apiaryId);
-
   @Select(EVENTS + "where true" + IN_ORDER)
   List<NewBroodEvent> all();
 

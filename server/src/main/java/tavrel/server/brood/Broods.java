@@ -130,13 +130,21 @@ public class Broods {
       WindowList freeNow, WindowList freeSoon, WindowList closing, List<Unrecorded> unrecorded) {}
 
   private final BroodMapper mapper;
+  private final KnownEvents known;
   private final Apiaries apiaries;
   private final Seasons seasons;
   private final OwnFigures figures;
   private final Clock clock;
 
-  Broods(BroodMapper mapper, Apiaries apiaries, Seasons seasons, OwnFigures figures, Clock clock) {
+  Broods(
+      BroodMapper mapper,
+      KnownEvents known,
+      Apiaries apiaries,
+      Seasons seasons,
+      OwnFigures figures,
+      Clock clock) {
     this.mapper = mapper;
+    this.known = known;
     this.apiaries = apiaries;
     this.seasons = seasons;
     this.figures = figures;
@@ -167,8 +175,7 @@ public class Broods {
   /** The clock of every hive of an apiary. */
   public Map<UUID, BroodClock> clocksOf(Apiary apiary) {
     LocalDate today = apiaries.today(apiary);
-    Map<UUID, List<NewBroodEvent>> byHive =
-        mapper.ofApiary(apiary.id()).stream().collect(Collectors.groupingBy(NewBroodEvent::hiveId));
+    Map<UUID, List<BroodEvent>> byHive = known.all();
     BroodDefaults defaults = figures.brood();
     SeasonDates calendar = seasons.of(apiary).dates();
     Map<UUID, BroodClock> clocks = new HashMap<>();
@@ -179,10 +186,7 @@ public class Broods {
                 clocks.put(
                     hive.id(),
                     BroodClock.of(
-                        events(byHive.getOrDefault(hive.id(), List.of())),
-                        defaults,
-                        calendar,
-                        today)));
+                        byHive.getOrDefault(hive.id(), List.of()), defaults, calendar, today)));
     return clocks;
   }
 
@@ -238,8 +242,7 @@ public class Broods {
 
   /** Windows of all hives. */
   public Windows windows() {
-    Map<UUID, List<NewBroodEvent>> events =
-        mapper.all().stream().collect(Collectors.groupingBy(NewBroodEvent::hiveId));
+    Map<UUID, List<BroodEvent>> events = known.all();
     BroodDefaults defaults = figures.brood();
     Map<UUID, Apiary> places =
         apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
@@ -248,13 +251,13 @@ public class Broods {
     List<WindowLine> lines = new ArrayList<>();
     Map<UUID, Integer> unrecorded = new HashMap<>();
     for (BroodMapper.NamedHive hive : mapper.hives()) {
-      List<NewBroodEvent> own = events.get(hive.hiveId());
+      List<BroodEvent> own = events.get(hive.hiveId());
       Apiary place = places.get(hive.apiaryId());
       if (own == null) {
         unrecorded.merge(hive.apiaryId(), 1, Integer::sum);
       } else {
         LocalDate today = apiaries.today(place);
-        BroodClock brood = BroodClock.of(events(own), defaults, calendars.get(place.id()), today);
+        BroodClock brood = BroodClock.of(own, defaults, calendars.get(place.id()), today);
         lines.add(
             new WindowLine(
                 hive.hiveId(),
@@ -335,6 +338,7 @@ public class Broods {
       }
     }
     touched.forEach(this::check);
+    known.changes(touched);
   }
 
   /**
@@ -347,6 +351,7 @@ public class Broods {
     UUID hiveId = mapper.hiveOf(id).orElseThrow(() -> Problem.missing("This event"));
     mapper.strike(id, clock.instant());
     check(hiveId);
+    known.changes(List.of(hiveId));
   }
 
   private void check(UUID hiveId) {

@@ -296,7 +296,7 @@ public class Benches {
         rounds.treatedDays(apiary.id()).getOrDefault(hiveId, List.of()).stream()
             .filter(day -> !day.isAfter(clock.today()))
             .toList();
-    int hives = apiaries.hiveCounts().getOrDefault(apiary.id(), 1);
+    int hives = apiaries.hiveCount(apiary.id());
     return colony(apiary, clock, question, treated, hives);
   }
 
