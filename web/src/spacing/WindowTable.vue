@@ -1,9 +1,15 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { shortDay, spanOf } from '../parts/days'
 
 /** A list of hives with their window without capped brood. */
-defineProps<{ title: string; list: Shapes['WindowList']; empty: string }>()
+const props = defineProps<{ title: string; list: Shapes['WindowList']; empty: string }>()
+
+/** A few dozen answer what to do this week; the rest is one press away. */
+const FEW = 25
+const all = ref(false)
+const shown = computed(() => (all.value ? props.list.lines : props.list.lines.slice(0, FEW)))
 
 function says(line: Shapes['WindowLine']): string {
   const days = line.window.likely ?? line.window.sure
@@ -20,13 +26,16 @@ function says(line: Shapes['WindowLine']): string {
     </h2>
     <p v-if="list.total === 0" class="soft">{{ empty }}</p>
     <ul>
-      <li v-for="each in list.lines" :key="each.hiveId">
+      <li v-for="each in shown" :key="each.hiveId">
         <router-link :to="`/spacing/${each.hiveId}`">{{ each.hive }}</router-link>
         <span class="soft">{{ each.apiary }}</span>
         <span>{{ says(each) }}</span>
       </li>
     </ul>
-    <p v-if="list.total > list.lines.length" class="soft">
+    <button v-if="!all && list.lines.length > FEW" type="button" class="more" @click="all = true">
+      Show {{ list.lines.length - FEW }} more
+    </button>
+    <p v-if="all && list.total > list.lines.length" class="soft">
       {{ list.lines.length }} of {{ list.total }} shown, soonest to end first.
     </p>
   </div>
@@ -39,6 +48,11 @@ ul {
   padding: 0;
   max-height: 320px;
   overflow-y: auto;
+}
+
+.more {
+  min-height: 44px;
+  text-decoration: underline;
 }
 
 li {

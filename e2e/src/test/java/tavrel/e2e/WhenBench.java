@@ -194,7 +194,7 @@ final class WhenBench {
       browser.open("/spacing").see("Free now");
       List<Double> lists = new ArrayList<>();
       for (int i = 0; i < 10; i++) {
-        browser.press("Register").see("Register");
+        browser.press("Register").see("treatments in");
         lists.add(waited(browser, GO_AND_WAIT));
       }
       Bench.percentiles("lists of windows on screen, 5,000 hives on record", lists);

@@ -38,7 +38,7 @@ public class Broods {
 
   private static final int SOON = 14;
   private static final int CLOSING = 7;
-  private static final int SHOWN = 200;
+  private static final int SHOWN = 100;
   private static final int DRAWN_BACK = 14;
   private static final int DRAWN_AHEAD = 100;
 
@@ -101,7 +101,7 @@ public class Broods {
       FreeWindow window) {}
 
   /**
-   * A list with how many there are in all; at most 200 are named.
+   * A list with how many there are in all; at most 100 are named.
    *
    * @param total how many
    * @param lines soonest to end first
@@ -248,6 +248,8 @@ public class Broods {
         apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
     Map<UUID, SeasonDates> calendars = new HashMap<>();
     places.values().forEach(place -> calendars.put(place.id(), seasons.of(place).dates()));
+    Map<UUID, LocalDate> days = new HashMap<>();
+    places.values().forEach(place -> days.put(place.id(), apiaries.today(place)));
     List<WindowLine> lines = new ArrayList<>();
     Map<UUID, Integer> unrecorded = new HashMap<>();
     for (BroodMapper.NamedHive hive : mapper.hives()) {
@@ -270,8 +272,8 @@ public class Broods {
     }
     return new Windows(
         list(lines, line -> line.state() != BroodState.CAPPED),
-        list(lines, line -> opensSoon(line, apiaries.today(places.get(line.apiaryId())))),
-        list(lines, line -> closes(line, apiaries.today(places.get(line.apiaryId())))),
+        list(lines, line -> opensSoon(line, days.get(line.apiaryId()))),
+        list(lines, line -> closes(line, days.get(line.apiaryId()))),
         unrecorded(unrecorded, places, calendars));
   }
 
