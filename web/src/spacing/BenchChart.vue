@@ -17,7 +17,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ move: [days: string[]] }>()
 
-const LEFT = 58
+const LEFT = 68
 const RIGHT = 14
 const LANES = [
   { stage: 'EGGS', words: 'eggs' },

@@ -36,87 +36,6 @@ import tavrel.server.spacing.Benches;
 @Service
 public class AllSeries {
 
-  /** How a round of a series stands. */
-  public enum RoundState {
-    DONE,
-    /** Planned or under way today. */
-    OPEN,
-    /** Its day is today. */
-    DUE,
-    /** Its day has passed. */
-    LATE,
-    AHEAD,
-    LEFT_OUT
-  }
-
-  /**
-   * A round of a series.
-   *
-   * @param number from 1
-   * @param day its day as it stands
-   * @param firstDay its day when the series was adopted
-   * @param state how it stands today
-   * @param roundId the round planned for it, or null
-   */
-  public record SeriesRound(
-      int number, LocalDate day, LocalDate firstDay, RoundState state, @Nullable UUID roundId) {}
-
-  /**
-   * A series.
-   *
-   * @param id key
-   * @param apiaryId where
-   * @param apiary its name
-   * @param name what the keeper calls it
-   * @param ruleSheetId the sheet that it was judged by, or null
-   * @param gramsPerBox acid dihydrate a box, g
-   * @param tool the tool's name
-   * @param verdict what the sheet said of its days, or null
-   * @param labelSays the line that decides it, or null
-   * @param offLabelReason why, where it is not on the label
-   * @param adoptedOn when
-   * @param adoptedBy who
-   * @param hives its hives in walking order
-   * @param rounds its rounds in order
-   * @param today the date there
-   */
-  public record Series(
-      UUID id,
-      UUID apiaryId,
-      String apiary,
-      String name,
-      @Nullable UUID ruleSheetId,
-      double gramsPerBox,
-      String tool,
-      @Nullable Verdict verdict,
-      @Nullable String labelSays,
-      @Nullable String offLabelReason,
-      LocalDate adoptedOn,
-      String adoptedBy,
-      List<SeriesMapper.SeriesHive> hives,
-      List<SeriesRound> rounds,
-      LocalDate today) {
-
-    /** The next round that is not done, or null. */
-    public @Nullable SeriesRound next() {
-      return rounds.stream()
-          .filter(round -> round.state() != RoundState.DONE && round.state() != RoundState.LEFT_OUT)
-          .findFirst()
-          .orElse(null);
-    }
-
-    /** Day of the last round, where all that were not left out are done; else null. */
-    public @Nullable LocalDate doneOn() {
-      return next() != null
-          ? null
-          : rounds.stream()
-              .filter(round -> round.state() == RoundState.DONE)
-              .map(SeriesRound::day)
-              .max(LocalDate::compareTo)
-              .orElse(null);
-    }
-  }
-
   /**
    * A way to go on, with its effect on the colony that the series was reckoned on.
    *
@@ -278,9 +197,9 @@ public class AllSeries {
                 () -> new InvalidValue("way", "is not open here; choose one that is offered"));
     Judgement judgement = judge(apiary, hiveIds(series), series.ruleSheetId(), chosen.days());
     needReason(judgement, miss.offLabelReason());
-    List<SeriesRound> active = active(series);
+    List<Series.SeriesRound> active = active(series);
     int next = 0;
-    for (SeriesRound round : active) {
+    for (Series.SeriesRound round : active) {
       boolean dropped = chosen.way() == Respacing.Way.LEAVE_OUT && round.number() == miss.number();
       LocalDate day = dropped ? round.day() : chosen.days().get(next++);
       if (dropped || !day.equals(round.day())) {
@@ -296,12 +215,12 @@ public class AllSeries {
   }
 
   private List<Respacing> respacings(Series series, Miss miss) {
-    List<SeriesRound> active = active(series);
+    List<Series.SeriesRound> active = active(series);
     int index = -1;
     for (int i = 0; i < active.size(); i++) {
-      SeriesRound round = active.get(i);
+      Series.SeriesRound round = active.get(i);
       if (round.number() == miss.number()) {
-        if (round.state() == RoundState.DONE || round.state() == RoundState.OPEN) {
+        if (round.state() == Series.RoundState.DONE || round.state() == Series.RoundState.OPEN) {
           throw Problem.conflict("Round " + miss.number() + " is done or under way.");
         }
         index = i;
@@ -313,11 +232,13 @@ public class AllSeries {
     if (index < 0) {
       throw new InvalidValue("number", "is no round of this series that is still to come");
     }
-    return Respacing.of(active.stream().map(SeriesRound::day).toList(), index, miss.onto());
+    return Respacing.of(active.stream().map(Series.SeriesRound::day).toList(), index, miss.onto());
   }
 
-  private static List<SeriesRound> active(Series series) {
-    return series.rounds().stream().filter(round -> round.state() != RoundState.LEFT_OUT).toList();
+  private static List<Series.SeriesRound> active(Series series) {
+    return series.rounds().stream()
+        .filter(round -> round.state() != Series.RoundState.LEFT_OUT)
+        .toList();
   }
 
   private static List<UUID> hiveIds(Series series) {
@@ -403,17 +324,17 @@ public class AllSeries {
         today);
   }
 
-  private static SeriesRound stands(
+  private static Series.SeriesRound stands(
       SeriesMapper.KeptRound round, Rounds.@Nullable InSeries planned, LocalDate today) {
-    RoundState state =
+    Series.RoundState state =
         planned != null
-            ? planned.finished() ? RoundState.DONE : RoundState.OPEN
+            ? planned.finished() ? Series.RoundState.DONE : Series.RoundState.OPEN
             : round.leftOut()
-                ? RoundState.LEFT_OUT
+                ? Series.RoundState.LEFT_OUT
                 : round.day().isBefore(today)
-                    ? RoundState.LATE
-                    : round.day().equals(today) ? RoundState.DUE : RoundState.AHEAD;
-    return new SeriesRound(
+                    ? Series.RoundState.LATE
+                    : round.day().equals(today) ? Series.RoundState.DUE : Series.RoundState.AHEAD;
+    return new Series.SeriesRound(
         round.number(),
         planned == null ? round.day() : planned.day(),
         round.firstDay(),

@@ -29,17 +29,17 @@ class SeriesResource {
   }
 
   @GetMapping
-  List<AllSeries.Series> open(@RequestParam(required = false) @Nullable UUID apiaryId) {
+  List<Series> open(@RequestParam(required = false) @Nullable UUID apiaryId) {
     return series.open(apiaryId);
   }
 
   @GetMapping("/{id}")
-  AllSeries.Series one(@PathVariable UUID id) {
+  Series one(@PathVariable UUID id) {
     return series.byId(id);
   }
 
   @PutMapping("/{id}")
-  AllSeries.Series adopt(
+  Series adopt(
       @PathVariable UUID id, @RequestBody NewSeries wanted, @AuthenticationPrincipal Account who) {
     return series.adopt(id, wanted, who);
   }
@@ -56,7 +56,7 @@ class SeriesResource {
   }
 
   @PutMapping("/{id}/days")
-  AllSeries.Series respace(@PathVariable UUID id, @RequestBody AllSeries.Miss miss) {
+  Series respace(@PathVariable UUID id, @RequestBody AllSeries.Miss miss) {
     return series.respace(id, miss);
   }
 }

@@ -21,6 +21,7 @@ import tavrel.server.brood.Broods;
 import tavrel.server.count.Counts;
 import tavrel.server.season.Seasons;
 import tavrel.server.series.AllSeries;
+import tavrel.server.series.Series;
 
 /** What is due by the calendar: rounds, windows, boards, counts. */
 @Service
@@ -117,14 +118,14 @@ class Chores {
     return chores;
   }
 
-  private void addRound(AllSeries.Series each, List<Chore> chores) {
-    AllSeries.SeriesRound next = each.next();
+  private void addRound(Series each, List<Chore> chores) {
+    Series.SeriesRound next = each.next();
     if (next == null) {
       addRecount(each, chores);
       return;
     }
     long ahead = ChronoUnit.DAYS.between(each.today(), next.day());
-    if (ahead > AHEAD || next.state() == AllSeries.RoundState.OPEN) {
+    if (ahead > AHEAD || next.state() == Series.RoundState.OPEN) {
       return;
     }
     String what =
@@ -149,7 +150,7 @@ class Chores {
             null));
   }
 
-  private void addRecount(AllSeries.Series each, List<Chore> chores) {
+  private void addRecount(Series each, List<Chore> chores) {
     LocalDate done = each.doneOn();
     if (done == null) {
       return;

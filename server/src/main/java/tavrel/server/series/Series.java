@@ -1,0 +1,88 @@
+package tavrel.server.series;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.rule.Verdict;
+
+/**
+ * A series.
+ *
+ * @param id key
+ * @param apiaryId where
+ * @param apiary its name
+ * @param name what the keeper calls it
+ * @param ruleSheetId the sheet that it was judged by, or null
+ * @param gramsPerBox acid dihydrate a box, g
+ * @param tool the tool's name
+ * @param verdict what the sheet said of its days, or null
+ * @param labelSays the line that decides it, or null
+ * @param offLabelReason why, where it is not on the label
+ * @param adoptedOn when
+ * @param adoptedBy who
+ * @param hives its hives in walking order
+ * @param rounds its rounds in order
+ * @param today the date there
+ */
+public record Series(
+    UUID id,
+    UUID apiaryId,
+    String apiary,
+    String name,
+    @Nullable UUID ruleSheetId,
+    double gramsPerBox,
+    String tool,
+    @Nullable Verdict verdict,
+    @Nullable String labelSays,
+    @Nullable String offLabelReason,
+    LocalDate adoptedOn,
+    String adoptedBy,
+    List<SeriesMapper.SeriesHive> hives,
+    List<SeriesRound> rounds,
+    LocalDate today) {
+
+  /** How a round of a series stands. */
+  public enum RoundState {
+    DONE,
+    /** Planned or under way today. */
+    OPEN,
+    /** Its day is today. */
+    DUE,
+    /** Its day has passed. */
+    LATE,
+    AHEAD,
+    LEFT_OUT
+  }
+
+  /**
+   * A round of a series.
+   *
+   * @param number from 1
+   * @param day its day as it stands
+   * @param firstDay its day when the series was adopted
+   * @param state how it stands today
+   * @param roundId the round planned for it, or null
+   */
+  public record SeriesRound(
+      int number, LocalDate day, LocalDate firstDay, RoundState state, @Nullable UUID roundId) {}
+
+  /** The next round that is not done, or null. */
+  public @Nullable SeriesRound next() {
+    return rounds.stream()
+        .filter(round -> round.state() != RoundState.DONE && round.state() != RoundState.LEFT_OUT)
+        .findFirst()
+        .orElse(null);
+  }
+
+  /** Day of the last round, where all that were not left out are done; else null. */
+  public @Nullable LocalDate doneOn() {
+    return next() != null
+        ? null
+        : rounds.stream()
+            .filter(round -> round.state() == RoundState.DONE)
+            .map(SeriesRound::day)
+            .max(LocalDate::compareTo)
+            .orElse(null);
+  }
+}
