@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import type { Shapes } from '../api/client'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { addDays, shortDay, spanOf } from '../parts/days'
+import { counted } from '../parts/format'
 import { numberIn } from '../parts/numbers'
 import { useSession } from '../parts/session'
 import AdoptPanel from './AdoptPanel.vue'
@@ -41,7 +42,7 @@ const schools = computed(
     })) ?? [],
 )
 const target = computed(() => numberIn(draft.value.targetPercent) / 100)
-const counted = computed(() => draft.value.mites !== '' && draft.value.sampleBees !== '')
+const hasCount = computed(() => draft.value.mites !== '' && draft.value.sampleBees !== '')
 const STATES = {
   FREE: 'nothing capped today',
   LIKELY_FREE: 'likely nothing capped: look to confirm',
@@ -108,13 +109,13 @@ function takeSchool(id: string): void {
         :from="start.from"
       />
       <div class="work">
-        <p v-if="!counted" class="sheet ask">
+        <p v-if="!hasCount" class="sheet ask">
           Enter a count first: mites and the bees they came from.
           <router-link :to="{ path: '/counts', query: { apiary: start.clock.apiaryId } }"
             >To the counts</router-link
           >
         </p>
-        <template v-if="course && counted">
+        <template v-if="course && hasCount">
           <div class="marks">
             <v-select
               class="school"
@@ -128,7 +129,9 @@ function takeSchool(id: string): void {
             <v-btn :disabled="!draft.days.length" @click="take(draft.days.slice(0, -1))"
               >Take the last out</v-btn
             >
-            <span class="soft">{{ course.visits }} visits, {{ course.ruleOfThumb.says }}</span>
+            <span class="soft"
+              >{{ counted(course.visits, 'visit') }}, {{ course.ruleOfThumb.says }}</span
+            >
           </div>
           <BenchChart
             ref="chart"
@@ -147,7 +150,7 @@ function takeSchool(id: string): void {
           </p>
           <OutcomeLine :course="course" :target="target" />
         </template>
-        <template v-if="comparison && counted">
+        <template v-if="comparison && hasCount">
           <AdviceCard :advice="comparison.advice" @take="take" />
           <div class="views" role="tablist" aria-label="Compare">
             <button
@@ -209,7 +212,7 @@ function takeSchool(id: string): void {
           />
         </template>
         <BroodEvents
-          v-if="!counted"
+          v-if="!hasCount"
           :clock="start.clock"
           :may-work="session.mayWork"
           @changed="bench.load()"

@@ -95,7 +95,7 @@ class SpacingJourneyTest {
       desk.find(By.xpath("//h2[starts-with(., 'Free now')]/..//a[.='W3']"), "W3 free now").click();
       desk.see("nothing capped today").see("17 Aug to 26 Aug, sure").see("Enter a count first");
       desk.type("Mites", "8").type("in bees", "300").see("One round on 19 Aug");
-      desk.press("Put these days").see("1 visits");
+      desk.press("Put these days").see("1 visit,");
       desk.press("Adopt the series").see("ahead");
       desk.open("/").see("round 1 of 1, 1 hive, 19 Aug");
       assertThat(desk.complaints()).isEmpty();

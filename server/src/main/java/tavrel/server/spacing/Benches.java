@@ -142,8 +142,7 @@ public class Benches {
     Hive hive = hive(apiary, hiveId);
     BroodClock clock = broods.clockOf(hiveId);
     Infestation sample = own(counts.samples(apiary).get(hiveId), clock);
-    BroodEvent.Inspection look = clock.lastLook();
-    ColonyGuess guess = ColonyGuess.of(hive);
+    Frames frames = Frames.of(hive, clock);
     List<String> from = new ArrayList<>();
     from.add(
         sample == null
@@ -157,15 +156,13 @@ public class Benches {
                 + (sample.last().isBefore(clock.today().minusDays(STALE))
                     ? ": more than a month ago, count again."
                     : "."));
-    Double seen = look == null ? null : look.framesOfBees();
-    boolean framesSeen = look != null && look.capped() == Capped.FRAMES;
     from.add(
-        seen == null
+        frames.beesSeenOn() == null
             ? "Frames of bees: a guess from the boxes; correct it."
-            : "Frames of bees: seen on " + Figures.day(look.day()) + ".");
+            : "Frames of bees: seen on " + Figures.day(frames.beesSeenOn()) + ".");
     from.add(
-        framesSeen
-            ? "Capped frames: seen on " + Figures.day(look.day()) + "."
+        frames.cappedSeenOn() != null
+            ? "Capped frames: seen on " + Figures.day(frames.cappedSeenOn()) + "."
             : "Capped frames at an ordinary time: a guess from the boxes; correct it.");
     LocalDate common = view.today().plusDays(USUAL_AHEAD);
     List<LocalDate> treated = rounds.treatedDays(apiary.id()).getOrDefault(hiveId, List.of());
@@ -175,8 +172,8 @@ public class Benches {
         sample == null ? null : sample.mites(),
         sample == null ? null : sample.bees(),
         sample == null ? 1 : sample.recovery(),
-        seen == null ? guess.framesOfBees() : seen,
-        framesSeen ? look.cappedFrames() : guess.cappedFrames(),
+        frames.bees(),
+        frames.capped(),
         from,
         common,
         season.limits().on(common).percent(),
@@ -277,17 +274,28 @@ public class Benches {
 
   private static ColonyLoad load(
       Hive hive, BroodClock clock, ColonyLoad like, int mites, int bees, double recovery) {
-    BroodEvent.Inspection look = clock.lastLook();
-    ColonyGuess guess = ColonyGuess.of(hive);
-    Double seen = look == null ? null : look.framesOfBees();
-    boolean framesSeen = look != null && look.capped() == Capped.FRAMES;
-    return new ColonyLoad(
-        mites,
-        bees,
-        recovery,
-        seen == null ? guess.framesOfBees() : seen,
-        framesSeen ? look.cappedFrames() : guess.cappedFrames(),
-        like.droneShare());
+    Frames frames = Frames.of(hive, clock);
+    return new ColonyLoad(mites, bees, recovery, frames.bees(), frames.capped(), like.droneShare());
+  }
+
+  /** Frames of bees and of capped brood: as last seen, else guessed from the boxes. */
+  private record Frames(
+      double bees,
+      double capped,
+      @Nullable LocalDate beesSeenOn,
+      @Nullable LocalDate cappedSeenOn) {
+
+    static Frames of(Hive hive, BroodClock clock) {
+      BroodEvent.Inspection look = clock.lastLook();
+      ColonyGuess guess = ColonyGuess.of(hive);
+      Double bees = look == null ? null : look.framesOfBees();
+      boolean framesSeen = look != null && look.capped() == Capped.FRAMES;
+      return new Frames(
+          bees == null ? guess.framesOfBees() : bees,
+          framesSeen ? look.cappedFrames() : guess.cappedFrames(),
+          bees == null ? null : look.day(),
+          framesSeen ? look.day() : null);
+    }
   }
 
   private Colony colony(UUID hiveId, BroodClock clock, BenchQuestion question) {
