@@ -75,6 +75,27 @@ export const router = createRouter({
       meta: { title: 'Dose', who: 'keeper' },
     },
     {
+      path: '/dose/scoops',
+      component: () => import('./dose/ScoopPage.vue'),
+      meta: { title: 'Scoop bench', who: 'worker' },
+    },
+    {
+      path: '/dose/sheet/:id',
+      component: () => import('./dose/SheetPage.vue'),
+      props: true,
+      meta: { title: 'Dose sheet' },
+    },
+    {
+      path: '/rules',
+      component: () => import('./rules/RulesPage.vue'),
+      meta: { title: 'Rule sheets' },
+    },
+    {
+      path: '/gear',
+      component: () => import('./gear/GearPage.vue'),
+      meta: { title: 'Gear' },
+    },
+    {
       path: '/run',
       component: () => import('./run/RunsPage.vue'),
       meta: { title: 'Run', who: 'worker' },

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_3"];
-        put: operations["keep_1"];
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -109,7 +109,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["doseSheet"];
+        post: operations["yardSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/hive-changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/hives/{hiveId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["addHive"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -126,6 +158,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["rhythm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/seal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofApiary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["walk"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -173,7 +237,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_4"];
+        post: operations["keep_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -190,7 +254,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strike_1"];
+        delete: operations["strike_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -221,7 +285,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -286,7 +350,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strike"];
+        delete: operations["strike_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -316,8 +380,72 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gear-notes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["note"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gear/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cost"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gear/power": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["power"];
         delete?: never;
         options?: never;
         head?: never;
@@ -397,6 +525,38 @@ export interface paths {
         };
         get?: never;
         put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/seal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofHive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pack"];
         post?: never;
         delete?: never;
         options?: never;
@@ -573,7 +733,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_2"];
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/kit/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tick"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -596,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rounds/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rule-sheets": {
         parameters: {
             query?: never;
@@ -603,7 +811,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rule-sheets/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -623,6 +847,54 @@ export interface paths {
         put: operations["add"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scoops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scoops/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scoops/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["strike_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -756,6 +1028,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/test-burns/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["burn"];
+        post?: never;
+        delete: operations["strike"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -765,6 +1053,22 @@ export interface paths {
         };
         get: operations["today"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tool"];
         post?: never;
         delete?: never;
         options?: never;
@@ -807,6 +1111,14 @@ export interface components {
             kind: "NOTHING_NEEDED" | "SINGLE" | "SERIES" | "FALLS_SHORT" | "NONE_ON_LABEL";
             reasons: string[];
             says: string;
+        };
+        AllGear: {
+            /** Format: double */
+            filterHours?: number;
+            /** Format: date-time */
+            filtersChanged?: string;
+            packs: components["schemas"]["Pack"][];
+            tools: components["schemas"]["KnownTool"][];
         };
         Amount: {
             /** Format: double */
@@ -866,6 +1178,28 @@ export interface components {
             point: "RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS";
             words: string;
         };
+        AtHives: {
+            /** Format: double */
+            first: number;
+            /** Format: int32 */
+            hives: number;
+            /** Format: double */
+            second: number;
+        };
+        Bank: {
+            /** Format: double */
+            ampHours: number;
+            /** Format: double */
+            duty: number;
+            /** Format: double */
+            secondsPerBurn: number;
+            /** Format: double */
+            usableShare: number;
+            /** Format: double */
+            volts: number;
+            /** Format: double */
+            watts: number;
+        };
         BenchQuestion: {
             /** Format: date */
             commonDate: string;
@@ -877,7 +1211,7 @@ export interface components {
             /** Format: uuid */
             ruleSheetId?: string;
             /** @enum {string} */
-            shut: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
+            shut?: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
             /** Format: double */
             targetPercent: number;
         };
@@ -891,6 +1225,8 @@ export interface components {
             framesOfBees: number;
             from: string[];
             hive: components["schemas"]["Hive"];
+            /** Format: double */
+            kept: number;
             /** Format: date */
             lastTreated?: string;
             /** Format: int32 */
@@ -927,6 +1263,41 @@ export interface components {
             shielded: number;
             /** Format: double */
             wash: number;
+        };
+        BurnFit: {
+            /** @enum {string} */
+            basis: "NOTHING" | "OWN_FIGURE" | "ONE_LOAD" | "LINE";
+            /** Format: double */
+            intercept: number;
+            /** Format: double */
+            largest?: number;
+            /** Format: double */
+            marginPercent: number;
+            points: components["schemas"]["BurnPoint"][];
+            /** Format: double */
+            r2?: number;
+            /** Format: double */
+            slope: number;
+            /** Format: double */
+            smallest?: number;
+        };
+        BurnPoint: {
+            /** Format: double */
+            load: number;
+            /** Format: double */
+            residual: number;
+            /** Format: double */
+            seconds: number;
+        };
+        BurnTime: {
+            /** @enum {string} */
+            basis: "NOTHING" | "OWN_FIGURE" | "ONE_LOAD" | "LINE";
+            /** Format: double */
+            fitted: number;
+            /** Format: double */
+            planned: number;
+            says: string;
+            untested: boolean;
         };
         ChangedPerson: {
             active: boolean;
@@ -1023,6 +1394,11 @@ export interface components {
             untreated: number;
             /** Format: double */
             untreatedWash: number;
+        };
+        CostQuestion: {
+            first: components["schemas"]["ToolCost"];
+            rates: components["schemas"]["Rates"];
+            second: components["schemas"]["ToolCost"];
         };
         CountBoard: {
             apiary: components["schemas"]["Apiary"];
@@ -1123,11 +1499,16 @@ export interface components {
             /** Format: int32 */
             seriesNumber?: number;
             settings: components["schemas"]["DoseSettings"];
+            /** Format: uuid */
+            toolId?: string;
         };
         DoseSettings: {
             amount: components["schemas"]["Amount"];
             /** Format: double */
             capacity: number;
+            exceptions: components["schemas"]["HiveException"][];
+            /** Format: double */
+            loosening?: number;
             measure: components["schemas"]["Measure"];
             /** @enum {string} */
             mediums: "BY_COMB" | "AS_BOXES";
@@ -1135,7 +1516,7 @@ export interface components {
             sealMinutes: number;
             strength: components["schemas"]["Strength"];
             /** @enum {string} */
-            supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
+            supersPlan?: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
         };
         DoseSheet: {
             /** Format: int32 */
@@ -1196,11 +1577,59 @@ export interface components {
             /** @enum {string} */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
+        FirstLoad: {
+            /** Format: double */
+            acid: number;
+            /** Format: double */
+            product: number;
+            /** Format: int32 */
+            units: number;
+        };
+        Fittings: {
+            /** @enum {string} */
+            cracks: "NONE" | "A_FEW" | "MANY";
+            divided: boolean;
+            /** @enum {string} */
+            entrance: "FULL" | "REDUCED" | "LOW" | "ROUND_HOLE";
+            /** @enum {string} */
+            innerCover: "CLOSED" | "HOLE_OPEN";
+            /** @enum {string} */
+            material: "WOOD" | "PLASTIC" | "FOAM";
+            /** @enum {string} */
+            port: "NONE" | "FRONT_ENTRANCE" | "BACK" | "RACK" | "UPPER_BOX";
+            /** @enum {string} */
+            shutting: "WET_CLOTH" | "LEFT_OPEN";
+            stand?: string;
+            /** @enum {string} */
+            supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
+        };
         FreeWindow: {
             empty?: boolean;
             likely?: components["schemas"]["DaySpan"];
             openEnded: boolean;
             sure?: components["schemas"]["DaySpan"];
+        };
+        Gain: {
+            /** Format: double */
+            kept: number;
+            /** Format: double */
+            kill: number;
+            /** @enum {string} */
+            kind: "ENTRANCE" | "FLOOR" | "INNER_COVER" | "CRACKS" | "PORT";
+            remedy: string;
+            words: string;
+        };
+        GearNote: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "RESIDUE" | "FAULT" | "CLEANED" | "SEALS_CHANGED" | "FILTERS_CHANGED";
+            says?: string;
+            /** Format: uuid */
+            toolId?: string;
         };
         GradedHour: {
             /** @enum {string} */
@@ -1212,6 +1641,7 @@ export interface components {
         };
         Hive: {
             boxes: components["schemas"]["BroodBox"][];
+            fittings: components["schemas"]["Fittings"];
             /** @enum {string} */
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
             /** Format: uuid */
@@ -1220,7 +1650,32 @@ export interface components {
             /** Format: int32 */
             place: number;
             /** Format: int32 */
+            row: number;
+            /** Format: int32 */
             supers: number;
+        };
+        HiveChange: {
+            boxes?: string;
+            /** @enum {string} */
+            cracks?: "NONE" | "A_FEW" | "MANY";
+            divided?: boolean;
+            /** @enum {string} */
+            entrance?: "FULL" | "REDUCED" | "LOW" | "ROUND_HOLE";
+            /** @enum {string} */
+            floor?: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
+            /** @enum {string} */
+            innerCover?: "CLOSED" | "HOLE_OPEN";
+            /** @enum {string} */
+            material?: "WOOD" | "PLASTIC" | "FOAM";
+            /** @enum {string} */
+            port?: "NONE" | "FRONT_ENTRANCE" | "BACK" | "RACK" | "UPPER_BOX";
+            /** @enum {string} */
+            shutting?: "WET_CLOTH" | "LEFT_OPEN";
+            stand?: string;
+            /** Format: int32 */
+            supers?: number;
+            /** @enum {string} */
+            supersPlan?: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
         };
         HiveDose: {
             /** Format: double */
@@ -1230,9 +1685,12 @@ export interface components {
             error: number;
             /** Format: double */
             errorPercent: number;
+            exception?: string;
             hive: components["schemas"]["Hive"];
             judgement: components["schemas"]["Judgement"];
             loads: components["schemas"]["Loads"];
+            /** @enum {string} */
+            supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
             /** Format: double */
             target: number;
             /** Format: double */
@@ -1240,6 +1698,12 @@ export interface components {
             /** Format: double */
             totalProduct: number;
             why: string[];
+        };
+        HiveException: {
+            amount: components["schemas"]["Amount"];
+            /** Format: uuid */
+            hiveId: string;
+            reason: string;
         };
         HiveInRhythm: {
             counted: boolean;
@@ -1256,6 +1720,8 @@ export interface components {
             ahead: components["schemas"]["NextAct"][];
             /** Format: date-time */
             alarmAt?: string;
+            /** Format: date-time */
+            clockTo?: string;
             /** Format: uuid */
             hiveId: string;
             /** Format: int32 */
@@ -1271,7 +1737,24 @@ export interface components {
             /** Format: date-time */
             since?: string;
             /** @enum {string} */
-            stage: "WAITING" | "PREPARED" | "BURNING" | "BURNT" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
+            stage: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
+        };
+        HiveReady: {
+            burn?: components["schemas"]["BurnTime"];
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: double */
+            kept: number;
+            /** Format: double */
+            kill: number;
+            shutFirst?: components["schemas"]["Gain"];
+            tasks: components["schemas"]["Task"][];
+            unfit?: string;
+        };
+        HiveSeal: {
+            bowlTasks: components["schemas"]["Task"][];
+            panTasks: components["schemas"]["Task"][];
+            seal: components["schemas"]["SealReading"];
         };
         HourlyWeather: {
             /** Format: double */
@@ -1326,6 +1809,25 @@ export interface components {
             checkedBy: string;
             standingSide?: string;
         };
+        KitItem: {
+            amount: string;
+            /** @enum {string} */
+            group: "PEOPLE" | "FIRE" | "ACID" | "TOOL" | "HIVES";
+            key: string;
+            name: string;
+            why: string;
+        };
+        KitLine: {
+            amount: string;
+            /** @enum {string} */
+            group: "PEOPLE" | "FIRE" | "ACID" | "TOOL" | "HIVES";
+            item: string;
+            name: string;
+            /** Format: date-time */
+            tickedAt?: string;
+            tickedBy?: string;
+            why: string;
+        };
         Knob: {
             key: string;
             /** Format: double */
@@ -1338,6 +1840,16 @@ export interface components {
             /** Format: double */
             usual: number;
         };
+        KnownTool: {
+            burns: components["schemas"]["TestBurn"][];
+            /** Format: int32 */
+            burnsOnSeals: number;
+            fit: components["schemas"]["BurnFit"];
+            notes: components["schemas"]["GearNote"][];
+            sealsDue: boolean;
+            tool: components["schemas"]["Tool"];
+            uncleanedAfter: string[];
+        };
         LastStep: {
             /** Format: date-time */
             at: string;
@@ -1346,7 +1858,15 @@ export interface components {
             /** Format: uuid */
             hiveId: string;
             /** @enum {string} */
-            kind: "PREPARED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
+            kind: "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
+        };
+        Leak: {
+            /** Format: double */
+            cm2: number;
+            /** @enum {string} */
+            kind: "ENTRANCE" | "FLOOR" | "INNER_COVER" | "CRACKS" | "PORT";
+            /** Format: double */
+            litresASecond: number;
         };
         ListedApiary: {
             apiary: components["schemas"]["Apiary"];
@@ -1358,6 +1878,7 @@ export interface components {
             acid: number;
             /** Format: int32 */
             count: number;
+            first?: components["schemas"]["FirstLoad"];
             /** Format: double */
             product: number;
             /** Format: int32 */
@@ -1373,7 +1894,7 @@ export interface components {
             at: string;
             by: string;
             /** @enum {string} */
-            kind: "PREPARED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
+            kind: "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
             says?: string;
         };
         Measure: {
@@ -1465,12 +1986,27 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "PREPARED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
+            kind: "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
             /** Format: int32 */
             load?: number;
             reason?: string;
             /** Format: uuid */
             undoes?: string;
+        };
+        NewGearNote: {
+            /** @enum {string} */
+            kind: "RESIDUE" | "FAULT" | "CLEANED" | "SEALS_CHANGED" | "FILTERS_CHANGED";
+            says?: string;
+            /** Format: uuid */
+            toolId?: string;
+        };
+        NewHive: {
+            boxes: string;
+            /** @enum {string} */
+            floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
+            name: string;
+            /** Format: int32 */
+            supers: number;
         };
         NewKeeper: {
             code: string;
@@ -1500,6 +2036,8 @@ export interface components {
             seriesNumber?: number;
             settings: components["schemas"]["DoseSettings"];
             tool: string;
+            /** Format: uuid */
+            toolId?: string;
         };
         NewSeries: {
             /** Format: uuid */
@@ -1523,10 +2061,12 @@ export interface components {
         };
         NextAct: {
             /** @enum {string} */
-            act: "START_BURN" | "END_LOAD" | "END_BURN" | "TAKE_OUT" | "OPEN";
-            events: ("PREPARED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE")[];
+            act: "LOAD_COLD" | "CONNECT" | "DISCONNECT" | "OUT_TO_RELOAD" | "OUT_AND_SHUT" | "START_BURN" | "END_LOAD" | "END_BURN" | "TAKE_OUT" | "OPEN";
+            /** Format: int32 */
+            clockSeconds?: number;
+            events: ("PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE")[];
             /** @enum {string} */
-            leadsTo: "WAITING" | "PREPARED" | "BURNING" | "BURNT" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
+            leadsTo: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
             /** Format: int32 */
             load?: number;
         };
@@ -1549,13 +2089,44 @@ export interface components {
             usualGrams: number;
             words: string;
         };
+        Pack: {
+            /** Format: double */
+            ampHours: number;
+            /** Format: int32 */
+            burnsPerCharge?: number;
+            /** Format: int32 */
+            chargeMinutes?: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            cutoffVolts: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            volts: number;
+        };
         Page: {
             lines: components["schemas"]["TreatmentLine"][];
             totals: components["schemas"]["RegisterTotals"];
             years: number[];
         };
+        Painted: {
+            change: components["schemas"]["HiveChange"];
+            hiveIds: string[];
+        };
         PeopleCheck: {
             confirmed: ("RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS")[];
+        };
+        PowerNeed: {
+            /** Format: double */
+            amps: number;
+            /** Format: int32 */
+            burns: number;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            inverterWatts: number;
         };
         Preview: {
             /** Format: int32 */
@@ -1576,6 +2147,22 @@ export interface components {
             /** @enum {string} */
             change: "NEW" | "CHANGED" | "SAME";
             row: components["schemas"]["RosterRow"];
+        };
+        Rates: {
+            /** Format: double */
+            hourly: number;
+            /** Format: int32 */
+            roundsPerYear: number;
+            /** Format: double */
+            setUpMinutes: number;
+        };
+        ReadSheet: {
+            lines: components["schemas"]["SheetLine"][];
+            /** Format: uuid */
+            replacedBy?: string;
+            /** Format: int32 */
+            rounds: number;
+            sheet: components["schemas"]["RuleSheet"];
         };
         Reading: {
             /** Format: int32 */
@@ -1631,6 +2218,8 @@ export interface components {
             capacity: number;
             /** Format: double */
             celsius?: number;
+            /** Format: int32 */
+            coolSeconds: number;
             /** Format: date */
             day: string;
             /** Format: date-time */
@@ -1643,6 +2232,8 @@ export interface components {
             gramsOf: "ACID_DIHYDRATE" | "ACID_ANHYDROUS" | "PRODUCT";
             /** Format: uuid */
             id: string;
+            /** Format: double */
+            loosening?: number;
             lot?: string;
             /** @enum {string} */
             mediums: "BY_COMB" | "AS_BOXES";
@@ -1653,6 +2244,8 @@ export interface components {
             plannedAt: string;
             plannedBy: string;
             product?: string;
+            /** Format: int32 */
+            reloadSeconds: number;
             /** Format: uuid */
             ruleSheetId: string;
             /** Format: int32 */
@@ -1668,8 +2261,12 @@ export interface components {
             /** Format: double */
             strength: number;
             /** @enum {string} */
-            supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
+            supersPlan?: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
             tool: string;
+            /** @enum {string} */
+            toolFamily: "PAN_WAND" | "HEATED_BOWL";
+            /** Format: uuid */
+            toolId?: string;
         };
         RoundEffect: {
             /** Format: date */
@@ -1687,12 +2284,22 @@ export interface components {
             /** Format: double */
             acidPerLoad: number;
             boxes: components["schemas"]["BroodBox"][];
+            burnSays?: string;
+            /** Format: int32 */
+            burnSeconds?: number;
             eachLoad: string;
+            exception?: string;
+            /** Format: double */
+            firstAcid?: number;
+            /** Format: double */
+            firstProduct?: number;
             /** @enum {string} */
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
             /** Format: uuid */
             hiveId: string;
             hiveName: string;
+            /** Format: double */
+            kept?: number;
             labelSays: string;
             /** Format: int32 */
             loads: number;
@@ -1702,6 +2309,9 @@ export interface components {
             productPerLoad: number;
             /** Format: int32 */
             supers: number;
+            /** @enum {string} */
+            supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
+            tasks: string;
             /** @enum {string} */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
@@ -1746,8 +2356,12 @@ export interface components {
             name: string;
             note?: string;
             registeredProduct?: boolean;
+            /** Format: uuid */
+            replaces?: string;
             /** @enum {string} */
             supers?: "OFF" | "BARRIER" | "ALLOWED";
+            /** Format: int32 */
+            version: number;
             /** Format: int32 */
             waitingDays?: number;
         };
@@ -1810,6 +2424,79 @@ export interface components {
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
             /** Format: double */
             wash: number;
+        };
+        ScoopQuestion: {
+            grams: number[];
+            /** @enum {string} */
+            spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
+        };
+        Scoops: {
+            /** Format: double */
+            mean: number;
+            /** @enum {string} */
+            spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
+            /** Format: double */
+            spread: number;
+            /** Format: double */
+            spreadPercent: number;
+            /** Format: double */
+            usualGrams: number;
+            warnings: string[];
+            /** Format: int32 */
+            weighings: number;
+        };
+        SealEstimate: {
+            curve: components["schemas"]["SealPoint"][];
+            /** Format: double */
+            inAir: number;
+            /** Format: double */
+            kept: number;
+            leaks: components["schemas"]["Leak"][];
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            lost: number;
+            /** Format: double */
+            mostlyDownSeconds: number;
+            /** Format: double */
+            withdrawnAt: number;
+        };
+        SealLine: {
+            gains: components["schemas"]["Gain"][];
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: double */
+            kept: number;
+            /** Format: double */
+            kill: number;
+            /** Format: double */
+            killGramMore: number;
+        };
+        SealPoint: {
+            /** Format: double */
+            inAir: number;
+            /** Format: double */
+            lost: number;
+            /** Format: double */
+            second: number;
+            /** Format: double */
+            settled: number;
+        };
+        SealReading: {
+            estimate: components["schemas"]["SealEstimate"];
+            gains: components["schemas"]["Gain"][];
+            /** Format: double */
+            gramsPerBox: number;
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: double */
+            keptShut: number;
+            /** Format: double */
+            kill: number;
+            /** Format: double */
+            killGramMore: number;
+            /** Format: double */
+            killShut: number;
         };
         SeasonLimit: {
             /** Format: double */
@@ -1883,6 +2570,10 @@ export interface components {
             /** Format: int32 */
             rounds: number;
         };
+        SheetLine: {
+            point: string;
+            says?: string;
+        };
         SignIn: {
             login: string;
             password: string;
@@ -1913,12 +2604,90 @@ export interface components {
             /** Format: date-time */
             sunset?: string;
         };
+        Task: {
+            /** @enum {string} */
+            kind: "SUPERS" | "FLOOR" | "INNER_COVER" | "CRACKS" | "LIFT" | "MOVE_TO_PLAIN_FLOOR" | "NOZZLE" | "ENTRANCE";
+            words: string;
+        };
+        TestBurn: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            celsius?: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            load: number;
+            note?: string;
+            pack?: string;
+            /** Format: double */
+            seconds: number;
+            /** Format: uuid */
+            toolId: string;
+        };
+        Tick: {
+            packed: boolean;
+        };
         Today: {
             apiaries: components["schemas"]["ApiaryToday"][];
             chores: components["schemas"]["Chore"][];
             /** Format: date-time */
             now: string;
             weatherFrom: string;
+        };
+        Tool: {
+            /** Format: int32 */
+            burnSeconds?: number;
+            /** Format: double */
+            capacity: number;
+            /** Format: int32 */
+            coolSeconds: number;
+            dunkAllowed: boolean;
+            /** @enum {string} */
+            endSign: "NONE" | "DISPLAY" | "LAMP" | "BEEP";
+            /** @enum {string} */
+            family: "PAN_WAND" | "HEATED_BOWL";
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            marginPercent: number;
+            /** Format: double */
+            maxCelsius?: number;
+            name: string;
+            note?: string;
+            /** Format: uuid */
+            packId?: string;
+            /** @enum {string} */
+            power: "CAR_BATTERY" | "MAINS" | "TOOL_PACK";
+            /** Format: int32 */
+            preheatSeconds: number;
+            /** Format: double */
+            price?: number;
+            /** @enum {string} */
+            release: "LOADED_COLD" | "CAP_TURNED" | "PLUNGER";
+            /** Format: int32 */
+            reloadSeconds: number;
+            retired: boolean;
+            /** Format: int32 */
+            sealsEvery?: number;
+            /** Format: double */
+            setCelsius?: number;
+            /** Format: double */
+            watts?: number;
+        };
+        ToolCost: {
+            /** Format: double */
+            minutesPerHive: number;
+            name: string;
+            /** Format: double */
+            price: number;
+            /** Format: double */
+            years: number;
+        };
+        ToolsCompared: {
+            /** Format: int32 */
+            paysFrom?: number;
+            rows: components["schemas"]["AtHives"][];
         };
         TreatmentLine: {
             /** Format: double */
@@ -1975,6 +2744,9 @@ export interface components {
             /** Format: int32 */
             hives: number;
         };
+        Walk: {
+            rows: string[][];
+        };
         WayOn: {
             /** Format: date */
             commonDate: string;
@@ -1990,12 +2762,32 @@ export interface components {
             way: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
             words: string;
         };
+        Weighed: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            grams: number[];
+            /** Format: uuid */
+            id: string;
+            lot?: string;
+            product: string;
+            scoops: components["schemas"]["Scoops"];
+            spoonWords: string;
+        };
+        Weighing: {
+            grams: number[];
+            lot?: string;
+            product: string;
+            /** @enum {string} */
+            spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
+        };
         WholeApiary: {
             apiary: components["schemas"]["Apiary"];
             hives: components["schemas"]["Hive"][];
         };
         WholeRound: {
             apiary: components["schemas"]["Apiary"];
+            cautions: string[];
             hives: components["schemas"]["RoundHive"][];
             peopleCheck?: components["schemas"]["KeptPeopleCheck"];
             round: components["schemas"]["Round"];
@@ -2053,6 +2845,13 @@ export interface components {
             windows: components["schemas"]["Window"][];
             zone: string;
         };
+        YardSheet: {
+            dose: components["schemas"]["DoseSheet"];
+            /** @enum {string} */
+            family: "PAN_WAND" | "HEATED_BOWL";
+            hives: components["schemas"]["HiveReady"][];
+            kit: components["schemas"]["KitItem"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -2062,7 +2861,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_3: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2104,7 +2903,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2248,7 +3047,7 @@ export interface operations {
             };
         };
     };
-    doseSheet: {
+    yardSheet: {
         parameters: {
             query?: never;
             header?: never;
@@ -2269,7 +3068,60 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DoseSheet"];
+                    "application/json": components["schemas"]["YardSheet"];
+                };
+            };
+        };
+    };
+    paint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Painted"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeApiary"];
+                };
+            };
+        };
+    };
+    addHive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                hiveId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewHive"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeApiary"];
                 };
             };
         };
@@ -2296,6 +3148,57 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HiveInRhythm"][];
+                };
+            };
+        };
+    };
+    ofApiary: {
+        parameters: {
+            query?: {
+                grams?: number;
+                sealMinutes?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SealLine"][];
+                };
+            };
+        };
+    };
+    walk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Walk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeApiary"];
                 };
             };
         };
@@ -2344,7 +3247,7 @@ export interface operations {
             };
         };
     };
-    keep_4: {
+    keep_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2366,7 +3269,7 @@ export interface operations {
             };
         };
     };
-    strike_1: {
+    strike_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2406,7 +3309,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2506,7 +3409,7 @@ export interface operations {
             };
         };
     };
-    strike: {
+    strike_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2570,7 +3473,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2592,6 +3495,100 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FigureGroup"][];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllGear"];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGearNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllGear"];
+                };
+            };
+        };
+    };
+    cost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CostQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolsCompared"];
+                };
+            };
+        };
+    };
+    power: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Bank"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PowerNeed"];
                 };
             };
         };
@@ -2714,6 +3711,57 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Decided"];
+                };
+            };
+        };
+    };
+    ofHive: {
+        parameters: {
+            query?: {
+                grams?: number;
+                sealMinutes?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HiveSeal"];
+                };
+            };
+        };
+    };
+    pack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllGear"];
                 };
             };
         };
@@ -3023,7 +4071,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3045,6 +4093,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunBoard"];
+                };
+            };
+        };
+    };
+    kit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitLine"][];
+                };
+            };
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Tick"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitLine"][];
                 };
             };
         };
@@ -3075,7 +4172,29 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3091,6 +4210,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RuleSheet"][];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadSheet"][];
                 };
             };
         };
@@ -3117,6 +4256,98 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RuleSheet"];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weighed"][];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScoopQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scoops"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Weighing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weighed"][];
+                };
+            };
+        };
+    };
+    strike_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weighed"][];
                 };
             };
         };
@@ -3387,6 +4618,54 @@ export interface operations {
             };
         };
     };
+    burn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestBurn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllGear"];
+                };
+            };
+        };
+    };
+    strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllGear"];
+                };
+            };
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -3403,6 +4682,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Today"];
+                };
+            };
+        };
+    };
+    tool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Tool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AllGear"];
                 };
             };
         };

@@ -1,143 +1,202 @@
 <script setup lang="ts">
+import { useStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
+import { api, ask, type Shapes } from '../api/client'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { counted } from '../parts/format'
+import { newId } from '../parts/ids'
 import { useSession } from '../parts/session'
-import HiveRow from './HiveRow.vue'
+import HivePainter from './HivePainter.vue'
+import NewHiveForm from './NewHiveForm.vue'
 import PlaceForm from './PlaceForm.vue'
+import SealCard from './SealCard.vue'
+import SealRanking from './SealRanking.vue'
+import YardList from './YardList.vue'
+import YardRows from './YardRows.vue'
+import { moved, useYard, type HiveChange } from './useYard'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
 const inHand = useApiaryInHand()
-const whole = ref<Shapes['WholeApiary'] | null>(null)
-const problem = ref('')
-const chosen = ref<string>()
-const asList = ref(false)
-const placeShown = ref(false)
+const yard = useYard(() => props.id)
+const chosen = ref<ReadonlySet<string>>(new Set())
+const many = ref(false)
+const asList = useStorage('tavrel.yard.list', false)
+const shown = ref<'place' | 'hive' | null>(null)
+const read = ref<Shapes['HiveSeal'] | null>(null)
+let newHive = newId()
 
-const hive = computed(() => whole.value?.hives.find((each) => each.id === chosen.value))
 const wind = computed(() => inHand.dayline?.weatherNow)
-
-const FLOORS = {
-  SOLID: 'solid',
-  MESH_TIGHT_TRAY: 'mesh, tray tight',
-  MESH_LOOSE_TRAY: 'mesh, tray loose',
-  BARE_MESH: 'bare mesh',
-} as const
-
-function boxes(of: Shapes['Hive']): string {
-  return of.boxes.map((box) => `${box.kind.toLowerCase()}, ${box.frames} frames`).join(' + ')
-}
+const hands = computed(() => yard.hives.value.filter((hive) => chosen.value.has(hive.id)))
+const single = computed(() => (hands.value.length === 1 ? hands.value[0] : undefined))
 
 watch(
   () => props.id,
   async (id) => {
-    problem.value = ''
-    try {
-      whole.value = await ask(api.GET('/api/apiaries/{id}', { params: { path: { id } } }))
-      void inHand.take(id)
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
+    chosen.value = new Set()
+    if (await yard.load()) void inHand.take(id)
   },
   { immediate: true },
 )
 
+watch([single, yard.seals], async ([hive]) => {
+  if (!hive) {
+    read.value = null
+    return
+  }
+  const found = await ask(
+    api.GET('/api/hives/{id}/seal', { params: { path: { id: hive.id } } }),
+  ).catch(() => null)
+  if (single.value?.id === hive.id) read.value = found
+})
+
 function kept(apiary: Shapes['Apiary']): void {
-  if (whole.value) whole.value = { ...whole.value, apiary }
-  placeShown.value = false
+  yard.apiary.value = apiary
+  shown.value = null
   void inHand.refresh()
+}
+
+function paint(change: HiveChange, label: string): void {
+  const names = single.value?.name ?? counted(hands.value.length, 'hive')
+  void yard.paint([...chosen.value], change, `${label} painted over ${names}.`)
+}
+
+function move(hiveId: string, target: string, after: boolean): void {
+  const rows = yard.rows.value.map((row) => row.of.map((hive) => hive.id))
+  void yard.walk(moved(rows, hiveId, target, after))
+}
+
+/** The chosen hives stand in a row of their own, at the end. */
+function newRow(): void {
+  const rows = yard.rows.value.map((row) => row.of.map((hive) => hive.id))
+  const rest = rows.map((row) => row.filter((each) => !chosen.value.has(each)))
+  void yard.walk([...rest.filter((row) => row.length > 0), hands.value.map((hive) => hive.id)])
+}
+
+async function addHive(hive: Shapes['NewHive']): Promise<void> {
+  if (await yard.addHive(newHive, hive)) {
+    chosen.value = new Set([newHive])
+    newHive = newId()
+    shown.value = null
+  }
 }
 </script>
 
 <template>
-  <p v-if="problem" role="alert">
-    {{ problem }} <router-link to="/apiaries">All apiaries</router-link>
+  <p v-if="yard.problem.value && !yard.apiary.value" role="alert">
+    {{ yard.problem.value }} <router-link to="/apiaries">All apiaries</router-link>
   </p>
-  <template v-else-if="whole">
+  <template v-else-if="yard.apiary.value">
     <div class="top">
-      <h1>{{ whole.apiary.name }}</h1>
-      <span class="soft">{{ counted(whole.hives.length, 'hive') }}</span>
+      <h1>{{ yard.apiary.value.name }}</h1>
+      <span class="soft">{{ counted(yard.hives.value.length, 'hive') }}</span>
       <span class="spring"></span>
-      <v-btn @click="asList = !asList">{{ asList ? 'Draw the row' : 'Show as a list' }}</v-btn>
-      <v-btn :to="{ path: '/counts', query: { apiary: whole.apiary.id } }">Counts</v-btn>
-      <v-btn v-if="session.isKeeper" :to="`/apiaries/${whole.apiary.id}/season`">Season</v-btn>
-      <v-btn v-if="session.isKeeper" @click="placeShown = !placeShown">Name and place</v-btn>
-      <v-btn
-        v-if="session.isKeeper"
-        variant="flat"
-        color="primary"
-        :to="{ path: '/dose', query: { apiary: whole.apiary.id } }"
-        >Dose sheet</v-btn
-      >
+      <v-btn @click="asList = !asList">{{ asList ? 'Draw the rows' : 'Show as a list' }}</v-btn>
+      <v-btn :to="{ path: '/counts', query: { apiary: id } }">Counts</v-btn>
+      <template v-if="session.isKeeper">
+        <v-btn :to="`/apiaries/${id}/season`">Season</v-btn>
+        <v-btn @click="shown = shown === 'hive' ? null : 'hive'">Add a hive</v-btn>
+        <v-btn @click="shown = shown === 'place' ? null : 'place'">Name and place</v-btn>
+        <v-btn variant="flat" color="primary" :to="{ path: '/dose', query: { apiary: id } }"
+          >Dose sheet</v-btn
+        >
+      </template>
     </div>
-    <div v-if="placeShown" class="sheet place">
-      <PlaceForm :apiary="whole.apiary" @kept="kept" />
+    <div v-if="shown === 'place'" class="sheet place">
+      <PlaceForm :apiary="yard.apiary.value" @kept="kept" />
     </div>
-    <p v-if="whole.hives.length === 0">No hive stands here.</p>
-    <template v-else>
-      <div v-if="!asList" class="yard">
-        <p v-if="wind && inHand.dayline?.apiary.id === id" class="wind">
-          <svg
-            viewBox="-20 -20 40 40"
-            aria-hidden="true"
-            :style="{ rotate: wind.windFrom + 'deg' }"
+    <NewHiveForm v-if="shown === 'hive'" :wrong="yard.wrong.value" @add="addHive" />
+    <p v-if="wind && inHand.dayline?.apiary.id === id" class="wind">
+      <svg viewBox="-20 -20 40 40" aria-hidden="true" :style="{ rotate: wind.windFrom + 'deg' }">
+        <path d="M0 -17V15M-8 5 0 15 8 5" />
+      </svg>
+      <span>
+        Wind from {{ inHand.dayline.windSide }}, {{ wind.windMs.toFixed(1) }} m/s, by the
+        {{ inHand.dayline.day?.source }}.
+        <strong>{{
+          inHand.dayline.weatherMadeUp
+            ? 'Made up: feel the wind, and stand where it comes from.'
+            : `Stand ${inHand.dayline.windSide}.`
+        }}</strong>
+        <span class="soft"> North is up.</span>
+      </span>
+    </p>
+    <p v-if="yard.problem.value" role="alert" class="problem">{{ yard.problem.value }}</p>
+    <p v-if="yard.undo.value" class="undo" role="status">
+      {{ yard.undo.value.says }}
+      <button type="button" @click="yard.takeBack()">Take it back</button>
+    </p>
+    <p v-if="yard.hives.value.length === 0">
+      No hive stands here. Add one, or
+      <router-link to="/apiaries/import">bring in a roster</router-link>.
+    </p>
+    <div v-else class="yard">
+      <div class="drawn">
+        <p class="tools">
+          <label><input v-model="many" type="checkbox" /> choose many</label>
+          <button type="button" @click="chosen = new Set(yard.hives.value.map((each) => each.id))">
+            all
+          </button>
+          <button type="button" :disabled="chosen.size === 0" @click="chosen = new Set()">
+            none
+          </button>
+          <button
+            v-if="session.isKeeper"
+            type="button"
+            :disabled="chosen.size === 0"
+            @click="newRow"
           >
-            <path d="M0 -17V15M-8 5 0 15 8 5" />
-          </svg>
-          <span>
-            Wind from {{ inHand.dayline.windSide }}, {{ wind.windMs.toFixed(1) }} m/s, by the
-            {{ inHand.dayline.day?.source }}.
-            <strong>{{
-              inHand.dayline.weatherMadeUp
-                ? 'Made up: feel the wind, and stand where it comes from.'
-                : `Stand ${inHand.dayline.windSide}.`
-            }}</strong>
-            <span class="soft"> North is up.</span>
-          </span>
+            chosen into a row of their own
+          </button>
+          <span v-if="session.isKeeper" class="soft"
+            >Drag a hive to change the walk, or Alt and ← →.</span
+          >
         </p>
-        <HiveRow v-model="chosen" :hives="whole.hives" />
-        <div class="foot" role="status">
-          <template v-if="hive">
-            <strong>{{ hive.name }}</strong>
-            <span>place {{ hive.place }}</span>
-            <span>{{ boxes(hive) }}</span>
-            <span>{{ counted(hive.supers, 'super') }}</span>
-            <span>floor {{ FLOORS[hive.floor] }}</span>
-            <router-link v-if="session.mayWork" :to="`/spacing/${hive.id}`"
-              >Brood and spacing</router-link
-            >
-          </template>
-          <span v-else class="soft"
-            >Choose a hive to read what stands there. The roster changes it.</span
-          >
-        </div>
+        <YardList
+          v-if="asList"
+          v-model="chosen"
+          :hives="yard.hives.value"
+          :kept="yard.seals.value"
+          :may-move="session.isKeeper"
+          @move="move"
+        />
+        <YardRows
+          v-else
+          v-model="chosen"
+          :rows="yard.rows.value"
+          :kept="yard.seals.value"
+          :many="many"
+          :may-move="session.isKeeper"
+          @move="move"
+        />
       </div>
-      <LineTable v-else label="Hives in walking order">
-        <thead>
-          <tr>
-            <th scope="col">Place</th>
-            <th scope="col">Hive</th>
-            <th scope="col">Brood boxes, from the floor up</th>
-            <th scope="col">Supers</th>
-            <th scope="col">Floor</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="each in whole.hives" :key="each.id">
-            <td class="figure">{{ each.place }}</td>
-            <td>
-              <strong>{{ each.name }}</strong>
-            </td>
-            <td>{{ boxes(each) }}</td>
-            <td class="figure">{{ each.supers }}</td>
-            <td>{{ FLOORS[each.floor] }}</td>
-          </tr>
-        </tbody>
-      </LineTable>
-    </template>
+      <aside class="sheet side" aria-label="What is chosen">
+        <SealRanking
+          v-if="hands.length === 0"
+          :hives="yard.hives.value"
+          :seals="yard.seals.value"
+          @choose="chosen = new Set([$event])"
+        />
+        <template v-else>
+          <h2>
+            {{ single ? single.name : counted(hands.length, 'hive') }}
+            <span v-if="single" class="soft"
+              >row {{ single.row }}, place {{ single.place }} of the walk</span
+            >
+          </h2>
+          <router-link v-if="single && session.mayWork" :to="`/spacing/${single.id}`"
+            >Brood and spacing</router-link
+          >
+          <SealCard v-if="single && read" :read="read" :name="single.name" />
+          <HivePainter
+            v-if="session.mayWork"
+            :hives="hands"
+            :wrong="yard.wrong.value"
+            @paint="paint"
+          />
+        </template>
+      </aside>
+    </div>
   </template>
 </template>
 
@@ -146,8 +205,8 @@ function kept(apiary: Shapes['Apiary']): void {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px 14px;
-  margin-bottom: 14px;
+  gap: 8px 12px;
+  margin-bottom: 10px;
 }
 
 .spring {
@@ -163,12 +222,12 @@ function kept(apiary: Shapes['Apiary']): void {
   display: flex;
   align-items: center;
   gap: 12px;
-  margin: 0 0 16px;
+  margin: 0 0 8px;
 }
 
 .wind svg {
-  width: 40px;
-  height: 40px;
+  width: 36px;
+  height: 36px;
   flex: none;
 }
 
@@ -178,11 +237,87 @@ function kept(apiary: Shapes['Apiary']): void {
   stroke-width: 3.5;
 }
 
-.foot {
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.undo {
+  position: sticky;
+  top: 92px;
+  z-index: 3;
+  padding: 8px 14px;
+  background: var(--ink);
+  color: var(--paper);
+}
+
+.undo button {
+  min-height: 32px;
+  margin-left: 14px;
+  text-decoration: underline;
+  font-weight: 650;
+}
+
+.yard {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 392px;
+  gap: 22px;
+  align-items: start;
+}
+
+.tools {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 22px;
-  margin-top: 18px;
-  padding: 12px 0;
+  align-items: center;
+  gap: 4px 16px;
+  margin: 0 0 8px;
+}
+
+.tools label,
+.tools button {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 36px;
+}
+
+.tools button {
+  text-decoration: underline;
+}
+
+.tools button:disabled {
+  color: var(--ink-soft);
+  text-decoration: none;
+}
+
+.tools input {
+  width: 20px;
+  height: 20px;
+}
+
+.side {
+  position: sticky;
+  top: 100px;
+  display: grid;
+  gap: 10px;
+  max-height: calc(100dvh - 116px);
+  padding: 14px 16px;
+  overflow-y: auto;
+}
+
+.side h2 span {
+  font-size: 0.875rem;
+  font-weight: 400;
+}
+
+@media (width <= 900px) {
+  .yard {
+    grid-template-columns: 1fr;
+  }
+
+  .side {
+    position: static;
+    max-height: none;
+  }
 }
 </style>

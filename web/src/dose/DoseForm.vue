@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import type { DoseDraft } from './doseDraft'
 
@@ -10,6 +10,8 @@ const props = defineProps<{
   wrong: Readonly<Record<string, string>>
   slip: Shapes['DoseSheet']['slip']
   offLabel: boolean
+  tools: readonly Shapes['KnownTool'][]
+  scoops: readonly Shapes['Weighed'][]
 }>()
 defineEmits<{ makeSheet: [] }>()
 /** What the keeper decides once for a round. */
@@ -38,6 +40,44 @@ const ruleSheets = computed(() =>
       : `${sheet.name} (${sheet.copiedBy}, ${sheet.copiedOn})`,
   })),
 )
+const BY_NAME = 'none'
+const toolItems = computed(() => [
+  ...props.tools
+    .filter(({ tool }) => !tool.retired)
+    .map(({ tool }) => ({
+      value: tool.id,
+      title: tool.name,
+      subtitle: `${tool.family === 'PAN_WAND' ? 'pan wand' : 'heated bowl'}, ${tool.capacity} g a load`,
+    })),
+  { value: BY_NAME, title: 'another, by its name' },
+])
+const chosenTool = computed(() =>
+  props.tools.find(({ tool }) => tool.id === draft.value.toolId && !tool.retired),
+)
+/** The scoop weighed for this product lot and spoon, if it was. */
+const weighed = computed(() =>
+  props.scoops.find(
+    (each) =>
+      each.scoops.spoon === draft.value.measure &&
+      same(each.product, draft.value.product) &&
+      same(each.lot ?? '', draft.value.lot),
+  ),
+)
+watch(weighed, (found) => {
+  if (found) set('gramsPerScoop', found.scoops.mean.toFixed(3))
+})
+
+function same(one: string, other: string): boolean {
+  return one.trim().toLowerCase() === other.trim().toLowerCase()
+}
+
+function takeTool(id: string): void {
+  const found = props.tools.find(({ tool }) => tool.id === id)?.tool
+  draft.value = found
+    ? { ...draft.value, toolId: id, tool: found.name, capacity: String(found.capacity) }
+    : { ...draft.value, toolId: '' }
+}
+
 const SLIPS = {
   NONE: '',
   TABLESPOON_FOR_TEASPOON:
@@ -159,17 +199,51 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
         label="One level scoop holds"
         suffix="g product"
         inputmode="decimal"
-        hint="An estimate until you weigh ten level scoops and divide by ten."
+        :hint="
+          weighed
+            ? `${weighed.scoops.weighings} level scoops weighed by ${weighed.by}: ± ${weighed.scoops.spread.toFixed(2)} g each.`
+            : 'An estimate: weigh ten level scoops of this product and lot once.'
+        "
         persistent-hint
         :error-messages="wrong['measure.step'] ?? wrong['settings.measure']"
         @update:model-value="set('gramsPerScoop', $event)"
       />
+      <router-link
+        v-if="draft.measure !== 'SCALE'"
+        class="link"
+        :to="{
+          path: '/dose/scoops',
+          query: { product: draft.product, lot: draft.lot, spoon: draft.measure },
+        }"
+        >{{ weighed ? 'Scoop bench' : 'Weigh ten scoops' }}</router-link
+      >
       <p v-if="SLIPS[slip]" role="alert" class="slip">{{ SLIPS[slip] }}</p>
     </fieldset>
     <fieldset>
       <legend>Tool and hive</legend>
+      <v-select
+        :model-value="chosenTool ? draft.toolId : BY_NAME"
+        :items="toolItems"
+        label="Tool"
+        :error-messages="wrong.toolId"
+        @update:model-value="takeTool"
+      />
+      <p v-if="chosenTool" class="hint">
+        {{
+          chosenTool.fit.basis === 'NOTHING'
+            ? 'No burn time known: make a test burn under Gear.'
+            : chosenTool.fit.basis === 'OWN_FIGURE'
+              ? 'Burn time by its own figure only: make a test burn under Gear.'
+              : `Burn time from ${chosenTool.burns.length} test burns.`
+        }}
+        <template v-if="chosenTool.uncleanedAfter.length">
+          Not cleaned since {{ chosenTool.uncleanedAfter.join(', ') }}.
+        </template>
+        <template v-if="chosenTool.sealsDue"> Seals are due.</template>
+      </p>
       <div class="pair">
         <v-text-field
+          v-if="!chosenTool"
           :model-value="draft.tool"
           label="Heated bowl"
           :error-messages="wrong.tool"
@@ -189,6 +263,7 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
           :model-value="draft.supersPlan"
           label="Supers will be"
           :items="[
+            { value: 'EACH', title: 'as set at each hive' },
             { value: 'TAKEN_OFF', title: 'taken off' },
             { value: 'BOARD_BETWEEN', title: 'parted by a board' },
             { value: 'LEFT_ON', title: 'left on' },
@@ -204,6 +279,16 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
           @update:model-value="set('sealMinutes', $event)"
         />
       </div>
+      <v-text-field
+        :model-value="draft.loosening"
+        label="In frost: a small first load"
+        suffix="g acid"
+        inputmode="decimal"
+        hint="Loosens a tight cluster; the rest follows a few minutes later, within the same total. A milder hour is better."
+        persistent-hint
+        :error-messages="wrong.loosening"
+        @update:model-value="set('loosening', $event)"
+      />
     </fieldset>
     <fieldset v-if="offLabel" class="off">
       <legend>Not on label</legend>
@@ -240,6 +325,12 @@ legend {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px;
+}
+
+.hint {
+  margin: 0;
+  font-size: 0.875rem;
+  color: var(--ink-soft);
 }
 
 .link {

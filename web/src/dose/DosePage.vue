@@ -11,7 +11,7 @@ import { newId } from '../parts/ids'
 import DoseForm from './DoseForm.vue'
 import DoseTable from './DoseTable.vue'
 import RuleSheetForm from './RuleSheetForm.vue'
-import { settingsOf, unread, useDoseDraft } from './doseDraft'
+import { settingsOf, unread, useDoseDraft, type DoseException } from './doseDraft'
 import { useChosenHives } from './useChosenHives'
 
 const route = useRoute()
@@ -23,7 +23,10 @@ const ruleSheets = ref<Shapes['RuleSheet'][]>([])
 const apiaryId = ref('')
 const draft = useDoseDraft(apiaryId)
 const { hives, chosen, series, number, leftBy, body: whom } = useChosenHives(apiaryId)
-const sheet = ref<Shapes['DoseSheet'] | null>(null)
+const yard = ref<Shapes['YardSheet'] | null>(null)
+const sheet = computed(() => yard.value?.dose ?? null)
+const gear = ref<Shapes['AllGear'] | null>(null)
+const scoops = ref<Shapes['Weighed'][]>([])
 const openRound = ref<Shapes['Round'] | null>(null)
 const wrong = ref<Record<string, string>>({})
 const problem = ref('')
@@ -43,6 +46,13 @@ const listed = computed(() =>
 const ruleSheet = computed(() =>
   ruleSheets.value.find((each) => each.id === draft.value.ruleSheetId),
 )
+/** The tool from the gear, where it is still there. */
+const toolId = computed(() => {
+  const known = gear.value?.tools.find(
+    ({ tool }) => tool.id === draft.value.toolId && !tool.retired,
+  )
+  return known?.tool.id
+})
 const offLabel = computed(() => sheet.value?.verdict === 'NOT_ON_LABEL')
 const tally = computed(() => {
   const count = { ALLOWED: 0, CAUTION: 0, NOT_ON_LABEL: 0 }
@@ -52,11 +62,15 @@ const tally = computed(() => {
 
 onMounted(async () => {
   try {
-    const [found, offered, sheets] = await Promise.all([
+    const [found, offered, sheets, known, weighed] = await Promise.all([
       ask(api.GET('/api/apiaries')),
       ask(api.GET('/api/choices')),
       ask(api.GET('/api/rule-sheets')),
+      ask(api.GET('/api/gear')),
+      ask(api.GET('/api/scoops')),
     ])
+    gear.value = known
+    scoops.value = weighed
     apiaries.value = found
     choices.value = offered
     ruleSheets.value = sheets
@@ -75,7 +89,7 @@ watch(apiaryId, async (id) => {
     const own = ruleSheets.value.find((each) => !each.example)
     draft.value = { ...draft.value, ruleSheetId: own?.id ?? '' }
   }
-  sheet.value = null
+  yard.value = null
   const planned = series.of(id)
   if (planned) {
     draft.value = {
@@ -85,6 +99,7 @@ watch(apiaryId, async (id) => {
       per: 'BOX',
       of: 'ACID_DIHYDRATE',
       tool: planned.tool,
+      toolId: '',
       ruleSheetId: planned.ruleSheetId ?? draft.value.ruleSheetId,
     }
   }
@@ -97,7 +112,7 @@ watch(apiaryId, async (id) => {
   }
 })
 
-watchDebounced([draft, apiaryId, whom], compute, { debounce: 150, deep: true })
+watchDebounced([draft, apiaryId, whom, toolId], compute, { debounce: 150, deep: true })
 
 let asked = 0
 async function compute(): Promise<void> {
@@ -114,11 +129,12 @@ async function compute(): Promise<void> {
           settings: settingsOf(draft.value),
           hiveIds: whom.value.hiveIds,
           seriesNumber: whom.value.seriesNumber,
+          toolId: toolId.value,
         },
       }),
     )
     if (turn !== asked) return
-    sheet.value = found
+    yard.value = found
     problem.value = ''
   } catch (thrown) {
     if (turn === asked) refuse(thrown)
@@ -155,6 +171,7 @@ async function plan(): Promise<void> {
           ruleSheetId: draft.value.ruleSheetId,
           settings: settingsOf(draft.value),
           tool: draft.value.tool,
+          toolId: toolId.value,
           product: draft.value.product || undefined,
           lot: draft.value.lot || undefined,
           offLabelReason: draft.value.offLabelReason || undefined,
@@ -162,7 +179,7 @@ async function plan(): Promise<void> {
         },
       }),
     )
-    draft.value = { ...draft.value, roundId: newId(), offLabelReason: '' }
+    draft.value = { ...draft.value, roundId: newId(), offLabelReason: '', exceptions: [] }
     await router.push(`/run/${round.id}`)
   } catch (thrown) {
     const fields = fieldsOf(thrown)
@@ -174,6 +191,16 @@ async function plan(): Promise<void> {
   } finally {
     busy.value = false
   }
+}
+
+function except(exception: DoseException): void {
+  unexcept(exception.hiveId)
+  draft.value = { ...draft.value, exceptions: [...draft.value.exceptions, exception] }
+}
+
+function unexcept(hiveId: string): void {
+  const exceptions = draft.value.exceptions.filter((each) => each.hiveId !== hiveId)
+  draft.value = { ...draft.value, exceptions }
 }
 
 async function discard(): Promise<void> {
@@ -203,6 +230,7 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
   <p v-if="openRound" class="sheet notice" role="status">
     <span>A round of {{ dayOf(openRound.day) }} is open here.</span>
     <router-link :to="`/run/${openRound.id}`">Go to it</router-link>
+    <router-link :to="`/dose/sheet/${openRound.id}`">Sheet and kit</router-link>
     <button type="button" @click="discard">Throw its plan away</button>
   </p>
   <p v-if="number" class="sheet notice" role="status">
@@ -227,6 +255,8 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
       :wrong="{ ...wrong, ...notKept.fields }"
       :slip="sheet?.slip ?? 'NONE'"
       :off-label="offLabel"
+      :tools="gear?.tools ?? []"
+      :scoops="scoops"
       @make-sheet="making = true"
     />
     <section v-if="sheet" class="result" aria-label="Dose sheet">
@@ -257,7 +287,23 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
         Too coarse a measure for {{ sheet.unmeasurable.join(', ') }}: weigh it, or use a smaller
         scoop.
       </p>
-      <DoseTable :sheet="sheet" />
+      <DoseTable
+        :sheet="sheet"
+        :ready="yard?.hives ?? []"
+        :exceptions="draft.exceptions"
+        :per="draft.per"
+        @except="except"
+        @unexcept="unexcept"
+      />
+      <details class="kit">
+        <summary>Kit for this round, {{ counted(yard?.kit.length ?? 0, 'line') }}</summary>
+        <ul>
+          <li v-for="item in yard?.kit" :key="item.key">
+            <strong>{{ item.amount }}</strong> {{ item.name }}
+            <span class="soft">{{ item.why }}</span>
+          </li>
+        </ul>
+      </details>
       <p class="soft care">
         The label in hand and local rules decide; this sheet holds your plan against what you copied
         from them. Weigh once, level, with acid-proof gloves on, away from food.
@@ -380,6 +426,12 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
 .ask {
   padding: 18px 20px;
   border-left: 8px solid var(--ink);
+}
+
+.kit summary {
+  min-height: 40px;
+  cursor: pointer;
+  font-weight: 600;
 }
 
 .care {

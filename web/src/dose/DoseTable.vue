@@ -1,12 +1,24 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import HiveFigure from '../parts/HiveFigure.vue'
 import VerdictMark from '../parts/VerdictMark.vue'
+import { clockOf } from '../parts/format'
+import { percent } from '../parts/numbers'
+import ExceptionForm from './ExceptionForm.vue'
+import type { DoseException } from './doseDraft'
 
-/** Hive by hive: grams, loads, and what the label says. Each line can be asked why. */
-defineProps<{ sheet: Shapes['DoseSheet'] }>()
+/** Hive by hive: grams, loads, what it keeps, and what the label says. Each line can be asked why, and given its own amount. */
+const props = defineProps<{
+  sheet: Shapes['DoseSheet']
+  ready: readonly Shapes['HiveReady'][]
+  exceptions: readonly DoseException[]
+  per: Shapes['Amount']['per']
+}>()
+defineEmits<{ except: [exception: DoseException]; unexcept: [hiveId: string] }>()
 const asked = ref<string>()
+const readyOf = computed(() => new Map(props.ready.map((each) => [each.hiveId, each])))
+const exceptionOf = computed(() => new Map(props.exceptions.map((each) => [each.hiveId, each])))
 
 function missed(line: Shapes['HiveDose']): string {
   const error = line.error
@@ -24,6 +36,8 @@ function missed(line: Shapes['HiveDose']): string {
           <th scope="col" class="right">Acid</th>
           <th scope="col" class="right">Loads</th>
           <th scope="col" class="right">Each load</th>
+          <th scope="col" class="right wide">Burn</th>
+          <th scope="col" class="right wide">Keeps</th>
           <th scope="col">Label</th>
           <th scope="col"><span class="visually-hidden">Why</span></th>
         </tr>
@@ -33,12 +47,14 @@ function missed(line: Shapes['HiveDose']): string {
           <tr :class="{ asked: asked === line.hive.id }">
             <td>
               <strong>{{ line.hive.name }}</strong>
+              <span v-if="line.exception" class="soft error">own amount</span>
             </td>
             <td class="stands">
               <HiveFigure
                 :boxes="line.hive.boxes"
                 :supers="line.hive.supers"
                 :floor="line.hive.floor"
+                :fittings="line.hive.fittings"
                 :scale="0.72"
               />
             </td>
@@ -50,7 +66,27 @@ function missed(line: Shapes['HiveDose']): string {
             <td class="right figure load">
               {{ line.loads.units > 0 ? line.eachLoad : 'too coarse' }}
             </td>
-            <td><VerdictMark :verdict="line.judgement.verdict" /></td>
+            <td class="right figure wide">
+              <template v-if="readyOf.get(line.hive.id)?.burn">
+                {{ clockOf(1000 * (readyOf.get(line.hive.id)?.burn?.planned ?? 0)) }}
+                <span v-if="readyOf.get(line.hive.id)?.burn?.untested" class="soft error"
+                  >untested</span
+                >
+              </template>
+              <span v-else class="soft">not known</span>
+            </td>
+            <td class="right figure wide">
+              {{ percent(readyOf.get(line.hive.id)?.kept ?? 0) }}
+              <span class="soft error"
+                >kills {{ percent(readyOf.get(line.hive.id)?.kill ?? 0) }}</span
+              >
+            </td>
+            <td>
+              <VerdictMark :verdict="line.judgement.verdict" />
+              <span v-if="readyOf.get(line.hive.id)?.unfit" class="unfit">{{
+                readyOf.get(line.hive.id)?.unfit
+              }}</span>
+            </td>
             <td>
               <button
                 type="button"
@@ -64,7 +100,7 @@ function missed(line: Shapes['HiveDose']): string {
             </td>
           </tr>
           <tr v-if="asked === line.hive.id" class="answer">
-            <td colspan="7">
+            <td colspan="9">
               <div class="panels">
                 <ol>
                   <li v-for="step in line.why" :key="step">{{ step }}</li>
@@ -77,10 +113,38 @@ function missed(line: Shapes['HiveDose']): string {
                   </li>
                 </ul>
               </div>
-              <p class="soft">
-                The dose leaves out how well this hive holds its vapour: shutting a leak is worth
-                more than another gram.
-              </p>
+              <div class="panels">
+                <div>
+                  <h3>Before the burn</h3>
+                  <ul>
+                    <li v-for="task in readyOf.get(line.hive.id)?.tasks" :key="task.kind">
+                      {{ task.words }}
+                    </li>
+                  </ul>
+                  <p v-if="readyOf.get(line.hive.id)?.burn" class="soft">
+                    Burn time {{ readyOf.get(line.hive.id)?.burn?.says }}.
+                  </p>
+                </div>
+                <div>
+                  <p>
+                    It keeps {{ percent(readyOf.get(line.hive.id)?.kept ?? 0) }} of the acid and
+                    kills {{ percent(readyOf.get(line.hive.id)?.kill ?? 0) }} of the mites on bees:
+                    model estimates.
+                    <template v-if="readyOf.get(line.hive.id)?.shutFirst">
+                      {{ readyOf.get(line.hive.id)?.shutFirst?.remedy }}: then
+                      {{ percent(readyOf.get(line.hive.id)?.shutFirst?.kept ?? 0) }} and
+                      {{ percent(readyOf.get(line.hive.id)?.shutFirst?.kill ?? 0) }}.
+                    </template>
+                  </p>
+                  <ExceptionForm
+                    :hive-id="line.hive.id"
+                    :per="per"
+                    :exception="exceptionOf.get(line.hive.id)"
+                    @except="$emit('except', $event)"
+                    @unexcept="$emit('unexcept', line.hive.id)"
+                  />
+                </div>
+              </div>
             </td>
           </tr>
         </template>
@@ -134,6 +198,18 @@ td {
   font-size: 0.8125rem;
 }
 
+.unfit {
+  display: block;
+  max-width: 190px;
+  font-size: 0.8125rem;
+  color: var(--off-label);
+}
+
+h3 {
+  margin: 0;
+  font-size: 1rem;
+}
+
 .why {
   min-height: 36px;
   padding: 0 10px;
@@ -177,6 +253,7 @@ q {
   }
 
   .stands,
+  .wide,
   th:nth-child(2) {
     display: none;
   }

@@ -6,7 +6,12 @@ import { useSession } from '../parts/session'
 
 type RuleSheet = Shapes['RuleSheet']
 
-const props = defineProps<{ from?: RuleSheet; today: string }>()
+const props = defineProps<{
+  from?: RuleSheet
+  today: string
+  /** Whether the new sheet takes the place of the one it starts from. */
+  edits?: boolean
+}>()
 const emit = defineEmits<{ kept: [sheet: RuleSheet] }>()
 /** Copies a rule sheet from the label in hand, starting from another sheet. */
 const open = defineModel<boolean>({ required: true })
@@ -53,7 +58,7 @@ watch(open, (isOpen) => {
   sheet.brood = from?.brood ?? null
   sheet.supers = from?.supers ?? null
   sheet.registeredProduct = from?.registeredProduct ?? false
-  sheet.note = ''
+  sheet.note = props.edits ? (from?.note ?? '') : ''
   refused.value = null
   problem.value = ''
 })
@@ -88,6 +93,8 @@ async function keep(): Promise<void> {
     supers: sheet.supers ?? undefined,
     registeredProduct: sheet.registeredProduct,
     note: sheet.note.trim() || undefined,
+    version: props.edits && props.from ? props.from.version + 1 : 1,
+    replaces: props.edits ? props.from?.id : undefined,
     ...numbers,
   }
   try {
@@ -103,9 +110,20 @@ async function keep(): Promise<void> {
 <template>
   <v-dialog v-model="open" max-width="760" scrollable>
     <form class="sheet form" aria-labelledby="sheet-title" @submit.prevent="keep">
-      <h2 id="sheet-title">Copied from the label in hand</h2>
+      <h2 id="sheet-title">
+        {{
+          edits && from
+            ? `${from.name}, version ${from.version + 1}`
+            : 'Copied from the label in hand'
+        }}
+      </h2>
       <p class="soft">
-        Leave a line empty where the label says nothing. A sheet that is kept never changes.
+        Leave a line empty where the label says nothing.
+        {{
+          edits
+            ? 'The version before stays for the rounds that were judged by it.'
+            : 'A sheet that is edited later becomes a new version.'
+        }}
       </p>
       <div class="grid">
         <v-text-field

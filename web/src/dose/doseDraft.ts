@@ -2,6 +2,13 @@ import { useStorage } from '@vueuse/core'
 import type { Ref } from 'vue'
 import type { Shapes } from '../api/client'
 
+/** One hive that gets another amount, as typed. */
+export interface DoseException {
+  hiveId: string
+  grams: string
+  reason: string
+}
+
 /** What the keeper has typed for an apiary's round, kept on this device until the round is planned. */
 export interface DoseDraft {
   /** Id of the round that this will become; empty until the page gives one. */
@@ -16,10 +23,16 @@ export interface DoseDraft {
   /** A spoon's key, or SCALE. */
   measure: string
   gramsPerScoop: string
+  /** Key of a tool from the gear; empty where it is only a name. */
+  toolId: string
   tool: string
   capacity: string
-  supersPlan: Shapes['DoseSettings']['supersPlan']
+  /** What is done with supers; EACH where every hive says its own. */
+  supersPlan: NonNullable<Shapes['DoseSettings']['supersPlan']> | 'EACH'
   sealMinutes: string
+  /** Grams of acid in a small first load; empty for none. */
+  loosening: string
+  exceptions: DoseException[]
   product: string
   lot: string
   offLabelReason: string
@@ -37,10 +50,13 @@ export function freshDraft(): DoseDraft {
     strengthPercent: '99.6',
     measure: 'SCALE',
     gramsPerScoop: '',
+    toolId: '',
     tool: 'Bowl 1',
     capacity: '4.5',
     supersPlan: 'TAKEN_OFF',
     sealMinutes: '10',
+    loosening: '',
+    exceptions: [],
     product: '',
     lot: '',
     offLabelReason: '',
@@ -65,6 +81,7 @@ export function unread(draft: DoseDraft): Record<string, string> {
     strength: draft.strengthPercent,
     capacity: draft.capacity,
     sealMinutes: draft.sealMinutes,
+    ...(draft.loosening.trim() === '' ? {} : { loosening: draft.loosening }),
     ...(draft.measure === 'SCALE' ? {} : { 'measure.step': draft.gramsPerScoop }),
   }
   return Object.fromEntries(
@@ -84,7 +101,13 @@ export function settingsOf(draft: DoseDraft): Shapes['DoseSettings'] {
     strength: { assay: number(draft.strengthPercent) / 100 },
     measure: { spoon, step: spoon ? number(draft.gramsPerScoop) : 0.1 },
     capacity: number(draft.capacity),
-    supersPlan: draft.supersPlan,
+    supersPlan: draft.supersPlan === 'EACH' ? undefined : draft.supersPlan,
     sealMinutes: number(draft.sealMinutes),
+    loosening: draft.loosening.trim() === '' ? undefined : number(draft.loosening),
+    exceptions: draft.exceptions.map((each) => ({
+      hiveId: each.hiveId,
+      amount: { grams: number(each.grams), per: draft.per, of: draft.of },
+      reason: each.reason,
+    })),
   }
 }

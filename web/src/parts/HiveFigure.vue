@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import { ENTRANCES, FLOORS, PORTS } from './standing'
 
-type Floor = 'SOLID' | 'MESH_TIGHT_TRAY' | 'MESH_LOOSE_TRAY' | 'BARE_MESH'
-
-/** A hive as it stands, seen from the front: boxes to scale, floor and entrance marked. */
+/** A hive as it stands, seen from the front: boxes to scale, floor, entrance and port marked. */
 const props = defineProps<{
-  boxes: readonly { kind: 'DEEP' | 'MEDIUM' | 'NUCLEUS'; frames: number }[]
+  boxes: Shapes['Hive']['boxes']
   supers: number
-  floor: Floor
+  floor: Shapes['Hive']['floor']
+  fittings?: Shapes['Fittings']
   scale?: number
 }>()
 
@@ -18,13 +19,6 @@ const SUPER = 15
 const FLOOR = 5
 const ROOF = 4
 const LEGS = 7
-
-const WORDS: Record<Floor, string> = {
-  SOLID: 'solid floor',
-  MESH_TIGHT_TRAY: 'mesh floor, tray tight',
-  MESH_LOOSE_TRAY: 'mesh floor, tray loose',
-  BARE_MESH: 'bare mesh floor',
-}
 
 const stroke = computed(() => ((props.scale ?? 1) < 1 ? 1 : 1.4))
 const width = computed(() => Math.max(...props.boxes.map((box) => box.frames)) * FRAME)
@@ -49,9 +43,35 @@ const box = computed(() => ({
   width: width.value + 6,
   height: FLOOR + LEGS - top.value + 2,
 }))
+const entrance = computed(() => {
+  switch (props.fittings?.entrance) {
+    case 'REDUCED':
+      return { width: width.value / 6, height: 3 }
+    case 'LOW':
+      return { width: width.value * 0.86, height: 1.3 }
+    default:
+      return { width: width.value * 0.86, height: 3 }
+  }
+})
+const port = computed(() => {
+  const lowest = stack.value[0]?.height ?? DEEP
+  switch (props.fittings?.port) {
+    case 'BACK':
+      return -5
+    case 'RACK':
+      return 1.5
+    case 'UPPER_BOX':
+      return (stack.value.filter((part) => !part.honey).at(-1)?.y ?? -lowest) + 8
+    default:
+      return null
+  }
+})
 const words = computed(() => {
   const supers = props.supers ? `, ${props.supers} supers` : ''
-  return `${props.boxes.length} brood boxes${supers}, ${WORDS[props.floor]}`
+  const more = props.fittings
+    ? `, entrance ${ENTRANCES[props.fittings.entrance]}, port ${PORTS[props.fittings.port]}`
+    : ''
+  return `${props.boxes.length} brood boxes${supers}, floor ${FLOORS[props.floor]}${more}`
 })
 </script>
 
@@ -66,15 +86,39 @@ const words = computed(() => {
   >
     <rect class="roof" :x="-width / 2 - 2" :y="top" :width="width + 4" :height="ROOF" />
     <rect
+      v-if="fittings?.innerCover === 'HOLE_OPEN'"
+      class="hole"
+      x="-4"
+      :y="top + 0.8"
+      width="8"
+      height="2.4"
+    />
+    <rect
       v-for="(part, i) in stack"
       :key="i"
-      :class="part.honey ? 'super' : 'brood'"
+      :class="[part.honey ? 'super' : 'brood', fittings?.material]"
       :x="-part.width / 2"
       :y="part.y"
       :width="part.width"
       :height="part.height"
     />
-    <rect class="entrance" :x="-width / 4" y="-3.5" :width="width / 2" height="3" />
+    <path
+      v-if="fittings && fittings.cracks !== 'NONE'"
+      class="crack"
+      :d="
+        `M${width / 2 - 5} -19l-3 5 4 3-3 5` +
+        (fittings.cracks === 'MANY' ? `M${-width / 2 + 4} -20l3 5-3 3 3 5` : '')
+      "
+    />
+    <circle v-if="fittings?.entrance === 'ROUND_HOLE'" class="entrance" cx="0" cy="-5" r="2.8" />
+    <rect
+      v-else
+      class="entrance"
+      :x="-entrance.width / 2"
+      :y="-entrance.height - 0.5"
+      :width="entrance.width"
+      :height="entrance.height"
+    />
     <rect
       class="floor"
       :class="floor"
@@ -89,6 +133,7 @@ const words = computed(() => {
       class="tray"
       :d="`M${-width / 2} ${floor === 'MESH_TIGHT_TRAY' ? 5 : 9}H${width / 2}`"
     />
+    <circle v-if="port !== null" class="port" :cx="width / 2 - 5" :cy="port" r="2.2" />
     <path
       class="legs"
       :d="`M${-width / 2 + 3} ${FLOOR}v${LEGS}M${width / 2 - 3} ${FLOOR}v${LEGS}`"
@@ -98,19 +143,34 @@ const words = computed(() => {
 
 <style scoped>
 .hive rect,
-.hive path {
+.hive path,
+.hive circle {
   vector-effect: non-scaling-stroke;
   stroke: var(--ink);
   stroke-width: v-bind(stroke);
 }
 
 .roof,
-.entrance {
+.hive .entrance {
   fill: var(--ink);
+}
+
+.hive .hole {
+  fill: var(--paper);
 }
 
 .brood {
   fill: var(--sky);
+}
+
+.brood.PLASTIC {
+  fill: var(--wash);
+  stroke-width: 2.4;
+}
+
+.brood.FOAM {
+  fill: var(--wash);
+  stroke-dasharray: 1.5 1.5;
 }
 
 .super {
@@ -124,6 +184,15 @@ const words = computed(() => {
 
 .floor {
   fill: none;
+}
+
+.hive .crack {
+  fill: none;
+  stroke: var(--off-label);
+}
+
+.hive .port {
+  fill: var(--paper);
 }
 
 .hive .mesh {

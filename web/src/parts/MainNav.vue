@@ -17,6 +17,7 @@ const places = computed(() => [
   { to: '/spacing', name: 'Spacing' },
   { to: '/dose', name: 'Dose', hidden: !session.isKeeper, atDesk: true },
   { to: '/run', name: 'Run', hidden: !session.mayWork },
+  { to: '/gear', name: 'Gear', atDesk: true },
   { to: '/register', name: 'Register', atDesk: true },
 ])
 const shown = computed(() => places.value.filter((place) => !place.hidden))
@@ -62,6 +63,8 @@ async function signOut(): Promise<void> {
           :to="place.to"
           :title="place.name"
         />
+        <v-list-item to="/rules" title="Rule sheets" />
+        <v-list-item v-if="session.mayWork" to="/dose/scoops" title="Scoop bench" />
         <v-list-item v-if="session.isKeeper" to="/people" title="People" />
         <v-list-item v-if="session.isKeeper" to="/figures" title="Figures" />
         <v-list-subheader>Light</v-list-subheader>

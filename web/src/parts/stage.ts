@@ -9,8 +9,10 @@ export type Shown = Stage | 'DUE' | 'TOO_LONG'
 export const STATES: Record<Shown, { word: string; colour: string; shape: string }> = {
   WAITING: { word: 'waiting', colour: 'var(--waiting)', shape: 'M4 4h16v16H4z' },
   PREPARED: { word: 'shut', colour: 'var(--waiting)', shape: 'M4 4h16v16H4zM4 12h16' },
+  LOADED: { word: 'pan loaded', colour: 'var(--waiting)', shape: 'M4 8h16v12H4zM8 4h8' },
   BURNING: { word: 'burning', colour: 'var(--burning)', shape: 'M12 2 22 21H2z' },
   BURNT: { word: 'tool in', colour: 'var(--burning)', shape: 'M12 2 22 21H2zM8 15h8' },
+  RELOADING: { word: 'pan cooling, reload', colour: 'var(--burning)', shape: 'M12 22 2 5h20z' },
   SEALED: {
     word: 'sealed',
     colour: 'var(--sealed)',
@@ -32,6 +34,8 @@ export const OUTLINED: ReadonlySet<Shown> = new Set([
   'WAITING',
   'PREPARED',
   'BURNT',
+  'LOADED',
+  'RELOADING',
   'OPEN',
   'SKIPPED',
 ])

@@ -4,7 +4,7 @@ import type { Shapes } from '../api/client'
 import StageMark from '../parts/StageMark.vue'
 import { clockOf } from '../parts/format'
 import { shownState } from '../parts/stage'
-import type { ShownHive } from './overlay'
+import { isUntouched, type ShownHive } from './overlay'
 
 /** The hive in hand, what to do with it, and the button that says it is done. */
 const props = defineProps<{
@@ -22,9 +22,23 @@ const left = computed(() => (props.hive.openFrom ? Date.parse(props.hive.openFro
 const early = computed(() => step.value?.act === 'OPEN' && left.value > 0)
 const several = computed(() => props.hive.loads > 1)
 
+const clock = computed(() =>
+  props.hive.clockTo ? Date.parse(props.hive.clockTo) - props.now : undefined,
+)
+
 const button = computed(() => {
   const load = several.value && step.value?.load ? ` ${step.value.load} of ${props.hive.loads}` : ''
   switch (step.value?.act) {
+    case 'LOAD_COLD':
+      return `Pan loaded cold${load}`
+    case 'CONNECT':
+      return `Pan in, connected${load}`
+    case 'DISCONNECT':
+      return 'Empty: disconnected'
+    case 'OUT_TO_RELOAD':
+      return 'Pan out, entrance shut'
+    case 'OUT_AND_SHUT':
+      return 'Pan out, entrance shut'
     case 'START_BURN':
       return `Start burn${load}`
     case 'END_LOAD':
@@ -44,6 +58,10 @@ const timer = computed(() => {
   switch (state.value) {
     case 'BURNING':
     case 'BURNT':
+    case 'RELOADING':
+      if (clock.value !== undefined) {
+        return clock.value > 0 ? clockOf(clock.value) : '+' + clockOf(-clock.value)
+      }
       return props.hive.since ? clockOf(props.now - Date.parse(props.hive.since)) : ''
     case 'SEALED':
       return clockOf(left.value)
@@ -57,11 +75,17 @@ const timer = computed(() => {
 })
 
 const timerSays = computed(() => {
+  const over = clock.value !== undefined && clock.value <= 0
   switch (state.value) {
     case 'BURNING':
-      return 'burning for'
+      if (clock.value === undefined) return 'burning for'
+      return over ? 'past its burn time' : 'to go by the burn time'
     case 'BURNT':
-      return 'since the load ended'
+      if (clock.value === undefined) return 'since the load ended'
+      return over ? 'cooled: take it out' : 'to cool in the hive'
+    case 'RELOADING':
+      if (clock.value === undefined) return 'since it came out'
+      return over ? 'feel that it is cold' : 'to cool before loading'
     case 'SEALED':
       return 'until it may be opened'
     case 'DUE':
@@ -75,6 +99,16 @@ const timerSays = computed(() => {
 
 const hint = computed(() => {
   switch (step.value?.act) {
+    case 'LOAD_COLD':
+      return 'Only on a cold pan: acid on a hot one flashes into the face. Level, or spread thin.'
+    case 'CONNECT':
+      return 'Slide it in to mid-floor, cloth round the wand, then connect and press.'
+    case 'DISCONNECT':
+      return 'At its time, or when the tool shows the end: disconnect, leave the pan in, press.'
+    case 'OUT_TO_RELOAD':
+      return 'Out, entrance shut again. Cool it as its maker allows before the next load.'
+    case 'OUT_AND_SHUT':
+      return 'Out, entrance shut again, pan on its rest. The seal time runs from here.'
     case 'START_BURN':
       return 'Hive shut, nozzle in, acid released: press as the vapour starts.'
     case 'END_LOAD':
@@ -91,6 +125,10 @@ const hint = computed(() => {
       return ''
   }
 })
+/** What to do before the burn, until it has begun. */
+const tasks = computed(() =>
+  isUntouched(props.hive) && props.sheet?.tasks ? props.sheet.tasks.split('\n') : [],
+)
 </script>
 
 <template>
@@ -113,7 +151,15 @@ const hint = computed(() => {
     </div>
     <p class="hint">
       {{ hint }}
-      <template v-if="standOn && step?.act === 'START_BURN'">Stand {{ standOn }}.</template>
+      <template v-if="standOn && (step?.act === 'START_BURN' || step?.act === 'CONNECT')"
+        >Stand {{ standOn }}.</template
+      >
+    </p>
+    <ul v-if="tasks.length" class="tasks">
+      <li v-for="task in tasks" :key="task">{{ task }}</li>
+    </ul>
+    <p v-if="state === 'BURNING' && sheet?.burnSays" class="soft basis">
+      Burn time {{ sheet.burnSays }}.
     </p>
     <p v-if="sheet?.verdict === 'NOT_ON_LABEL'" class="off">Not on label: {{ sheet.labelSays }}</p>
     <button
@@ -145,6 +191,7 @@ const hint = computed(() => {
 }
 
 .BURNING,
+.RELOADING,
 .BURNT {
   --state: var(--burning);
 }
@@ -216,6 +263,17 @@ const hint = computed(() => {
   font-weight: 600;
 }
 
+.tasks {
+  margin: 0 0 10px;
+  padding-left: 20px;
+  font-size: 0.9375rem;
+}
+
+.basis {
+  margin: 0 0 8px;
+  font-size: 0.875rem;
+}
+
 .act {
   width: 100%;
   min-height: 84px;
@@ -228,6 +286,7 @@ const hint = computed(() => {
 
 .BURNING .act,
 .BURNT .act,
+.RELOADING .act,
 .DUE .act,
 .TOO_LONG .act,
 .STOPPED .act {

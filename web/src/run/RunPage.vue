@@ -5,6 +5,7 @@ import { useApiaryInHand } from '../parts/apiaryInHand'
 import { useServerNow } from '../parts/clock'
 import { counted, dayOf, grams } from '../parts/format'
 import { useSession } from '../parts/session'
+import VerdictMark from '../parts/VerdictMark.vue'
 import ActSlab from './ActSlab.vue'
 import PeopleCheck from './PeopleCheck.vue'
 import ReasonDialog from './ReasonDialog.vue'
@@ -15,6 +16,7 @@ import RunTools from './RunTools.vue'
 import { useDueSound } from './dueSound'
 import { useOutbox } from './outbox'
 import { useTally } from './tally'
+import { isUntouched } from './overlay'
 import { useRun } from './useRun'
 
 const props = defineProps<{ id: string }>()
@@ -66,7 +68,16 @@ const soundWords = computed(() => {
 })
 const skipWord = computed(() => {
   if (hive.value?.stage === 'BURNING') return 'Stop'
-  return hive.value?.stage === 'WAITING' || hive.value?.stage === 'PREPARED' ? 'Leave out' : null
+  return hive.value && isUntouched(hive.value) ? 'Leave out' : null
+})
+const RANK = ['ALLOWED', 'CAUTION', 'NOT_ON_LABEL'] as const
+/** What the rule sheet said of the worst of its hives. */
+const verdict = computed(() => {
+  const worst = Math.max(
+    ...(whole.value?.hives ?? []).map((each) => RANK.indexOf(each.verdict)),
+    -1,
+  )
+  return RANK[worst]
 })
 const works = computed(() => session.mayWork)
 
@@ -118,7 +129,7 @@ function skipOrStop(): void {
   const now_ = hive.value
   if (!now_) return
   if (now_.stage === 'BURNING') ask('stop', now_.hiveId)
-  else if (now_.stage === 'WAITING' || now_.stage === 'PREPARED') ask('skip', now_.hiveId)
+  else if (isUntouched(now_)) ask('skip', now_.hiveId)
 }
 
 function said(reason: string, all: boolean): void {
@@ -189,6 +200,8 @@ useEventListener(window, 'keydown', (event) => {
       <span>{{ dayOf(whole.round.day) }}</span>
       <span>{{ whole.round.tool }}</span>
       <span>sealed {{ whole.round.sealMinutes }} min</span>
+      <VerdictMark v-if="verdict" :verdict="verdict" />
+      <router-link :to="`/dose/sheet/${id}`">Sheet and kit</router-link>
       <span v-if="whole.peopleCheck" class="soft"
         >people checked by {{ whole.peopleCheck.checkedBy }}</span
       >

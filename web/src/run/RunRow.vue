@@ -4,7 +4,7 @@ import HiveFigure from '../parts/HiveFigure.vue'
 import StageMark from '../parts/StageMark.vue'
 import { clockOf } from '../parts/format'
 import { shownState } from '../parts/stage'
-import type { ShownHive } from './overlay'
+import { isUntouched, type ShownHive } from './overlay'
 
 /** The row as one walks it: every hive with its state, and its clock where it has one. */
 const props = defineProps<{
@@ -17,7 +17,7 @@ defineEmits<{ choose: [hiveId: string] }>()
 
 function dose(hive: ShownHive): string {
   const each = props.sheet.get(hive.hiveId)?.eachLoad ?? ''
-  return hive.loads > 1 ? `${hive.loads} × ${each}` : each
+  return hive.loads > 1 && !each.includes('first') ? `${hive.loads} × ${each}` : each
 }
 
 /** What else is worth knowing at a glance. */
@@ -29,8 +29,12 @@ function note(hive: ShownHive): string {
 
 function clock(hive: ShownHive): string {
   const state = shownState(hive, props.now)
+  if (hive.clockTo && (state === 'BURNING' || state === 'BURNT' || state === 'RELOADING')) {
+    const toGo = Date.parse(hive.clockTo) - props.now
+    return toGo > 0 ? clockOf(toGo) : '+' + clockOf(-toGo)
+  }
   if (state === 'BURNING' && hive.since) return clockOf(props.now - Date.parse(hive.since))
-  if (hive.stage === 'WAITING' || hive.stage === 'PREPARED') return dose(hive)
+  if (isUntouched(hive)) return dose(hive)
   if (!hive.openFrom) return ''
   const left = Date.parse(hive.openFrom) - props.now
   return left > 0 ? clockOf(left) : '+' + clockOf(-left)

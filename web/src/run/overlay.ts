@@ -4,10 +4,26 @@ import type { Parcel } from './outbox'
 type Board = Shapes['RunBoard']
 type HiveOnBoard = Shapes['HiveOnBoard']
 
+const HAS_TOOL: ReadonlySet<HiveOnBoard['stage']> = new Set([
+  'LOADED',
+  'BURNING',
+  'BURNT',
+  'RELOADING',
+])
+
 /** A hive on the board, with what this device knows and the server does not yet. */
 export interface ShownHive extends HiveOnBoard {
   /** Presses for it that are still on this device. */
   waiting: number
+}
+
+/** Whether nothing of its treatment has begun, so that it may still be left out. */
+export function isUntouched(hive: ShownHive): boolean {
+  return (
+    hive.stage === 'WAITING' ||
+    hive.stage === 'PREPARED' ||
+    (hive.stage === 'LOADED' && hive.loadsEnded === 0)
+  )
 }
 
 /**
@@ -37,20 +53,22 @@ function pressed(hive: ShownHive, parcel: Parcel, sealSeconds: number): ShownHiv
   const taken = hive.ahead.findIndex((next) => next.events[0] === first.kind)
   const next = hive.ahead[taken]
   if (!next) return { ...hive, waiting }
-  const openFrom =
-    next.leadsTo === 'SEALED'
-      ? new Date(Date.parse(first.at) + sealSeconds * 1000).toISOString()
-      : undefined
+  const openFrom = next.leadsTo === 'SEALED' ? later(first.at, sealSeconds) : undefined
   return {
     ...hive,
     waiting,
     stage: next.leadsTo,
     since: first.at,
+    clockTo: next.clockSeconds ? later(first.at, next.clockSeconds) : undefined,
     openFrom,
     shutSince: next.leadsTo === 'OPEN' ? undefined : (hive.shutSince ?? first.at),
     alarmAt: next.leadsTo === 'OPEN' ? undefined : hive.alarmAt,
     ahead: hive.ahead.slice(taken + 1),
   }
+}
+
+function later(at: string, seconds: number): string {
+  return new Date(Date.parse(at) + seconds * 1000).toISOString()
 }
 
 /**
@@ -62,7 +80,7 @@ export function pointAt(board: Board, hives: readonly ShownHive[]): ShownHive | 
     return hives.find((hive) => hive.hiveId === board.actOn)
   }
   return (
-    hives.find((hive) => hive.stage === 'BURNING' || hive.stage === 'BURNT') ??
+    hives.find((hive) => HAS_TOOL.has(hive.stage)) ??
     hives.find((hive) => hive.stage === 'WAITING' || hive.stage === 'PREPARED') ??
     nextToOpen(hives)
   )

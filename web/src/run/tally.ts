@@ -1,7 +1,7 @@
 import { computed, type Ref } from 'vue'
 import { shownState, type Shown } from '../parts/stage'
 import type { Alarm } from './dueSound'
-import type { ShownHive } from './overlay'
+import { isUntouched, type ShownHive } from './overlay'
 
 const DUE: ReadonlySet<Shown> = new Set(['DUE', 'STOPPED', 'TOO_LONG'])
 
@@ -15,9 +15,7 @@ export function useTally(hives: Ref<readonly ShownHive[]>, now: Ref<number>) {
     if (due.value.some(({ state }) => state === 'TOO_LONG')) return 'too long'
     return due.value.length > 0 ? 'due' : 'none'
   })
-  const waiting = computed(() =>
-    hives.value.filter((hive) => hive.stage === 'WAITING' || hive.stage === 'PREPARED'),
-  )
+  const waiting = computed(() => hives.value.filter(isUntouched))
   const done = computed(
     () => hives.value.filter((hive) => hive.stage === 'OPEN' || hive.stage === 'SKIPPED').length,
   )

@@ -68,7 +68,7 @@ export function useRun(roundId: string) {
     lastPress = Date.now()
     const at = new Date(serverNow()).toISOString()
     const load = (kind: NewEvent['kind']) =>
-      kind === 'BURN_STARTED' || kind === 'BURN_ENDED' ? step.load : undefined
+      kind === 'LOADED' || kind === 'BURN_STARTED' || kind === 'BURN_ENDED' ? step.load : undefined
     outbox.post(
       roundId,
       step.events.map((kind) => event(hive.hiveId, kind, { at, load: load(kind), reason })),

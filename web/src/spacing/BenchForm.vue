@@ -9,15 +9,21 @@ const props = defineProps<{
   ruleSheets: readonly Shapes['RuleSheet'][]
   wrong: Record<string, string>
   from: readonly string[]
+  /** Share of the acid that the hive keeps as it stands, a model estimate. */
+  kept: number
 }>()
 const draft = defineModel<BenchDraft>({ required: true })
 
-const shuts = computed(() =>
-  props.choices.shuts.map((each) => ({
+const shuts = computed(() => [
+  {
+    value: 'AS_IT_STANDS' as const,
+    title: `as it stands: keeps ${Math.round(100 * props.kept)} %, estimate`,
+  },
+  ...props.choices.shuts.map((each) => ({
     value: each.shut,
     title: `${each.words}: keeps ${Math.round(100 * each.kept)} %`,
   })),
-)
+])
 const curves = computed(() =>
   props.choices.curves.map((each) => ({ value: each.curve, title: each.words })),
 )

@@ -107,6 +107,7 @@ function takeSchool(id: string): void {
         :rule-sheets="ruleSheets"
         :wrong="wrong"
         :from="start.from"
+        :kept="start.kept"
       />
       <div class="work">
         <p v-if="!hasCount" class="sheet ask">

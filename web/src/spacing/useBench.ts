@@ -12,7 +12,8 @@ export interface BenchDraft {
   cappedFrames: string
   dronePercent: string
   gramsPerBox: string
-  shut: Shapes['BenchQuestion']['shut']
+  /** How tight the hive is; AS_IT_STANDS goes by its seal estimate. */
+  shut: NonNullable<Shapes['BenchQuestion']['shut']> | 'AS_IT_STANDS'
   curve: Shapes['BenchQuestion']['curve']
   ruleSheetId: string
   commonDate: string
@@ -29,7 +30,7 @@ const BLANK: BenchDraft = {
   cappedFrames: '',
   dronePercent: '2',
   gramsPerBox: '2',
-  shut: 'TIGHT',
+  shut: 'AS_IT_STANDS',
   curve: 'FIELD',
   ruleSheetId: '',
   commonDate: '',
@@ -66,7 +67,7 @@ export function questionOf(draft: BenchDraft, recovery: number): Shapes['BenchQu
       droneShare: numberIn(draft.dronePercent) / 100,
     },
     gramsPerBox: numberIn(draft.gramsPerBox),
-    shut: draft.shut,
+    shut: draft.shut === 'AS_IT_STANDS' ? undefined : draft.shut,
     curve: draft.curve,
     ruleSheetId: draft.ruleSheetId || undefined,
     commonDate: draft.commonDate,

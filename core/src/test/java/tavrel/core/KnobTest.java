@@ -102,7 +102,7 @@ class KnobTest {
   }
 
   private static Hive hive(int place, String boxes) {
-    return new Hive(
+    return Hive.ofRoster(
         UUID.nameUUIDFromBytes(new byte[] {(byte) place}),
         "H" + place,
         place,

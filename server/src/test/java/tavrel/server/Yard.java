@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -47,5 +48,26 @@ public abstract class Yard extends ServerTest {
         .path("hives")
         .forEach(hive -> hives.add(hive.path("id").asText()));
     today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+  }
+
+  /** Two grams a box by the scale, as a dose sheet asks for it. */
+  protected static Map<String, Object> settings() {
+    return Map.of(
+        "amount",
+        Map.of("grams", 2, "per", "BOX", "of", "ACID_DIHYDRATE"),
+        "mediums",
+        "BY_COMB",
+        "strength",
+        Map.of("assay", 0.996),
+        "measure",
+        Map.of("step", 0.1),
+        "capacity",
+        4.5,
+        "supersPlan",
+        "TAKEN_OFF",
+        "sealMinutes",
+        10,
+        "exceptions",
+        List.of());
   }
 }

@@ -8,6 +8,7 @@ import tavrel.core.Figures;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Hive;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.rule.Judgement;
 import tavrel.core.rule.Proposal;
@@ -21,11 +22,13 @@ import tavrel.core.rule.RuleSheet;
  * @param target grams wanted before rounding
  * @param loads what is measured
  * @param eachLoad one load in the words of the measure, as "2.1 g" or "2 scoops"
+ * @param supersPlan what will be done with its supers
  * @param totalAcid grams after rounding: what is judged and logged
  * @param totalProduct grams of product after rounding
  * @param error totalAcid less target, grams
  * @param errorPercent the same in percent of the target
  * @param judgement what the rule sheet says of it
+ * @param exception why it gets another amount than the round, or null
  * @param why the computation in words, step by step
  */
 public record HiveDose(
@@ -34,11 +37,13 @@ public record HiveDose(
     double target,
     Loads loads,
     String eachLoad,
+    SupersPlan supersPlan,
     double totalAcid,
     double totalProduct,
     double error,
     double errorPercent,
     Judgement judgement,
+    @Nullable String exception,
     List<String> why) {
 
   /**
@@ -55,18 +60,14 @@ public record HiveDose(
       OnRecord past,
       LocalDate day,
       @Nullable Double celsius) {
-    Amount amount = settings.amount();
+    HiveException exception = settings.exceptionFor(hive.id());
+    Amount amount = exception == null ? settings.amount() : exception.amount();
+    SupersPlan supersPlan = settings.supersOf(hive);
     double factor = BoxFactor.sum(hive.boxes(), settings.mediums());
     double labelBoxes = BoxFactor.labelSum(hive.boxes(), settings.mediums());
     double grams = amount.per() == Per.BOX ? amount.grams() * factor : amount.grams();
     double target = amount.of().toAcid(grams, settings.strength());
-    Loads loads =
-        Loads.of(
-            target,
-            sheet.mostAcid(labelBoxes, settings.strength()),
-            settings.capacity(),
-            settings.strength(),
-            settings.measure());
+    Loads loads = loads(target, sheet.mostAcid(labelBoxes, settings.strength()), settings);
     double error = loads.totalAcid() - target;
     Judgement judgement =
         sheet.judge(
@@ -75,7 +76,7 @@ public record HiveDose(
                 loads.totalProduct(),
                 labelBoxes,
                 hive.supers(),
-                settings.supersPlan(),
+                supersPlan,
                 settings.sealMinutes(),
                 day,
                 past.last(),
@@ -88,19 +89,42 @@ public record HiveDose(
         factor,
         target,
         loads,
-        settings.measure().words(loads.units()),
+        loads.words(settings.measure()),
+        supersPlan,
         loads.totalAcid(),
         loads.totalProduct(),
         error,
         100 * error / target,
         judgement,
-        why(hive, settings, factor, target, loads, error));
+        exception == null ? null : exception.reason(),
+        why(hive, settings, exception, factor, target, loads, error));
+  }
+
+  private static Loads loads(double target, double mostAcid, DoseSettings settings) {
+    return settings.loosening() == null
+        ? Loads.of(target, mostAcid, settings.capacity(), settings.strength(), settings.measure())
+        : Loads.loosened(
+            target,
+            settings.loosening(),
+            mostAcid,
+            settings.capacity(),
+            settings.strength(),
+            settings.measure());
   }
 
   private static List<String> why(
-      Hive hive, DoseSettings settings, double factor, double target, Loads loads, double error) {
+      Hive hive,
+      DoseSettings settings,
+      @Nullable HiveException exception,
+      double factor,
+      double target,
+      Loads loads,
+      double error) {
     List<String> why = new ArrayList<>();
-    Amount amount = settings.amount();
+    Amount amount = exception == null ? settings.amount() : exception.amount();
+    if (exception != null) {
+      why.add("Exception for this hive: " + exception.reason());
+    }
     String given = Figures.plain(amount.grams()) + " g " + amount.of().words();
     if (amount.per() == Per.BOX) {
       why.add(
@@ -129,20 +153,13 @@ public record HiveDose(
             + " % = "
             + Figures.grams(product)
             + " g");
-    why.add(
-        "Loads: the tool takes "
-            + Figures.plain(settings.capacity())
-            + " g, so "
-            + loads.count()
-            + (loads.count() == 1 ? " load of " : " equal loads of ")
-            + Figures.grams(product / loads.count())
-            + " g");
+    why.add(splits(settings, loads, product));
     why.add(
         loads.measurable()
             ? "Measured: "
                 + settings.measure().stepWords()
                 + ", so "
-                + settings.measure().words(loads.units())
+                + loads.words(settings.measure())
                 + " a load, "
                 + Figures.grams(loads.totalAcid())
                 + " g acid in all, "
@@ -153,6 +170,28 @@ public record HiveDose(
                 + settings.measure().stepWords()
                 + " is already too much; use a finer measure");
     return List.copyOf(why);
+  }
+
+  private static String splits(DoseSettings settings, Loads loads, double product) {
+    String capacity = "Loads: the tool takes " + Figures.plain(settings.capacity()) + " g, so ";
+    Loads.FirstLoad first = loads.first();
+    if (first != null) {
+      int then = loads.count() - 1;
+      return capacity
+          + "a first of "
+          + Figures.grams(first.product())
+          + " g to loosen the cluster, the rest a few minutes later in "
+          + then
+          + (then == 1 ? " load" : " equal loads")
+          + " of "
+          + Figures.grams((product - first.product()) / then)
+          + " g: the same total";
+    }
+    return capacity
+        + loads.count()
+        + (loads.count() == 1 ? " load of " : " equal loads of ")
+        + Figures.grams(product / loads.count())
+        + " g";
   }
 
   private static String counted(List<BroodBox> boxes, MediumBoxes mediums) {

@@ -10,6 +10,9 @@ import tavrel.core.InvalidValue;
  */
 public record BroodBox(BoxKind kind, int frames) {
 
+  private static final double LITRES_A_DEEP_FRAME = 4.2;
+  private static final double LITRES_A_MEDIUM_FRAME = 2.8;
+
   /**
    * @throws InvalidValue if such a box does not have that many frames
    */
@@ -20,6 +23,14 @@ public record BroodBox(BoxKind kind, int frames) {
           "a %s box of %d frames is unknown; it has %d to %d"
               .formatted(kind.word(), frames, kind.fewest(), kind.most()));
     }
+  }
+
+  /**
+   * Space inside, litres: 42 for a deep of ten frames, in proportion for others; a medium two
+   * thirds of it. Round figures; boxes of one name differ by a litre or two.
+   */
+  public double litres() {
+    return frames * (kind == BoxKind.MEDIUM ? LITRES_A_MEDIUM_FRAME : LITRES_A_DEEP_FRAME);
   }
 
   /** A box with the usual number of frames for its kind. */

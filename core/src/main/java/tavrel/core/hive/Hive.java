@@ -9,12 +9,22 @@ import tavrel.core.InvalidValue;
  *
  * @param id key, made when the hive is first entered
  * @param name what is painted on it; unique in its apiary
- * @param place position in the walking order of its row, from 1
+ * @param row which row of the apiary it stands in, from 1
+ * @param place position in the walking order of the whole apiary, from 1
  * @param boxes brood boxes from the floor up; at least one
  * @param supers honey supers on it now
  * @param floor what closes it below
+ * @param fittings everything else about how it stands
  */
-public record Hive(UUID id, String name, int place, List<BroodBox> boxes, int supers, Floor floor) {
+public record Hive(
+    UUID id,
+    String name,
+    int row,
+    int place,
+    List<BroodBox> boxes,
+    int supers,
+    Floor floor,
+    Fittings fittings) {
 
   /** Most brood boxes of one colony that are taken for true. */
   public static final int MOST_BOXES = 6;
@@ -22,17 +32,47 @@ public record Hive(UUID id, String name, int place, List<BroodBox> boxes, int su
   /** Most supers on one colony that are taken for true. */
   public static final int MOST_SUPERS = 12;
 
-  /** Highest position in a row. */
+  /** Highest position in an apiary. */
   public static final int LAST_PLACE = 9_999;
+
+  /** Most rows in one apiary. */
+  public static final int MOST_ROWS = 99;
 
   /**
    * @throws InvalidValue naming the component that cannot be
    */
   public Hive {
     name = InvalidValue.text("name", name, 60);
+    InvalidValue.inRange("row", row, 1, MOST_ROWS, "as a row");
     InvalidValue.inRange("place", place, 1, LAST_PLACE, "in the row");
     boxes = List.copyOf(boxes);
     InvalidValue.inRange("boxes", boxes.size(), 1, MOST_BOXES, "brood boxes");
     InvalidValue.inRange("supers", supers, 0, MOST_SUPERS, "supers");
+  }
+
+  /** A hive as a roster tells it: in the first row, with the usual fittings. */
+  public static Hive ofRoster(
+      UUID id, String name, int place, List<BroodBox> boxes, int supers, Floor floor) {
+    return new Hive(id, name, 1, place, boxes, supers, floor, Fittings.USUAL);
+  }
+
+  /** Space inside the brood boxes, litres. */
+  public double broodLitres() {
+    return boxes.stream().mapToDouble(BroodBox::litres).sum();
+  }
+
+  /** Frames side by side on the floor: the lowest box decides how wide floor and entrance are. */
+  public int framesWide() {
+    return boxes.get(0).frames();
+  }
+
+  /** The same hive in the row and with the fittings of another: what a roster does not tell. */
+  public Hive fittedAs(Hive other) {
+    return new Hive(id, name, other.row, place, boxes, supers, floor, other.fittings);
+  }
+
+  /** The same hive at another place of the walk. */
+  public Hive at(int otherRow, int otherPlace) {
+    return new Hive(id, name, otherRow, otherPlace, boxes, supers, floor, fittings);
   }
 }

@@ -11,12 +11,15 @@ import tavrel.core.InvalidValue;
  */
 public record Dose(double gramsPerBox, double kept, KillCurve curve) {
 
+  /** Least share that is reckoned with; a hive that keeps less is as good as open. */
+  public static final double LEAST_KEPT = 0.02;
+
   /**
    * @throws InvalidValue naming the component that cannot be
    */
   public Dose {
     InvalidValue.inRange("gramsPerBox", gramsPerBox, 0.1, 10, "g a box");
-    InvalidValue.inRange("kept", kept, 0.05, 1, "of the acid");
+    InvalidValue.inRange("kept", kept, LEAST_KEPT, 1, "of the acid");
   }
 
   /** Share of the exposed mites that a round kills at a good hour. */

@@ -91,6 +91,8 @@ public final class ExampleSheets {
         null,
         null,
         null,
-        CHECK);
+        CHECK,
+        1,
+        null);
   }
 }

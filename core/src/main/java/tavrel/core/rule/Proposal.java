@@ -3,6 +3,7 @@ package tavrel.core.rule;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.brood.BroodState;
+import tavrel.core.hive.SupersPlan;
 
 /**
  * What is about to be given to one hive, held against a rule sheet.

@@ -30,6 +30,8 @@ import tavrel.core.measure.Strength;
  * @param maxCelsius highest air temperature, °C
  * @param registeredProduct whether it speaks of a registered product
  * @param note anything else
+ * @param version 1 for a new sheet, one more for each that replaces it
+ * @param replaces the version before, or null
  */
 public record RuleSheet(
     UUID id,
@@ -50,7 +52,9 @@ public record RuleSheet(
     @Nullable Double minCelsius,
     @Nullable Double maxCelsius,
     @Nullable Boolean registeredProduct,
-    @Nullable String note) {
+    @Nullable String note,
+    int version,
+    @Nullable UUID replaces) {
 
   /**
    * @throws InvalidValue if a figure is out of the possible, or two contradict each other
@@ -71,6 +75,10 @@ public record RuleSheet(
     }
     if (!example && (copiedBy == null || copiedOn == null)) {
       throw new InvalidValue("copiedOn", "is missing; say when the label was read, and by whom");
+    }
+    InvalidValue.inRange("version", version, 1, 9_999, "as a version");
+    if ((version > 1) != (replaces != null)) {
+      throw new InvalidValue("replaces", "names the version before; a first version has none");
     }
     if (note != null && note.length() > 1000) {
       throw new InvalidValue("note", "has more than 1,000 characters");

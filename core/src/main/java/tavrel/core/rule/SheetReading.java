@@ -9,6 +9,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.Figures;
 import tavrel.core.brood.BroodState;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 
 /** Reads one rule sheet against one proposal, line by line (handbook 2.2). */

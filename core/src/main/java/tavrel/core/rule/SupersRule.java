@@ -1,5 +1,7 @@
 package tavrel.core.rule;
 
+import tavrel.core.hive.SupersPlan;
+
 /** What a label asks of honey supers. */
 public enum SupersRule {
   OFF("supers off", SupersPlan.TAKEN_OFF),

@@ -4,6 +4,16 @@ import java.util.List;
 
 /** What a person at the row can do next, each one press of a thumb. */
 public enum Act {
+  /** A pan wand's first move: the acid goes onto the cold pan. */
+  LOAD_COLD(Stage.LOADED, EventKind.LOADED),
+  /** The pan is in, the entrance shut round it, and the current on. */
+  CONNECT(Stage.BURNING, EventKind.BURN_STARTED),
+  /** The current is off; the pan stays in to cool and finish. */
+  DISCONNECT(Stage.BURNT, EventKind.BURN_ENDED),
+  /** The pan is out and the entrance shut again, but another load follows. */
+  OUT_TO_RELOAD(Stage.RELOADING, EventKind.REMOVED),
+  /** The pan is out and the entrance shut again: the seal period begins. */
+  OUT_AND_SHUT(Stage.SEALED, EventKind.REMOVED),
   START_BURN(Stage.BURNING, EventKind.BURN_STARTED),
   /** A load has ended and another follows; the tool stays in. */
   END_LOAD(Stage.BURNT, EventKind.BURN_ENDED),

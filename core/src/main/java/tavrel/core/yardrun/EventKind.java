@@ -4,6 +4,8 @@ package tavrel.core.yardrun;
 public enum EventKind {
   /** Shut, tray in, entrance reduced. */
   PREPARED,
+  /** A pan was loaded cold, before it goes in. */
+  LOADED,
   /** A load's burn has begun. */
   BURN_STARTED,
   /** The acid was let onto the bowl. */
@@ -32,7 +34,8 @@ public enum EventKind {
   /** Whether it moves the hive on, rather than only marking something seen. */
   public boolean isStep() {
     return switch (this) {
-      case PREPARED, BURN_STARTED, BURN_ENDED, REMOVED, SEALED, OPENED, SKIPPED, ABORTED -> true;
+      case PREPARED, LOADED, BURN_STARTED, BURN_ENDED, REMOVED, SEALED, OPENED, SKIPPED, ABORTED ->
+          true;
       case RELEASED, LEAK_SEEN, RESIDUE, NOTE, UNDONE -> false;
     };
   }

@@ -16,15 +16,15 @@ public final class Guard {
    * @param event about to be kept
    * @param state of its hive without it
    * @param hive what the round plans for the hive
-   * @param seal least time shut
+   * @param plan of the round: seal period and tool
    * @param peopleChecked when the people check was confirmed, or empty
    * @return what stands against it, in words; empty if nothing does
    */
   public static Optional<String> refusal(
-      RunEvent event, HiveState state, PlannedHive hive, Duration seal, boolean peopleChecked) {
+      RunEvent event, HiveState state, PlannedHive hive, RunPlan plan, boolean peopleChecked) {
     return switch (event.kind()) {
       case BURN_STARTED -> burn(event, state, hive, peopleChecked);
-      case OPENED -> open(event, state, seal);
+      case OPENED -> open(event, state, hive, plan);
       case SKIPPED ->
           state.treated() || state.stage() == Stage.BURNING
               ? Optional.of("This hive has had acid; it cannot be left out any more.")
@@ -55,11 +55,20 @@ public final class Guard {
     return Optional.empty();
   }
 
-  private static Optional<String> open(RunEvent event, HiveState state, Duration seal) {
+  private static Optional<String> open(
+      RunEvent event, HiveState state, PlannedHive hive, RunPlan plan) {
     if (event.reason() != null || state.stage() == Stage.OPEN || state.stage() == Stage.STOPPED) {
       return Optional.empty();
     }
-    Instant from = state.openFrom(seal);
+    if (state.stageIn(hive, plan.tool()) == Stage.RELOADING) {
+      return Optional.of(
+          "Only "
+              + state.loadsEnded().size()
+              + " of "
+              + hive.loads()
+              + " loads given. To open now, say why.");
+    }
+    Instant from = state.openFrom(plan.seal());
     if (from == null) {
       return Optional.of("The seal period has not begun. To open now, say why.");
     }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param since when it came to this stage, or null if nothing has happened
  * @param loadsEnded loads burned
  * @param loads loads planned
+ * @param clockTo when the burn, or a pan's cooling, should be over by its tool's figures; or null
  * @param openFrom when it may be opened, or null
  * @param shutSince when it was shut, or null
  * @param alarmAt when it has been shut too long for the day's warmth, or null
@@ -26,6 +27,7 @@ public record HiveOnBoard(
     @Nullable Instant since,
     int loadsEnded,
     int loads,
+    @Nullable Instant clockTo,
     @Nullable Instant openFrom,
     @Nullable Instant shutSince,
     @Nullable Instant alarmAt,
@@ -35,16 +37,20 @@ public record HiveOnBoard(
 
   static HiveOnBoard of(PlannedHive hive, HiveState state, RunPlan plan) {
     List<RunEvent> steps = state.steps();
+    Instant since = steps.isEmpty() ? null : steps.get(steps.size() - 1).at();
+    Stage stage = state.stageIn(hive, plan.tool());
+    Integer clock = NextAct.clockIn(stage, hive, plan.tool());
     return new HiveOnBoard(
         hive.hiveId(),
-        state.stage(),
-        steps.isEmpty() ? null : steps.get(steps.size() - 1).at(),
+        stage,
+        since,
         state.loadsEnded().size(),
         hive.loads(),
-        state.openFrom(plan.seal()),
+        since == null || clock == null ? null : since.plusSeconds(clock),
+        stage == Stage.RELOADING ? null : state.openFrom(plan.seal()),
         state.shutSince(),
         state.shutSince() == null ? null : state.shutSince().plus(plan.longestShut()),
-        NextAct.ahead(state, hive.loads()),
+        NextAct.ahead(state, hive, plan.tool()),
         state.reason(),
         state.marks());
   }

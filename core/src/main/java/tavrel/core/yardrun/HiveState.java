@@ -13,6 +13,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.burn.ToolFamily;
 
 /**
  * What the log says of one hive: a fold over its events that does not depend on the order in which
@@ -58,6 +59,16 @@ public record HiveState(
   }
 
   /**
+   * The stage with the plan in view: a pan that is out with loads still to come is being reloaded.
+   */
+  Stage stageIn(PlannedHive hive, RunTool tool) {
+    boolean more = loadsEnded.size() < hive.loads();
+    return stage == Stage.SEALED && more && tool.family() == ToolFamily.PAN_WAND
+        ? Stage.RELOADING
+        : stage;
+  }
+
+  /**
    * When it may be opened: the seal period after the tool is out; at once where a burn was stopped.
    */
   public @Nullable Instant openFrom(Duration seal) {
@@ -92,6 +103,7 @@ public record HiveState(
     private @Nullable Instant firstBurn;
     private @Nullable Instant lastEnd;
     private @Nullable Instant prepared;
+    private @Nullable Instant loaded;
     private @Nullable Instant removed;
     private @Nullable Instant opened;
     private @Nullable RunEvent aborted;
@@ -111,7 +123,9 @@ public record HiveState(
           stage,
           ended,
           stage == Stage.BURNING && lastStart != null ? lastStart.load() : null,
-          stage.isShut() ? (prepared != null ? prepared : firstBurn) : null,
+          stage.isShut() || stage == Stage.LOADED
+              ? (prepared != null ? prepared : firstBurn)
+              : null,
           firstBurn,
           lastEnd,
           removed,
@@ -129,6 +143,7 @@ public record HiveState(
       }
       switch (event.kind()) {
         case PREPARED -> prepared = prepared == null ? event.at() : prepared;
+        case LOADED -> loaded = event.at();
         case BURN_STARTED -> start(event);
         case BURN_ENDED -> {
           ended.add(event.load());
@@ -162,7 +177,9 @@ public record HiveState(
       if (firstBurn == null) {
         return opened != null
             ? Stage.OPEN
-            : skipped ? Stage.SKIPPED : prepared != null ? Stage.PREPARED : Stage.WAITING;
+            : skipped
+                ? Stage.SKIPPED
+                : loaded != null ? Stage.LOADED : prepared != null ? Stage.PREPARED : Stage.WAITING;
       }
       Instant since = lastStart == null ? firstBurn : lastStart.at();
       if (opened != null && !opened.isBefore(since)) {
@@ -172,7 +189,7 @@ public record HiveState(
         return Stage.STOPPED;
       }
       if (removed != null && !removed.isBefore(since)) {
-        return Stage.SEALED;
+        return loaded != null && loaded.isAfter(removed) ? Stage.LOADED : Stage.SEALED;
       }
       return lastStart == null || ended.contains(lastStart.load()) ? Stage.BURNT : Stage.BURNING;
     }

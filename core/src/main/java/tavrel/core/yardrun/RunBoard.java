@@ -57,7 +57,7 @@ public record RunBoard(
             .toList();
     double acid =
         plan.hives().stream()
-            .mapToDouble(hive -> hive.acidPerLoad() * states.get(hive.hiveId()).loadsEnded().size())
+            .mapToDouble(hive -> hive.acidIn(states.get(hive.hiveId()).loadsEnded()))
             .sum();
     return new RunBoard(
         now,
@@ -65,7 +65,7 @@ public record RunBoard(
         actOn(hives, now, plan.openFirstAfter()).map(HiveOnBoard::hiveId).orElse(null),
         nextToOpen(hives).map(HiveOnBoard::hiveId).orElse(null),
         lastStep(states.values()),
-        count(hives, hive -> hive.stage().isShut()),
+        count(hives, hive -> hive.shutSince() != null),
         (int) states.values().stream().filter(HiveState::treated).count(),
         count(hives, hive -> hive.stage() == Stage.SKIPPED),
         acid,
@@ -104,8 +104,8 @@ public record RunBoard(
   }
 
   /**
-   * Burn on, but a hive well over its time comes first: the tool in a hive, then hives overdue by
-   * more than the margin, then the next to burn, then the next to open (handbook 2.9).
+   * Burn on, but a hive well over its time comes first: the hive that has the tool, then hives
+   * overdue by more than the margin, then the next to burn, then the next to open (handbook 2.9).
    */
   private static Optional<HiveOnBoard> actOn(
       List<HiveOnBoard> hives, Instant now, Duration openFirstAfter) {
@@ -113,7 +113,7 @@ public record RunBoard(
     Function<Predicate<HiveOnBoard>, Optional<HiveOnBoard>> first =
         test -> hives.stream().filter(test).findFirst();
     return first
-        .apply(hive -> hive.stage() == Stage.BURNING || hive.stage() == Stage.BURNT)
+        .apply(hive -> hive.stage().hasTool())
         .or(
             () ->
                 nextToOpen(hives)

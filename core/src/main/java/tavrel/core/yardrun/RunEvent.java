@@ -44,7 +44,7 @@ public record RunEvent(
             ? null
             : InvalidValue.text("reason", reason, LONGEST_REASON);
     switch (kind) {
-      case BURN_STARTED, BURN_ENDED, RELEASED -> {
+      case LOADED, BURN_STARTED, BURN_ENDED, RELEASED -> {
         if (load == null) {
           throw new InvalidValue("load", "is missing; say which load, from 1");
         }

@@ -10,10 +10,15 @@ import java.util.List;
  * @param hives in any order; kept in walking order
  * @param seal least time shut after the tool is out
  * @param longestShut longest advisable time shut
+ * @param tool what it is done with
  * @param openFirstAfter how far over its time a hive may be before opening it comes before burning
  */
 public record RunPlan(
-    List<PlannedHive> hives, Duration seal, Duration longestShut, Duration openFirstAfter) {
+    List<PlannedHive> hives,
+    Duration seal,
+    Duration longestShut,
+    RunTool tool,
+    Duration openFirstAfter) {
 
   /** A hive more than three minutes over its time is opened first (handbook 2.9). */
   public static final Duration USUAL_OPEN_FIRST_AFTER = Duration.ofMinutes(3);

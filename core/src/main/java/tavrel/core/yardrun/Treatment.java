@@ -34,17 +34,16 @@ public record Treatment(
     if (!state.treated() || start == null) {
       return Optional.empty();
     }
-    int loads = state.loadsEnded().size();
     return Optional.of(
         new Treatment(
             start,
             state.removed(),
             state.opened(),
-            loads,
-            loads * hive.acidPerLoad(),
-            loads * hive.productPerLoad(),
+            state.loadsEnded().size(),
+            hive.acidIn(state.loadsEnded()),
+            hive.productIn(state.loadsEnded()),
             state.people(),
-            remarks(hive, state, loads)));
+            remarks(hive, state, state.loadsEnded().size())));
   }
 
   private static List<String> remarks(PlannedHive hive, HiveState state, int loads) {

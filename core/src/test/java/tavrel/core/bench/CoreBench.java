@@ -25,15 +25,16 @@ import tavrel.core.dose.School;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
 import tavrel.core.rule.ExampleSheets;
-import tavrel.core.rule.SupersPlan;
 import tavrel.core.yardrun.EventKind;
 import tavrel.core.yardrun.PlannedHive;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.core.yardrun.RunEvent;
 import tavrel.core.yardrun.RunPlan;
+import tavrel.core.yardrun.RunTool;
 
 /** How long the core takes over a dose sheet of 400 hives and a run's log of 200 hives. */
 @State(Scope.Benchmark)
@@ -54,7 +55,7 @@ public class CoreBench {
   @Benchmark
   public DoseSheet doseSheetOf400Hives() {
     DoseSettings settings =
-        new DoseSettings(
+        DoseSettings.plain(
             School.all().get(1).amount(),
             MediumBoxes.BY_COMB,
             Strength.PURE,
@@ -76,7 +77,7 @@ public class CoreBench {
     List<Hive> hives = new ArrayList<>();
     for (int i = 1; i <= count; i++) {
       hives.add(
-          new Hive(
+          Hive.ofRoster(
               id(i),
               "H" + i,
               i,
@@ -90,10 +91,14 @@ public class CoreBench {
   private static RunPlan plan(int count) {
     List<PlannedHive> planned = new ArrayList<>();
     for (int i = 1; i <= count; i++) {
-      planned.add(new PlannedHive(id(i), i, 1, 2, 2));
+      planned.add(PlannedHive.plain(id(i), i, 1, 2, 2));
     }
     return new RunPlan(
-        planned, Duration.ofMinutes(10), Duration.ofMinutes(45), RunPlan.USUAL_OPEN_FIRST_AFTER);
+        planned,
+        Duration.ofMinutes(10),
+        Duration.ofMinutes(45),
+        RunTool.BOWL,
+        RunPlan.USUAL_OPEN_FIRST_AFTER);
   }
 
   private static List<RunEvent> log(RunPlan plan) {

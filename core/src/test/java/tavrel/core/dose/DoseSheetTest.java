@@ -15,13 +15,14 @@ import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
+import tavrel.core.hive.HiveChange;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Spoon;
 import tavrel.core.measure.Strength;
 import tavrel.core.rule.ExampleSheets;
 import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.SupersPlan;
 import tavrel.core.rule.Verdict;
 
 class DoseSheetTest {
@@ -104,6 +105,79 @@ class DoseSheetTest {
             });
   }
 
+  @Test
+  void one_hive_may_get_another_amount_for_a_reason_that_is_told() {
+    DoseSettings plain = settings(perBox(2), Measure.SCALE);
+    DoseSettings settings =
+        with(plain, null, List.of(new HiveException(DOUBLE.id(), perBox(1), "weak for its boxes")));
+    DoseSheet sheet = sheet(List.of(SINGLE, DOUBLE), settings);
+    assertThat(sheet.hives().get(0).totalAcid()).isCloseTo(2, within(1e-9));
+    assertThat(sheet.hives().get(0).exception()).isEqualTo("weak for its boxes");
+    assertThat(sheet.hives().get(0).why())
+        .startsWith("Exception for this hive: weak for its boxes");
+    assertThat(sheet.hives().get(1).exception()).isNull();
+    assertThatThrownBy(() -> new HiveException(DOUBLE.id(), perBox(1), " "))
+        .isInstanceOf(InvalidValue.class);
+    assertThatThrownBy(
+            () ->
+                with(
+                    plain,
+                    null,
+                    List.of(
+                        new HiveException(DOUBLE.id(), perBox(1), "a"),
+                        new HiveException(DOUBLE.id(), perBox(3), "b"))))
+        .hasMessageContaining("twice");
+  }
+
+  @Test
+  void in_frost_a_small_first_load_comes_out_of_the_same_total() {
+    DoseSheet sheet =
+        sheet(List.of(DOUBLE), with(settings(perBox(2), Measure.SCALE), 0.5, List.of()));
+    HiveDose line = sheet.hives().get(0);
+    assertThat(line.totalAcid()).isCloseTo(4, within(1e-9));
+    assertThat(line.eachLoad()).isEqualTo("0.5 g first, then 3.5 g");
+    assertThat(line.loads().count()).isEqualTo(2);
+    assertThat(line.why()).anyMatch(step -> step.contains("the same total"));
+  }
+
+  @Test
+  void supers_are_handled_as_each_hive_says_unless_the_round_says_otherwise() {
+    Hive parted =
+        new HiveChange(
+                null,
+                2,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                SupersPlan.BOARD_BETWEEN,
+                null,
+                null)
+            .applyTo(SINGLE);
+    DoseSettings plain = settings(perBox(2), Measure.SCALE);
+    DoseSettings asEach =
+        new DoseSettings(
+            plain.amount(),
+            plain.mediums(),
+            plain.strength(),
+            plain.measure(),
+            4,
+            null,
+            5,
+            null,
+            List.of());
+    assertThat(sheet(List.of(parted), plain).hives().get(0).supersPlan())
+        .isEqualTo(SupersPlan.TAKEN_OFF);
+    HiveDose line = sheet(List.of(parted), asEach).hives().get(0);
+    assertThat(line.supersPlan()).isEqualTo(SupersPlan.BOARD_BETWEEN);
+    assertThat(line.judgement().verdict())
+        .as("the sheet wants them off")
+        .isEqualTo(Verdict.NOT_ON_LABEL);
+  }
+
   @ParameterizedTest
   @ValueSource(doubles = {0, -1, 40, Double.NaN})
   void an_amount_outside_every_school_is_refused(double grams) {
@@ -116,8 +190,26 @@ class DoseSheetTest {
     return DoseSheet.of(hives, settings(amount, measure), TWO_GRAMS, Map.of(), DAY, null);
   }
 
-  private static DoseSettings settings(Amount amount, Measure measure) {
+  private static DoseSheet sheet(List<Hive> hives, DoseSettings settings) {
+    return DoseSheet.of(hives, settings, TWO_GRAMS, Map.of(), DAY, null);
+  }
+
+  private static DoseSettings with(
+      DoseSettings plain, Double loosening, List<HiveException> exceptions) {
     return new DoseSettings(
+        plain.amount(),
+        plain.mediums(),
+        plain.strength(),
+        plain.measure(),
+        plain.capacity(),
+        plain.supersPlan(),
+        plain.sealMinutes(),
+        loosening,
+        exceptions);
+  }
+
+  private static DoseSettings settings(Amount amount, Measure measure) {
+    return DoseSettings.plain(
         amount, MediumBoxes.BY_COMB, Strength.PURE, measure, 4, SupersPlan.TAKEN_OFF, 5);
   }
 
@@ -126,7 +218,7 @@ class DoseSheetTest {
   }
 
   private static Hive hive(String name, int place, String boxes) {
-    return new Hive(
+    return Hive.ofRoster(
         UUID.nameUUIDFromBytes(new byte[] {(byte) place}),
         name,
         place,

@@ -77,4 +77,26 @@ class LoadsTest {
           .isGreaterThanOrEqualTo(loads.count());
     }
   }
+
+  @Test
+  void a_loosening_load_never_changes_the_total_by_more_than_the_rounding_nor_passes_a_limit() {
+    SplittableRandom random = new SplittableRandom(43);
+    for (int i = 0; i < 10_000; i++) {
+      double target = random.nextDouble(0.2, 16);
+      double limit = random.nextDouble(target, 2 * target);
+      double capacity = random.nextDouble(1, 6);
+      Strength strength = new Strength(random.nextDouble(0.5, 1));
+      Loads loads =
+          Loads.loosened(
+              target, random.nextDouble(0.1, 2), limit, capacity, strength, Measure.SCALE);
+      assertThat(loads.totalAcid()).isLessThanOrEqualTo(limit + 1e-9);
+      assertThat(loads.product()).isLessThanOrEqualTo(capacity + 1e-9);
+      assertThat(Math.abs(loads.totalProduct() - strength.productFor(target)))
+          .isLessThanOrEqualTo(0.1 * loads.count() + 1e-9);
+      if (loads.first() != null) {
+        assertThat(loads.first().product()).isLessThanOrEqualTo(capacity + 1e-9);
+        assertThat(loads.count()).isGreaterThanOrEqualTo(2);
+      }
+    }
+  }
 }

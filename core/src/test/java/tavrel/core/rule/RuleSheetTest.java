@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.InvalidValue;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.measure.Strength;
 
@@ -115,6 +116,8 @@ class RuleSheetTest {
             null,
             null,
             true,
+            null,
+            1,
             null);
     assertThat(silent.judge(with(1, 1, SupersPlan.LEFT_ON, null, 0, null)).findings())
         .filteredOn(finding -> finding.verdict() == CAUTION)
@@ -194,6 +197,8 @@ class RuleSheetTest {
                     null,
                     null,
                     null,
+                    null,
+                    1,
                     null))
         .isInstanceOfSatisfying(
             InvalidValue.class, refused -> assertThat(refused.field()).isEqualTo("copiedOn"));
@@ -231,6 +236,8 @@ class RuleSheetTest {
         minCelsius,
         maxCelsius,
         true,
+        null,
+        1,
         null);
   }
 

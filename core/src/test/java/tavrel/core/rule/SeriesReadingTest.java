@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.brood.BroodState;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 
 class SeriesReadingTest {
@@ -173,6 +174,8 @@ class SeriesReadingTest {
         null,
         null,
         true,
+        null,
+        1,
         null);
   }
 }

@@ -2,9 +2,9 @@ package tavrel.core.yardrun;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static tavrel.core.yardrun.Log.plan;
 import static tavrel.core.yardrun.Log.planned;
 
-import java.time.Duration;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
@@ -13,8 +13,6 @@ import tavrel.core.InvalidValue;
 import tavrel.core.yardrun.PeopleCheck.Point;
 
 class GuardTest {
-
-  private static final Duration SEAL = Duration.ofMinutes(10);
 
   @Test
   void nothing_burns_while_the_people_check_is_open() {
@@ -109,6 +107,7 @@ class GuardTest {
   }
 
   private static Optional<String> refusal(Log before, Log then, boolean peopleChecked) {
-    return Guard.refusal(then.last(), before.state("1"), planned("1", 1, 1), SEAL, peopleChecked);
+    return Guard.refusal(
+        then.last(), before.state("1"), planned("1", 1, 1), plan("1"), peopleChecked);
   }
 }

@@ -55,6 +55,16 @@ final class Log {
     return add(hive, kind, null, reason, null);
   }
 
+  Log just(String hive, EventKind kind, int load) {
+    return add(hive, kind, load, null, null);
+  }
+
+  /** Everything that one press puts into the log. */
+  Log does(String hive, NextAct next) {
+    next.events().forEach(kind -> add(hive, kind, next.load(), null, null));
+    return this;
+  }
+
   Log undo(RunEvent event) {
     events.add(
         new RunEvent(
@@ -81,11 +91,15 @@ final class Log {
       planned.add(planned(hive, planned.size() + 1, 1));
     }
     return new RunPlan(
-        planned, Duration.ofMinutes(10), Duration.ofMinutes(45), RunPlan.USUAL_OPEN_FIRST_AFTER);
+        planned,
+        Duration.ofMinutes(10),
+        Duration.ofMinutes(45),
+        RunTool.BOWL,
+        RunPlan.USUAL_OPEN_FIRST_AFTER);
   }
 
   static PlannedHive planned(String hive, int place, int loads) {
-    return new PlannedHive(hive(hive), place, loads, 2.0, 2.1);
+    return PlannedHive.plain(hive(hive), place, loads, 2.0, 2.1);
   }
 
   private Log add(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static tavrel.core.yardrun.Log.DAWN;
 import static tavrel.core.yardrun.Log.hive;
 import static tavrel.core.yardrun.Log.plan;
+import static tavrel.core.yardrun.Log.planned;
 
 import java.time.Duration;
 import java.util.List;
@@ -106,7 +107,7 @@ class RunBoardTest {
   void the_way_ahead_is_true() {
     Log log = new Log();
     long second = 0;
-    for (NextAct next : NextAct.ahead(log.state("1"), 3)) {
+    for (NextAct next : NextAct.ahead(log.state("1"), planned("1", 1, 3), RunTool.BOWL)) {
       log.at(++second);
       for (EventKind kind : next.events()) {
         switch (kind) {
@@ -127,7 +128,9 @@ class RunBoardTest {
   }
 
   private static List<Act> ahead(Log log, int loads) {
-    return NextAct.ahead(log.state("1"), loads).stream().map(NextAct::act).toList();
+    return NextAct.ahead(log.state("1"), planned("1", 1, loads), RunTool.BOWL).stream()
+        .map(NextAct::act)
+        .toList();
   }
 
   private static RunBoard board(Log log, long second) {

@@ -80,6 +80,18 @@ public class Apiaries {
     return apiary;
   }
 
+  /**
+   * A hive with this id, and where it stands.
+   *
+   * @throws Problem 404
+   */
+  public Hive hive(UUID hiveId) {
+    return hives(apiaryOf(hiveId)).stream()
+        .filter(hive -> hive.id().equals(hiveId))
+        .findFirst()
+        .orElseThrow(() -> Problem.missing("This hive"));
+  }
+
   /** Today's date there. */
   public LocalDate today(Apiary apiary) {
     return LocalDate.ofInstant(clock.instant(), apiary.zoneId());
@@ -116,5 +128,9 @@ public class Apiaries {
   /** Where weather comes from, in words. */
   public String weatherSays() {
     return weather.says();
+  }
+
+  private UUID apiaryOf(UUID hiveId) {
+    return mapper.apiaryOf(hiveId).orElseThrow(() -> Problem.missing("This hive"));
   }
 }

@@ -4,13 +4,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.apache.ibatis.annotations.Arg;
-import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
-import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
 
 /** Apiaries and their hives kept. */
@@ -52,32 +49,55 @@ public interface ApiaryMapper {
       """)
   void change(Apiary apiary);
 
+  /** Hives in walking order. */
+  default List<Hive> hives(UUID apiaryId) {
+    return kept(apiaryId).stream().map(KeptHive::hive).toList();
+  }
+
   @Select(
-      "select id, name, place, boxes, supers, floor from hive where apiary_id = #{apiaryId} order by place, name_key")
-  @ConstructorArgs({
-    @Arg(column = "id", javaType = UUID.class, id = true),
-    @Arg(column = "name", javaType = String.class),
-    @Arg(column = "place", javaType = int.class),
-    @Arg(column = "boxes", javaType = List.class, typeHandler = BoxesTypeHandler.class),
-    @Arg(column = "supers", javaType = int.class),
-    @Arg(column = "floor", javaType = Floor.class)
-  })
-  List<Hive> hives(UUID apiaryId);
+      """
+      select id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks, port,
+             supers_plan, stand, divided
+      from hive
+      where apiary_id = #{apiaryId}
+      order by place, name_key
+      """)
+  List<KeptHive> kept(UUID apiaryId);
+
+  @Select("select apiary_id from hive where id = #{hiveId}")
+  Optional<UUID> apiaryOf(UUID hiveId);
+
+  /** Holds an apiary against a second change of its hives until this one is done. */
+  @Select("select id from apiary where id = #{id} for update")
+  Optional<UUID> lock(UUID id);
+
+  default void addHive(Hive hive, UUID apiaryId, Instant at) {
+    insertHive(KeptHive.of(hive), apiaryId, at);
+  }
 
   @Insert(
       """
-      insert into hive (id, apiary_id, name, place, boxes, supers, floor, created_at)
-      values (#{hive.id}, #{apiaryId}, #{hive.name}, #{hive.place},
-              #{hive.boxes, typeHandler=tavrel.server.apiary.BoxesTypeHandler}, #{hive.supers}, #{hive.floor}, #{at})
+      insert into hive (
+        id, apiary_id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks,
+        port, supers_plan, stand, divided, created_at)
+      values (
+        #{hive.id}, #{apiaryId}, #{hive.name}, #{hive.yardRow}, #{hive.place}, #{hive.boxes}, #{hive.supers},
+        #{hive.floor}, #{hive.material}, #{hive.entrance}, #{hive.shutting}, #{hive.innerCover}, #{hive.cracks},
+        #{hive.port}, #{hive.supersPlan}, #{hive.stand}, #{hive.divided}, #{at})
       """)
-  void addHive(Hive hive, UUID apiaryId, Instant at);
+  void insertHive(KeptHive hive, UUID apiaryId, Instant at);
+
+  default void changeHive(Hive hive) {
+    updateHive(KeptHive.of(hive));
+  }
 
   @Update(
       """
       update hive
-      set place = #{place}, boxes = #{boxes, typeHandler=tavrel.server.apiary.BoxesTypeHandler},
-          supers = #{supers}, floor = #{floor}
+      set yard_row = #{yardRow}, place = #{place}, boxes = #{boxes}, supers = #{supers}, floor = #{floor},
+          material = #{material}, entrance = #{entrance}, shutting = #{shutting}, inner_cover = #{innerCover},
+          cracks = #{cracks}, port = #{port}, supers_plan = #{supersPlan}, stand = #{stand}, divided = #{divided}
       where id = #{id}
       """)
-  void changeHive(Hive hive);
+  void updateHive(KeptHive hive);
 }

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -64,10 +65,12 @@ class ApiaryResource {
       boolean weatherMadeUp) {}
 
   private final Apiaries apiaries;
+  private final Yards yards;
   private final Clock clock;
 
-  ApiaryResource(Apiaries apiaries, Clock clock) {
+  ApiaryResource(Apiaries apiaries, Yards yards, Clock clock) {
     this.apiaries = apiaries;
+    this.yards = yards;
     this.clock = clock;
   }
 
@@ -90,6 +93,22 @@ class ApiaryResource {
       throw new InvalidValue("id", "differs from the address");
     }
     return apiaries.change(apiary);
+  }
+
+  @PostMapping("/{id}/hive-changes")
+  WholeApiary paint(@PathVariable UUID id, @RequestBody List<Yards.Painted> painted) {
+    return new WholeApiary(apiaries.byId(id), yards.paint(id, painted));
+  }
+
+  @PutMapping("/{id}/walk")
+  WholeApiary walk(@PathVariable UUID id, @RequestBody Yards.Walk walk) {
+    return new WholeApiary(apiaries.byId(id), yards.walk(id, walk));
+  }
+
+  @PutMapping("/{id}/hives/{hiveId}")
+  WholeApiary addHive(
+      @PathVariable UUID id, @PathVariable UUID hiveId, @RequestBody Yards.NewHive hive) {
+    return new WholeApiary(apiaries.byId(id), yards.add(id, hiveId, hive));
   }
 
   @GetMapping("/{id}/dayline")

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Random;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
@@ -44,6 +45,8 @@ class DemoOutfit implements ApplicationRunner {
   private final Accounts accounts;
   private final Rosters rosters;
   private final RuleSheets ruleSheets;
+  private final DemoGear gear;
+  private final DemoYards yards;
   private final DemoRounds rounds;
   private final DemoColonies colonies;
   private final DemoPeople people;
@@ -53,6 +56,8 @@ class DemoOutfit implements ApplicationRunner {
       Accounts accounts,
       Rosters rosters,
       RuleSheets ruleSheets,
+      DemoGear gear,
+      DemoYards yards,
       DemoRounds rounds,
       DemoColonies colonies,
       DemoPeople people,
@@ -60,6 +65,8 @@ class DemoOutfit implements ApplicationRunner {
     this.accounts = accounts;
     this.rosters = rosters;
     this.ruleSheets = ruleSheets;
+    this.gear = gear;
+    this.yards = yards;
     this.rounds = rounds;
     this.colonies = colonies;
     this.people = people;
@@ -76,7 +83,10 @@ class DemoOutfit implements ApplicationRunner {
     Account crew = people.add("tam", "Tam", Role.CREW);
     people.add("ida", "Ida", Role.READER);
     rosters.bringIn(roster().getBytes(StandardCharsets.UTF_8), ZONE, false);
-    RuleSheet sheet = ruleSheets.add(ownSheet());
+    yards.fitOut();
+    gear.add(keeper);
+    RuleSheet first = ruleSheets.add(sheet(LocalDate.of(2025, 4, 2), 2.0, 3, null));
+    RuleSheet sheet = ruleSheets.add(sheet(LocalDate.of(2026, 3, 9), 4.0, 4, first));
     colonies.wash("Withy Stand", LocalDate.of(2026, 7, 9), 1, 0.006, crew);
     colonies.wash("Kiln Field", LocalDate.of(2026, 8, 10), 4, 0.03, crew);
     colonies.boards("Kiln Field", LocalDate.of(2026, 8, 11), 9, true, crew);
@@ -92,17 +102,19 @@ class DemoOutfit implements ApplicationRunner {
     rounds.planned("Hollow Bank", sheet, keeper);
   }
 
-  private static RuleSheet ownSheet() {
+  /** The label as it was read on a day: a new print allows more. */
+  private static RuleSheet sheet(
+      LocalDate readOn, double maxPerBox, int roundsPerSeries, @Nullable RuleSheet before) {
     return new RuleSheet(
-        UUID.nameUUIDFromBytes("demo rule sheet".getBytes(StandardCharsets.UTF_8)),
+        UUID.nameUUIDFromBytes(("demo rule sheet " + readOn).getBytes(StandardCharsets.UTF_8)),
         "Drum label, read in spring",
         false,
         "Wren",
-        LocalDate.of(2026, 3, 9),
+        readOn,
         GramsOf.ACID_DIHYDRATE,
-        4.0,
+        maxPerBox,
         null,
-        4,
+        roundsPerSeries,
         6,
         5,
         BroodRule.ANY,
@@ -112,7 +124,9 @@ class DemoOutfit implements ApplicationRunner {
         null,
         null,
         true,
-        "Sample data: no real label says this.");
+        "Sample data: no real label says this.",
+        before == null ? 1 : before.version() + 1,
+        before == null ? null : before.id());
   }
 
   private static String roster() {

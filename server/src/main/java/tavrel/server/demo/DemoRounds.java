@@ -18,11 +18,11 @@ import tavrel.core.dose.DoseSettings;
 import tavrel.core.dose.MediumBoxes;
 import tavrel.core.dose.Per;
 import tavrel.core.hive.Hive;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
 import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.SupersPlan;
 import tavrel.core.yardrun.EventKind;
 import tavrel.core.yardrun.PeopleCheck;
 import tavrel.server.apiary.Apiaries;
@@ -118,7 +118,7 @@ class DemoRounds {
   private NewRound wanted(Apiary apiary, RuleSheet sheet, @Nullable UUID series) {
     Amount amount = new Amount(2, Per.BOX, GramsOf.ACID_DIHYDRATE);
     DoseSettings settings =
-        new DoseSettings(
+        DoseSettings.plain(
             amount,
             MediumBoxes.BY_COMB,
             new Strength(0.996),
@@ -131,6 +131,7 @@ class DemoRounds {
         sheet.id(),
         settings,
         "Bowl 1",
+        DemoGear.BOWL,
         "Oxalic crystals",
         "26-014",
         null,

@@ -11,6 +11,7 @@ import tavrel.core.Knob;
 import tavrel.core.brood.BroodDefaults;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.MiteParameters;
+import tavrel.core.seal.SealParameters;
 
 /** Figures of the computation: the keeper's where he set them, else the usual ones. */
 @Service
@@ -33,7 +34,11 @@ public class OwnFigures {
   record FigureGroup(String name, List<Figure> figures) {}
 
   private static final Map<String, Knob> KNOBS =
-      Stream.of(BroodDefaults.knobs(), MiteParameters.knobs(), CurveChoice.knobs())
+      Stream.of(
+              BroodDefaults.knobs(),
+              MiteParameters.knobs(),
+              CurveChoice.knobs(),
+              SealParameters.knobs())
           .flatMap(List::stream)
           .collect(Collectors.toUnmodifiableMap(Knob::key, knob -> knob));
 
@@ -55,13 +60,19 @@ public class OwnFigures {
     return BroodDefaults.of(own());
   }
 
+  /** Figures of the seal estimate. */
+  public SealParameters seal() {
+    return SealParameters.of(own());
+  }
+
   /** All, in groups. */
   List<FigureGroup> groups() {
     Map<String, Double> own = own();
     return List.of(
         group("Brood clock: days to the first egg", BroodDefaults.knobs(), own),
         group("Mite model", MiteParameters.knobs(), own),
-        group("Kill of exposed mites", CurveChoice.knobs(), own));
+        group("Kill of exposed mites", CurveChoice.knobs(), own),
+        group("Seal estimate", SealParameters.knobs(), own));
   }
 
   /**

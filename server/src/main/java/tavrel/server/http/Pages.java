@@ -47,6 +47,8 @@ class Pages {
         "/spacing/**",
         "/figures",
         "/dose/**",
+        "/rules/**",
+        "/gear/**",
         "/run/**",
         "/register",
         "/people"

@@ -62,7 +62,20 @@ class SecurityRules {
                     .hasAnyRole(KEEPER, CREW)
                     .requestMatchers(POST, "/api/rounds/*/events")
                     .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(POST, "/api/apiaries/*/dose-sheet")
+                    .requestMatchers(
+                        POST,
+                        "/api/apiaries/*/dose-sheet",
+                        "/api/apiaries/*/hive-changes",
+                        "/api/gear/power",
+                        "/api/gear/cost",
+                        "/api/scoops/reading")
+                    .hasAnyRole(KEEPER, CREW)
+                    .requestMatchers(
+                        PUT,
+                        "/api/rounds/*/kit/*",
+                        "/api/test-burns/*",
+                        "/api/gear-notes/*",
+                        "/api/scoops/*")
                     .hasAnyRole(KEEPER, CREW)
                     .requestMatchers(
                         POST,

@@ -21,7 +21,7 @@ interface RegisterMapper {
       """
       select t.round_id, t.hive_id, t.on_day as "day", a.zone, a.name as apiary, rh.hive_name as hive, t.started_at, t.removed_at,
              t.opened_at, t.loads, t.acid, t.product as product_grams, r.product, r.lot, r.tool, t.people, rh.supers,
-             r.supers_plan, s.waiting_days, s.name as rule_sheet, rh.verdict, rh.label_says, case when rh.verdict = 'NOT_ON_LABEL' then r.off_label_reason end as off_label_reason,
+             rh.supers_plan, s.waiting_days, s.name as rule_sheet, rh.verdict, rh.label_says, case when rh.verdict = 'NOT_ON_LABEL' then r.off_label_reason end as off_label_reason,
              t.celsius, t.wind_ms, t.wind_from, t.weather_from, t.made_up as weather_made_up, t.remarks
       from treatment t
       join round r on r.id = t.round_id

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.rule.SupersPlan;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.rule.Verdict;
 
 /**

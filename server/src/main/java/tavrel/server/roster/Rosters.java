@@ -167,7 +167,8 @@ public class Rosters {
       Hive before = kept.hives(key(row.apiary())).get(key(row.hive()));
       UUID id = before == null ? UUID.randomUUID() : before.id();
       String name = before == null ? row.hive() : before.name();
-      Hive after = new Hive(id, name, row.place(), row.boxes(), row.supers(), row.floor());
+      Hive told = Hive.ofRoster(id, name, row.place(), row.boxes(), row.supers(), row.floor());
+      Hive after = before == null ? told : told.fittedAs(before);
       plan.add(
           new Planned(
               row,

@@ -4,68 +4,124 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.Figures;
+import tavrel.core.InvalidValue;
 import tavrel.core.brood.BroodState;
+import tavrel.core.burn.Tool;
 import tavrel.core.dose.DoseSettings;
 import tavrel.core.dose.DoseSheet;
 import tavrel.core.dose.OnRecord;
 import tavrel.core.hive.Hive;
+import tavrel.core.mite.CurveChoice;
+import tavrel.core.ready.HiveReady;
+import tavrel.core.ready.YardSheet;
 import tavrel.core.rule.RuleSheet;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.brood.Broods;
+import tavrel.server.figure.OwnFigures;
+import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.rulesheet.RuleSheets;
 
-/** Dose sheets of an apiary as it stands today, with what the register knows of its hives. */
+/** Sheets of an apiary as it stands today, with what the register and the gear know of it. */
 @Service
 class DoseSheets {
+
+  /**
+   * Whom and what a sheet is for.
+   *
+   * @param ruleSheetId the sheet to judge it by
+   * @param settings what the keeper decided
+   * @param hiveIds the hives to treat, or null for all that stand there
+   * @param seriesNumber which round of its series this is, or null
+   * @param toolId the tool from the gear, or null where it is only a name
+   */
+  record DoseQuestion(
+      UUID ruleSheetId,
+      DoseSettings settings,
+      @Nullable List<UUID> hiveIds,
+      @Nullable Integer seriesNumber,
+      @Nullable UUID toolId) {}
 
   private final Apiaries apiaries;
   private final RuleSheets ruleSheets;
   private final RoundMapper mapper;
   private final Broods broods;
+  private final Gears gears;
+  private final OwnFigures figures;
   private final Clock clock;
 
   DoseSheets(
-      Apiaries apiaries, RuleSheets ruleSheets, RoundMapper mapper, Broods broods, Clock clock) {
+      Apiaries apiaries,
+      RuleSheets ruleSheets,
+      RoundMapper mapper,
+      Broods broods,
+      Gears gears,
+      OwnFigures figures,
+      Clock clock) {
     this.apiaries = apiaries;
     this.ruleSheets = ruleSheets;
     this.mapper = mapper;
     this.broods = broods;
+    this.gears = gears;
+    this.figures = figures;
     this.clock = clock;
   }
 
   /**
-   * Computes today's sheet.
+   * Computes today's sheets: doses, what each hive needs, and the kit.
    *
-   * @param hiveIds the hives to treat, or null for all
-   * @param seriesNumber which round of its series this is, or null
-   * @throws Problem 404 for an unknown apiary or sheet, 409 for an apiary without such hives
+   * @throws Problem 404 for an unknown apiary, sheet or tool, 409 for an apiary without such hives
+   * @throws InvalidValue if a load is larger than the tool takes
    */
-  DoseSheet today(
-      UUID apiaryId,
-      UUID ruleSheetId,
-      DoseSettings settings,
-      @Nullable List<UUID> hiveIds,
-      @Nullable Integer seriesNumber) {
+  YardSheet today(UUID apiaryId, DoseQuestion question) {
     Apiary apiary = apiaries.byId(apiaryId);
-    RuleSheet sheet = ruleSheets.byId(ruleSheetId);
-    List<Hive> all = apiaries.hives(apiaryId);
+    RuleSheet sheet = ruleSheets.byId(question.ruleSheetId());
+    DoseSettings settings = question.settings();
+    Tool tool = question.toolId() == null ? null : gears.tool(question.toolId());
+    if (tool != null && settings.capacity() > tool.capacity()) {
+      throw new InvalidValue(
+          "settings.capacity",
+          "is more than " + tool.name() + " takes, " + Figures.plain(tool.capacity()) + " g");
+    }
+    LocalDate day = apiaries.today(apiary);
+    List<Hive> hives = chosen(apiary, question.hiveIds());
+    DoseSheet dose =
+        DoseSheet.of(
+            hives,
+            settings,
+            sheet,
+            onRecord(apiary, hives, day, question.seriesNumber()),
+            day,
+            celsius(apiary));
+    HiveReady.Gear gear =
+        new HiveReady.Gear(
+            tool,
+            tool == null ? null : gears.fit(tool),
+            dose.sealMinutes(),
+            figures.seal(),
+            CurveChoice.FIELD.in(figures.own()));
+    return YardSheet.of(dose, gear, tool == null ? null : gears.packOf(tool).orElse(null));
+  }
+
+  private List<Hive> chosen(Apiary apiary, @Nullable List<UUID> hiveIds) {
+    List<Hive> all = apiaries.hives(apiary.id());
     if (all.isEmpty()) {
       throw Problem.conflict("No hive stands in " + apiary.name() + ". Bring in a roster first.");
     }
+    Set<UUID> wanted = hiveIds == null ? Set.of() : Set.copyOf(hiveIds);
     List<Hive> hives =
-        hiveIds == null ? all : all.stream().filter(hive -> hiveIds.contains(hive.id())).toList();
+        hiveIds == null ? all : all.stream().filter(hive -> wanted.contains(hive.id())).toList();
     if (hives.isEmpty()) {
       throw Problem.conflict("No hive is chosen in " + apiary.name() + ". Choose one at least.");
     }
-    LocalDate day = apiaries.today(apiary);
-    return DoseSheet.of(
-        hives, settings, sheet, onRecord(apiary, hives, day, seriesNumber), day, celsius(apiary));
+    return hives;
   }
 
   /** Air temperature measured there now, °C, or null. */

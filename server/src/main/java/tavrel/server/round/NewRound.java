@@ -13,6 +13,7 @@ import tavrel.core.dose.DoseSettings;
  * @param ruleSheetId the sheet to judge it by
  * @param settings what the keeper decided
  * @param tool the tool's name
+ * @param toolId the tool from the gear, or null where it is only a name
  * @param product the product's name, or null
  * @param lot its lot, or null
  * @param offLabelReason why, where a dose is not on the label; otherwise null
@@ -25,6 +26,7 @@ public record NewRound(
     UUID ruleSheetId,
     DoseSettings settings,
     String tool,
+    @Nullable UUID toolId,
     @Nullable String product,
     @Nullable String lot,
     @Nullable String offLabelReason,

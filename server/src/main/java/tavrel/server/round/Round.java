@@ -5,11 +5,13 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.burn.ToolFamily;
 import tavrel.core.dose.MediumBoxes;
 import tavrel.core.dose.Per;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.measure.Spoon;
-import tavrel.core.rule.SupersPlan;
+import tavrel.core.yardrun.RunTool;
 import tavrel.core.yardrun.SealTime;
 
 /**
@@ -27,7 +29,7 @@ import tavrel.core.yardrun.SealTime;
  * @param spoon the spoon, or null for a scale
  * @param step grams of product in one step of the measure
  * @param capacity grams of product that the tool takes
- * @param supersPlan what is done with supers
+ * @param supersPlan what is done with supers, or null where each hive says
  * @param sealMinutes minutes shut: the later of the keeper's and the sheet's
  * @param tool the tool's name
  * @param product the product's name, if given
@@ -40,6 +42,11 @@ import tavrel.core.yardrun.SealTime;
  * @param finishedAt when the last hive was done, or null
  * @param seriesId the series that it is a round of, or null
  * @param seriesNumber which of its rounds, or null
+ * @param toolId the tool from the gear, or null where it is only a name
+ * @param toolFamily decides the order of steps
+ * @param coolSeconds how long a pan cools in the hive, seconds
+ * @param reloadSeconds how long it cools outside before it is loaded again, seconds
+ * @param loosening a small first load, g of acid dihydrate, or null
  */
 public record Round(
     UUID id,
@@ -54,7 +61,7 @@ public record Round(
     @Nullable Spoon spoon,
     double step,
     double capacity,
-    SupersPlan supersPlan,
+    @Nullable SupersPlan supersPlan,
     int sealMinutes,
     String tool,
     @Nullable String product,
@@ -66,7 +73,17 @@ public record Round(
     @Nullable Instant discardedAt,
     @Nullable Instant finishedAt,
     @Nullable UUID seriesId,
-    @Nullable Integer seriesNumber) {
+    @Nullable Integer seriesNumber,
+    @Nullable UUID toolId,
+    ToolFamily toolFamily,
+    int coolSeconds,
+    int reloadSeconds,
+    @Nullable Double loosening) {
+
+  /** What its run must know of the tool. */
+  RunTool runTool() {
+    return new RunTool(toolFamily, coolSeconds, reloadSeconds);
+  }
 
   /** Least time shut. */
   Duration seal() {

@@ -2,9 +2,16 @@ package tavrel.server.round;
 
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.burn.BurnTime;
 import tavrel.core.dose.HiveDose;
+import tavrel.core.dose.Loads;
 import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Floor;
+import tavrel.core.hive.SupersPlan;
+import tavrel.core.ready.HiveReady;
+import tavrel.core.ready.Task;
 import tavrel.core.rule.Finding;
 import tavrel.core.rule.Verdict;
 
@@ -23,6 +30,14 @@ import tavrel.core.rule.Verdict;
  * @param acidPerLoad grams of acid dihydrate in each
  * @param verdict what the rule sheet said
  * @param labelSays the finding that decided it
+ * @param supersPlan what is done with its supers
+ * @param firstProduct grams of product in a first load that differs, or null
+ * @param firstAcid grams of acid dihydrate in it, or null
+ * @param burnSeconds how long to plan for a load, seconds, or null where nobody knows
+ * @param burnSays what that figure rests on, or null
+ * @param kept share of the acid that settles inside, a model estimate; null in older rounds
+ * @param exception why it gets another amount than the round, or null
+ * @param tasks what to do before the burn, one a line
  */
 public record RoundHive(
     UUID hiveId,
@@ -36,9 +51,19 @@ public record RoundHive(
     double productPerLoad,
     double acidPerLoad,
     Verdict verdict,
-    String labelSays) {
+    String labelSays,
+    SupersPlan supersPlan,
+    @Nullable Double firstProduct,
+    @Nullable Double firstAcid,
+    @Nullable Integer burnSeconds,
+    @Nullable String burnSays,
+    @Nullable Double kept,
+    @Nullable String exception,
+    String tasks) {
 
-  static RoundHive of(HiveDose dose) {
+  static RoundHive of(HiveDose dose, HiveReady ready) {
+    Loads.FirstLoad first = dose.loads().first();
+    BurnTime burn = ready.burn();
     Finding worst = dose.judgement().findings().get(0);
     return new RoundHive(
         dose.hive().id(),
@@ -55,6 +80,26 @@ public record RoundHive(
         worst.point()
             + ": "
             + worst.says()
-            + (worst.line() == null ? "" : " (" + worst.line() + ")"));
+            + (worst.line() == null ? "" : " (" + worst.line() + ")"),
+        dose.supersPlan(),
+        first == null ? null : first.product(),
+        first == null ? null : first.acid(),
+        burn == null ? null : burn.seconds(),
+        burn == null ? null : burn.says(),
+        ready.kept(),
+        dose.exception(),
+        ready.tasks().stream().map(Task::words).collect(Collectors.joining("\n")));
+  }
+
+  /** Grams of product in all loads. */
+  double product() {
+    return firstProduct == null
+        ? loads * productPerLoad
+        : firstProduct + (loads - 1) * productPerLoad;
+  }
+
+  /** Grams of acid dihydrate in all loads. */
+  double acid() {
+    return firstAcid == null ? loads * acidPerLoad : firstAcid + (loads - 1) * acidPerLoad;
   }
 }

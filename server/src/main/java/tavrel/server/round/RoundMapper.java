@@ -13,6 +13,8 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.hive.Floor;
+import tavrel.core.hive.SupersPlan;
+import tavrel.core.ready.KitItem;
 import tavrel.core.rule.Verdict;
 import tavrel.core.yardrun.PlannedHive;
 import tavrel.core.yardrun.RunEvent;
@@ -26,7 +28,8 @@ interface RoundMapper {
       """
       select id, apiary_id, on_day as "day", rule_sheet_id, grams, per, grams_of, mediums, strength, spoon, step, capacity,
              supers_plan, seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at,
-             discarded_at, finished_at, series_id, series_number
+             discarded_at, finished_at, series_id, series_number, tool_id, tool_family, cool_seconds, reload_seconds,
+             loosening
       from round
       """;
 
@@ -55,11 +58,13 @@ interface RoundMapper {
       """
       insert into round (
         id, apiary_id, on_day, rule_sheet_id, grams, per, grams_of, mediums, strength, spoon, step, capacity, supers_plan,
-        seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at, series_id, series_number)
+        seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at, series_id, series_number,
+        tool_id, tool_family, cool_seconds, reload_seconds, loosening)
       values (
         #{id}, #{apiaryId}, #{day}, #{ruleSheetId}, #{grams}, #{per}, #{gramsOf}, #{mediums}, #{strength}, #{spoon},
         #{step}, #{capacity}, #{supersPlan}, #{sealMinutes}, #{tool}, #{product}, #{lot}, #{offLabelReason}, #{celsius},
-        #{plannedBy}, #{plannedAt}, #{seriesId}, #{seriesNumber})
+        #{plannedBy}, #{plannedAt}, #{seriesId}, #{seriesNumber}, #{toolId}, #{toolFamily}, #{coolSeconds},
+        #{reloadSeconds}, #{loosening})
       """)
   void add(Round round);
 
@@ -67,17 +72,19 @@ interface RoundMapper {
       """
       insert into round_hive (
         round_id, hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load,
-        verdict, label_says)
+        verdict, label_says, supers_plan, first_product, first_acid, burn_seconds, burn_says, kept, exception, tasks)
       values (
         #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes, typeHandler=tavrel.server.apiary.BoxesTypeHandler}, #{hive.supers}, #{hive.floor},
-        #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays})
+        #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays},
+        #{hive.supersPlan}, #{hive.firstProduct}, #{hive.firstAcid}, #{hive.burnSeconds}, #{hive.burnSays}, #{hive.kept},
+        #{hive.exception}, #{hive.tasks})
       """)
   void addHive(UUID roundId, RoundHive hive);
 
   @Select(
       """
       select hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load, verdict,
-             label_says
+             label_says, supers_plan, first_product, first_acid, burn_seconds, burn_says, kept, exception, tasks
       from round_hive
       where round_id = #{roundId}
       order by place, hive_name
@@ -94,17 +101,49 @@ interface RoundMapper {
     @Arg(column = "product_per_load", javaType = double.class),
     @Arg(column = "acid_per_load", javaType = double.class),
     @Arg(column = "verdict", javaType = Verdict.class),
-    @Arg(column = "label_says", javaType = String.class)
+    @Arg(column = "label_says", javaType = String.class),
+    @Arg(column = "supers_plan", javaType = SupersPlan.class),
+    @Arg(column = "first_product", javaType = Double.class),
+    @Arg(column = "first_acid", javaType = Double.class),
+    @Arg(column = "burn_seconds", javaType = Integer.class),
+    @Arg(column = "burn_says", javaType = String.class),
+    @Arg(column = "kept", javaType = Double.class),
+    @Arg(column = "exception", javaType = String.class),
+    @Arg(column = "tasks", javaType = String.class)
   })
   List<RoundHive> hives(UUID roundId);
 
   @Select(
       """
-      select hive_id, place, loads, acid_per_load, product_per_load
+      select hive_id, place, loads, acid_per_load, product_per_load, first_acid, first_product, burn_seconds
       from round_hive
       where round_id = #{roundId}
       """)
   List<PlannedHive> planned(UUID roundId);
+
+  @Insert(
+      """
+      insert into round_kit (round_id, item, number, item_group, name, amount, why)
+      values (#{roundId}, #{item.key}, #{number}, #{item.group}, #{item.name}, #{item.amount}, #{item.why})
+      """)
+  void addKit(UUID roundId, int number, KitItem item);
+
+  @Select(
+      """
+      select item, item_group as "group", name, amount, why, ticked_by, ticked_at
+      from round_kit
+      where round_id = #{roundId}
+      order by number
+      """)
+  List<KitLine> kit(UUID roundId);
+
+  @Update(
+      """
+      update round_kit
+      set ticked_by = #{by}, ticked_at = #{at}
+      where round_id = #{roundId} and item = #{item}
+      """)
+  int tick(UUID roundId, String item, @Nullable String by, @Nullable Instant at);
 
   @Update("update round set discarded_at = #{at} where id = #{id}")
   void discard(UUID id, Instant at);

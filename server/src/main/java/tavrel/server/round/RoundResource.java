@@ -1,10 +1,14 @@
 package tavrel.server.round;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,10 +19,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tavrel.core.dose.DoseSettings;
-import tavrel.core.dose.DoseSheet;
 import tavrel.core.dose.School;
 import tavrel.core.measure.Spoon;
+import tavrel.core.ready.YardSheet;
 import tavrel.core.yardrun.PeopleCheck;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.server.people.Account;
@@ -55,18 +58,11 @@ class RoundResource {
   record Choices(List<School> schools, List<OfferedSpoon> spoons, List<AskedPoint> peopleCheck) {}
 
   /**
-   * What to compute a dose sheet from.
+   * Whether a thing is packed.
    *
-   * @param ruleSheetId the sheet to judge it by
-   * @param settings what the keeper decided
-   * @param hiveIds the hives to treat, or null for all that stand there
-   * @param seriesNumber which round of its series this is, or null
+   * @param packed it is
    */
-  record DoseQuestion(
-      UUID ruleSheetId,
-      DoseSettings settings,
-      @Nullable List<UUID> hiveIds,
-      @Nullable Integer seriesNumber) {}
+  record Tick(boolean packed) {}
 
   private final Rounds rounds;
 
@@ -87,13 +83,8 @@ class RoundResource {
   }
 
   @PostMapping("/apiaries/{id}/dose-sheet")
-  DoseSheet doseSheet(@PathVariable UUID id, @RequestBody DoseQuestion question) {
-    return rounds.doseSheet(
-        id,
-        question.ruleSheetId(),
-        question.settings(),
-        question.hiveIds(),
-        question.seriesNumber());
+  YardSheet yardSheet(@PathVariable UUID id, @RequestBody DoseSheets.DoseQuestion question) {
+    return rounds.yardSheet(id, question);
   }
 
   @GetMapping("/rounds")
@@ -104,6 +95,34 @@ class RoundResource {
   @GetMapping("/rounds/{id}")
   Rounds.WholeRound one(@PathVariable UUID id) {
     return rounds.byId(id);
+  }
+
+  @GetMapping(value = "/rounds/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> sheet(@PathVariable UUID id) {
+    Rounds.WholeRound round = rounds.byId(id);
+    String name = "dose sheet " + round.apiary().name() + " " + round.round().day() + ".pdf";
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(SheetPdf.write(round, rounds.kit(id)));
+  }
+
+  @GetMapping("/rounds/{id}/kit")
+  List<KitLine> kit(@PathVariable UUID id) {
+    return rounds.kit(id);
+  }
+
+  @PutMapping("/rounds/{id}/kit/{item}")
+  List<KitLine> tick(
+      @PathVariable UUID id,
+      @PathVariable String item,
+      @RequestBody Tick tick,
+      @AuthenticationPrincipal Account who) {
+    return rounds.tick(id, item, tick.packed(), who);
   }
 
   @PutMapping("/rounds/{id}")

@@ -2,6 +2,7 @@ package tavrel.server.round;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -12,11 +13,15 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
+import tavrel.core.burn.Tool;
+import tavrel.core.burn.ToolFamily;
 import tavrel.core.dose.Amount;
 import tavrel.core.dose.DoseSettings;
 import tavrel.core.dose.DoseSheet;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
+import tavrel.core.ready.Cautions;
+import tavrel.core.ready.YardSheet;
 import tavrel.core.rule.RuleSheet;
 import tavrel.core.rule.Verdict;
 import tavrel.core.weather.HourlyWeather;
@@ -25,6 +30,7 @@ import tavrel.core.yardrun.PeopleCheck;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.rulesheet.RuleSheets;
@@ -38,6 +44,7 @@ public class Rounds {
   private final RunLog log;
   private final Apiaries apiaries;
   private final RuleSheets ruleSheets;
+  private final Gears gears;
   private final Clock clock;
 
   Rounds(
@@ -46,12 +53,14 @@ public class Rounds {
       RunLog log,
       Apiaries apiaries,
       RuleSheets ruleSheets,
+      Gears gears,
       Clock clock) {
     this.mapper = mapper;
     this.doses = doses;
     this.log = log;
     this.apiaries = apiaries;
     this.ruleSheets = ruleSheets;
+    this.gears = gears;
     this.clock = clock;
   }
 
@@ -67,6 +76,7 @@ public class Rounds {
    * @param windSide the side that the wind comes from in it
    * @param weatherMadeUp whether that weather is made up
    * @param weatherFrom where it comes from, in words
+   * @param cautions the usual cautions for its tool
    */
   public record WholeRound(
       Round round,
@@ -77,7 +87,8 @@ public class Rounds {
       @Nullable HourlyWeather weather,
       @Nullable String windSide,
       boolean weatherMadeUp,
-      String weatherFrom) {}
+      String weatherFrom,
+      List<String> cautions) {}
 
   /**
    * A round planned for a series.
@@ -136,24 +147,39 @@ public class Rounds {
         weather,
         weather == null ? null : StandingSide.of(weather.windFrom()),
         apiaries.weatherMadeUp(),
-        apiaries.weatherSays());
+        apiaries.weatherSays(),
+        Cautions.of(round.toolFamily()));
   }
 
-  /** Today's dose sheet, kept nowhere. */
-  DoseSheet doseSheet(
-      UUID apiaryId,
-      UUID ruleSheetId,
-      DoseSettings settings,
-      @Nullable List<UUID> hiveIds,
-      @Nullable Integer seriesNumber) {
-    return doses.today(apiaryId, ruleSheetId, settings, hiveIds, seriesNumber);
+  /** Today's sheets, kept nowhere. */
+  YardSheet yardSheet(UUID apiaryId, DoseSheets.DoseQuestion question) {
+    return doses.today(apiaryId, question);
+  }
+
+  /** The kit of a round, with its ticks. */
+  List<KitLine> kit(UUID id) {
+    return mapper.kit(id);
+  }
+
+  /**
+   * Ticks a thing as packed, or takes the tick back.
+   *
+   * @throws Problem 404 if the round has no such thing
+   */
+  @Transactional
+  public List<KitLine> tick(UUID id, String item, boolean packed, Account who) {
+    if (mapper.tick(id, item, packed ? who.name() : null, packed ? clock.instant() : null) == 0) {
+      throw Problem.missing("This line of the kit list");
+    }
+    return mapper.kit(id);
   }
 
   /**
    * Plans a round from today's dose sheet. The same id again changes nothing, so that a second
    * press or a lost answer does no harm.
    *
-   * @throws InvalidValue if the measure is too coarse, or an off-label dose has no reason
+   * @throws InvalidValue if the tool must not come near a hive, the measure is too coarse, or an
+   *     off-label dose has no reason
    * @throws Problem 409 if the apiary has a round open
    */
   @Transactional
@@ -171,13 +197,17 @@ public class Rounds {
           apiary.name()
               + " has a round open. Finish it, or throw its plan away, before planning another.");
     }
-    DoseSheet sheet =
+    YardSheet yard =
         doses.today(
             apiary.id(),
-            wanted.ruleSheetId(),
-            wanted.settings(),
-            wanted.hiveIds(),
-            wanted.seriesNumber());
+            new DoseSheets.DoseQuestion(
+                wanted.ruleSheetId(),
+                wanted.settings(),
+                wanted.hiveIds(),
+                wanted.seriesNumber(),
+                wanted.toolId()));
+    DoseSheet sheet = yard.dose();
+    refuseUnfit(yard);
     if (!sheet.unmeasurable().isEmpty()) {
       throw new InvalidValue(
           "settings.measure",
@@ -193,7 +223,12 @@ public class Rounds {
     }
     Round round = round(id, wanted, sheet, apiary, offLabel, who);
     mapper.add(round);
-    sheet.hives().forEach(dose -> mapper.addHive(id, RoundHive.of(dose)));
+    for (int line = 0; line < sheet.hives().size(); line++) {
+      mapper.addHive(id, RoundHive.of(sheet.hives().get(line), yard.hives().get(line)));
+    }
+    for (int number = 0; number < yard.kit().size(); number++) {
+      mapper.addKit(id, number, yard.kit().get(number));
+    }
     return round;
   }
 
@@ -236,12 +271,30 @@ public class Rounds {
     return log.keep(id, List.copyOf(events), who);
   }
 
+  private static void refuseUnfit(YardSheet yard) {
+    List<String> unfit = new ArrayList<>();
+    for (int line = 0; line < yard.hives().size(); line++) {
+      String why = yard.hives().get(line).unfit();
+      if (why != null) {
+        unfit.add(yard.dose().hives().get(line).hive().name() + " (" + why + ")");
+      }
+    }
+    if (!unfit.isEmpty()) {
+      throw new InvalidValue(
+          "toolId",
+          "cannot be used for "
+              + String.join(", ", unfit)
+              + "; leave them out, or take a heated bowl");
+    }
+  }
+
   private Round round(
       UUID id, NewRound wanted, DoseSheet sheet, Apiary apiary, boolean offLabel, Account who) {
     DoseSettings settings = wanted.settings();
     Amount amount = settings.amount();
     Measure measure = settings.measure();
     Strength strength = settings.strength();
+    Tool tool = wanted.toolId() == null ? null : gears.tool(wanted.toolId());
     return new Round(
         id,
         apiary.id(),
@@ -257,7 +310,7 @@ public class Rounds {
         settings.capacity(),
         settings.supersPlan(),
         sheet.sealMinutes(),
-        wanted.tool(),
+        tool == null ? wanted.tool() : tool.name(),
         wanted.product(),
         wanted.lot(),
         offLabel ? wanted.offLabelReason() : null,
@@ -267,6 +320,11 @@ public class Rounds {
         null,
         null,
         wanted.seriesId(),
-        wanted.seriesNumber());
+        wanted.seriesNumber(),
+        wanted.toolId(),
+        tool == null ? ToolFamily.HEATED_BOWL : tool.family(),
+        tool == null ? 0 : tool.coolSeconds(),
+        tool == null ? 0 : tool.reloadSeconds(),
+        settings.loosening());
   }
 }

@@ -125,11 +125,7 @@ class RunLog {
       }
       check(event, round, planned.get(event.hiveId()), log, now);
       Guard.refusal(
-              event,
-              log.state(event.hiveId()),
-              planned.get(event.hiveId()),
-              plan.seal(),
-              peopleChecked)
+              event, log.state(event.hiveId()), planned.get(event.hiveId()), plan, peopleChecked)
           .ifPresent(
               says -> {
                 throw Problem.conflict(says);
@@ -200,6 +196,7 @@ class RunLog {
         mapper.planned(round.id()),
         round.seal(),
         round.longestShut(),
+        round.runTool(),
         RunPlan.USUAL_OPEN_FIRST_AFTER);
   }
 }

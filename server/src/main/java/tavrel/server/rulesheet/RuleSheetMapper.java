@@ -17,7 +17,7 @@ interface RuleSheetMapper {
       """
       id, name, example, copied_by, copied_on, grams_of, max_per_box, max_per_hive, max_rounds_per_series,
       max_rounds_per_year, min_days_between, brood, supers, waiting_days, min_seal_minutes, min_celsius, max_celsius,
-      registered_product, note
+      registered_product, note, version, replaces
       """;
 
   @Select(
@@ -29,17 +29,31 @@ interface RuleSheetMapper {
   @Select("select " + COLUMNS + " from rule_sheet where id = #{id}")
   Optional<RuleSheet> byId(UUID id);
 
+  @Select("select " + COLUMNS + " from rule_sheet where replaces = #{id}")
+  Optional<RuleSheet> replacing(UUID id);
+
+  /** Rounds planned by each sheet; one that no round was planned by is missing. */
+  @Select(
+      """
+      select rule_sheet_id as sheet_id, count(*) as rounds
+      from round
+      where discarded_at is null
+      group by rule_sheet_id
+      """)
+  List<RuleSheets.Used> used();
+
   @Insert(
       """
       insert into rule_sheet (
         id, name, example, copied_by, copied_on, grams_of, max_per_box, max_per_hive, max_rounds_per_series,
         max_rounds_per_year, min_days_between, brood, supers, waiting_days, min_seal_minutes, min_celsius, max_celsius,
-        registered_product, note, created_at)
+        registered_product, note, version, replaces, created_at)
       values (
         #{sheet.id}, #{sheet.name}, #{sheet.example}, #{sheet.copiedBy}, #{sheet.copiedOn}, #{sheet.gramsOf},
         #{sheet.maxPerBox}, #{sheet.maxPerHive}, #{sheet.maxRoundsPerSeries}, #{sheet.maxRoundsPerYear},
         #{sheet.minDaysBetween}, #{sheet.brood}, #{sheet.supers}, #{sheet.waitingDays}, #{sheet.minSealMinutes},
-        #{sheet.minCelsius}, #{sheet.maxCelsius}, #{sheet.registeredProduct}, #{sheet.note}, #{at})
+        #{sheet.minCelsius}, #{sheet.maxCelsius}, #{sheet.registeredProduct}, #{sheet.note}, #{sheet.version},
+        #{sheet.replaces}, #{at})
       """)
   void add(RuleSheet sheet, Instant at);
 }

@@ -24,7 +24,12 @@ class RuleSheetResource {
 
   @GetMapping
   List<RuleSheet> all() {
-    return sheets.all();
+    return sheets.current();
+  }
+
+  @GetMapping("/read")
+  List<RuleSheets.ReadSheet> read() {
+    return sheets.read();
   }
 
   @PutMapping("/{id}")

@@ -4,8 +4,13 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.ContextRefreshedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -13,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.rule.ExampleSheets;
 import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.SheetLine;
 import tavrel.server.http.Problem;
 
 /** Rule sheets: the shipped examples and those that keepers copied from their labels. */
@@ -36,8 +42,50 @@ public class RuleSheets {
     }
   }
 
-  List<RuleSheet> all() {
-    return mapper.all();
+  /**
+   * How many rounds were planned by a sheet.
+   *
+   * @param sheetId the sheet
+   * @param rounds planned by it and not thrown away
+   */
+  record Used(UUID sheetId, int rounds) {}
+
+  /**
+   * A sheet as it is read on its page.
+   *
+   * @param sheet the sheet
+   * @param lines it line by line, in words
+   * @param replacedBy the version after it, or null where this is the current one
+   * @param rounds planned by it
+   */
+  record ReadSheet(RuleSheet sheet, List<SheetLine> lines, @Nullable UUID replacedBy, int rounds) {}
+
+  /** Sheets to choose from: the current version of each. */
+  List<RuleSheet> current() {
+    List<RuleSheet> all = mapper.all();
+    Set<UUID> replaced =
+        all.stream().map(RuleSheet::replaces).filter(Objects::nonNull).collect(Collectors.toSet());
+    return all.stream().filter(sheet -> !replaced.contains(sheet.id())).toList();
+  }
+
+  /** Every version of every sheet, in words. */
+  List<ReadSheet> read() {
+    List<RuleSheet> all = mapper.all();
+    Map<UUID, UUID> after =
+        all.stream()
+            .filter(sheet -> sheet.replaces() != null)
+            .collect(Collectors.toMap(RuleSheet::replaces, RuleSheet::id));
+    Map<UUID, Integer> used =
+        mapper.used().stream().collect(Collectors.toMap(Used::sheetId, Used::rounds));
+    return all.stream()
+        .map(
+            sheet ->
+                new ReadSheet(
+                    sheet,
+                    SheetLine.of(sheet),
+                    after.get(sheet.id()),
+                    used.getOrDefault(sheet.id(), 0)))
+        .toList();
   }
 
   /**
@@ -66,8 +114,27 @@ public class RuleSheets {
       throw Problem.conflict("A rule sheet that is kept never changes; make a new one.");
     }
     if (kept.isEmpty()) {
+      checkVersion(sheet);
       mapper.add(sheet, clock.instant());
     }
     return sheet;
+  }
+
+  /** A version follows the one before it, and only one version follows each. */
+  private void checkVersion(RuleSheet sheet) {
+    if (sheet.replaces() == null) {
+      return;
+    }
+    RuleSheet before = byId(sheet.replaces());
+    if (before.example()) {
+      throw new InvalidValue("replaces", "names an example; make a sheet of your own from it");
+    }
+    if (sheet.version() != before.version() + 1) {
+      throw new InvalidValue("version", "must be " + (before.version() + 1));
+    }
+    if (mapper.replacing(before.id()).isPresent()) {
+      throw Problem.conflict(
+          "This sheet was edited meanwhile. Load it again, and change the current version.");
+    }
   }
 }

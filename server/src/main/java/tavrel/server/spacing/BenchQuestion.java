@@ -13,7 +13,7 @@ import tavrel.core.mite.HiveShut;
  *
  * @param load the colony's bees, brood and mites
  * @param gramsPerBox acid dihydrate a box, g
- * @param shut how tight the hive is
+ * @param shut how tight the hive is, or null for the seal estimate of the hive as it stands
  * @param curve from dose to kill
  * @param ruleSheetId the sheet that plans are held against, or null
  * @param commonDate the date at which schedules are compared
@@ -22,7 +22,7 @@ import tavrel.core.mite.HiveShut;
 public record BenchQuestion(
     ColonyLoad load,
     double gramsPerBox,
-    HiveShut shut,
+    @Nullable HiveShut shut,
     CurveChoice curve,
     @Nullable UUID ruleSheetId,
     LocalDate commonDate,

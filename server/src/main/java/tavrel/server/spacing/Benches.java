@@ -25,6 +25,8 @@ import tavrel.core.rule.Judgement;
 import tavrel.core.rule.RuleSheet;
 import tavrel.core.rule.SeriesProposal;
 import tavrel.core.rule.Verdict;
+import tavrel.core.seal.Release;
+import tavrel.core.seal.SealEstimate;
 import tavrel.core.spacing.Colony;
 import tavrel.core.spacing.CommonRhythm;
 import tavrel.core.spacing.Comparison;
@@ -71,6 +73,7 @@ public class Benches {
    * @param winterBees date by which mites should be down
    * @param supers days ahead on which supers are usually on, or null
    * @param presets plans for the occasions of the year
+   * @param kept share of the acid that it keeps as it stands, a model estimate
    */
   record BenchStart(
       Hive hive,
@@ -87,7 +90,8 @@ public class Benches {
       int treatedThisYear,
       LocalDate winterBees,
       @Nullable DaySpan supers,
-      List<SeriesPreset> presets) {}
+      List<SeriesPreset> presets,
+      double kept) {}
 
   /**
    * One hive under a rhythm for the whole apiary.
@@ -108,6 +112,9 @@ public class Benches {
       @Nullable CommonRhythm rhythm,
       @Nullable Verdict verdict,
       @Nullable String labelSays) {}
+
+  /** Minutes shut that the bench reckons with; the usual ten. */
+  private static final double USUAL_SEAL_MINUTES = 10;
 
   private final Apiaries apiaries;
   private final Broods broods;
@@ -181,7 +188,8 @@ public class Benches {
         (int) treated.stream().filter(day -> day.getYear() == view.today().getYear()).count(),
         season.dates().winterBeesAfter(view.today()),
         season.dates().supersAfter(view.today()),
-        SeriesPreset.of(clock, season.dates(), Seasons.south(apiary)));
+        SeriesPreset.of(clock, season.dates(), Seasons.south(apiary)),
+        kept(hive));
   }
 
   /** One schedule, day by day. */
@@ -226,7 +234,14 @@ public class Benches {
           load == null
               ? null
               : CommonRhythm.of(
-                  colony(apiary, clock, question.with(load), past, hives.size()), schedule);
+                  colony(
+                      apiary,
+                      question.shut() == null ? kept(hive) : question.shut().kept(),
+                      clock,
+                      question.with(load),
+                      past,
+                      hives.size()),
+                  schedule);
       lines.add(
           new HiveInRhythm(
               hive,
@@ -305,18 +320,33 @@ public class Benches {
             .filter(day -> !day.isAfter(clock.today()))
             .toList();
     int hives = apiaries.hiveCount(apiary.id());
-    return colony(apiary, clock, question, treated, hives);
+    return colony(apiary, kept(question, hiveId), clock, question, treated, hives);
+  }
+
+  /** Share of the acid that a hive keeps: as the question has it, else as the hive stands. */
+  private double kept(BenchQuestion question, UUID hiveId) {
+    return question.shut() == null ? kept(apiaries.hive(hiveId)) : question.shut().kept();
+  }
+
+  private double kept(Hive hive) {
+    double kept = SealEstimate.of(hive, Release.USUAL, USUAL_SEAL_MINUTES, figures.seal()).kept();
+    return Math.max(Dose.LEAST_KEPT, kept);
   }
 
   private Colony colony(
-      Apiary apiary, BroodClock clock, BenchQuestion question, List<LocalDate> treated, int hives) {
+      Apiary apiary,
+      double kept,
+      BroodClock clock,
+      BenchQuestion question,
+      List<LocalDate> treated,
+      int hives) {
     Map<String, Double> own = figures.own();
     return new Colony(
         question.load(),
         clock,
         seasons.of(apiary).dates(),
         MiteParameters.of(own),
-        new Dose(question.gramsPerBox(), question.shut().kept(), question.curve().in(own)),
+        new Dose(question.gramsPerBox(), kept, question.curve().in(own)),
         question.ruleSheetId() == null ? null : ruleSheets.byId(question.ruleSheetId()),
         treated.isEmpty() ? null : treated.get(treated.size() - 1),
         byYear(treated),

@@ -161,7 +161,9 @@ abstract class RoundFixture extends ServerTest {
             "supersPlan",
             "TAKEN_OFF",
             "sealMinutes",
-            10));
+            10,
+            "exceptions",
+            List.of()));
   }
 
   @SuppressWarnings("unchecked")

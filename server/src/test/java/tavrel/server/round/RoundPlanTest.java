@@ -23,7 +23,8 @@ class RoundPlanTest extends RoundFixture {
                 HttpMethod.POST,
                 "/api/apiaries/" + apiaryId + "/dose-sheet",
                 Map.of("ruleSheetId", sheetId(1), "settings", settings(2)))
-            .json();
+            .json()
+            .path("dose");
     assertThat(sheet.path("totalAcid").asDouble()).isEqualTo(7.0);
     assertThat(sheet.path("verdict").asText()).isEqualTo("CAUTION");
     assertThat(sheet.path("hives").get(1).path("why").size()).isEqualTo(5);
@@ -39,7 +40,8 @@ class RoundPlanTest extends RoundFixture {
     "sealMinutes, 0, settings.sealMinutes",
     "measure.step, 0, settings.measure.step",
     "measure.spoon, SHOVEL, settings.measure.spoon",
-    "supersPlan, , settings.supersPlan"
+    "supersPlan, SOMEWHERE, settings.supersPlan",
+    "loosening, 9, settings.loosening"
   })
   void what_cannot_be_is_named_at_its_field(String field, String value, String named) {
     Map<String, Object> settings = settings(2);

@@ -268,24 +268,6 @@ class SeriesTest extends Yard {
         0.02);
   }
 
-  private static Map<String, Object> settings() {
-    return Map.of(
-        "amount",
-        Map.of("grams", 2, "per", "BOX", "of", "ACID_DIHYDRATE"),
-        "mediums",
-        "BY_COMB",
-        "strength",
-        Map.of("assay", 0.996),
-        "measure",
-        Map.of("step", 0.1),
-        "capacity",
-        4.5,
-        "supersPlan",
-        "TAKEN_OFF",
-        "sealMinutes",
-        10);
-  }
-
   private static String sheet(int index) {
     return ExampleSheets.all().get(index).id().toString();
   }

@@ -108,7 +108,9 @@ class ChoresTest extends Yard {
     question.put("hiveIds", hives.subList(0, 2));
 
     JsonNode sheet =
-        send(crew, HttpMethod.POST, "/api/apiaries/" + apiaryId + "/dose-sheet", question).json();
+        send(crew, HttpMethod.POST, "/api/apiaries/" + apiaryId + "/dose-sheet", question)
+            .json()
+            .path("dose");
     assertThat(brood(sheet, 0)).isEqualTo("by the brood clock: nothing capped");
     assertThat(brood(sheet, 1)).isEqualTo("by the brood clock: capped brood");
     assertThat(sheet.path("verdict").asText()).isEqualTo("NOT_ON_LABEL");
@@ -275,24 +277,6 @@ class ChoresTest extends Yard {
         Timestamp.from(clock.instant().minus(ago)),
         UUID.fromString(hives.get(0)),
         UUID.fromString(hives.get(1)));
-  }
-
-  private static Map<String, Object> settings() {
-    return Map.of(
-        "amount",
-        Map.of("grams", 2, "per", "BOX", "of", "ACID_DIHYDRATE"),
-        "mediums",
-        "BY_COMB",
-        "strength",
-        Map.of("assay", 0.996),
-        "measure",
-        Map.of("step", 0.1),
-        "capacity",
-        4.5,
-        "supersPlan",
-        "TAKEN_OFF",
-        "sealMinutes",
-        10);
   }
 
   private static String id() {

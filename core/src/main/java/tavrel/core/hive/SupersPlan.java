@@ -1,4 +1,4 @@
-package tavrel.core.rule;
+package tavrel.core.hive;
 
 /** What will be done with the supers for the round. */
 public enum SupersPlan {

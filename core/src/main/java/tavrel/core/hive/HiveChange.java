@@ -1,0 +1,72 @@
+package tavrel.core.hive;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is changed of one hive or painted over many. Null leaves a thing as it stands.
+ *
+ * @param boxes brood boxes as a roster writes them, see {@link BoxNotation}
+ * @param supers honey supers on it
+ * @param floor what closes it below
+ * @param material of the boxes
+ * @param entrance how the bees come and go
+ * @param shutting what is done with the entrance during a treatment
+ * @param innerCover whether its hole is open
+ * @param cracks gaps by eye
+ * @param port where a nozzle goes in
+ * @param supersPlan what will be done with supers
+ * @param stand name of a shared stand; an empty text for a stand of its own
+ * @param divided whether those on the stand are one parted box
+ */
+public record HiveChange(
+    @Nullable String boxes,
+    @Nullable Integer supers,
+    @Nullable Floor floor,
+    @Nullable Material material,
+    @Nullable Entrance entrance,
+    @Nullable Shutting shutting,
+    @Nullable InnerCover innerCover,
+    @Nullable Cracks cracks,
+    @Nullable Port port,
+    @Nullable SupersPlan supersPlan,
+    @Nullable String stand,
+    @Nullable Boolean divided) {
+
+  /** Changes nothing. */
+  public static final HiveChange NONE =
+      new HiveChange(null, null, null, null, null, null, null, null, null, null, null, null);
+
+  /**
+   * The hive as it stands afterwards.
+   *
+   * @throws tavrel.core.InvalidValue naming the component that cannot be
+   */
+  public Hive applyTo(Hive hive) {
+    Fittings now = hive.fittings();
+    String standAfter = stand == null ? now.stand() : stand.isBlank() ? null : stand;
+    boolean dividedAfter =
+        divided == null ? now.divided() && (standAfter != null || stand == null) : divided;
+    return new Hive(
+        hive.id(),
+        hive.name(),
+        hive.row(),
+        hive.place(),
+        boxes == null ? hive.boxes() : BoxNotation.read(boxes),
+        supers == null ? hive.supers() : supers,
+        or(floor, hive.floor()),
+        new Fittings(
+            or(material, now.material()),
+            or(entrance, now.entrance()),
+            or(shutting, now.shutting()),
+            or(innerCover, now.innerCover()),
+            or(cracks, now.cracks()),
+            or(port, now.port()),
+            or(supersPlan, now.supersPlan()),
+            standAfter,
+            dividedAfter));
+  }
+
+  private static <T> T or(@Nullable T changed, T before) {
+    return changed == null ? before : changed;
+  }
+}

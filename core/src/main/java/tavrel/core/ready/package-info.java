@@ -1,0 +1,7 @@
+/**
+ * Making ready: what each hive needs before a burn, and what goes into the truck (handbook 1.5).
+ */
+@NullMarked
+package tavrel.core.ready;
+
+import org.jspecify.annotations.NullMarked;

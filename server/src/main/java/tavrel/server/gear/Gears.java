@@ -1,0 +1,197 @@
+package tavrel.server.gear;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.burn.BurnFit;
+import tavrel.core.burn.Pack;
+import tavrel.core.burn.TestBurn;
+import tavrel.core.burn.Tool;
+import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
+
+/** The gear: tools with their test burns, packs, and what is due. */
+@Service
+public class Gears {
+
+  private static final Instant EVER = Instant.EPOCH;
+
+  private final GearMapper mapper;
+  private final Clock clock;
+
+  Gears(GearMapper mapper, Clock clock) {
+    this.mapper = mapper;
+    this.clock = clock;
+  }
+
+  /**
+   * A tool with everything known of it.
+   *
+   * @param tool the tool
+   * @param fit burn times fitted to its test burns
+   * @param burns its test burns that stand, latest first
+   * @param notes what was seen at or done to it, latest first
+   * @param burnsOnSeals burns since its seals were changed, or since ever
+   * @param sealsDue whether that is as many as its seals bear
+   * @param uncleanedAfter apiaries that it burned in since it was cleaned
+   */
+  public record KnownTool(
+      Tool tool,
+      BurnFit fit,
+      List<TestBurn> burns,
+      List<GearNote> notes,
+      int burnsOnSeals,
+      boolean sealsDue,
+      List<String> uncleanedAfter) {}
+
+  /**
+   * All gear.
+   *
+   * @param tools in use first
+   * @param packs batteries and packs
+   * @param filterHours hours of rounds since the filters were changed, or null where nobody noted a
+   *     change
+   * @param filtersChanged when they were, or null
+   */
+  public record AllGear(
+      List<KnownTool> tools,
+      List<Pack> packs,
+      @Nullable Double filterHours,
+      @Nullable Instant filtersChanged) {}
+
+  /** Everything. */
+  public AllGear all() {
+    List<GearNote> notes = mapper.notes();
+    List<TestBurn> burns = mapper.burns();
+    Instant filters =
+        notes.stream()
+            .filter(note -> note.kind() == GearNote.Kind.FILTERS_CHANGED)
+            .map(GearNote::at)
+            .findFirst()
+            .orElse(null);
+    return new AllGear(
+        mapper.tools().stream().map(tool -> known(tool, burns, notes)).toList(),
+        mapper.packs(),
+        filters == null ? null : hours(filters),
+        filters);
+  }
+
+  /**
+   * The tool with this id.
+   *
+   * @throws Problem 404
+   */
+  public Tool tool(UUID id) {
+    return mapper.tool(id).orElseThrow(() -> Problem.missing("This tool"));
+  }
+
+  /** The pack that a tool runs on, if any. */
+  public Optional<Pack> packOf(Tool tool) {
+    return tool.packId() == null ? Optional.empty() : mapper.pack(tool.packId());
+  }
+
+  /** A tool's burn times. */
+  public BurnFit fit(Tool tool) {
+    return BurnFit.of(tool, mapper.burnsOf(tool.id()));
+  }
+
+  /**
+   * Keeps a tool, new or changed.
+   *
+   * @throws InvalidValue if its name is another's, or its pack is unknown
+   */
+  @Transactional
+  public Tool keep(Tool tool) {
+    if (mapper.toolNamed(tool.name()).filter(other -> !other.id().equals(tool.id())).isPresent()) {
+      throw new InvalidValue("name", "is taken by another tool");
+    }
+    if (tool.packId() != null && mapper.pack(tool.packId()).isEmpty()) {
+      throw new InvalidValue("packId", "is no pack that is kept here");
+    }
+    mapper.keepTool(tool);
+    return tool;
+  }
+
+  /**
+   * Keeps a pack, new or changed.
+   *
+   * @throws InvalidValue if its name is another's
+   */
+  @Transactional
+  public Pack keep(Pack pack) {
+    if (mapper.packNamed(pack.name()).filter(other -> !other.id().equals(pack.id())).isPresent()) {
+      throw new InvalidValue("name", "is taken by another pack");
+    }
+    mapper.keepPack(pack);
+    return pack;
+  }
+
+  /** Keeps a test burn; the same id again changes nothing. */
+  @Transactional
+  public void keep(TestBurn burn, Account who) {
+    tool(burn.toolId());
+    if (burn.at().isAfter(clock.instant().plus(Duration.ofMinutes(2)))) {
+      throw new InvalidValue("at", "lies in the future; set the device's clock");
+    }
+    if (mapper.holdsBurn(burn.id()) == 0) {
+      mapper.addBurn(burn, who.name());
+    }
+  }
+
+  /** Strikes a test burn out; the fit forgets it. */
+  @Transactional
+  public void strike(UUID burnId) {
+    if (mapper.strikeBurn(burnId, clock.instant()) == 0 && mapper.holdsBurn(burnId) == 0) {
+      throw Problem.missing("This test burn");
+    }
+  }
+
+  /** Keeps a note on the gear. */
+  @Transactional
+  public void keep(UUID id, NewGearNote note, Account who) {
+    if (note.toolId() != null) {
+      tool(note.toolId());
+    }
+    mapper.keepNote(
+        new GearNote(id, note.toolId(), note.kind(), note.says(), clock.instant(), who.name()));
+  }
+
+  private KnownTool known(Tool tool, List<TestBurn> burns, List<GearNote> notes) {
+    List<TestBurn> own = burns.stream().filter(burn -> burn.toolId().equals(tool.id())).toList();
+    List<GearNote> ownNotes =
+        notes.stream().filter(note -> tool.id().equals(note.toolId())).toList();
+    Instant seals = latest(ownNotes, GearNote.Kind.SEALS_CHANGED);
+    int onSeals =
+        mapper.useSince(tool.id(), seals).map(GearMapper.Use::burns).orElse(0)
+            + (int) own.stream().filter(burn -> burn.at().isAfter(seals)).count();
+    return new KnownTool(
+        tool,
+        BurnFit.of(tool, own),
+        own,
+        ownNotes,
+        onSeals,
+        tool.sealsEvery() != null && onSeals >= tool.sealsEvery(),
+        mapper.apiariesSince(tool.id(), latest(ownNotes, GearNote.Kind.CLEANED)));
+  }
+
+  private static Instant latest(List<GearNote> notes, GearNote.Kind kind) {
+    return notes.stream()
+        .filter(note -> note.kind() == kind)
+        .map(GearNote::at)
+        .findFirst()
+        .orElse(EVER);
+  }
+
+  private double hours(Instant since) {
+    return mapper.wornSince(since).stream()
+        .mapToDouble(worn -> Duration.between(worn.began(), worn.ended()).toSeconds() / 3_600.0)
+        .sum();
+  }
+}

@@ -1,0 +1,95 @@
+package tavrel.server.seal;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.InvalidValue;
+import tavrel.core.burn.ToolFamily;
+import tavrel.core.hive.Hive;
+import tavrel.core.mite.CurveChoice;
+import tavrel.core.mite.KillCurve;
+import tavrel.core.ready.Readying;
+import tavrel.core.ready.Task;
+import tavrel.core.seal.Release;
+import tavrel.core.seal.SealParameters;
+import tavrel.core.seal.SealReading;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.figure.OwnFigures;
+
+/** How well hives hold their vapour as they stand. */
+@RestController
+@RequestMapping("/api")
+class SealResource {
+
+  /**
+   * One hive in the ranking, without its curve.
+   *
+   * @param hiveId the hive
+   * @param kept share of the acid that settles inside
+   * @param kill share of the exposed mites that the dose kills
+   * @param killGramMore the same with one gram a box more
+   * @param gains what shutting each opening would bring, the best first
+   */
+  record SealLine(
+      UUID hiveId, double kept, double kill, double killGramMore, List<SealReading.Gain> gains) {}
+
+  /**
+   * One hive read closely.
+   *
+   * @param seal its estimate with the curve
+   * @param panTasks what it needs before a pan wand's burn
+   * @param bowlTasks what it needs before a heated bowl's burn
+   */
+  record HiveSeal(SealReading seal, List<Task> panTasks, List<Task> bowlTasks) {}
+
+  private final Apiaries apiaries;
+  private final OwnFigures figures;
+
+  SealResource(Apiaries apiaries, OwnFigures figures) {
+    this.apiaries = apiaries;
+    this.figures = figures;
+  }
+
+  @GetMapping("/apiaries/{id}/seal")
+  List<SealLine> ofApiary(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "2") double grams,
+      @RequestParam(defaultValue = "10") double sealMinutes) {
+    apiaries.byId(id);
+    SealParameters seal = figures.seal();
+    KillCurve curve = CurveChoice.FIELD.in(figures.own());
+    return apiaries.hives(id).stream()
+        .map(hive -> read(hive, grams, sealMinutes, seal, curve))
+        .map(
+            reading ->
+                new SealLine(
+                    reading.hiveId(),
+                    reading.estimate().kept(),
+                    reading.kill(),
+                    reading.killGramMore(),
+                    reading.gains()))
+        .toList();
+  }
+
+  @GetMapping("/hives/{id}/seal")
+  HiveSeal ofHive(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "2") double grams,
+      @RequestParam(defaultValue = "10") double sealMinutes) {
+    Hive hive = apiaries.hive(id);
+    return new HiveSeal(
+        read(hive, grams, sealMinutes, figures.seal(), CurveChoice.FIELD.in(figures.own())),
+        Readying.tasks(hive, ToolFamily.PAN_WAND),
+        Readying.tasks(hive, ToolFamily.HEATED_BOWL));
+  }
+
+  private static SealReading read(
+      Hive hive, double grams, double sealMinutes, SealParameters seal, KillCurve curve) {
+    InvalidValue.inRange("grams", grams, 0.1, 10, "g a box");
+    return SealReading.of(hive, Release.USUAL, sealMinutes, grams, seal, curve);
+  }
+}

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import HiveFigure from '../parts/HiveFigure.vue'
+import type { Hive } from './useYard'
+
+/** One hive of a drawn row; drawn again only when it or its choice changes. */
+const props = defineProps<{ hive: Hive; kept?: number; chosen: boolean; over: boolean }>()
+
+const LEAKY = 0.6
+const leaks = computed(() => (props.kept ?? 1) < LEAKY)
+</script>
+
+<template>
+  <button
+    type="button"
+    class="hive"
+    :class="{ bracketed: chosen, over }"
+    :aria-pressed="chosen"
+    :data-hive="hive.name"
+  >
+    <HiveFigure
+      :boxes="hive.boxes"
+      :supers="hive.supers"
+      :floor="hive.floor"
+      :fittings="hive.fittings"
+      :scale="1.2"
+    />
+    <span class="name">{{ hive.name }}</span>
+    <span v-if="kept !== undefined" class="kept figure" :class="{ leaks }"
+      >{{ leaks ? 'leaks, keeps' : 'keeps' }} {{ Math.round(100 * kept) }} %</span
+    >
+  </button>
+</template>
+
+<style scoped>
+.hive {
+  display: grid;
+  justify-items: center;
+  align-content: end;
+  gap: 1px;
+  min-width: 76px;
+  padding: 8px 8px 4px;
+  contain: layout style;
+}
+
+.hive:hover {
+  background: var(--wash);
+}
+
+.over {
+  box-shadow: inset 0 0 0 2px var(--sealed);
+}
+
+.name {
+  font-weight: 650;
+}
+
+.kept {
+  font-size: 0.75rem;
+  color: var(--ink-soft);
+}
+
+.leaks {
+  color: var(--off-label);
+  font-weight: 650;
+}
+</style>

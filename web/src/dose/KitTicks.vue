@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import { counted } from '../parts/format'
+
+/** The kit of a round, ticked as the truck is packed; kept with the round. */
+const props = defineProps<{ kit: readonly Shapes['KitLine'][]; mayTick: boolean }>()
+defineEmits<{ tick: [item: string, packed: boolean] }>()
+
+const GROUPS: Record<Shapes['KitLine']['group'], string> = {
+  PEOPLE: 'For people',
+  FIRE: 'Against fire',
+  ACID: 'Acid and measuring',
+  TOOL: 'Tool and power',
+  HIVES: 'For the hives',
+}
+const groups = computed(() =>
+  (Object.keys(GROUPS) as Shapes['KitLine']['group'][])
+    .map((group) => ({
+      name: GROUPS[group],
+      lines: props.kit.filter((line) => line.group === group),
+    }))
+    .filter(({ lines }) => lines.length > 0),
+)
+const left = computed(() => props.kit.filter((line) => !line.tickedAt).length)
+</script>
+
+<template>
+  <section v-if="kit.length" class="kit" aria-label="Kit">
+    <h2>
+      Kit
+      <span class="soft no-print">{{
+        left === 0 ? 'all packed' : `${counted(left, 'line')} to pack`
+      }}</span>
+    </h2>
+    <div class="groups">
+      <div v-for="group in groups" :key="group.name">
+        <h3>{{ group.name }}</h3>
+        <label v-for="line in group.lines" :key="line.item">
+          <input
+            type="checkbox"
+            :checked="Boolean(line.tickedAt)"
+            :disabled="!mayTick"
+            @change="$emit('tick', line.item, ($event.target as HTMLInputElement).checked)"
+          />
+          <span>
+            <strong>{{ line.amount }}</strong> {{ line.name }}
+            <span v-if="line.why" class="soft why">{{ line.why }}</span>
+            <span v-if="line.tickedBy" class="soft why no-print"
+              >packed by {{ line.tickedBy }}</span
+            >
+          </span>
+        </label>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.kit {
+  margin-top: 16px;
+}
+
+h2 span {
+  font-size: 0.9375rem;
+  font-weight: 400;
+}
+
+h3 {
+  margin: 4px 0;
+  font-size: 0.9375rem;
+}
+
+.groups {
+  columns: 3 260px;
+  column-gap: 24px;
+}
+
+.groups > div {
+  break-inside: avoid;
+  margin-bottom: 8px;
+}
+
+label {
+  display: flex;
+  gap: 10px;
+  padding: 5px 0;
+  cursor: pointer;
+}
+
+input {
+  flex: none;
+  width: 22px;
+  height: 22px;
+}
+
+.why {
+  display: block;
+  font-size: 0.8125rem;
+}
+
+@media print {
+  .groups {
+    columns: 3;
+    font-size: 7.5pt;
+  }
+
+  label {
+    gap: 4pt;
+    padding: 0.5pt 0;
+  }
+
+  input {
+    width: 9pt;
+    height: 9pt;
+  }
+
+  .why {
+    display: none;
+  }
+
+  h2,
+  h3 {
+    margin: 0;
+    font-size: 9pt !important;
+  }
+}
+</style>

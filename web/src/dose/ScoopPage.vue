@@ -1,0 +1,283 @@
+<script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
+import { computed, onMounted, reactive, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import LineTable from '../parts/LineTable.vue'
+import { newId } from '../parts/ids'
+import { numberIn } from '../parts/numbers'
+import { useSession } from '../parts/session'
+
+/** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
+const MOST = 20
+const route = useRoute()
+const session = useSession()
+const spoons = ref<Shapes['OfferedSpoon'][]>([])
+const kept = ref<Shapes['Weighed'][]>([])
+const reading = ref<Shapes['Scoops'] | null>(null)
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+const said = ref('')
+const form = reactive({
+  product: String(route.query.product ?? ''),
+  lot: String(route.query.lot ?? ''),
+  spoon: String(route.query.spoon || 'QUARTER_TSP_US') as Shapes['OfferedSpoon']['spoon'],
+  grams: Array.from({ length: 10 }, () => ''),
+})
+let id = newId()
+
+const filled = computed(() => form.grams.filter((text) => text.trim() !== ''))
+const items = computed(() =>
+  spoons.value.map((each) => ({
+    value: each.spoon,
+    title: `level ${each.words}, usually ${each.usualGrams.toFixed(2)} g`,
+  })),
+)
+
+onMounted(async () => {
+  try {
+    const [choices, all] = await Promise.all([
+      ask(api.GET('/api/choices')),
+      ask(api.GET('/api/scoops')),
+    ])
+    spoons.value = choices.spoons
+    kept.value = all
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+/** The weighings as numbers; marks those that are none, by their place on the screen. */
+function read(): number[] | null {
+  wrong.value = {}
+  const grams: number[] = []
+  form.grams.forEach((text, i) => {
+    if (text.trim() === '') return
+    const value = numberIn(text)
+    if (Number.isFinite(value)) grams.push(value)
+    else wrong.value[`grams[${i}]`] = 'no number'
+  })
+  return Object.keys(wrong.value).length === 0 ? grams : null
+}
+
+/** The server counts the filled fields; the screen counts all of them. */
+function refuse(thrown: unknown): void {
+  const places = form.grams.flatMap((text, i) => (text.trim() === '' ? [] : [i]))
+  const fields = thrown instanceof Refused ? thrown.fields : []
+  wrong.value = Object.fromEntries(
+    fields.map(({ field, says }) => [
+      field.replace(/\[(\d+)]/, (_, index: string) => `[${places[Number(index)]}]`),
+      says,
+    ]),
+  )
+  problem.value = fields.length ? '' : words(thrown)
+}
+
+watchDebounced(
+  form,
+  async () => {
+    said.value = ''
+    const grams = read()
+    if (!grams || grams.length < 5) {
+      reading.value = null
+      return
+    }
+    try {
+      reading.value = await ask(
+        api.POST('/api/scoops/reading', { body: { spoon: form.spoon, grams } }),
+      )
+      problem.value = ''
+    } catch (thrown) {
+      reading.value = null
+      refuse(thrown)
+    }
+  },
+  { debounce: 150, deep: true },
+)
+
+async function keep(): Promise<void> {
+  const grams = read()
+  if (!grams) return
+  try {
+    kept.value = await ask(
+      api.PUT('/api/scoops/{id}', {
+        params: { path: { id } },
+        body: { product: form.product, lot: form.lot || undefined, spoon: form.spoon, grams },
+      }),
+    )
+    id = newId()
+    form.grams = form.grams.map(() => '')
+    said.value = 'Kept. Dose sheets for this product and lot reckon with it from now on.'
+  } catch (thrown) {
+    refuse(thrown)
+  }
+}
+
+async function strike(weighedId: string): Promise<void> {
+  try {
+    kept.value = await ask(api.DELETE('/api/scoops/{id}', { params: { path: { id: weighedId } } }))
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <div class="top">
+    <h1>Scoop bench</h1>
+    <router-link to="/dose">Dose sheet</router-link>
+  </div>
+  <p class="soft">
+    Fill the spoon, level it with a straight edge, weigh it, write it down: ten times, five at
+    least. Gloves on, out of the wind, never with a kitchen's spoons.
+  </p>
+  <div class="bench">
+    <form aria-label="Scoops weighed" class="form" @submit.prevent="keep">
+      <div class="pair">
+        <v-text-field v-model="form.product" label="Product" :error-messages="wrong.product" />
+        <v-text-field v-model="form.lot" label="Lot" :error-messages="wrong.lot" />
+      </div>
+      <v-select v-model="form.spoon" :items="items" label="Spoon" />
+      <fieldset>
+        <legend>Grams of each level scoop</legend>
+        <div class="scoops">
+          <v-text-field
+            v-for="(_, i) in form.grams"
+            :key="i"
+            v-model="form.grams[i]"
+            density="compact"
+            inputmode="decimal"
+            :label="`Scoop ${i + 1}`"
+            suffix="g"
+            :error-messages="wrong[`grams[${i}]`]"
+          />
+        </div>
+        <button
+          v-if="form.grams.length < MOST"
+          type="button"
+          class="word"
+          @click="form.grams.push('')"
+        >
+          one more
+        </button>
+      </fieldset>
+      <p v-if="wrong.grams" role="alert" class="problem">{{ wrong.grams }}</p>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    </form>
+    <section class="sheet result" aria-label="What a scoop holds" aria-live="polite">
+      <template v-if="reading">
+        <p>One level scoop holds</p>
+        <p class="figure big">{{ reading.mean.toFixed(2) }} g</p>
+        <p>
+          ± {{ reading.spread.toFixed(3) }} g from scoop to scoop ({{
+            reading.spreadPercent.toFixed(1)
+          }}
+          %), {{ reading.weighings }} weighed. This spoon usually holds
+          {{ reading.usualGrams.toFixed(2) }} g.
+        </p>
+        <p v-for="warning in reading.warnings" :key="warning" class="problem">{{ warning }}</p>
+        <v-btn variant="flat" color="primary" @click="keep">Keep it for this product lot</v-btn>
+      </template>
+      <p v-else class="soft">
+        {{ filled.length }} of at least 5 weighed. The mean and its spread show here.
+      </p>
+      <p v-if="said" role="status">{{ said }}</p>
+    </section>
+  </div>
+  <h2>Weighed before</h2>
+  <p v-if="kept.length === 0" class="soft">Nothing yet.</p>
+  <LineTable v-else label="Weighed scoops">
+    <thead>
+      <tr>
+        <th scope="col">Product</th>
+        <th scope="col">Lot</th>
+        <th scope="col">Spoon</th>
+        <th scope="col">Holds</th>
+        <th scope="col">Spread</th>
+        <th scope="col">By</th>
+        <th v-if="session.isKeeper" scope="col"><span class="visually-hidden">Strike out</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="each in kept" :key="each.id">
+        <td>{{ each.product }}</td>
+        <td>{{ each.lot }}</td>
+        <td>{{ each.spoonWords }}</td>
+        <td class="figure">{{ each.scoops.mean.toFixed(2) }} g</td>
+        <td class="figure">{{ each.scoops.spreadPercent.toFixed(1) }} %</td>
+        <td>{{ each.by }}, {{ each.at.slice(0, 10) }}</td>
+        <td v-if="session.isKeeper">
+          <button type="button" class="word" @click="strike(each.id)">strike out</button>
+        </td>
+      </tr>
+    </tbody>
+  </LineTable>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  align-items: baseline;
+  gap: 20px;
+}
+
+.bench {
+  display: grid;
+  grid-template-columns: 1fr 340px;
+  gap: 24px;
+  align-items: start;
+  margin: 12px 0 20px;
+}
+
+.form {
+  display: grid;
+  gap: 12px;
+}
+
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+fieldset {
+  border: 0;
+  padding: 0;
+}
+
+legend {
+  margin-bottom: 8px;
+  font-weight: 650;
+}
+
+.scoops {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
+  gap: 8px;
+}
+
+.word {
+  min-height: 40px;
+  text-decoration: underline;
+}
+
+.result {
+  padding: 16px 18px;
+}
+
+.big {
+  font-size: 3rem;
+  margin: 0;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+@media (width <= 900px) {
+  .bench {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import VerdictMark from '../parts/VerdictMark.vue'
+import { useApiaryInHand } from '../parts/apiaryInHand'
+import { clockOf, counted, dayOf } from '../parts/format'
+import { useSession } from '../parts/session'
+import { boxNotation } from '../parts/standing'
+import KitTicks from './KitTicks.vue'
+
+/** A planned round's dose sheet and kit list: to print, to pack by, to take to the yard. */
+const props = defineProps<{ id: string }>()
+const session = useSession()
+const inHand = useApiaryInHand()
+const whole = ref<Shapes['WholeRound'] | null>(null)
+const kit = ref<Shapes['KitLine'][]>([])
+const problem = ref('')
+
+onMounted(async () => {
+  const path = { id: props.id }
+  try {
+    const [found, lines] = await Promise.all([
+      ask(api.GET('/api/rounds/{id}', { params: { path } })),
+      ask(api.GET('/api/rounds/{id}/kit', { params: { path } })),
+    ])
+    whole.value = found
+    kit.value = lines
+    void inHand.take(found.apiary.id)
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+const totals = computed(() => {
+  const hives = whole.value?.hives ?? []
+  const sum = (of: (hive: Shapes['RoundHive']) => number) =>
+    hives.reduce((total, hive) => total + of(hive), 0)
+  return {
+    acid: sum((hive) => rest(hive) * hive.acidPerLoad + (hive.firstAcid ?? 0)),
+    product: sum((hive) => rest(hive) * hive.productPerLoad + (hive.firstProduct ?? 0)),
+    loads: sum((hive) => hive.loads),
+    offLabel: hives.filter((hive) => hive.verdict === 'NOT_ON_LABEL').length,
+  }
+})
+
+function rest(hive: Shapes['RoundHive']): number {
+  return hive.firstAcid === undefined ? hive.loads : hive.loads - 1
+}
+
+async function tick(item: string, packed: boolean): Promise<void> {
+  try {
+    kit.value = await ask(
+      api.PUT('/api/rounds/{id}/kit/{item}', {
+        params: { path: { id: props.id, item } },
+        body: { packed },
+      }),
+    )
+    problem.value = ''
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+
+function print(): void {
+  window.print()
+}
+</script>
+
+<template>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <template v-if="whole">
+    <div class="head">
+      <h1>Dose sheet, {{ whole.apiary.name }}</h1>
+      <span class="spring"></span>
+      <span class="no-print buttons">
+        <v-btn @click="print">Print</v-btn>
+        <v-btn :href="`/api/rounds/${id}/sheet.pdf`">PDF</v-btn>
+        <v-btn v-if="session.mayWork" variant="flat" color="primary" :to="`/run/${id}`"
+          >To the run</v-btn
+        >
+      </span>
+    </div>
+    <p class="facts">
+      {{ dayOf(whole.round.day) }} · {{ whole.round.tool }} ({{
+        whole.round.toolFamily === 'PAN_WAND' ? 'pan wand' : 'heated bowl'
+      }}) · shut {{ whole.round.sealMinutes }} min after the tool is out · planned by
+      {{ whole.round.plannedBy }}
+    </p>
+    <p class="facts">
+      <strong class="figure">{{ totals.acid.toFixed(2) }} g</strong> acid dihydrate =
+      <strong class="figure">{{ totals.product.toFixed(2) }} g</strong> product of
+      {{ (100 * whole.round.strength).toFixed(1) }} %
+      <template v-if="whole.round.product">, {{ whole.round.product }}</template>
+      <template v-if="whole.round.lot">, lot {{ whole.round.lot }}</template
+      >; {{ counted(totals.loads, 'load') }} to fill for {{ counted(whole.hives.length, 'hive') }}
+    </p>
+    <p class="facts">
+      Held against “{{ whole.ruleSheet.name }}”, version {{ whole.ruleSheet.version }}:
+      <strong v-if="totals.offLabel" class="problem">
+        {{ totals.offLabel }} not on label<template v-if="whole.round.offLabelReason"
+          >, because: {{ whole.round.offLabelReason }}</template
+        >
+      </strong>
+      <span v-else>none off the label.</span>
+    </p>
+    <div class="paper" :class="{ many: whole.hives.length > 40 }">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col"></th>
+            <th scope="col">Hive</th>
+            <th scope="col">Boxes</th>
+            <th scope="col">Each load</th>
+            <th scope="col">Loads</th>
+            <th scope="col">Burn</th>
+            <th scope="col">Before the burn</th>
+            <th scope="col">Label</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="hive in whole.hives" :key="hive.hiveId">
+            <td class="figure soft">{{ hive.place }}</td>
+            <td>
+              <strong>{{ hive.hiveName }}</strong>
+            </td>
+            <td>{{ boxNotation(hive.boxes) }}</td>
+            <td>
+              <strong class="figure">{{ hive.eachLoad }}</strong>
+              <span v-if="hive.exception" class="why">{{ hive.exception }}</span>
+            </td>
+            <td class="figure">{{ hive.loads }}</td>
+            <td class="figure">
+              {{ hive.burnSeconds ? clockOf(1000 * hive.burnSeconds) : '' }}
+            </td>
+            <td class="tasks">{{ hive.tasks.replaceAll('\n', '; ') }}</td>
+            <td>
+              <VerdictMark :verdict="hive.verdict" />
+              <span v-if="hive.verdict === 'NOT_ON_LABEL'" class="why">{{ hive.labelSays }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <KitTicks :kit="kit" :may-tick="session.mayWork" @tick="tick" />
+    <ul class="cautions" aria-label="Cautions">
+      <li v-for="caution in whole.cautions" :key="caution">{{ caution }}</li>
+    </ul>
+  </template>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+}
+
+.spring {
+  flex: 1;
+}
+
+.buttons {
+  display: flex;
+  gap: 10px;
+}
+
+.facts {
+  margin: 2px 0;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.paper {
+  margin-top: 12px;
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 0.9375rem;
+}
+
+th {
+  padding: 3px 8px;
+  text-align: left;
+  font-size: 0.8125rem;
+  border-bottom: 2px solid var(--ink);
+}
+
+td {
+  padding: 4px 8px;
+  vertical-align: top;
+  border-bottom: 1px solid var(--rule);
+}
+
+.tasks {
+  font-size: 0.8125rem;
+  line-height: 1.35;
+}
+
+.why {
+  display: block;
+  font-size: 0.8125rem;
+}
+
+.cautions {
+  margin: 12px 0 0;
+  padding-left: 18px;
+  font-size: 0.875rem;
+}
+
+@media print {
+  table {
+    font-size: 8.5pt;
+  }
+
+  .many table {
+    font-size: 7pt;
+  }
+
+  td,
+  th {
+    padding: 1.5pt 4pt;
+  }
+
+  .tasks,
+  .why,
+  .cautions {
+    font-size: 7pt;
+    line-height: 1.2;
+  }
+
+  .cautions {
+    columns: 2;
+  }
+
+  tr {
+    break-inside: avoid;
+  }
+
+  h1 {
+    font-size: 15pt !important;
+  }
+
+  .facts {
+    font-size: 9pt;
+  }
+}
+</style>

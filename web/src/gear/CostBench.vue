@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { useStorage, watchDebounced } from '@vueuse/core'
+import { onMounted, ref } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { numberIn } from '../parts/numbers'
+
+/** Which of two tools pays at how many hives, with the keeper's own prices and rates. */
+const TOOL_FIELDS = [
+  { key: 'price', label: 'Price', unit: '' },
+  { key: 'minutesPerHive', label: 'Minutes a hive', unit: 'min' },
+  { key: 'years', label: 'Lasts', unit: 'years' },
+] as const
+const RATE_FIELDS = [
+  { key: 'hourly', label: 'An hour is worth', unit: '' },
+  { key: 'roundsPerYear', label: 'Rounds a year', unit: '' },
+  { key: 'setUpMinutes', label: 'Setting up', unit: 'min' },
+] as const
+const form = useStorage('tavrel.toolcost', {
+  first: { name: 'Pan', price: '', minutesPerHive: '10', years: '8' },
+  second: { name: 'Bowl', price: '', minutesPerHive: '1.5', years: '8' },
+  rates: { hourly: '', roundsPerYear: '4', setUpMinutes: '30' },
+})
+const compared = ref<Shapes['ToolsCompared'] | null>(null)
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+
+function tool(which: 'first' | 'second'): Shapes['ToolCost'] {
+  const of = form.value[which]
+  return {
+    name: of.name,
+    price: numberIn(of.price),
+    minutesPerHive: numberIn(of.minutesPerHive),
+    years: numberIn(of.years),
+  }
+}
+
+async function reckon(): Promise<void> {
+  wrong.value = {}
+  const { first, second, rates } = form.value
+  if ([first.price, second.price, rates.hourly].some((text) => text.trim() === '')) {
+    compared.value = null
+    return
+  }
+  try {
+    compared.value = await ask(
+      api.POST('/api/gear/cost', {
+        body: {
+          first: tool('first'),
+          second: tool('second'),
+          rates: {
+            hourly: numberIn(rates.hourly),
+            roundsPerYear: numberIn(rates.roundsPerYear),
+            setUpMinutes: numberIn(rates.setUpMinutes),
+          },
+        },
+      }),
+    )
+    problem.value = ''
+  } catch (thrown) {
+    compared.value = null
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+    problem.value = fields.length ? '' : words(thrown)
+  }
+}
+
+onMounted(reckon)
+watchDebounced(form, reckon, { debounce: 200, deep: true })
+</script>
+
+<template>
+  <section aria-label="Which tool pays">
+    <h2>Which tool pays</h2>
+    <div v-for="which in ['first', 'second'] as const" :key="which" class="fields">
+      <v-text-field
+        v-model="form[which].name"
+        density="compact"
+        label="Tool"
+        :error-messages="wrong[`${which}.name`]"
+      />
+      <v-text-field
+        v-for="field in TOOL_FIELDS"
+        :key="field.key"
+        v-model="form[which][field.key]"
+        density="compact"
+        inputmode="decimal"
+        :label="field.label"
+        :suffix="field.unit"
+        :error-messages="wrong[`${which}.${field.key}`]"
+      />
+    </div>
+    <div class="fields">
+      <v-text-field
+        v-for="field in RATE_FIELDS"
+        :key="field.key"
+        v-model="form.rates[field.key]"
+        density="compact"
+        inputmode="decimal"
+        :label="field.label"
+        :suffix="field.unit"
+        :error-messages="wrong[`rates.${field.key}`]"
+      />
+    </div>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <template v-if="compared">
+      <p class="answer" aria-live="polite">
+        {{ form.second.name }}
+        {{
+          compared.paysFrom === undefined
+            ? `never costs less than ${form.first.name}.`
+            : `costs less from ${compared.paysFrom} hives on.`
+        }}
+      </p>
+      <table>
+        <caption class="visually-hidden">
+          A year of each tool by hives
+        </caption>
+        <thead>
+          <tr>
+            <th scope="col">Hives</th>
+            <th v-for="row in compared.rows" :key="row.hives" scope="col">{{ row.hives }}</th>
+          </tr>
+        </thead>
+        <tbody class="figure">
+          <tr>
+            <th scope="row">{{ form.first.name }}</th>
+            <td v-for="row in compared.rows" :key="row.hives">{{ row.first.toFixed(0) }}</td>
+          </tr>
+          <tr>
+            <th scope="row">{{ form.second.name }}</th>
+            <td v-for="row in compared.rows" :key="row.hives">{{ row.second.toFixed(0) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+    <p v-else class="soft">Enter both prices and what an hour is worth, in your own money.</p>
+    <p class="soft">
+      A year: price ÷ years + (minutes a hive × hives + setting up) × rounds × your hour. Acid and
+      miles are the same for both and left out.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 8px;
+  min-width: 0;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(110px, 1fr));
+  gap: 8px;
+}
+
+.answer {
+  font-weight: 650;
+}
+
+table {
+  border-collapse: collapse;
+  font-size: 0.8125rem;
+}
+
+th,
+td {
+  padding: 3px 5px;
+  text-align: right;
+  border-bottom: 1px solid var(--rule);
+}
+</style>

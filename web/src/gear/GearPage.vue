@@ -1,0 +1,266 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { newId } from '../parts/ids'
+import { useSession } from '../parts/session'
+import CostBench from './CostBench.vue'
+import FitPlot from './FitPlot.vue'
+import PackList from './PackList.vue'
+import PowerBench from './PowerBench.vue'
+import TestBurns from './TestBurns.vue'
+import ToolCare from './ToolCare.vue'
+import ToolForm from './ToolForm.vue'
+import { END_SIGNS, FAMILIES, POWERS, RELEASES } from './gearWords'
+import { useGear } from './useGear'
+import type { Shapes } from '../api/client'
+
+/** Gear: tools with their test burns and care, packs, power and price. */
+const session = useSession()
+const { gear, problem, wrong, keepTool, keepPack, keepBurn, strikeBurn, note } = useGear()
+const chosenId = ref('')
+const editing = ref<'new' | 'this' | null>(null)
+/** Which form a refusal belongs to. */
+const asked = ref<'tool' | 'pack' | 'burn' | 'note'>('tool')
+const freshId = ref(newId())
+
+const chosen = computed(
+  () => gear.value?.tools.find(({ tool }) => tool.id === chosenId.value) ?? gear.value?.tools[0],
+)
+const facts = computed(() => {
+  const tool = chosen.value?.tool
+  if (!tool) return []
+  const say = (words: string, value?: number, unit = '') =>
+    value === undefined ? [] : [`${words} ${value} ${unit}`.trim()]
+  return [
+    FAMILIES[tool.family],
+    POWERS[tool.power],
+    `acid ${RELEASES[tool.release]}`,
+    `end shown by ${END_SIGNS[tool.endSign]}`,
+    `takes ${tool.capacity} g a load`,
+    ...say('preheats', tool.preheatSeconds || undefined, 's'),
+    ...say('cools in the hive', tool.coolSeconds || undefined, 's'),
+    ...say('between loads', tool.reloadSeconds || undefined, 's'),
+    ...say('set to', tool.setCelsius, '°C'),
+    ...say('never above', tool.maxCelsius, '°C'),
+    ...say('draws', tool.watts, 'W'),
+    ...(tool.family === 'PAN_WAND' ? [tool.dunkAllowed ? 'dunk allowed' : 'never dunked'] : []),
+  ]
+})
+
+function refusedFor(what: typeof asked.value): Record<string, string> {
+  return asked.value === what ? wrong.value : {}
+}
+
+watch(chosenId, () => {
+  editing.value = null
+})
+
+async function keep(tool: Shapes['Tool']): Promise<void> {
+  asked.value = 'tool'
+  if (await keepTool(tool)) {
+    chosenId.value = tool.id
+    editing.value = null
+    freshId.value = newId()
+  }
+}
+
+function burn(of: Shapes['TestBurn']): Promise<boolean> {
+  asked.value = 'burn'
+  return keepBurn(of)
+}
+
+function pack(of: Shapes['Pack']): Promise<boolean> {
+  asked.value = 'pack'
+  return keepPack(of)
+}
+
+function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
+  asked.value = 'note'
+  return note(id, of)
+}
+</script>
+
+<template>
+  <div class="top">
+    <h1>Gear</h1>
+    <v-btn v-if="session.isKeeper" @click="editing = 'new'">Add a tool</v-btn>
+  </div>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <div v-if="gear" class="gear">
+    <ul class="list" aria-label="Tools">
+      <li v-for="each in gear.tools" :key="each.tool.id">
+        <button
+          type="button"
+          :class="{ bracketed: each === chosen && editing !== 'new' }"
+          :aria-pressed="each === chosen"
+          @click="((chosenId = each.tool.id), (editing = null))"
+        >
+          <strong>{{ each.tool.name }}</strong>
+          <span class="soft"
+            >{{ FAMILIES[each.tool.family] }}{{ each.tool.retired ? ', no longer used' : '' }}</span
+          >
+          <span v-if="each.sealsDue || each.uncleanedAfter.length" class="due">
+            {{ each.sealsDue ? 'seals due' : 'cleaning due' }}
+          </span>
+        </button>
+      </li>
+    </ul>
+    <section v-if="editing === 'new'" class="sheet one" aria-label="A new tool">
+      <h2>A new tool</h2>
+      <ToolForm
+        :new-id="freshId"
+        :packs="gear.packs"
+        :refused="refusedFor('tool')"
+        @keep="keep"
+        @back="editing = null"
+      />
+    </section>
+    <section v-else-if="chosen" class="sheet one" :aria-label="chosen.tool.name">
+      <div class="top">
+        <h2>{{ chosen.tool.name }}</h2>
+        <v-btn v-if="session.isKeeper && !editing" @click="editing = 'this'">Change</v-btn>
+      </div>
+      <ToolForm
+        v-if="editing"
+        :tool="chosen.tool"
+        :new-id="freshId"
+        :packs="gear.packs"
+        :refused="refusedFor('tool')"
+        @keep="keep"
+        @back="editing = null"
+      />
+      <template v-else>
+        <p>{{ facts.join(' · ') }}</p>
+        <p v-if="chosen.tool.note" class="soft">{{ chosen.tool.note }}</p>
+        <div class="halves">
+          <div>
+            <FitPlot v-if="chosen.fit.points.length" :fit="chosen.fit" />
+            <p v-else class="soft">
+              {{
+                chosen.fit.basis === 'OWN_FIGURE'
+                  ? `Planned by its own figure, ${chosen.tool.burnSeconds} s, whatever the load. Make a test burn.`
+                  : 'No burn time is known. Make a test burn.'
+              }}
+            </p>
+          </div>
+          <TestBurns
+            v-if="session.mayWork"
+            :key="chosen.tool.id"
+            :known="chosen"
+            :refused="refusedFor('burn')"
+            :may-strike="session.isKeeper"
+            :keep="burn"
+            @strike="strikeBurn"
+          />
+        </div>
+        <ToolCare
+          :known="chosen"
+          :refused="refusedFor('note')"
+          :may-note="session.mayWork"
+          :keep="keepNote"
+        />
+      </template>
+    </section>
+    <p v-else class="soft">
+      No tool yet. Add the one you burn with: its times and limits then stand on every sheet.
+    </p>
+  </div>
+  <div v-if="gear" class="benches">
+    <PackList
+      :packs="gear.packs"
+      :refused="refusedFor('pack')"
+      :may-change="session.isKeeper"
+      :keep="pack"
+    />
+    <section aria-label="Filters">
+      <h2>Filters</h2>
+      <p>
+        {{
+          gear.filterHours === undefined
+            ? 'Nobody has noted a change of respirator filters yet.'
+            : `${gear.filterHours.toFixed(1)} hours of rounds since they were changed on ${gear.filtersChanged?.slice(0, 10)}.`
+        }}
+      </p>
+      <p class="soft">
+        Acid-gas cartridges and P100/P3 filters are changed by hours and by their maker's date,
+        sooner if you smell or taste anything.
+      </p>
+      <v-btn v-if="session.mayWork" @click="keepNote(newId(), { kind: 'FILTERS_CHANGED' })"
+        >Filters changed today</v-btn
+      >
+    </section>
+    <PowerBench v-if="session.mayWork" />
+    <CostBench v-if="session.mayWork" />
+  </div>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 20px;
+}
+
+.problem,
+.due {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.gear {
+  display: grid;
+  grid-template-columns: 210px minmax(0, 1fr);
+  gap: 22px;
+  align-items: start;
+  margin-top: 8px;
+}
+
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+.list button {
+  display: grid;
+  width: 100%;
+  min-height: 56px;
+  align-content: center;
+  padding: 6px 18px;
+  text-align: left;
+}
+
+.list button:hover {
+  background: var(--wash);
+}
+
+.one {
+  display: grid;
+  gap: 10px;
+  padding: 16px 18px;
+}
+
+.one p {
+  margin: 0;
+}
+
+.halves {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(330px, 1fr));
+  gap: 22px;
+}
+
+.benches {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(360px, 1fr));
+  gap: 24px;
+  margin-top: 26px;
+}
+
+@media (width <= 900px) {
+  .gear,
+  .benches {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import { useIntervalFn, useStorage } from '@vueuse/core'
+import { computed, reactive, ref } from 'vue'
+import type { Shapes } from '../api/client'
+import { serverNow } from '../parts/clock'
+import { newId } from '../parts/ids'
+import { numberIn } from '../parts/numbers'
+
+/**
+ * Test burns of a tool, timed by a stopwatch that goes on through a reload: its start is kept on this device.
+ */
+const props = defineProps<{
+  known: Shapes['KnownTool']
+  refused: Readonly<Record<string, string>>
+  mayStrike: boolean
+  /** Keeps a burn; tells whether the server took it. */
+  keep: (burn: Shapes['TestBurn']) => Promise<boolean>
+}>()
+defineEmits<{ strike: [id: string] }>()
+
+const started = useStorage<number | null>(`tavrel.testburn.${props.known.tool.id}`, null)
+const stopped = ref<number | null>(null)
+const now = ref(Date.now())
+const form = reactive({ load: '', seconds: '', pack: '', celsius: '', note: '' })
+const unread = ref<Record<string, string>>({})
+const wrong = computed(() => ({ ...props.refused, ...unread.value }))
+let id = newId()
+
+useIntervalFn(() => {
+  now.value = Date.now()
+}, 100)
+const shown = computed(() => {
+  if (started.value === null) return form.seconds || '0.0'
+  return (Math.max(0, now.value - started.value) / 1000).toFixed(1)
+})
+
+function press(): void {
+  if (started.value === null) {
+    started.value = Date.now()
+    stopped.value = null
+    return
+  }
+  stopped.value = Date.now()
+  form.seconds = ((stopped.value - started.value) / 1000).toFixed(1)
+  started.value = null
+}
+
+async function keepBurn(): Promise<void> {
+  const load = numberIn(form.load)
+  const seconds = numberIn(form.seconds)
+  const celsius = form.celsius.trim() === '' ? undefined : numberIn(form.celsius)
+  unread.value = {
+    ...(Number.isFinite(load) ? {} : { load: 'say how many grams burned' }),
+    ...(Number.isFinite(seconds) ? {} : { seconds: 'press start and stop, or type it' }),
+    ...(celsius === undefined || Number.isFinite(celsius) ? {} : { celsius: 'is no number' }),
+  }
+  if (Object.keys(unread.value).length > 0) return
+  const kept = await props.keep({
+    id,
+    toolId: props.known.tool.id,
+    load,
+    seconds,
+    celsius,
+    pack: form.pack || undefined,
+    note: form.note || undefined,
+    at: new Date(serverNow()).toISOString(),
+  })
+  if (!kept) return
+  id = newId()
+  form.seconds = ''
+  form.note = ''
+}
+</script>
+
+<template>
+  <section aria-label="Test burns">
+    <h3>Test burn</h3>
+    <p class="soft">
+      In the open, upwind, masked, with the dose to be used: from connecting or release until it is
+      empty. Repeat for each load and battery.
+    </p>
+    <div class="watch">
+      <p class="figure time" role="timer">{{ shown }} s</p>
+      <button type="button" class="press" :class="{ runs: started !== null }" @click="press">
+        {{ started === null ? 'Start' : 'Empty: stop' }}
+      </button>
+    </div>
+    <form aria-label="What burned" @submit.prevent="keepBurn">
+      <v-text-field
+        v-model="form.load"
+        density="compact"
+        label="Load"
+        suffix="g"
+        inputmode="decimal"
+        :error-messages="wrong.load"
+      />
+      <v-text-field
+        v-model="form.seconds"
+        density="compact"
+        label="Took"
+        suffix="s"
+        inputmode="decimal"
+        :error-messages="wrong.seconds"
+      />
+      <v-text-field
+        v-model="form.pack"
+        density="compact"
+        label="Pack or battery"
+        :error-messages="wrong.pack"
+      />
+      <v-text-field
+        v-model="form.celsius"
+        density="compact"
+        label="Air"
+        suffix="°C"
+        inputmode="decimal"
+        :error-messages="wrong.celsius"
+      />
+      <v-text-field
+        v-model="form.note"
+        density="compact"
+        label="Residue or other"
+        :error-messages="wrong.note"
+      />
+      <v-btn type="submit" variant="flat" color="primary">Keep this burn</v-btn>
+    </form>
+    <table v-if="known.burns.length">
+      <caption class="visually-hidden">
+        Burns that count
+      </caption>
+      <tbody>
+        <tr v-for="burn in known.burns" :key="burn.id">
+          <td class="figure">{{ burn.load.toFixed(1) }} g</td>
+          <td class="figure">{{ burn.seconds.toFixed(0) }} s</td>
+          <td>
+            {{
+              [burn.pack, burn.celsius && `${burn.celsius} °C`, burn.note]
+                .filter(Boolean)
+                .join(', ')
+            }}
+          </td>
+          <td class="soft">{{ burn.at.slice(0, 10) }}</td>
+          <td>
+            <button v-if="mayStrike" type="button" class="word" @click="$emit('strike', burn.id)">
+              strike out
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  font-size: 1.1rem;
+}
+
+.watch {
+  display: flex;
+  align-items: center;
+  gap: 20px;
+  margin: 8px 0;
+}
+
+.time {
+  min-width: 170px;
+  margin: 0;
+  font-size: 2.75rem;
+}
+
+.press {
+  min-width: 180px;
+  min-height: 64px;
+  background: var(--ink);
+  color: var(--paper);
+  font-size: 1.25rem;
+  font-weight: 700;
+  border-radius: 2px;
+}
+
+.runs {
+  background: var(--burning);
+  color: var(--on-state);
+}
+
+form {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+  gap: 8px;
+}
+
+table {
+  width: 100%;
+  margin-top: 10px;
+  border-collapse: collapse;
+}
+
+td {
+  padding: 4px 8px;
+  border-bottom: 1px solid var(--rule);
+}
+
+.word {
+  min-height: 32px;
+  text-decoration: underline;
+}
+</style>
