@@ -260,8 +260,8 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
 
 .yard {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 392px;
-  gap: 22px;
+  grid-template-columns: minmax(0, 1fr) 372px;
+  gap: 18px;
   align-items: start;
 }
 

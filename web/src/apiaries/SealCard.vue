@@ -8,7 +8,7 @@ const props = defineProps<{ read: Shapes['HiveSeal']; name: string }>()
 
 const WIDTH = 330
 const HEIGHT = 150
-const LEFT = 34
+const LEFT = 44
 const TOP = 10
 
 const seal = computed(() => props.read.seal)

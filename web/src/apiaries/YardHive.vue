@@ -27,7 +27,7 @@ const leaks = computed(() => (props.kept ?? 1) < LEAKY)
     />
     <span class="name">{{ hive.name }}</span>
     <span v-if="kept !== undefined" class="kept figure" :class="{ leaks }"
-      >{{ leaks ? 'leaks, keeps' : 'keeps' }} {{ Math.round(100 * kept) }} %</span
+      >{{ leaks ? 'leaky' : 'keeps' }} {{ Math.round(100 * kept) }} %</span
     >
   </button>
 </template>
@@ -38,8 +38,8 @@ const leaks = computed(() => (props.kept ?? 1) < LEAKY)
   justify-items: center;
   align-content: end;
   gap: 1px;
-  min-width: 76px;
-  padding: 8px 8px 4px;
+  min-width: 78px;
+  padding: 8px 4px 4px;
   contain: layout style;
 }
 

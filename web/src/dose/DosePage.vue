@@ -90,6 +90,10 @@ watch(apiaryId, async (id) => {
     draft.value = { ...draft.value, ruleSheetId: own?.id ?? '' }
   }
   yard.value = null
+  if (!draft.value.toolId) {
+    const named = gear.value?.tools.find(({ tool }) => tool.name === draft.value.tool)
+    if (named) draft.value = { ...draft.value, toolId: named.tool.id }
+  }
   const planned = series.of(id)
   if (planned) {
     draft.value = {
@@ -99,7 +103,7 @@ watch(apiaryId, async (id) => {
       per: 'BOX',
       of: 'ACID_DIHYDRATE',
       tool: planned.tool,
-      toolId: '',
+      toolId: gear.value?.tools.find(({ tool }) => tool.name === planned.tool)?.tool.id ?? '',
       ruleSheetId: planned.ruleSheetId ?? draft.value.ruleSheetId,
     }
   }
@@ -366,8 +370,8 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
 
 .bench {
   display: grid;
-  grid-template-columns: 360px 1fr;
-  gap: 28px;
+  grid-template-columns: 320px 1fr;
+  gap: 24px;
   align-items: start;
 }
 

@@ -179,6 +179,7 @@ td {
 
 .right {
   text-align: right;
+  white-space: nowrap;
 }
 
 .stands {

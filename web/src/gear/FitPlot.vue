@@ -57,7 +57,7 @@ const formula = computed(
         {{ tick }}
       </text>
       <text class="middle" :x="(WIDTH + LEFT) / 2" :y="HEIGHT - 4">load, g of product</text>
-      <text class="left" :x="LEFT - 6" y="10">s</text>
+      <text :x="LEFT + 6" y="22">burn, seconds</text>
       <path class="planned" :d="line(fit.marginPercent)" />
       <path class="fit" :d="line(0)" />
       <circle
@@ -69,8 +69,7 @@ const formula = computed(
       />
     </svg>
     <figcaption>
-      {{ formula }}
-      <template v-if="fit.r2 !== undefined">, R² {{ fit.r2.toFixed(2) }}</template>
+      {{ formula }}<template v-if="fit.r2 !== undefined">, R² {{ fit.r2.toFixed(2) }}</template>
       <template v-if="fit.basis === 'ONE_LOAD'"
         >, scaled from one load: 0.6 of it fixed, 0.4 by the grams</template
       >. Dashed: planned, {{ fit.marginPercent }} % more. Shaded: loads near a tested one; outside

@@ -105,7 +105,7 @@ async function keepBurn(): Promise<void> {
       <v-text-field
         v-model="form.pack"
         density="compact"
-        label="Pack or battery"
+        label="Pack"
         :error-messages="wrong.pack"
       />
       <v-text-field
@@ -119,7 +119,7 @@ async function keepBurn(): Promise<void> {
       <v-text-field
         v-model="form.note"
         density="compact"
-        label="Residue or other"
+        label="Seen"
         :error-messages="wrong.note"
       />
       <v-btn type="submit" variant="flat" color="primary">Keep this burn</v-btn>
@@ -186,7 +186,7 @@ h3 {
 
 form {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(118px, 1fr));
   gap: 8px;
 }
 

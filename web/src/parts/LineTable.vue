@@ -29,6 +29,10 @@ table :deep(th) {
   border-bottom: 2px solid var(--ink);
 }
 
+table :deep(th[scope='row']) {
+  border-bottom: 1px solid var(--rule);
+}
+
 table :deep(td) {
   padding: 6px 10px;
   vertical-align: top;
