@@ -1113,10 +1113,7 @@ export interface components {
             says: string;
         };
         AllGear: {
-            /** Format: double */
-            filterHours?: number;
-            /** Format: date-time */
-            filtersChanged?: string;
+            filters: components["schemas"]["FilterWear"];
             packs: components["schemas"]["Pack"][];
             tools: components["schemas"]["KnownTool"][];
         };
@@ -1570,6 +1567,15 @@ export interface components {
             figures: components["schemas"]["Figure"][];
             name: string;
         };
+        FilterWear: {
+            /** Format: date-time */
+            changed?: string;
+            due: boolean;
+            /** Format: double */
+            hours?: number;
+            /** Format: double */
+            most: number;
+        };
         Finding: {
             line?: string;
             point: string;
@@ -1618,6 +1624,10 @@ export interface components {
             kind: "ENTRANCE" | "FLOOR" | "INNER_COVER" | "CRACKS" | "PORT";
             remedy: string;
             words: string;
+        };
+        GearDue: {
+            name: string;
+            says: string;
         };
         GearNote: {
             /** Format: date-time */
@@ -1842,13 +1852,10 @@ export interface components {
         };
         KnownTool: {
             burns: components["schemas"]["TestBurn"][];
-            /** Format: int32 */
-            burnsOnSeals: number;
             fit: components["schemas"]["BurnFit"];
             notes: components["schemas"]["GearNote"][];
-            sealsDue: boolean;
             tool: components["schemas"]["Tool"];
-            uncleanedAfter: string[];
+            wear: components["schemas"]["ToolWear"];
         };
         LastStep: {
             /** Format: date-time */
@@ -2631,6 +2638,7 @@ export interface components {
         Today: {
             apiaries: components["schemas"]["ApiaryToday"][];
             chores: components["schemas"]["Chore"][];
+            gear: components["schemas"]["GearDue"][];
             /** Format: date-time */
             now: string;
             weatherFrom: string;
@@ -2683,6 +2691,13 @@ export interface components {
             price: number;
             /** Format: double */
             years: number;
+        };
+        ToolWear: {
+            /** Format: int32 */
+            burnsOnSeals: number;
+            due: string[];
+            sealsDue: boolean;
+            uncleanedAfter: string[];
         };
         ToolsCompared: {
             /** Format: int32 */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, ask, type Shapes } from '../api/client'
+import type { Shapes } from '../api/client'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { counted } from '../parts/format'
 import { newId } from '../parts/ids'
@@ -10,9 +10,11 @@ import HivePainter from './HivePainter.vue'
 import NewHiveForm from './NewHiveForm.vue'
 import PlaceForm from './PlaceForm.vue'
 import SealCard from './SealCard.vue'
+import SealQuestionForm from './SealQuestionForm.vue'
 import SealRanking from './SealRanking.vue'
 import YardList from './YardList.vue'
 import YardRows from './YardRows.vue'
+import { useSeals } from './useSeals'
 import { moved, useYard, type HiveChange } from './useYard'
 
 const props = defineProps<{ id: string }>()
@@ -23,12 +25,16 @@ const chosen = ref<ReadonlySet<string>>(new Set())
 const many = ref(false)
 const asList = useStorage('tavrel.yard.list', false)
 const shown = ref<'place' | 'hive' | null>(null)
-const read = ref<Shapes['HiveSeal'] | null>(null)
 let newHive = newId()
 
 const wind = computed(() => inHand.dayline?.weatherNow)
 const hands = computed(() => yard.hives.value.filter((hive) => chosen.value.has(hive.id)))
 const single = computed(() => (hands.value.length === 1 ? hands.value[0] : undefined))
+const seals = useSeals(
+  () => props.id,
+  () => yard.hives.value,
+  () => single.value?.id,
+)
 
 watch(
   () => props.id,
@@ -38,17 +44,6 @@ watch(
   },
   { immediate: true },
 )
-
-watch([single, yard.seals], async ([hive]) => {
-  if (!hive) {
-    read.value = null
-    return
-  }
-  const found = await ask(
-    api.GET('/api/hives/{id}/seal', { params: { path: { id: hive.id } } }),
-  ).catch(() => null)
-  if (single.value?.id === hive.id) read.value = found
-})
 
 function kept(apiary: Shapes['Apiary']): void {
   yard.apiary.value = apiary
@@ -156,7 +151,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
           v-if="asList"
           v-model="chosen"
           :hives="yard.hives.value"
-          :kept="yard.seals.value"
+          :kept="seals.lines.value"
           :may-move="session.isKeeper"
           @move="move"
         />
@@ -164,17 +159,22 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
           v-else
           v-model="chosen"
           :rows="yard.rows.value"
-          :kept="yard.seals.value"
+          :kept="seals.lines.value"
           :many="many"
           :may-move="session.isKeeper"
           @move="move"
         />
       </div>
       <aside class="sheet side" aria-label="What is chosen">
+        <SealQuestionForm
+          v-if="hands.length < 2"
+          v-model="seals.question.value"
+          :wrong="seals.wrong.value"
+        />
         <SealRanking
           v-if="hands.length === 0"
           :hives="yard.hives.value"
-          :seals="yard.seals.value"
+          :seals="seals.lines.value"
           @choose="chosen = new Set([$event])"
         />
         <template v-else>
@@ -187,7 +187,11 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
           <router-link v-if="single && session.mayWork" :to="`/spacing/${single.id}`"
             >Brood and spacing</router-link
           >
-          <SealCard v-if="single && read" :read="read" :name="single.name" />
+          <SealCard
+            v-if="single && seals.closely.value"
+            :read="seals.closely.value"
+            :name="single.name"
+          />
           <HivePainter
             v-if="session.mayWork"
             :hives="hands"

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import { clockOf } from '../parts/format'
 import { percent } from '../parts/numbers'
+import { LEAKS } from '../parts/standing'
 
 /** What a hive holds of its vapour, where the rest goes, and what to shut first. */
 const props = defineProps<{ read: Shapes['HiveSeal']; name: string }>()
@@ -13,6 +15,7 @@ const TOP = 10
 
 const seal = computed(() => props.read.seal)
 const end = computed(() => seal.value.estimate.curve.at(-1)?.second ?? 600)
+const minutesShut = computed(() => Math.round((end.value - seal.value.estimate.withdrawnAt) / 60))
 const x = (second: number) => LEFT + ((WIDTH - LEFT - 8) * second) / end.value
 const y = (share: number) => TOP + (HEIGHT - TOP - 28) * (1 - share)
 
@@ -34,8 +37,9 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       Keeps <span class="figure">{{ percent(seal.estimate.kept) }}</span> of the acid
     </h3>
     <p class="soft">
-      Model estimate, {{ seal.estimate.litres.toFixed(0) }} L, opened after ten minutes.
-      {{ percent(seal.estimate.lost) }} gets out.
+      Model estimate, {{ seal.estimate.litres.toFixed(0) }} L, opened {{ minutesShut }} min after
+      the tool is out. {{ percent(seal.estimate.lost) }} gets out; 95 % of what will settle is down
+      {{ clockOf(1000 * seal.estimate.mostlyDownSeconds) }} after it.
     </p>
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
@@ -72,8 +76,8 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
     </p>
     <p v-if="best" class="first">
       <strong>First: {{ best.remedy }}.</strong> Then it keeps {{ percent(best.kept) }}, and
-      {{ percent(seal.gramsPerBox ? best.kill : 0) }} of the mites on bees are killed instead of
-      {{ percent(seal.kill) }}. One gram a box more would give {{ percent(seal.killGramMore) }}.
+      {{ percent(best.kill) }} of the mites on bees are killed instead of {{ percent(seal.kill) }}.
+      One gram a box more would give {{ percent(seal.killGramMore) }}.
     </p>
     <p v-else class="first">
       Nothing left to shut that would show. One gram a box more would kill
@@ -110,7 +114,7 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       </p>
       <ul>
         <li v-for="leak in seal.estimate.leaks" :key="leak.kind">
-          {{ leak.kind.toLowerCase().replace('_', ' ') }}: {{ leak.cm2.toFixed(1) }} cm²,
+          {{ LEAKS[leak.kind] }}: {{ leak.cm2.toFixed(1) }} cm²,
           {{ (1000 * leak.litresASecond).toFixed(1) }} mL/s
         </li>
       </ul>

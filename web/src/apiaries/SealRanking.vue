@@ -28,8 +28,8 @@ const ranked = computed(() =>
     <p v-if="ranked.length === 0" class="soft">No hive here has an opening worth shutting.</p>
     <template v-else>
       <p class="soft">
-        Model estimate at 2 g a box: share of the mites on bees killed now, with the opening shut,
-        and with a gram more instead.
+        Model estimate at that dose: share of the mites on bees killed now, with the opening shut,
+        and with a gram a box more instead.
       </p>
       <ol>
         <li v-for="each in ranked.slice(0, MOST)" :key="each.hive.id">

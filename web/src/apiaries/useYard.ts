@@ -50,12 +50,10 @@ export function moved(rows: string[][], id: string, target: string, after: boole
     .filter((row) => row.length > 0)
 }
 
-/** An apiary as it stands: loaded, painted, walked, and what each hive holds of its vapour. */
+/** An apiary as it stands: loaded, painted, walked. */
 export function useYard(id: () => string) {
   const apiary = ref<Shapes['Apiary'] | null>(null)
   const hives = shallowRef<Hive[]>([])
-  const seals = shallowRef<Map<string, Shapes['SealLine']>>(new Map())
-  const grams = ref(2)
   const problem = ref('')
   const wrong = ref<Record<string, string>>({})
   const undo = ref<{ says: string; painted: Painted[] } | null>(null)
@@ -87,7 +85,6 @@ export function useYard(id: () => string) {
       hives.value = whole.hives
       problem.value = ''
       wrong.value = {}
-      void readSeals()
       return true
     } catch (thrown) {
       refuse(thrown)
@@ -98,15 +95,6 @@ export function useYard(id: () => string) {
   function load(): Promise<boolean> {
     undo.value = null
     return change(ask(api.GET('/api/apiaries/{id}', { params: { path: { id: id() } } })))
-  }
-
-  async function readSeals(): Promise<void> {
-    const path = { id: id() }
-    const query = { grams: grams.value }
-    const lines = await ask(api.GET('/api/apiaries/{id}/seal', { params: { path, query } })).catch(
-      () => [],
-    )
-    if (path.id === id()) seals.value = new Map(lines.map((line) => [line.hiveId, line]))
   }
 
   function send(painted: Painted[]): Promise<boolean> {
@@ -159,13 +147,10 @@ export function useYard(id: () => string) {
     apiary,
     hives,
     rows,
-    seals,
-    grams,
     problem,
     wrong,
     undo,
     load,
-    readSeals,
     paint,
     takeBack,
     walk,

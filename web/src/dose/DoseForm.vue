@@ -236,10 +236,9 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
               ? 'Burn time by its own figure only: make a test burn under Gear.'
               : `Burn time from ${chosenTool.burns.length} test burns.`
         }}
-        <template v-if="chosenTool.uncleanedAfter.length">
-          Not cleaned since {{ chosenTool.uncleanedAfter.join(', ') }}.
+        <template v-if="chosenTool.wear.due.length">
+          Before the day: {{ chosenTool.wear.due.join('; ') }}.
         </template>
-        <template v-if="chosenTool.sealsDue"> Seals are due.</template>
       </p>
       <div class="pair">
         <v-text-field

@@ -296,6 +296,7 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
         :ready="yard?.hives ?? []"
         :exceptions="draft.exceptions"
         :per="draft.per"
+        :wrong="{ ...wrong, ...notKept.fields }"
         @except="except"
         @unexcept="unexcept"
       />

@@ -14,15 +14,28 @@ const props = defineProps<{
   ready: readonly Shapes['HiveReady'][]
   exceptions: readonly DoseException[]
   per: Shapes['Amount']['per']
+  /** What is wrong with an exception, by field, as `exceptions.0.amount.grams`. */
+  wrong: Readonly<Record<string, string>>
 }>()
 defineEmits<{ except: [exception: DoseException]; unexcept: [hiveId: string] }>()
 const asked = ref<string>()
 const readyOf = computed(() => new Map(props.ready.map((each) => [each.hiveId, each])))
 const exceptionOf = computed(() => new Map(props.exceptions.map((each) => [each.hiveId, each])))
 
-function missed(line: Shapes['HiveDose']): string {
-  const error = line.error
-  return Math.abs(error) < 0.005 ? '' : `${error > 0 ? '+' : '−'}${Math.abs(error).toFixed(2)} g`
+function refused(hiveId: string): Record<string, string> {
+  const start = `exceptions.${props.exceptions.findIndex((each) => each.hiveId === hiveId)}.`
+  return Object.fromEntries(
+    Object.entries(props.wrong)
+      .filter(([field]) => field.startsWith(start))
+      .map(([field, says]) => [field.slice(start.length), says]),
+  )
+}
+
+/** By how much the measured dose misses the wanted one. */
+function missed({ error, errorPercent }: Shapes['HiveDose']): string {
+  if (Math.abs(error) < 0.005) return ''
+  const sign = error > 0 ? '+' : '−'
+  return `${sign}${Math.abs(error).toFixed(2)} g, ${sign}${Math.abs(errorPercent).toFixed(1)} %`
 }
 </script>
 
@@ -140,6 +153,7 @@ function missed(line: Shapes['HiveDose']): string {
                     :hive-id="line.hive.id"
                     :per="per"
                     :exception="exceptionOf.get(line.hive.id)"
+                    :refused="refused(line.hive.id)"
                     @except="$emit('except', $event)"
                     @unexcept="$emit('unexcept', line.hive.id)"
                   />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import { numberIn } from '../parts/numbers'
 import type { DoseException } from './doseDraft'
@@ -9,11 +9,14 @@ const props = defineProps<{
   hiveId: string
   per: Shapes['Amount']['per']
   exception?: DoseException
+  /** What the server says of the exception that stands. */
+  refused: Readonly<Record<string, string>>
 }>()
 const emit = defineEmits<{ except: [exception: DoseException]; unexcept: [] }>()
 const grams = ref('')
 const reason = ref('')
-const wrong = ref({ grams: '', reason: '' })
+const unread = ref<Record<string, string>>({})
+const wrong = computed(() => ({ ...props.refused, ...unread.value }))
 
 watch(
   () => props.exception,
@@ -25,13 +28,11 @@ watch(
 )
 
 function give(): void {
-  const value = numberIn(grams.value)
-  const most = props.per === 'BOX' ? 10 : 20
-  wrong.value = {
-    grams: value >= 0.1 && value <= most ? '' : `allowed is 0.1 to ${most} g`,
-    reason: reason.value.trim() ? '' : 'say why in a few words',
+  unread.value = {
+    ...(Number.isFinite(numberIn(grams.value)) ? {} : { 'amount.grams': 'is no number' }),
+    ...(reason.value.trim() ? {} : { reason: 'say why in a few words' }),
   }
-  if (wrong.value.grams || wrong.value.reason) return
+  if (Object.keys(unread.value).length > 0) return
   emit('except', { hiveId: props.hiveId, grams: grams.value, reason: reason.value.trim() })
 }
 </script>
@@ -43,7 +44,7 @@ function give(): void {
       density="compact"
       :label="per === 'BOX' ? 'This hive instead, g a box' : 'This hive instead, g'"
       inputmode="decimal"
-      :error-messages="wrong.grams"
+      :error-messages="wrong['amount.grams']"
     />
     <v-text-field
       v-model="reason"

@@ -98,8 +98,8 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
           <span class="soft"
             >{{ FAMILIES[each.tool.family] }}{{ each.tool.retired ? ', no longer used' : '' }}</span
           >
-          <span v-if="each.sealsDue || each.uncleanedAfter.length" class="due">
-            {{ each.sealsDue ? 'seals due' : 'cleaning due' }}
+          <span v-if="each.wear.due.length" class="due">
+            {{ each.wear.sealsDue ? 'seals due' : 'cleaning due' }}
           </span>
         </button>
       </li>
@@ -175,11 +175,12 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
       <h2>Filters</h2>
       <p>
         {{
-          gear.filterHours === undefined
+          gear.filters.hours === undefined
             ? 'Nobody has noted a change of respirator filters yet.'
-            : `${gear.filterHours.toFixed(1)} hours of rounds since they were changed on ${gear.filtersChanged?.slice(0, 10)}.`
+            : `${gear.filters.hours.toFixed(1)} hours of rounds since they were changed on ${gear.filters.changed?.slice(0, 10)}; due after ${gear.filters.most}.`
         }}
       </p>
+      <p v-if="gear.filters.due" class="problem">Change them before the next round.</p>
       <p class="soft">
         Acid-gas cartridges and P100/P3 filters are changed by hours and by their maker's date,
         sooner if you smell or taste anything.

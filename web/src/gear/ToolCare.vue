@@ -29,17 +29,17 @@ async function note(kind: Kind): Promise<void> {
   <section aria-label="Care">
     <h3>Care</h3>
     <ul class="due">
-      <li :class="{ now: known.uncleanedAfter.length }">
+      <li :class="{ now: known.wear.uncleanedAfter.length }">
         {{
-          known.uncleanedAfter.length
-            ? `Cleaning due: burned in ${known.uncleanedAfter.join(', ')} since it was cleaned.`
+          known.wear.uncleanedAfter.length
+            ? `Cleaning due: burned in ${known.wear.uncleanedAfter.join(', ')} since it was cleaned.`
             : 'Clean: nothing burned in it since it was cleaned.'
         }}
       </li>
-      <li :class="{ now: known.sealsDue }">
-        {{ known.burnsOnSeals }} burns on its seals<template v-if="known.tool.sealsEvery"
+      <li :class="{ now: known.wear.sealsDue }">
+        {{ known.wear.burnsOnSeals }} burns on its seals<template v-if="known.tool.sealsEvery"
           >, of {{ known.tool.sealsEvery }}</template
-        >{{ known.sealsDue ? ': change them.' : '.' }}
+        >{{ known.wear.sealsDue ? ': change them.' : '.' }}
       </li>
     </ul>
     <form v-if="mayNote" aria-label="A note on the tool" @submit.prevent>

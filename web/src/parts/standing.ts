@@ -47,6 +47,14 @@ export const SUPERS_PLANS: Words<Fittings['supersPlan']> = {
   LEFT_ON: 'left on, where the label allows',
 }
 
+export const LEAKS: Words<Shapes['Leak']['kind']> = {
+  ENTRANCE: 'entrance',
+  FLOOR: 'floor',
+  INNER_COVER: 'inner-cover hole',
+  CRACKS: 'cracks',
+  PORT: 'port until plugged',
+}
+
 /** Words as a select takes them. */
 export function options<K extends string>(words: Words<K>): { value: K; title: string }[] {
   return (Object.keys(words) as K[]).map((value) => ({ value, title: words[value] }))

@@ -61,7 +61,7 @@ export function useRun(roundId: string) {
     return { id: newId(), hiveId, kind, at: new Date(serverNow()).toISOString(), ...more }
   }
 
-  /** Does the next step of a hive; a tap right after another is taken for a slip. */
+  /** Does the next step of a hive; a tap right after another, with nothing else between, is taken for a slip. */
   function act(hive: ShownHive, reason?: string): boolean {
     const step = hive.ahead[0]
     if (!step || (!reason && Date.now() - lastPress < DOUBLE_TAP)) return false
@@ -78,10 +78,12 @@ export function useRun(roundId: string) {
 
   /** Leaves hives out of the round. */
   function skip(hiveIds: readonly string[], reason: string): void {
+    lastPress = 0
     for (const hiveId of hiveIds) outbox.post(roundId, [event(hiveId, 'SKIPPED', { reason })])
   }
 
   function stop(hiveId: string, reason: string): void {
+    lastPress = 0
     outbox.post(roundId, [event(hiveId, 'ABORTED', { reason })])
   }
 
@@ -91,6 +93,7 @@ export function useRun(roundId: string) {
 
   /** Takes back the latest press: one that has not left this device, else the latest kept. */
   function undo(): boolean {
+    lastPress = 0
     const waiting = parcels.value.at(-1)?.events[0]
     if (waiting) return outbox.recall(roundId, waiting.hiveId)
     const last = board.value?.lastStep

@@ -69,6 +69,15 @@ async function go(each: ApiaryToday): Promise<void> {
       />
     </ul>
     <ChoreList :chores="today.chores" :is-keeper="session.isKeeper" />
+    <section v-if="today.gear.length" class="gear" aria-label="Due of the gear">
+      <h2>Gear</h2>
+      <ul>
+        <li v-for="each in today.gear" :key="each.name + each.says">
+          <strong>{{ each.name }}</strong>: {{ each.says }}.
+        </li>
+      </ul>
+      <router-link to="/gear">To the gear</router-link>
+    </section>
     <section v-if="quiet.length" class="quiet" aria-label="Apiaries without a round today">
       <h2>No round planned</h2>
       <ul class="list">
@@ -106,8 +115,14 @@ async function go(each: ApiaryToday): Promise<void> {
   gap: 10px;
 }
 
-.quiet {
+.quiet,
+.gear {
   margin-top: 18px;
+}
+
+.gear ul {
+  margin: 4px 0;
+  padding-left: 22px;
 }
 
 .empty {

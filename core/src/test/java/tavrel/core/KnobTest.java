@@ -21,11 +21,18 @@ import tavrel.core.mite.ColonyGuess;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.KillCurve;
 import tavrel.core.mite.MiteParameters;
+import tavrel.core.seal.SealParameters;
+import tavrel.core.stock.FilterWear;
 
 class KnobTest {
 
   private static final List<Knob> ALL =
-      Stream.of(BroodDefaults.knobs(), MiteParameters.knobs(), CurveChoice.knobs())
+      Stream.of(
+              BroodDefaults.knobs(),
+              MiteParameters.knobs(),
+              CurveChoice.knobs(),
+              SealParameters.knobs(),
+              FilterWear.knobs())
           .flatMap(List::stream)
           .toList();
 

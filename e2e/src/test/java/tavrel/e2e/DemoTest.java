@@ -33,7 +33,7 @@ class DemoTest {
     try (Browser reader = new Browser(app.url(), Browser.DESK)) {
       reader.enterAs("Ida").see("Hollow Bank");
       assertThat(links(reader))
-          .containsExactly("Today", "Apiaries", "Counts", "Spacing", "Register");
+          .containsExactly("Today", "Apiaries", "Counts", "Spacing", "Gear", "Register");
       reader.open("/register").see("treatments in");
       reader.open("/dose").see("Next workable hours");
       reader.open("/people").see("Next workable hours");

@@ -16,6 +16,6 @@ public record HiveException(UUID hiveId, Amount amount, String reason) {
    * @throws InvalidValue if the reason is empty
    */
   public HiveException {
-    reason = InvalidValue.text("exceptions.reason", reason, 200);
+    reason = InvalidValue.text("reason", reason, 200);
   }
 }

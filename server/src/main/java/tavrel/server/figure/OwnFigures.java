@@ -12,6 +12,7 @@ import tavrel.core.brood.BroodDefaults;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.MiteParameters;
 import tavrel.core.seal.SealParameters;
+import tavrel.core.stock.FilterWear;
 
 /** Figures of the computation: the keeper's where he set them, else the usual ones. */
 @Service
@@ -38,7 +39,8 @@ public class OwnFigures {
               BroodDefaults.knobs(),
               MiteParameters.knobs(),
               CurveChoice.knobs(),
-              SealParameters.knobs())
+              SealParameters.knobs(),
+              FilterWear.knobs())
           .flatMap(List::stream)
           .collect(Collectors.toUnmodifiableMap(Knob::key, knob -> knob));
 
@@ -72,7 +74,8 @@ public class OwnFigures {
         group("Brood clock: days to the first egg", BroodDefaults.knobs(), own),
         group("Mite model", MiteParameters.knobs(), own),
         group("Kill of exposed mites", CurveChoice.knobs(), own),
-        group("Seal estimate", SealParameters.knobs(), own));
+        group("Seal estimate", SealParameters.knobs(), own),
+        group("Gear", FilterWear.knobs(), own));
   }
 
   /**

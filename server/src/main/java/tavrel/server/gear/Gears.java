@@ -3,17 +3,21 @@ package tavrel.server.gear;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
 import tavrel.core.burn.BurnFit;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.TestBurn;
 import tavrel.core.burn.Tool;
+import tavrel.core.stock.FilterWear;
+import tavrel.core.stock.ToolWear;
+import tavrel.server.figure.OwnFigures;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 
@@ -24,10 +28,12 @@ public class Gears {
   private static final Instant EVER = Instant.EPOCH;
 
   private final GearMapper mapper;
+  private final OwnFigures figures;
   private final Clock clock;
 
-  Gears(GearMapper mapper, Clock clock) {
+  Gears(GearMapper mapper, OwnFigures figures, Clock clock) {
     this.mapper = mapper;
+    this.figures = figures;
     this.clock = clock;
   }
 
@@ -38,33 +44,27 @@ public class Gears {
    * @param fit burn times fitted to its test burns
    * @param burns its test burns that stand, latest first
    * @param notes what was seen at or done to it, latest first
-   * @param burnsOnSeals burns since its seals were changed, or since ever
-   * @param sealsDue whether that is as many as its seals bear
-   * @param uncleanedAfter apiaries that it burned in since it was cleaned
+   * @param wear what it has been through since it was looked after
    */
   public record KnownTool(
-      Tool tool,
-      BurnFit fit,
-      List<TestBurn> burns,
-      List<GearNote> notes,
-      int burnsOnSeals,
-      boolean sealsDue,
-      List<String> uncleanedAfter) {}
+      Tool tool, BurnFit fit, List<TestBurn> burns, List<GearNote> notes, ToolWear wear) {}
 
   /**
    * All gear.
    *
    * @param tools in use first
    * @param packs batteries and packs
-   * @param filterHours hours of rounds since the filters were changed, or null where nobody noted a
-   *     change
-   * @param filtersChanged when they were, or null
+   * @param filters people's respirator filters
    */
-  public record AllGear(
-      List<KnownTool> tools,
-      List<Pack> packs,
-      @Nullable Double filterHours,
-      @Nullable Instant filtersChanged) {}
+  public record AllGear(List<KnownTool> tools, List<Pack> packs, FilterWear filters) {}
+
+  /**
+   * Something to do at the gear before the next round.
+   *
+   * @param name of the tool, or of what else it is about
+   * @param says what is due, in words
+   */
+  public record GearDue(String name, String says) {}
 
   /** Everything. */
   public AllGear all() {
@@ -79,8 +79,27 @@ public class Gears {
     return new AllGear(
         mapper.tools().stream().map(tool -> known(tool, burns, notes)).toList(),
         mapper.packs(),
-        filters == null ? null : hours(filters),
-        filters);
+        filters == null
+            ? FilterWear.unknown(figures.own())
+            : FilterWear.of(hours(filters), filters, figures.own()));
+  }
+
+  /** What is due of the gear in use. */
+  public List<GearDue> due() {
+    AllGear all = all();
+    List<GearDue> due = new ArrayList<>();
+    for (KnownTool known : all.tools()) {
+      if (!known.tool().retired()) {
+        known.wear().due().forEach(says -> due.add(new GearDue(known.tool().name(), says)));
+      }
+    }
+    if (all.filters().due()) {
+      due.add(
+          new GearDue(
+              "Filters",
+              "change them: " + Figures.tenths(all.filters().hours()) + " hours of rounds"));
+    }
+    return due;
   }
 
   /**
@@ -176,9 +195,10 @@ public class Gears {
         BurnFit.of(tool, own),
         own,
         ownNotes,
-        onSeals,
-        tool.sealsEvery() != null && onSeals >= tool.sealsEvery(),
-        mapper.apiariesSince(tool.id(), latest(ownNotes, GearNote.Kind.CLEANED)));
+        ToolWear.of(
+            tool,
+            onSeals,
+            mapper.apiariesSince(tool.id(), latest(ownNotes, GearNote.Kind.CLEANED))));
   }
 
   private static Instant latest(List<GearNote> notes, GearNote.Kind kind) {

@@ -4,18 +4,21 @@ import com.lowagie.text.Chunk;
 import com.lowagie.text.Document;
 import com.lowagie.text.Element;
 import com.lowagie.text.Font;
-import com.lowagie.text.FontFactory;
 import com.lowagie.text.PageSize;
 import com.lowagie.text.Paragraph;
 import com.lowagie.text.Phrase;
+import com.lowagie.text.pdf.BaseFont;
 import com.lowagie.text.pdf.PdfPCell;
 import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfWriter;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.librepdf.openpdf.fonts.Liberation;
 import tavrel.core.Figures;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.rule.Verdict;
@@ -23,10 +26,12 @@ import tavrel.core.rule.Verdict;
 /** A round's dose sheet and kit list on paper: A4, one page for the usual apiary. */
 final class SheetPdf {
 
-  private static final Font SMALL = FontFactory.getFont(FontFactory.HELVETICA, 7.5f);
-  private static final Font PLAIN = FontFactory.getFont(FontFactory.HELVETICA, 9);
-  private static final Font BOLD = FontFactory.getFont(FontFactory.HELVETICA_BOLD, 9);
-  private static final Font HEAD = FontFactory.getFont(FontFactory.HELVETICA_BOLD, 15);
+  private static final BaseFont FACE = face(Liberation.SANS);
+  private static final BaseFont BOLD_FACE = face(Liberation.SANS_BOLD);
+  private static final Font SMALL = new Font(FACE, 7.5f);
+  private static final Font PLAIN = new Font(FACE, 9);
+  private static final Font BOLD = new Font(BOLD_FACE, 9);
+  private static final Font HEAD = new Font(BOLD_FACE, 15);
   private static final Color SHADE = new Color(0xEC, 0xEE, 0xF0);
   private static final float[] COLUMNS = {3, 6, 13, 14, 6, 7, 31, 20};
   private static final String[] TITLES = {
@@ -174,13 +179,20 @@ final class SheetPdf {
     return cell;
   }
 
-  /** The built-in faces know Western letters only; others would vanish without a word. */
+  /** Letters that the face lacks would vanish without a word. */
   private static String printable(String text) {
     return text.codePoints()
         .mapToObj(
-            point ->
-                point < 256 || "–—‘’“”•…€".indexOf(point) >= 0 ? Character.toString(point) : "?")
+            point -> point == '\n' || FACE.charExists(point) ? Character.toString(point) : "?")
         .collect(Collectors.joining());
+  }
+
+  private static BaseFont face(Liberation face) {
+    try {
+      return face.create().getBaseFont();
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
   }
 
   private static String clock(int seconds) {

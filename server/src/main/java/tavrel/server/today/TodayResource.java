@@ -19,6 +19,7 @@ import tavrel.core.yardrun.HiveOnBoard;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.gear.Gears;
 import tavrel.server.round.Round;
 import tavrel.server.round.Rounds;
 
@@ -80,20 +81,27 @@ class TodayResource {
    * @param now the server's clock
    * @param apiaries most pressing first
    * @param chores what is due by the calendar, most pressing first
+   * @param gear what is due of tools and filters
    * @param weatherFrom where weather comes from, in words
    */
   record Today(
-      Instant now, List<ApiaryToday> apiaries, List<Chores.Chore> chores, String weatherFrom) {}
+      Instant now,
+      List<ApiaryToday> apiaries,
+      List<Chores.Chore> chores,
+      List<Gears.GearDue> gear,
+      String weatherFrom) {}
 
   private final Apiaries apiaries;
   private final Rounds rounds;
   private final Chores chores;
+  private final Gears gears;
   private final Clock clock;
 
-  TodayResource(Apiaries apiaries, Rounds rounds, Chores chores, Clock clock) {
+  TodayResource(Apiaries apiaries, Rounds rounds, Chores chores, Gears gears, Clock clock) {
     this.apiaries = apiaries;
     this.rounds = rounds;
     this.chores = chores;
+    this.gears = gears;
     this.clock = clock;
   }
 
@@ -109,7 +117,8 @@ class TodayResource {
       list.add(today(apiary, hives.getOrDefault(apiary.id(), 0), open.get(apiary.id())));
     }
     list.sort(Comparator.comparing(ApiaryToday::due));
-    return new Today(clock.instant(), List.copyOf(list), chores.all(), apiaries.weatherSays());
+    return new Today(
+        clock.instant(), List.copyOf(list), chores.all(), gears.due(), apiaries.weatherSays());
   }
 
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open) {

@@ -168,10 +168,12 @@ class GearTest extends Yard {
     press(round, "OPENED", -40, null);
     JsonNode line = get(keeper, "/api/register?apiaryId=" + apiaryId).json().path("lines").get(0);
     assertThat(line.path("acid").asDouble()).isCloseTo(1.992, within(1e-6));
-    assertThat(known().path("uncleanedAfter").get(0).asText()).isEqualTo(yard);
-    assertThat(known().path("burnsOnSeals").asInt()).as("a round's and a test's").isEqualTo(2);
+    assertThat(known().path("wear").path("uncleanedAfter").get(0).asText()).isEqualTo(yard);
+    assertThat(known().path("wear").path("burnsOnSeals").asInt())
+        .as("a round's and a test's")
+        .isEqualTo(2);
     note("CLEANED", null);
-    assertThat(known().path("uncleanedAfter")).isEmpty();
+    assertThat(known().path("wear").path("uncleanedAfter")).isEmpty();
   }
 
   @Test

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import type { SealQuestion } from './useSeals'
+
+/** With what dose and how long shut the seal estimates are reckoned. */
+defineProps<{ wrong: Readonly<Record<string, string>> }>()
+const question = defineModel<SealQuestion>({ required: true })
+</script>
+
+<template>
+  <form class="question" aria-label="Reckoned with" @submit.prevent>
+    <v-text-field
+      :model-value="question.grams"
+      density="compact"
+      label="Dose a box"
+      suffix="g acid"
+      inputmode="decimal"
+      :error-messages="wrong.grams"
+      @update:model-value="question = { ...question, grams: $event }"
+    />
+    <v-text-field
+      :model-value="question.sealMinutes"
+      density="compact"
+      label="Shut"
+      suffix="min"
+      inputmode="decimal"
+      :error-messages="wrong.sealMinutes"
+      @update:model-value="question = { ...question, sealMinutes: $event }"
+    />
+  </form>
+</template>
+
+<style scoped>
+.question {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+</style>
