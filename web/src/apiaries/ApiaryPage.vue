@@ -125,7 +125,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       No hive stands here. Add one, or
       <router-link to="/apiaries/import">bring in a roster</router-link>.
     </p>
-    <div v-else class="yard">
+    <div v-else class="yard" :class="{ listed: asList }">
       <div class="drawn">
         <p class="tools">
           <label><input v-model="many" type="checkbox" /> choose many</label>
@@ -183,10 +183,13 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
             <span v-if="single" class="soft"
               >row {{ single.row }}, place {{ single.place }} of the walk</span
             >
+            <router-link
+              v-if="single && session.mayWork"
+              :to="`/spacing/${single.id}`"
+              class="brood"
+              >Brood</router-link
+            >
           </h2>
-          <router-link v-if="single && session.mayWork" :to="`/spacing/${single.id}`"
-            >Brood and spacing</router-link
-          >
           <SealCard
             v-if="single && seals.closely.value"
             :read="seals.closely.value"
@@ -269,6 +272,11 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
   align-items: start;
 }
 
+.listed {
+  grid-template-columns: minmax(0, 1fr) 316px;
+  gap: 14px;
+}
+
 .tools {
   display: flex;
   flex-wrap: wrap;
@@ -303,15 +311,28 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
   position: sticky;
   top: 100px;
   display: grid;
-  gap: 10px;
+  gap: 8px;
   max-height: calc(100dvh - 116px);
-  padding: 14px 16px;
+  padding: 12px 14px;
   overflow-y: auto;
 }
 
-.side h2 span {
+.side h2 {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 10px;
+  margin: 0;
+}
+
+.side h2 span,
+.brood {
   font-size: 0.875rem;
   font-weight: 400;
+}
+
+.brood {
+  margin-left: auto;
 }
 
 @media (width <= 900px) {

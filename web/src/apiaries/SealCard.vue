@@ -2,14 +2,14 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { clockOf } from '../parts/format'
-import { percent } from '../parts/numbers'
+import { roughly } from '../parts/numbers'
 import { LEAKS } from '../parts/standing'
 
 /** What a hive holds of its vapour, where the rest goes, and what to shut first. */
 const props = defineProps<{ read: Shapes['HiveSeal']; name: string }>()
 
 const WIDTH = 330
-const HEIGHT = 150
+const HEIGHT = 128
 const LEFT = 44
 const TOP = 10
 
@@ -34,17 +34,16 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
 <template>
   <section class="seal" :aria-label="`Seal estimate of ${name}`">
     <h3>
-      Keeps <span class="figure">{{ percent(seal.estimate.kept) }}</span> of the acid
+      Keeps <span class="figure">{{ roughly(seal.estimate.kept) }}</span> of the acid
     </h3>
     <p class="soft">
       Model estimate, {{ seal.estimate.litres.toFixed(0) }} L, opened {{ minutesShut }} min after
-      the tool is out. {{ percent(seal.estimate.lost) }} gets out; 95 % of what will settle is down
-      {{ clockOf(1000 * seal.estimate.mostlyDownSeconds) }} after it.
+      the tool is out. Most is down after {{ clockOf(1000 * seal.estimate.mostlyDownSeconds) }}.
     </p>
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="`Share of the acid over ${(end / 60).toFixed(0)} minutes: settled ${percent(seal.estimate.kept)}, lost ${percent(seal.estimate.lost)}, still in the air ${percent(seal.estimate.inAir)}`"
+      :aria-label="`Share of the acid over ${(end / 60).toFixed(0)} minutes: settled ${roughly(seal.estimate.kept)}, lost ${roughly(seal.estimate.lost)}, still in the air ${roughly(seal.estimate.inAir)}`"
     >
       <g class="grid">
         <path v-for="share in [0, 0.5, 1]" :key="share" :d="`M${LEFT} ${y(share)}H${WIDTH - 8}`" />
@@ -70,28 +69,28 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       <path class="out" :d="`M${x(seal.estimate.withdrawnAt)} ${TOP}V${y(0)}`" />
     </svg>
     <p class="legend">
-      <span class="settled">settled inside</span>
-      <span class="air">in the air</span>
-      <span class="lost">lost</span>
+      <span class="settled">settled {{ roughly(seal.estimate.kept) }}</span>
+      <span class="air">in the air {{ roughly(seal.estimate.inAir) }}</span>
+      <span class="lost">lost {{ roughly(seal.estimate.lost) }}</span>
     </p>
     <p v-if="best" class="first">
-      <strong>First: {{ best.remedy }}.</strong> Then it keeps {{ percent(best.kept) }}, and
-      {{ percent(best.kill) }} of the mites on bees are killed instead of {{ percent(seal.kill) }}.
-      One gram a box more would give {{ percent(seal.killGramMore) }}.
+      <strong>First: {{ best.remedy }}.</strong> Then it keeps {{ roughly(best.kept) }}, and
+      {{ roughly(best.kill) }} of the mites on bees are killed instead of {{ roughly(seal.kill) }}.
+      One gram a box more would give {{ roughly(seal.killGramMore) }}.
     </p>
     <p v-else class="first">
       Nothing left to shut that would show. One gram a box more would kill
-      {{ (100 * gainOfGram).toFixed(1) }} of 100 mites on bees more.
+      {{ (100 * gainOfGram).toFixed(0) }} in 100 mites on bees more.
     </p>
     <details v-if="seal.gains.length > 1">
       <summary>Every opening</summary>
       <ol>
         <li v-for="gain in seal.gains" :key="gain.kind">
-          {{ gain.words }}: {{ gain.remedy }}, then keeps {{ percent(gain.kept) }}
+          {{ gain.words }}: {{ gain.remedy }}, then keeps {{ roughly(gain.kept) }}
         </li>
       </ol>
       <p>
-        All shut: keeps {{ percent(seal.keptShut) }}, kills {{ percent(seal.killShut) }} of the
+        All shut: keeps {{ roughly(seal.keptShut) }}, kills {{ roughly(seal.killShut) }} of the
         mites on bees.
       </p>
     </details>
@@ -133,6 +132,7 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
 }
 
 h3 {
+  margin: 0;
   font-size: 1.2rem;
 }
 
@@ -206,7 +206,7 @@ svg .out {
 }
 
 .first {
-  padding: 8px 0;
+  padding: 4px 0;
 }
 
 summary {

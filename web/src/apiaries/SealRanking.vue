@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { percent } from '../parts/numbers'
+import { roughly } from '../parts/numbers'
 import type { Hive } from './useYard'
 
 /** The leakiest hives first, with what to shut and what that gains. */
@@ -35,12 +35,12 @@ const ranked = computed(() =>
         <li v-for="each in ranked.slice(0, MOST)" :key="each.hive.id">
           <button type="button" @click="$emit('choose', each.hive.id)">
             <strong>{{ each.hive.name }}</strong> keeps
-            <span class="figure">{{ percent(each.seal.kept) }}</span>
+            <span class="figure">{{ roughly(each.seal.kept) }}</span>
           </button>
           <p>{{ each.gain.remedy }}</p>
           <p class="figure soft">
-            {{ percent(each.seal.kill) }} → {{ percent(each.gain.kill) }}; a gram more
-            {{ percent(each.seal.killGramMore) }}
+            {{ roughly(each.seal.kill) }} → {{ roughly(each.gain.kill) }}; a gram more
+            {{ roughly(each.seal.killGramMore) }}
           </p>
         </li>
       </ol>

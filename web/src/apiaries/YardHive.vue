@@ -23,10 +23,10 @@ const leaks = computed(() => (props.kept ?? 1) < LEAKY)
       :supers="hive.supers"
       :floor="hive.floor"
       :fittings="hive.fittings"
-      :scale="1.2"
+      :scale="1.45"
     />
     <span class="name">{{ hive.name }}</span>
-    <span v-if="kept !== undefined" class="kept figure" :class="{ leaks }"
+    <span v-if="kept !== undefined" class="kept" :class="{ leaks }"
       >{{ leaks ? 'leaky' : 'keeps' }} {{ Math.round(100 * kept) }} %</span
     >
   </button>
@@ -39,7 +39,7 @@ const leaks = computed(() => (props.kept ?? 1) < LEAKY)
   align-content: end;
   gap: 1px;
   min-width: 78px;
-  padding: 8px 4px 4px;
+  padding: 8px 3px 4px;
   contain: layout style;
 }
 
@@ -57,6 +57,7 @@ const leaks = computed(() => (props.kept ?? 1) < LEAKY)
 
 .kept {
   font-size: 0.75rem;
+  font-variant-numeric: tabular-nums;
   color: var(--ink-soft);
 }
 

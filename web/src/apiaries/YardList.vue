@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import LineTable from '../parts/LineTable.vue'
-import { CRACKS, ENTRANCES, FLOORS, MATERIALS, PORTS, boxNotation } from '../parts/standing'
-import { percent } from '../parts/numbers'
+import { CRACKS, ENTRANCES, FLOORS, PORTS, boxNotation } from '../parts/standing'
+import { roughly } from '../parts/numbers'
 import type { Hive } from './useYard'
 
 /** The same hives as a list: chosen by a box, moved by buttons, readable by ear. */
@@ -32,17 +32,17 @@ function step(index: number, by: -1 | 1): void {
       <tr>
         <th scope="col"><span class="visually-hidden">Chosen</span></th>
         <th scope="col">Row</th>
-        <th scope="col">Place</th>
+        <th scope="col">Walk</th>
         <th scope="col">Hive</th>
-        <th scope="col">Brood boxes, from the floor up</th>
+        <th scope="col">Brood boxes</th>
         <th scope="col">Supers</th>
         <th scope="col">Floor</th>
         <th scope="col">Entrance</th>
         <th scope="col">Port</th>
         <th scope="col">Cracks</th>
         <th scope="col">Material</th>
-        <th scope="col">Keeps, estimate</th>
-        <th v-if="mayMove" scope="col">Walk</th>
+        <th scope="col">Keeps</th>
+        <th v-if="mayMove" scope="col"><span class="visually-hidden">Earlier or later</span></th>
       </tr>
     </thead>
     <tbody>
@@ -66,8 +66,8 @@ function step(index: number, by: -1 | 1): void {
         <td>{{ ENTRANCES[each.fittings.entrance] }}</td>
         <td>{{ PORTS[each.fittings.port] }}</td>
         <td>{{ CRACKS[each.fittings.cracks] }}</td>
-        <td>{{ MATERIALS[each.fittings.material] }}</td>
-        <td class="figure">{{ kept.get(each.id) ? percent(kept.get(each.id)?.kept ?? 0) : '' }}</td>
+        <td>{{ each.fittings.material.toLowerCase() }}</td>
+        <td class="figure">{{ kept.get(each.id) ? roughly(kept.get(each.id)?.kept ?? 0) : '' }}</td>
         <td v-if="mayMove" class="walk">
           <button
             type="button"
@@ -92,6 +92,11 @@ function step(index: number, by: -1 | 1): void {
 </template>
 
 <style scoped>
+th,
+td {
+  padding-inline: 6px !important;
+}
+
 input {
   width: 20px;
   height: 20px;
@@ -106,7 +111,7 @@ input {
 }
 
 .walk button {
-  min-width: 36px;
+  min-width: 30px;
   min-height: 32px;
   font-size: 1.1rem;
 }

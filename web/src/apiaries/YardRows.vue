@@ -129,7 +129,7 @@ ol {
   padding: 0;
   display: flex;
   flex-wrap: wrap;
-  gap: 12px 2px;
+  gap: 12px 1px;
   align-items: end;
 }
 

@@ -4,7 +4,7 @@ import type { Shapes } from '../api/client'
 import HiveFigure from '../parts/HiveFigure.vue'
 import VerdictMark from '../parts/VerdictMark.vue'
 import { clockOf } from '../parts/format'
-import { percent } from '../parts/numbers'
+import { roughly } from '../parts/numbers'
 import ExceptionForm from './ExceptionForm.vue'
 import type { DoseException } from './doseDraft'
 
@@ -89,9 +89,9 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
               <span v-else class="soft">not known</span>
             </td>
             <td class="right figure wide">
-              {{ percent(readyOf.get(line.hive.id)?.kept ?? 0) }}
+              {{ roughly(readyOf.get(line.hive.id)?.kept ?? 0) }}
               <span class="soft error"
-                >kills {{ percent(readyOf.get(line.hive.id)?.kill ?? 0) }}</span
+                >kills {{ roughly(readyOf.get(line.hive.id)?.kill ?? 0) }}</span
               >
             </td>
             <td>
@@ -140,13 +140,13 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
                 </div>
                 <div>
                   <p>
-                    It keeps {{ percent(readyOf.get(line.hive.id)?.kept ?? 0) }} of the acid and
-                    kills {{ percent(readyOf.get(line.hive.id)?.kill ?? 0) }} of the mites on bees:
+                    It keeps {{ roughly(readyOf.get(line.hive.id)?.kept ?? 0) }} of the acid and
+                    kills {{ roughly(readyOf.get(line.hive.id)?.kill ?? 0) }} of the mites on bees:
                     model estimates.
                     <template v-if="readyOf.get(line.hive.id)?.shutFirst">
-                      {{ readyOf.get(line.hive.id)?.shutFirst?.remedy }}: then
-                      {{ percent(readyOf.get(line.hive.id)?.shutFirst?.kept ?? 0) }} and
-                      {{ percent(readyOf.get(line.hive.id)?.shutFirst?.kill ?? 0) }}.
+                      To gain most, {{ readyOf.get(line.hive.id)?.shutFirst?.remedy }}: then
+                      {{ roughly(readyOf.get(line.hive.id)?.shutFirst?.kept ?? 0) }} and
+                      {{ roughly(readyOf.get(line.hive.id)?.shutFirst?.kill ?? 0) }}.
                     </template>
                   </p>
                   <ExceptionForm

@@ -110,7 +110,7 @@ function print(): void {
             <th scope="col"></th>
             <th scope="col">Hive</th>
             <th scope="col">Boxes</th>
-            <th scope="col">Each load</th>
+            <th scope="col" class="boxes">Each load</th>
             <th scope="col">Loads</th>
             <th scope="col">Burn</th>
             <th scope="col">Before the burn</th>
@@ -123,9 +123,9 @@ function print(): void {
             <td>
               <strong>{{ hive.hiveName }}</strong>
             </td>
-            <td>{{ boxNotation(hive.boxes) }}</td>
+            <td class="boxes">{{ boxNotation(hive.boxes) }}</td>
             <td>
-              <strong class="figure">{{ hive.eachLoad }}</strong>
+              <strong class="figure boxes">{{ hive.eachLoad }}</strong>
               <span v-if="hive.exception" class="why">{{ hive.exception }}</span>
             </td>
             <td class="figure">{{ hive.loads }}</td>
@@ -201,6 +201,10 @@ td {
 .tasks {
   font-size: 0.8125rem;
   line-height: 1.35;
+}
+
+.boxes {
+  white-space: nowrap;
 }
 
 .why {

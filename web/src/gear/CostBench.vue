@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useStorage, watchDebounced } from '@vueuse/core'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { numberIn } from '../parts/numbers'
 
+const props = defineProps<{ tools: readonly Shapes['KnownTool'][] }>()
 /** Which of two tools pays at how many hives, with the keeper's own prices and rates. */
 const TOOL_FIELDS = [
   { key: 'price', label: 'Price', unit: '' },
@@ -20,6 +21,21 @@ const form = useStorage('tavrel.toolcost', {
   second: { name: 'Bowl', price: '', minutesPerHive: '1.5', years: '8' },
   rates: { hourly: '', roundsPerYear: '4', setUpMinutes: '30' },
 })
+const own = computed(() => props.tools.map(({ tool }) => ({ value: tool.id, title: tool.name })))
+
+/** A name typed, or a tool of the gear chosen. */
+function named(which: 'first' | 'second', value: string | null): void {
+  if (props.tools.some((each) => each.tool.id === value)) take(which, value ?? '')
+  else form.value[which] = { ...form.value[which], name: value ?? '' }
+}
+
+/** Name and price of a tool from the gear; the minutes are the keeper's to say. */
+function take(which: 'first' | 'second', id: string): void {
+  const tool = props.tools.find((each) => each.tool.id === id)?.tool
+  if (!tool) return
+  const price = tool.price === undefined ? form.value[which].price : String(tool.price)
+  form.value[which] = { ...form.value[which], name: tool.name, price }
+}
 const compared = ref<Shapes['ToolsCompared'] | null>(null)
 const wrong = ref<Record<string, string>>({})
 const problem = ref('')
@@ -72,11 +88,14 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
   <section aria-label="Which tool pays">
     <h2>Which tool pays</h2>
     <div v-for="which in ['first', 'second'] as const" :key="which" class="fields">
-      <v-text-field
-        v-model="form[which].name"
+      <v-combobox
+        :model-value="form[which].name"
         density="compact"
         label="Tool"
+        :items="own"
+        :return-object="false"
         :error-messages="wrong[`${which}.name`]"
+        @update:model-value="named(which, $event)"
       />
       <v-text-field
         v-for="field in TOOL_FIELDS"

@@ -177,7 +177,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
         {{
           gear.filters.hours === undefined
             ? 'Nobody has noted a change of respirator filters yet.'
-            : `${gear.filters.hours.toFixed(1)} hours of rounds since they were changed on ${gear.filters.changed?.slice(0, 10)}; due after ${gear.filters.most}.`
+            : `${gear.filters.hours.toFixed(1)} hours of rounds since they were changed on ${gear.filters.changed?.slice(0, 10)}; due after ${gear.filters.most} h.`
         }}
       </p>
       <p v-if="gear.filters.due" class="problem">Change them before the next round.</p>
@@ -190,7 +190,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
       >
     </section>
     <PowerBench v-if="session.mayWork" />
-    <CostBench v-if="session.mayWork" />
+    <CostBench v-if="session.mayWork" :tools="gear.tools" />
   </div>
 </template>
 

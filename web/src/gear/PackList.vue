@@ -36,6 +36,10 @@ function edit(pack?: Shapes['Pack']): void {
   unread.value = {}
 }
 
+function charging(minutes: number): string {
+  return minutes < 120 ? `${minutes} min` : `${(minutes / 60).toFixed(1).replace('.0', '')} h`
+}
+
 async function keepPack(): Promise<void> {
   if (!editing.value) return
   const numbers: Partial<Record<Key, number>> = {}
@@ -63,11 +67,12 @@ async function keepPack(): Promise<void> {
     <ul v-if="packs.length">
       <li v-for="pack in packs" :key="pack.id">
         <strong>{{ pack.count }} × {{ pack.name }}</strong>
-        <span class="figure">
-          {{ pack.volts }} V, {{ pack.ampHours }} Ah, swap at {{ pack.cutoffVolts }} V</span
+        {{ ' '
+        }}<span class="figure"
+          >{{ pack.volts }} V, {{ pack.ampHours }} Ah, swap at {{ pack.cutoffVolts }} V</span
         >
         <span v-if="pack.burnsPerCharge">, {{ pack.burnsPerCharge }} burns a charge</span>
-        <span v-if="pack.chargeMinutes">, charges in {{ pack.chargeMinutes }} min</span>
+        <span v-if="pack.chargeMinutes">, charges in {{ charging(pack.chargeMinutes) }}</span>
         <button v-if="mayChange" type="button" class="word" @click="edit(pack)">change</button>
       </li>
     </ul>

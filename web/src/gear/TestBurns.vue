@@ -139,7 +139,7 @@ async function keepBurn(): Promise<void> {
                 .join(', ')
             }}
           </td>
-          <td class="soft">{{ burn.at.slice(0, 10) }}</td>
+          <td class="soft figure">{{ burn.at.slice(0, 10) }}</td>
           <td>
             <button v-if="mayStrike" type="button" class="word" @click="$emit('strike', burn.id)">
               strike out
@@ -197,8 +197,14 @@ table {
 }
 
 td {
-  padding: 4px 8px;
+  padding: 4px 6px;
+  font-size: 0.875rem;
   border-bottom: 1px solid var(--rule);
+}
+
+.figure,
+.word {
+  white-space: nowrap;
 }
 
 .word {

@@ -30,6 +30,8 @@ table :deep(th) {
 }
 
 table :deep(th[scope='row']) {
+  padding: 6px 10px;
+  vertical-align: top;
   border-bottom: 1px solid var(--rule);
 }
 

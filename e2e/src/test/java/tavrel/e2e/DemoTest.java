@@ -56,7 +56,7 @@ class DemoTest {
       look(crew, "/counts", "Keep and next hive", "on the phone");
       look(crew, "/spacing", "Free now", "on the phone");
       look(crew, "/apiaries", "Kiln Field", "on the phone");
-      crew.press("Kiln Field").press("Show as a list").see("from the floor up");
+      crew.press("Kiln Field").press("Show as a list").see("Brood boxes");
       assertThat(crew.barriers()).as("list on the phone").isEmpty();
     }
   }

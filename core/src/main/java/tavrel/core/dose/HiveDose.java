@@ -163,13 +163,17 @@ public record HiveDose(
                 + " a load, "
                 + Figures.grams(loads.totalAcid())
                 + " g acid in all, "
-                + Figures.grams(Math.abs(error))
-                + " g "
-                + (error < 0 ? "under" : "over")
+                + missed(error)
             : "Measured: one "
                 + settings.measure().stepWords()
                 + " is already too much; use a finer measure");
     return List.copyOf(why);
+  }
+
+  private static String missed(double error) {
+    return Math.abs(error) < 0.005
+        ? "to the point"
+        : Figures.grams(Math.abs(error)) + " g " + (error < 0 ? "under" : "over");
   }
 
   private static String splits(DoseSettings settings, Loads loads, double product) {

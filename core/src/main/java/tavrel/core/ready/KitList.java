@@ -105,7 +105,12 @@ public final class KitList {
   private void tool() {
     Tool tool = gear.tool();
     add("timer", KitItem.Group.TOOL, "timer, beside the phone", "1", "");
-    add("spares", KitItem.Group.TOOL, "spare seals, brush, pliers, hive tool, smoker", "1 set", "");
+    add(
+        "spares",
+        KitItem.Group.TOOL,
+        "spare seals, brush, pliers, hive tool, scraper, clamp, smoker",
+        "1 set",
+        "");
     if (gear.family() == ToolFamily.PAN_WAND) {
       add(
           "rest",

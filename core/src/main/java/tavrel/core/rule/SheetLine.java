@@ -25,7 +25,11 @@ public record SheetLine(String point, @Nullable String says) {
     lines.add(atLeast("between rounds", sheet.minDaysBetween(), " days"));
     lines.add(line("capped brood", brood(sheet.brood())));
     lines.add(line("supers", sheet.supers() == null ? null : sheet.supers().words()));
-    lines.add(atLeast("before honey is taken", sheet.waitingDays(), " days"));
+    Integer waiting = sheet.waitingDays();
+    lines.add(
+        waiting != null && waiting == 0
+            ? line("before honey is taken", "no days to wait")
+            : atLeast("before honey is taken", waiting, " days"));
     lines.add(atLeast("shut after the burn", sheet.minSealMinutes(), " min"));
     lines.add(atLeast("air temperature from", sheet.minCelsius(), " °C"));
     lines.add(upTo("air temperature to", sheet.maxCelsius(), " °C"));

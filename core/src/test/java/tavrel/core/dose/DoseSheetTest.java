@@ -88,7 +88,7 @@ class DoseSheetTest {
             "Grams: 2 g acid dihydrate a box × 2.00 = 4.00 g acid dihydrate",
             "Product: ÷ strength 100 % = 4.00 g",
             "Loads: the tool takes 4 g, so 1 load of 4.00 g",
-            "Measured: scale read to 0.1 g, so 4.0 g a load, 4.00 g acid in all, 0.00 g over");
+            "Measured: scale read to 0.1 g, so 4.0 g a load, 4.00 g acid in all, to the point");
   }
 
   @Test

@@ -10,6 +10,7 @@ import com.lowagie.text.Phrase;
 import com.lowagie.text.pdf.BaseFont;
 import com.lowagie.text.pdf.PdfPCell;
 import com.lowagie.text.pdf.PdfPTable;
+import com.lowagie.text.pdf.PdfReader;
 import com.lowagie.text.pdf.PdfWriter;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
@@ -18,49 +19,80 @@ import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.librepdf.openpdf.fonts.Liberation;
 import tavrel.core.Figures;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.rule.Verdict;
 
-/** A round's dose sheet and kit list on paper: A4, one page for the usual apiary. */
+/**
+ * A round's dose sheet and kit list on paper: A4, in the largest of a few sizes of type that holds
+ * it on one page; a long apiary takes more.
+ */
 final class SheetPdf {
 
   private static final BaseFont FACE = face(Liberation.SANS);
   private static final BaseFont BOLD_FACE = face(Liberation.SANS_BOLD);
-  private static final Font SMALL = new Font(FACE, 7.5f);
-  private static final Font PLAIN = new Font(FACE, 9);
-  private static final Font BOLD = new Font(BOLD_FACE, 9);
-  private static final Font HEAD = new Font(BOLD_FACE, 15);
+  private static final float[] SIZES = {9, 8.2f, 7.5f};
   private static final Color SHADE = new Color(0xEC, 0xEE, 0xF0);
-  private static final float[] COLUMNS = {3, 6, 13, 14, 6, 7, 31, 20};
+  private static final float[] COLUMNS = {3, 7, 12, 12, 6, 6, 41, 13};
   private static final String[] TITLES = {
     "", "Hive", "Boxes", "Each load", "Loads", "Burn", "Before the burn", "Label"
   };
 
   private final Rounds.WholeRound whole;
   private final List<KitLine> kit;
+  private final float padding;
+  private final Font small;
+  private final Font plain;
+  private final Font bold;
+  private final Font head;
 
-  private SheetPdf(Rounds.WholeRound whole, List<KitLine> kit) {
+  /** What the label says of every hive alike, or null where it differs from hive to hive. */
+  private final @Nullable String ofAll;
+
+  private SheetPdf(Rounds.WholeRound whole, List<KitLine> kit, float size) {
     this.whole = whole;
     this.kit = kit;
+    padding = size / 4;
+    small = new Font(FACE, size - 1.5f);
+    plain = new Font(FACE, size);
+    bold = new Font(BOLD_FACE, size);
+    head = new Font(BOLD_FACE, size + 6);
+    List<String> says = whole.hives().stream().map(RoundHive::labelSays).distinct().toList();
+    ofAll = says.size() == 1 ? says.get(0) : null;
   }
 
   /** Writes the sheet. */
   static byte[] write(Rounds.WholeRound whole, List<KitLine> kit) {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    Document document = new Document(PageSize.A4, 34, 34, 30, 30);
-    PdfWriter.getInstance(document, out);
-    document.open();
-    new SheetPdf(whole, kit).fill(document);
-    document.close();
-    return out.toByteArray();
+    byte[] sheet = {};
+    for (float size : SIZES) {
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      Document document = new Document(PageSize.A4, 34, 34, 30, 30);
+      PdfWriter.getInstance(document, out);
+      document.open();
+      new SheetPdf(whole, kit, size).fill(document);
+      document.close();
+      sheet = out.toByteArray();
+      if (pages(sheet) == 1) {
+        return sheet;
+      }
+    }
+    return sheet;
+  }
+
+  private static int pages(byte[] sheet) {
+    try (PdfReader reader = new PdfReader(sheet)) {
+      return reader.getNumberOfPages();
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
   }
 
   private void fill(Document document) {
     Round round = whole.round();
     document.addTitle("Dose sheet " + whole.apiary().name() + " " + round.day());
-    document.add(new Paragraph("Dose sheet, " + whole.apiary().name(), HEAD));
+    document.add(new Paragraph("Dose sheet, " + whole.apiary().name(), head));
     document.add(
         new Paragraph(
             round.day()
@@ -72,17 +104,17 @@ final class SheetPdf {
                 + round.sealMinutes()
                 + " min after the tool is out · planned by "
                 + round.plannedBy(),
-            PLAIN));
-    document.add(new Paragraph(sums(), BOLD));
+            plain));
+    document.add(new Paragraph(sums(), bold));
     document.add(verdict());
     document.add(hives());
     if (!kit.isEmpty()) {
-      Paragraph title = new Paragraph("Kit", BOLD);
+      Paragraph title = new Paragraph("Kit", bold);
       title.setSpacingBefore(8);
       document.add(title);
       document.add(kitTable());
     }
-    Paragraph cautions = new Paragraph(String.join(" ", whole.cautions()), SMALL);
+    Paragraph cautions = new Paragraph(String.join(" ", whole.cautions()), small);
     cautions.setSpacingBefore(6);
     document.add(cautions);
   }
@@ -116,10 +148,13 @@ final class SheetPdf {
                 + "\", version "
                 + whole.ruleSheet().version()
                 + ": ",
-            PLAIN));
-    says.add(new Chunk(over == 0 ? "none off the label." : over + " NOT ON LABEL. ", BOLD));
+            plain));
+    says.add(new Chunk(over == 0 ? "none off the label." : over + " NOT ON LABEL. ", bold));
     if (whole.round().offLabelReason() != null) {
-      says.add(new Chunk("Reason given: " + whole.round().offLabelReason(), PLAIN));
+      says.add(new Chunk("Reason given: " + whole.round().offLabelReason(), plain));
+    }
+    if (ofAll != null && over < whole.hives().size()) {
+      says.add(new Chunk(" Of every hive: " + ofAll + ".", plain));
     }
     Paragraph paragraph = new Paragraph(says);
     paragraph.setSpacingAfter(6);
@@ -131,24 +166,27 @@ final class SheetPdf {
     table.setWidthPercentage(100);
     table.setHeaderRows(1);
     for (String title : TITLES) {
-      PdfPCell cell = cell(title, BOLD);
+      PdfPCell cell = cell(title, bold);
       cell.setBackgroundColor(SHADE);
       table.addCell(cell);
     }
     for (RoundHive hive : whole.hives()) {
-      table.addCell(cell(String.valueOf(hive.place()), SMALL));
-      table.addCell(cell(hive.hiveName(), BOLD));
-      table.addCell(cell(BoxNotation.write(hive.boxes()), SMALL));
+      table.addCell(cell(String.valueOf(hive.place()), small));
+      table.addCell(cell(hive.hiveName(), bold));
+      table.addCell(cell(BoxNotation.write(hive.boxes()), small));
       table.addCell(
-          cell(hive.eachLoad() + (hive.exception() == null ? "" : "\n" + hive.exception()), BOLD));
-      table.addCell(cell(String.valueOf(hive.loads()), PLAIN));
-      table.addCell(cell(hive.burnSeconds() == null ? "" : clock(hive.burnSeconds()), PLAIN));
-      table.addCell(cell(hive.tasks().replace("\n", "; "), SMALL));
+          cell(hive.eachLoad() + (hive.exception() == null ? "" : "\n" + hive.exception()), bold));
+      table.addCell(cell(String.valueOf(hive.loads()), plain));
+      table.addCell(cell(hive.burnSeconds() == null ? "" : clock(hive.burnSeconds()), plain));
+      table.addCell(cell(hive.tasks().replace("\n", "; "), small));
       table.addCell(
           cell(
               hive.verdict().words()
-                  + (hive.verdict() == Verdict.ALLOWED ? "" : ": " + hive.labelSays()),
-              SMALL));
+                  + (hive.verdict() == Verdict.NOT_ON_LABEL
+                          || (hive.verdict() == Verdict.CAUTION && ofAll == null)
+                      ? ": " + hive.labelSays()
+                      : ""),
+              small));
     }
     return table;
   }
@@ -157,6 +195,7 @@ final class SheetPdf {
     PdfPTable table = new PdfPTable(2);
     table.setWidthPercentage(100);
     table.setSpacingBefore(3);
+    table.getDefaultCell().setBorder(0);
     for (KitLine line : kit) {
       table.addCell(
           plain((line.tickedAt() == null ? "[  ] " : "[x] ") + line.amount() + "  " + line.name()));
@@ -165,15 +204,15 @@ final class SheetPdf {
     return table;
   }
 
-  private static PdfPCell plain(String text) {
-    PdfPCell cell = cell(text, SMALL);
+  private PdfPCell plain(String text) {
+    PdfPCell cell = cell(text, small);
     cell.setBorder(0);
     return cell;
   }
 
-  private static PdfPCell cell(String text, Font font) {
+  private PdfPCell cell(String text, Font font) {
     PdfPCell cell = new PdfPCell(new Phrase(printable(text), font));
-    cell.setPadding(2.2f);
+    cell.setPadding(padding);
     cell.setBorderWidth(0.4f);
     cell.setVerticalAlignment(Element.ALIGN_MIDDLE);
     return cell;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -206,6 +207,44 @@ class GearTest extends Yard {
         .isEqualTo(222);
     bank.put("watts", -1);
     assertThat(send(crew, HttpMethod.POST, "/api/gear/power", bank).at("watts")).isNotNull();
+    Map<String, Object> question =
+        new HashMap<>(
+            Map.of(
+                "first", Map.of("name", "Pan", "price", 130, "minutesPerHive", 10, "years", 8),
+                "second", Map.of("name", "Bowl", "price", 540, "minutesPerHive", 1.5, "years", 8),
+                "rates", Map.of("hourly", 20, "roundsPerYear", 4, "setUpMinutes", 30)));
+    assertThat(
+            send(crew, HttpMethod.POST, "/api/gear/cost", question).json().path("paysFrom").asInt())
+        .isEqualTo(5);
+    question.put("rates", Map.of("hourly", 20, "roundsPerYear", 0, "setUpMinutes", 30));
+    assertThat(send(crew, HttpMethod.POST, "/api/gear/cost", question).at("rates.roundsPerYear"))
+        .isNotNull();
+  }
+
+  @Test
+  void today_tells_what_is_due_of_the_gear_until_it_is_looked_after() {
+    keep(pan("Pan " + pan));
+    assertThat(dueToday()).isEmpty();
+    String round = UUID.randomUUID().toString();
+    plan(round, hives.subList(0, 1));
+    List<String> all = Arrays.stream(PeopleCheck.Point.values()).map(Enum::name).toList();
+    send(crew, HttpMethod.PUT, "/api/rounds/" + round + "/people-check", Map.of("confirmed", all));
+    press(round, "BURN_STARTED", -880, 1);
+    press(round, "BURN_ENDED", -800, 1);
+    assertThat(dueToday()).singleElement().asString().contains("clean it").contains(yard);
+    note("CLEANED", null);
+    assertThat(dueToday()).isEmpty();
+  }
+
+  /** What Today says of this test's tool. */
+  private List<String> dueToday() {
+    List<String> due = new ArrayList<>();
+    for (JsonNode each : get(reader, "/api/today").json().path("gear")) {
+      if (each.path("name").asText().equals("Pan " + pan)) {
+        due.add(each.path("says").asText());
+      }
+    }
+    return due;
   }
 
   private Map<String, Object> pan(String name) {

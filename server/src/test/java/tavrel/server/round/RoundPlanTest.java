@@ -64,6 +64,27 @@ class RoundPlanTest extends RoundFixture {
     assertThat(answer.at(named)).as(answer.text()).isNotNull();
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "40, strong colony, settings.exceptions.0.amount.grams",
+    "0, strong colony, settings.exceptions.0.amount.grams",
+    "1, ' ', settings.exceptions.0.reason"
+  })
+  void an_exception_that_cannot_be_is_named_at_its_hive(double grams, String reason, String named) {
+    Map<String, Object> settings = settings(2);
+    Map<String, Object> amount = Map.of("grams", grams, "per", "BOX", "of", "ACID_DIHYDRATE");
+    settings.put(
+        "exceptions",
+        List.of(Map.of("hiveId", UUID.randomUUID(), "amount", amount, "reason", reason)));
+    Answer answer =
+        send(
+            keeper,
+            HttpMethod.POST,
+            "/api/apiaries/" + apiaryId + "/dose-sheet",
+            Map.of("ruleSheetId", sheetId(1), "settings", settings));
+    assertThat(answer.at(named)).as(answer.text()).isNotNull();
+  }
+
   @Test
   void a_round_planned_twice_by_a_double_click_is_one_round_and_another_must_wait() {
     UUID id = UUID.randomUUID();
