@@ -1166,6 +1166,8 @@ export interface components {
             nextWindow?: components["schemas"]["Window"];
             /** Format: date */
             roundDay?: string;
+            /** Format: int32 */
+            roundHives?: number;
             /** Format: uuid */
             roundId?: string;
             run?: components["schemas"]["RunShort"];
@@ -1763,6 +1765,7 @@ export interface components {
         };
         HiveSeal: {
             bowlTasks: components["schemas"]["Task"][];
+            estimate: components["schemas"]["SealEstimate"];
             panTasks: components["schemas"]["Task"][];
             seal: components["schemas"]["SealReading"];
         };
@@ -2468,17 +2471,6 @@ export interface components {
             /** Format: double */
             withdrawnAt: number;
         };
-        SealLine: {
-            gains: components["schemas"]["Gain"][];
-            /** Format: uuid */
-            hiveId: string;
-            /** Format: double */
-            kept: number;
-            /** Format: double */
-            kill: number;
-            /** Format: double */
-            killGramMore: number;
-        };
         SealPoint: {
             /** Format: double */
             inAir: number;
@@ -2490,12 +2482,13 @@ export interface components {
             settled: number;
         };
         SealReading: {
-            estimate: components["schemas"]["SealEstimate"];
             gains: components["schemas"]["Gain"][];
             /** Format: double */
             gramsPerBox: number;
             /** Format: uuid */
             hiveId: string;
+            /** Format: double */
+            kept: number;
             /** Format: double */
             keptShut: number;
             /** Format: double */
@@ -3187,7 +3180,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SealLine"][];
+                    "application/json": components["schemas"]["SealReading"][];
                 };
             };
         };

@@ -14,13 +14,14 @@ const LEFT = 44
 const TOP = 10
 
 const seal = computed(() => props.read.seal)
-const end = computed(() => seal.value.estimate.curve.at(-1)?.second ?? 600)
-const minutesShut = computed(() => Math.round((end.value - seal.value.estimate.withdrawnAt) / 60))
+const estimate = computed(() => props.read.estimate)
+const end = computed(() => estimate.value.curve.at(-1)?.second ?? 600)
+const minutesShut = computed(() => Math.round((end.value - estimate.value.withdrawnAt) / 60))
 const x = (second: number) => LEFT + ((WIDTH - LEFT - 8) * second) / end.value
 const y = (share: number) => TOP + (HEIGHT - TOP - 28) * (1 - share)
 
 function line(of: 'inAir' | 'settled' | 'lost'): string {
-  return seal.value.estimate.curve
+  return estimate.value.curve
     .map((point, i) => `${i ? 'L' : 'M'}${x(point.second).toFixed(1)} ${y(point[of]).toFixed(1)}`)
     .join('')
 }
@@ -34,16 +35,16 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
 <template>
   <section class="seal" :aria-label="`Seal estimate of ${name}`">
     <h3>
-      Keeps <span class="figure">{{ roughly(seal.estimate.kept) }}</span> of the acid
+      Keeps <span class="figure">{{ roughly(estimate.kept) }}</span> of the acid
     </h3>
     <p class="soft">
-      Model estimate, {{ seal.estimate.litres.toFixed(0) }} L, opened {{ minutesShut }} min after
-      the tool is out. Most is down after {{ clockOf(1000 * seal.estimate.mostlyDownSeconds) }}.
+      Model estimate, {{ estimate.litres.toFixed(0) }} L, opened {{ minutesShut }} min after the
+      tool is out. Most is down after {{ clockOf(1000 * estimate.mostlyDownSeconds) }}.
     </p>
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="`Share of the acid over ${(end / 60).toFixed(0)} minutes: settled ${roughly(seal.estimate.kept)}, lost ${roughly(seal.estimate.lost)}, still in the air ${roughly(seal.estimate.inAir)}`"
+      :aria-label="`Share of the acid over ${(end / 60).toFixed(0)} minutes: settled ${roughly(estimate.kept)}, lost ${roughly(estimate.lost)}, still in the air ${roughly(estimate.inAir)}`"
     >
       <g class="grid">
         <path v-for="share in [0, 0.5, 1]" :key="share" :d="`M${LEFT} ${y(share)}H${WIDTH - 8}`" />
@@ -66,12 +67,12 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       <path class="settled" :d="line('settled')" />
       <path class="air" :d="line('inAir')" />
       <path class="lost" :d="line('lost')" />
-      <path class="out" :d="`M${x(seal.estimate.withdrawnAt)} ${TOP}V${y(0)}`" />
+      <path class="out" :d="`M${x(estimate.withdrawnAt)} ${TOP}V${y(0)}`" />
     </svg>
     <p class="legend">
-      <span class="settled">settled {{ roughly(seal.estimate.kept) }}</span>
-      <span class="air">in the air {{ roughly(seal.estimate.inAir) }}</span>
-      <span class="lost">lost {{ roughly(seal.estimate.lost) }}</span>
+      <span class="settled">settled {{ roughly(estimate.kept) }}</span>
+      <span class="air">in the air {{ roughly(estimate.inAir) }}</span>
+      <span class="lost">lost {{ roughly(estimate.lost) }}</span>
     </p>
     <p v-if="best" class="first">
       <strong>First: {{ best.remedy }}.</strong> Then it keeps {{ roughly(best.kept) }}, and
@@ -112,7 +113,7 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
         by its size ÷ the hive's litres. At {{ seal.gramsPerBox }} g a box, by the field curve.
       </p>
       <ul>
-        <li v-for="leak in seal.estimate.leaks" :key="leak.kind">
+        <li v-for="leak in estimate.leaks" :key="leak.kind">
           {{ LEAKS[leak.kind] }}: {{ leak.cm2.toFixed(1) }} cm²,
           {{ (1000 * leak.litresASecond).toFixed(1) }} mL/s
         </li>

@@ -7,7 +7,7 @@ import type { Hive } from './useYard'
 /** The leakiest hives first, with what to shut and what that gains. */
 const props = defineProps<{
   hives: readonly Hive[]
-  seals: ReadonlyMap<string, Shapes['SealLine']>
+  seals: ReadonlyMap<string, Shapes['SealReading']>
 }>()
 defineEmits<{ choose: [hiveId: string] }>()
 

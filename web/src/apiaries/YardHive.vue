@@ -17,6 +17,7 @@ const leaks = computed(() => (props.kept ?? 1) < LEAKY)
     :class="{ bracketed: chosen, over }"
     :aria-pressed="chosen"
     :data-hive="hive.name"
+    :data-id="hive.id"
   >
     <HiveFigure
       :boxes="hive.boxes"

@@ -66,9 +66,28 @@ function step(id: string, by: -1 | 1): void {
   if (props.mayMove && neighbour) emit('move', id, neighbour, by > 0)
 }
 
-function drop(target: string, event: DragEvent): void {
-  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  if (dragged.value) emit('move', dragged.value, target, event.clientX > box.x + box.width / 2)
+/** The hive that an event is about: one listener a row serves all, so that a choice draws only what it changes. */
+function hiveOf(event: Event): { id: string; element: HTMLElement } | undefined {
+  const element = (event.target as HTMLElement).closest<HTMLElement>('[data-id]')
+  return element ? { id: element.dataset.id ?? '', element } : undefined
+}
+
+function press(event: MouseEvent): void {
+  const hive = hiveOf(event)
+  if (hive) choose(hive.id, event)
+}
+
+function stepTo(event: KeyboardEvent, by: -1 | 1): void {
+  const hive = hiveOf(event)
+  if (hive) step(hive.id, by)
+}
+
+function drop(event: DragEvent): void {
+  const target = hiveOf(event)
+  if (dragged.value && target) {
+    const box = target.element.getBoundingClientRect()
+    emit('move', dragged.value, target.id, event.clientX > box.x + box.width / 2)
+  }
   dragged.value = over.value = undefined
 }
 </script>
@@ -79,7 +98,15 @@ function drop(target: string, event: DragEvent): void {
       Row {{ row.number }}
       <span class="soft">{{ counted(row.of.length, 'hive') }}: choose all</span>
     </button>
-    <ol>
+    <ol
+      @click="press"
+      @keydown.alt.left.prevent="stepTo($event, -1)"
+      @keydown.alt.right.prevent="stepTo($event, 1)"
+      @dragstart="dragged = hiveOf($event)?.id"
+      @dragend="dragged = over = undefined"
+      @dragover.prevent="over = hiveOf($event)?.id"
+      @drop.prevent="drop"
+    >
       <li
         v-for="stand in stands(row.of)"
         :key="stand.key"
@@ -93,13 +120,6 @@ function drop(target: string, event: DragEvent): void {
           :chosen="chosen.has(hive.id)"
           :over="over === hive.id"
           :draggable="mayMove"
-          @click="choose(hive.id, $event)"
-          @keydown.alt.left.prevent="step(hive.id, -1)"
-          @keydown.alt.right.prevent="step(hive.id, 1)"
-          @dragstart="dragged = hive.id"
-          @dragend="dragged = over = undefined"
-          @dragover.prevent="over = hive.id"
-          @drop.prevent="drop(hive.id, $event)"
         />
         <span v-if="stand.hives.length > 1" class="stand">
           {{ stand.hives[0]?.fittings.divided ? 'divided box, ' : '' }}{{ stand.name }}

@@ -25,7 +25,7 @@ export function useSeals(
     undefined,
     { mergeDefaults: true },
   )
-  const lines = shallowRef<ReadonlyMap<string, Shapes['SealLine']>>(new Map())
+  const lines = shallowRef<ReadonlyMap<string, Shapes['SealReading']>>(new Map())
   const closely = ref<Shapes['HiveSeal'] | null>(null)
   const wrong = ref<Record<string, string>>({})
   const query = computed(() => ({

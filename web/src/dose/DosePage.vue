@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
 import HiveChoice from '../parts/HiveChoice.vue'
-import VerdictMark from '../parts/VerdictMark.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
-import { counted, dayOf, grams } from '../parts/format'
+import { counted, dayOf } from '../parts/format'
 import { newId } from '../parts/ids'
 import DoseForm from './DoseForm.vue'
+import DoseSums from './DoseSums.vue'
 import DoseTable from './DoseTable.vue'
 import RuleSheetForm from './RuleSheetForm.vue'
-import { settingsOf, unread, useDoseDraft, type DoseException } from './doseDraft'
+import { settingsOf, useDoseDraft, type DoseException } from './doseDraft'
 import { useChosenHives } from './useChosenHives'
+import { fieldsOf, useYardSheet } from './useYardSheet'
 
 const route = useRoute()
 const router = useRouter()
@@ -23,13 +23,9 @@ const ruleSheets = ref<Shapes['RuleSheet'][]>([])
 const apiaryId = ref('')
 const draft = useDoseDraft(apiaryId)
 const { hives, chosen, series, number, leftBy, body: whom } = useChosenHives(apiaryId)
-const yard = ref<Shapes['YardSheet'] | null>(null)
-const sheet = computed(() => yard.value?.dose ?? null)
 const gear = ref<Shapes['AllGear'] | null>(null)
 const scoops = ref<Shapes['Weighed'][]>([])
 const openRound = ref<Shapes['Round'] | null>(null)
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
 /** What planning was refused for; stands until something is changed. */
 const notKept = ref<{ fields: Record<string, string>; says: string }>({ fields: {}, says: '' })
 const busy = ref(false)
@@ -53,12 +49,20 @@ const toolId = computed(() => {
   )
   return known?.tool.id
 })
-const offLabel = computed(() => sheet.value?.verdict === 'NOT_ON_LABEL')
-const tally = computed(() => {
-  const count = { ALLOWED: 0, CAUTION: 0, NOT_ON_LABEL: 0 }
-  for (const line of sheet.value?.hives ?? []) count[line.judgement.verdict]++
-  return count
+const { yard, wrong, problem } = useYardSheet(
+  apiaryId,
+  draft,
+  whom,
+  toolId,
+  () => chosen.value.length === 0,
+)
+const sheet = computed(() => yard.value?.dose ?? null)
+/** Hives that the tool must not come near. */
+const unfit = computed(() => {
+  const ids = new Set(yard.value?.hives.filter((each) => each.unfit).map((each) => each.hiveId))
+  return hives.value.filter((each) => ids.has(each.id))
 })
+const offLabel = computed(() => sheet.value?.verdict === 'NOT_ON_LABEL')
 
 onMounted(async () => {
   try {
@@ -116,52 +120,6 @@ watch(apiaryId, async (id) => {
   }
 })
 
-watchDebounced([draft, apiaryId, whom, toolId], compute, { debounce: 150, deep: true })
-
-let asked = 0
-async function compute(): Promise<void> {
-  if (!apiaryId.value || !draft.value.ruleSheetId || chosen.value.length === 0) return
-  wrong.value = unread(draft.value)
-  if (Object.keys(wrong.value).length > 0) return
-  const turn = ++asked
-  try {
-    const found = await ask(
-      api.POST('/api/apiaries/{id}/dose-sheet', {
-        params: { path: { id: apiaryId.value } },
-        body: {
-          ruleSheetId: draft.value.ruleSheetId,
-          settings: settingsOf(draft.value),
-          hiveIds: whom.value.hiveIds,
-          seriesNumber: whom.value.seriesNumber,
-          toolId: toolId.value,
-        },
-      }),
-    )
-    if (turn !== asked) return
-    yard.value = found
-    problem.value = ''
-  } catch (thrown) {
-    if (turn === asked) refuse(thrown)
-  }
-}
-
-/** The server's words by the form's own names for its fields. */
-function fieldsOf(thrown: unknown): Record<string, string> {
-  const fields = thrown instanceof Refused ? thrown.fields : []
-  return Object.fromEntries(
-    fields.map(({ field, says }) => [
-      field.replace(/^settings\.(?!measure$)/, '').replace(/^strength.*$/, 'strength'),
-      says,
-    ]),
-  )
-}
-
-function refuse(thrown: unknown): void {
-  const fields = fieldsOf(thrown)
-  wrong.value = { ...wrong.value, ...fields }
-  problem.value = Object.keys(fields).length > 0 ? '' : words(thrown)
-}
-
 watch(draft, () => (notKept.value = { fields: {}, says: '' }), { deep: true })
 
 async function plan(): Promise<void> {
@@ -195,6 +153,11 @@ async function plan(): Promise<void> {
   } finally {
     busy.value = false
   }
+}
+
+function leaveOut(): void {
+  const out = new Set(unfit.value.map((each) => each.id))
+  chosen.value = chosen.value.filter((id) => !out.has(id))
 }
 
 function except(exception: DoseException): void {
@@ -264,28 +227,15 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
       @make-sheet="making = true"
     />
     <section v-if="sheet" class="result" aria-label="Dose sheet">
-      <div class="sums sheet">
-        <p class="total">
-          <span class="figure big">{{ grams(sheet.totalAcid) }}</span> acid dihydrate for
-          {{ counted(sheet.hives.length, 'hive') }}
-          <span class="soft"
-            >= {{ grams(sheet.totalProduct) }} product in {{ counted(sheet.caps, 'load') }}, shut
-            {{ sheet.sealMinutes }} min each</span
-          >
-        </p>
-        <p class="verdicts">
-          <span v-if="tally.ALLOWED"><VerdictMark verdict="ALLOWED" /> {{ tally.ALLOWED }}</span>
-          <span v-if="tally.CAUTION"><VerdictMark verdict="CAUTION" /> {{ tally.CAUTION }}</span>
-          <span v-if="tally.NOT_ON_LABEL"
-            ><VerdictMark verdict="NOT_ON_LABEL" /> {{ tally.NOT_ON_LABEL }}</span
-          >
-        </p>
-        <button type="button" class="plan" :disabled="busy || openRound !== null" @click="plan">
-          Keep it and go to the run
-        </button>
-      </div>
+      <DoseSums :sheet="sheet" :disabled="busy || openRound !== null" @plan="plan" />
       <p v-if="problem || notKept.says" role="alert" class="problem">
         {{ problem || notKept.says }}
+      </p>
+      <p v-if="unfit.length" class="unfit" role="status">
+        {{ draft.tool }} must not come near {{ unfit.map((each) => each.name).join(', ') }}.
+        <button type="button" @click="leaveOut">
+          Leave {{ counted(unfit.length, 'hive') }} out
+        </button>
       </p>
       <p v-if="sheet.unmeasurable.length" role="alert" class="problem">
         Too coarse a measure for {{ sheet.unmeasurable.join(', ') }}: weigh it, or use a smaller
@@ -380,52 +330,20 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
   min-width: 0;
 }
 
-.sums {
-  position: sticky;
-  top: 92px;
-  z-index: 2;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 22px;
-  padding: 10px 10px 10px 16px;
-  margin-bottom: 10px;
-}
-
-.sums p {
-  margin: 0;
-}
-
-.total {
-  flex: 1 1 260px;
-}
-
-.big {
-  font-size: 1.75rem;
-}
-
-.verdicts {
-  display: flex;
-  gap: 16px;
-}
-
-.plan {
-  min-height: 56px;
-  padding: 0 20px;
-  background: var(--ink);
-  color: var(--paper);
-  font-weight: 650;
-  border-radius: 2px;
-}
-
-.plan:disabled {
-  background: var(--wash);
-  color: var(--ink-soft);
-}
-
 .problem {
   color: var(--off-label);
   font-weight: 600;
+}
+
+.unfit {
+  margin: 0 0 10px;
+  font-weight: 600;
+}
+
+.unfit button {
+  min-height: 40px;
+  margin-left: 8px;
+  text-decoration: underline;
 }
 
 .ask {
@@ -447,10 +365,6 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
 @media (width <= 900px) {
   .bench {
     grid-template-columns: 1fr;
-  }
-
-  .sums {
-    top: 70px;
   }
 }
 </style>

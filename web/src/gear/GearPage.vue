@@ -247,7 +247,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
 
 .halves {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(330px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(330px, 100%), 1fr));
   gap: 22px;
 }
 

@@ -86,6 +86,9 @@ watchEffect(() => {
     .filter((each) => each.openFrom)
     .map((each) => ({ name: name(each.hiveId), at: Date.parse(each.openFrom ?? '') }))
 })
+watch(checked, (now_, before) => {
+  if (now_ && !before) window.scrollTo(0, 0)
+})
 watch(whole, (loaded) => {
   if (loaded) void inHand.take(loaded.apiary.id)
 })

@@ -36,7 +36,7 @@ onMounted(async () => {
           <span v-if="each.run"
             >{{ each.run.done }} of {{ each.run.hives }} done, {{ each.run.stillShut }} shut</span
           >
-          <span v-else>{{ counted(each.hives, 'hive') }}, not begun</span>
+          <span v-else>{{ counted(each.roundHives ?? 0, 'hive') }}, not begun</span>
         </router-link>
       </li>
     </ul>

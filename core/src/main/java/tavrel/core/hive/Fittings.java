@@ -51,4 +51,46 @@ public record Fittings(
           "stand", "is missing; both sides of a divided box carry the same stand's name");
     }
   }
+
+  /** The same with another material. */
+  public Fittings with(Material other) {
+    return new Fittings(
+        other, entrance, shutting, innerCover, cracks, port, supersPlan, stand, divided);
+  }
+
+  /** The same with another entrance. */
+  public Fittings with(Entrance other) {
+    return new Fittings(
+        material, other, shutting, innerCover, cracks, port, supersPlan, stand, divided);
+  }
+
+  /** The same with another shutting. */
+  public Fittings with(Shutting other) {
+    return new Fittings(
+        material, entrance, other, innerCover, cracks, port, supersPlan, stand, divided);
+  }
+
+  /** The same with another inner cover. */
+  public Fittings with(InnerCover other) {
+    return new Fittings(
+        material, entrance, shutting, other, cracks, port, supersPlan, stand, divided);
+  }
+
+  /** The same with another cracks. */
+  public Fittings with(Cracks other) {
+    return new Fittings(
+        material, entrance, shutting, innerCover, other, port, supersPlan, stand, divided);
+  }
+
+  /** The same with another port. */
+  public Fittings with(Port other) {
+    return new Fittings(
+        material, entrance, shutting, innerCover, cracks, other, supersPlan, stand, divided);
+  }
+
+  /** The same with another supers plan. */
+  public Fittings with(SupersPlan other) {
+    return new Fittings(
+        material, entrance, shutting, innerCover, cracks, port, other, stand, divided);
+  }
 }

@@ -71,6 +71,21 @@ public record Hive(
     return new Hive(id, name, other.row, place, boxes, supers, floor, other.fittings);
   }
 
+  /** The same hive over another floor. */
+  public Hive with(Floor other) {
+    return new Hive(id, name, row, place, boxes, supers, other, fittings);
+  }
+
+  /** The same hive standing otherwise. */
+  public Hive with(Fittings other) {
+    return new Hive(id, name, row, place, boxes, supers, floor, other);
+  }
+
+  /** The same hive with another number of supers. */
+  public Hive withSupers(int other) {
+    return new Hive(id, name, row, place, boxes, other, floor, fittings);
+  }
+
   /** The same hive at another place of the walk. */
   public Hive at(int otherRow, int otherPlace) {
     return new Hive(id, name, otherRow, otherPlace, boxes, supers, floor, fittings);

@@ -32,9 +32,11 @@ public record HiveChange(
     @Nullable String stand,
     @Nullable Boolean divided) {
 
-  /** Changes nothing. */
-  public static final HiveChange NONE =
-      new HiveChange(null, null, null, null, null, null, null, null, null, null, null, null);
+  /** A stand that colonies share; divided where they are the sides of one parted box. */
+  public static HiveChange sharing(String stand, boolean divided) {
+    return new HiveChange(
+        null, null, null, null, null, null, null, null, null, null, stand, divided);
+  }
 
   /**
    * The hive as it stands afterwards.

@@ -9,7 +9,6 @@ import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
 import tavrel.core.dose.HiveDose;
 import tavrel.core.hive.Hive;
-import tavrel.core.hive.HiveChange;
 import tavrel.core.mite.KillCurve;
 import tavrel.core.seal.Release;
 import tavrel.core.seal.SealParameters;
@@ -61,7 +60,7 @@ public record HiveReady(
 
   /** Reads one line of a dose sheet. */
   public static HiveReady of(HiveDose dose, Gear gear) {
-    Hive hive = withSupers(dose);
+    Hive hive = dose.hive().with(dose.hive().fittings().with(dose.supersPlan()));
     BurnTime burn = gear.fit() == null ? null : gear.fit().time(dose.loads().product());
     Release release =
         new Release(
@@ -82,17 +81,11 @@ public record HiveReady(
             gear.curve());
     return new HiveReady(
         hive.id(),
-        seal.estimate().kept(),
+        seal.kept(),
         seal.kill(),
         seal.gains().isEmpty() ? null : seal.gains().get(0),
         burn,
         Readying.tasks(hive, gear.family()),
         Readying.unfit(hive, gear.family()).orElse(null));
-  }
-
-  private static Hive withSupers(HiveDose dose) {
-    return new HiveChange(
-            null, null, null, null, null, null, null, null, null, dose.supersPlan(), null, null)
-        .applyTo(dose.hive());
   }
 }

@@ -1,10 +1,9 @@
 package tavrel.core.seal;
 
-import org.jspecify.annotations.Nullable;
 import tavrel.core.hive.Cracks;
+import tavrel.core.hive.Fittings;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
-import tavrel.core.hive.HiveChange;
 import tavrel.core.hive.InnerCover;
 import tavrel.core.hive.Shutting;
 
@@ -34,24 +33,15 @@ public enum LeakKind {
     return remedy;
   }
 
-  /** What changes of a hive when this is shut as well as it can be; it may be so already. */
-  public HiveChange shut(Hive hive) {
+  /** The hive with this shut as well as it can be; it may be so already. */
+  public Hive shut(Hive hive) {
+    Fittings fittings = hive.fittings();
     return switch (this) {
-      case ENTRANCE -> change(null, Shutting.WET_CLOTH, null, null);
-      case FLOOR ->
-          change(hive.floor() == Floor.SOLID ? null : Floor.MESH_TIGHT_TRAY, null, null, null);
-      case INNER_COVER -> change(null, null, InnerCover.CLOSED, null);
-      case CRACKS -> change(null, null, null, Cracks.NONE);
-      case PORT -> HiveChange.NONE;
+      case ENTRANCE -> hive.with(fittings.with(Shutting.WET_CLOTH));
+      case FLOOR -> hive.floor() == Floor.SOLID ? hive : hive.with(Floor.MESH_TIGHT_TRAY);
+      case INNER_COVER -> hive.with(fittings.with(InnerCover.CLOSED));
+      case CRACKS -> hive.with(fittings.with(Cracks.NONE));
+      case PORT -> hive;
     };
-  }
-
-  private static HiveChange change(
-      @Nullable Floor floor,
-      @Nullable Shutting shutting,
-      @Nullable InnerCover cover,
-      @Nullable Cracks cracks) {
-    return new HiveChange(
-        null, null, floor, null, null, shutting, cover, cracks, null, null, null, null);
   }
 }

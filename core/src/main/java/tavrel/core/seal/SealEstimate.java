@@ -74,6 +74,7 @@ public record SealEstimate(
 
   /** The share kept alone, for comparing many set-ups. */
   static double kept(Hive hive, Release release, double sealMinutes, SealParameters figures) {
+    InvalidValue.inRange("sealMinutes", sealMinutes, 1, 60, "minutes");
     double rate = rate(figures.leaks(hive), litres(hive), figures);
     double inAir = release.inAir(release.seconds() + 60 * sealMinutes, rate);
     return (1 - inAir) * figures.settling() / rate;

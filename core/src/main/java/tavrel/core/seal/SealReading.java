@@ -11,7 +11,7 @@ import tavrel.core.mite.KillCurve;
  * buy. Model estimates, for bees at home and a loose cluster.
  *
  * @param hiveId the hive
- * @param estimate of the hive as it stands
+ * @param kept share of the acid that settles inside as it stands
  * @param gramsPerBox dose reckoned with, g acid dihydrate a box
  * @param kill share of the exposed mites that it kills
  * @param killGramMore the same with one gram a box more
@@ -21,7 +21,7 @@ import tavrel.core.mite.KillCurve;
  */
 public record SealReading(
     UUID hiveId,
-    SealEstimate estimate,
+    double kept,
     double gramsPerBox,
     double kill,
     double killGramMore,
@@ -50,12 +50,12 @@ public record SealReading(
       double gramsPerBox,
       SealParameters figures,
       KillCurve curve) {
-    SealEstimate estimate = SealEstimate.of(hive, release, sealMinutes, figures);
+    double keptNow = SealEstimate.kept(hive, release, sealMinutes, figures);
     List<Gain> gains =
-        estimate.leaks().stream()
+        figures.leaks(hive).stream()
             .map(
                 leak -> {
-                  Hive shut = leak.kind().shut(hive).applyTo(hive);
+                  Hive shut = leak.kind().shut(hive);
                   double kept = SealEstimate.kept(shut, release, sealMinutes, figures);
                   return new Gain(
                       leak.kind(),
@@ -64,17 +64,17 @@ public record SealReading(
                       kept,
                       curve.kill(gramsPerBox, kept));
                 })
-            .filter(gain -> gain.kept() > estimate.kept() + WORTH_SAYING)
+            .filter(gain -> gain.kept() > keptNow + WORTH_SAYING)
             .sorted(Comparator.comparingDouble(Gain::kept).reversed())
             .toList();
     Hive allShut = shut(hive);
     double keptShut = SealEstimate.kept(allShut, release, sealMinutes, figures);
     return new SealReading(
         hive.id(),
-        estimate,
+        keptNow,
         gramsPerBox,
-        curve.kill(gramsPerBox, estimate.kept()),
-        curve.kill(gramsPerBox + 1, estimate.kept()),
+        curve.kill(gramsPerBox, keptNow),
+        curve.kill(gramsPerBox + 1, keptNow),
         gains,
         keptShut,
         curve.kill(gramsPerBox, keptShut));
@@ -84,7 +84,7 @@ public record SealReading(
   public static Hive shut(Hive hive) {
     Hive shut = hive;
     for (LeakKind kind : LeakKind.values()) {
-      shut = kind.shut(shut).applyTo(shut);
+      shut = kind.shut(shut);
     }
     return shut;
   }

@@ -23,12 +23,24 @@ import tavrel.core.dose.DoseSheet;
 import tavrel.core.dose.MediumBoxes;
 import tavrel.core.dose.School;
 import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.Cracks;
+import tavrel.core.hive.Entrance;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
+import tavrel.core.hive.InnerCover;
+import tavrel.core.hive.Port;
+import tavrel.core.hive.Shutting;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
+import tavrel.core.mite.CurveChoice;
+import tavrel.core.ready.HiveReady;
+import tavrel.core.ready.YardSheet;
 import tavrel.core.rule.ExampleSheets;
+import tavrel.core.seal.Release;
+import tavrel.core.seal.SealEstimate;
+import tavrel.core.seal.SealParameters;
+import tavrel.core.seal.SealReading;
 import tavrel.core.yardrun.EventKind;
 import tavrel.core.yardrun.PlannedHive;
 import tavrel.core.yardrun.RunBoard;
@@ -48,6 +60,7 @@ public class CoreBench {
   private static final Instant DAWN = Instant.parse("2026-08-18T06:00:00Z");
 
   private final List<Hive> hives = hives(400);
+  private final Hive leaky = leaky();
   private final RunPlan plan = plan(200);
   private final List<RunEvent> log = log(plan);
 
@@ -65,6 +78,27 @@ public class CoreBench {
             10);
     return DoseSheet.of(
         hives, settings, ExampleSheets.all().get(1), Map.of(), LocalDate.of(2026, 8, 18), 9.0);
+  }
+
+  /** The same with burn times, seals, tasks and the kit. */
+  @Benchmark
+  public YardSheet yardSheetOf400Hives() {
+    HiveReady.Gear gear =
+        new HiveReady.Gear(null, null, 10, SealParameters.USUAL, CurveChoice.FIELD.in(Map.of()));
+    return YardSheet.of(doseSheetOf400Hives(), gear, null);
+  }
+
+  /** One hive's seal curve. */
+  @Benchmark
+  public SealEstimate sealCurveOfOneHive() {
+    return SealEstimate.of(leaky, Release.USUAL, 10, SealParameters.USUAL);
+  }
+
+  /** What each opening of one hive costs it, beside a gram more. */
+  @Benchmark
+  public SealReading sealReadingOfOneHive() {
+    return SealReading.of(
+        leaky, Release.USUAL, 10, 2, SealParameters.USUAL, CurveChoice.FIELD.in(Map.of()));
   }
 
   /** The board from 800 events of 200 hives. */
@@ -86,6 +120,19 @@ public class CoreBench {
               Floor.SOLID));
     }
     return hives;
+  }
+
+  /** Open in every place. */
+  private static Hive leaky() {
+    Hive hive = hives(1).get(0);
+    return hive.with(Floor.MESH_LOOSE_TRAY)
+        .with(
+            hive.fittings()
+                .with(Entrance.FULL)
+                .with(Shutting.LEFT_OPEN)
+                .with(InnerCover.HOLE_OPEN)
+                .with(Cracks.MANY)
+                .with(Port.BACK));
   }
 
   private static RunPlan plan(int count) {

@@ -15,7 +15,6 @@ import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
-import tavrel.core.hive.HiveChange;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.measure.Measure;
@@ -142,21 +141,7 @@ class DoseSheetTest {
 
   @Test
   void supers_are_handled_as_each_hive_says_unless_the_round_says_otherwise() {
-    Hive parted =
-        new HiveChange(
-                null,
-                2,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                SupersPlan.BOARD_BETWEEN,
-                null,
-                null)
-            .applyTo(SINGLE);
+    Hive parted = SINGLE.withSupers(2).with(SINGLE.fittings().with(SupersPlan.BOARD_BETWEEN));
     DoseSettings plain = settings(perBox(2), Measure.SCALE);
     DoseSettings asEach =
         new DoseSettings(

@@ -15,7 +15,7 @@ class HiveChangeTest {
 
   @Test
   void what_is_not_named_stays_as_it_stands() {
-    assertThat(HiveChange.NONE.applyTo(HIVE)).isEqualTo(HIVE);
+    assertThat(change(null, null, null).applyTo(HIVE)).isEqualTo(HIVE);
   }
 
   @Test

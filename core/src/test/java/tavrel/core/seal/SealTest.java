@@ -17,7 +17,6 @@ import tavrel.core.hive.Entrance;
 import tavrel.core.hive.Fittings;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
-import tavrel.core.hive.HiveChange;
 import tavrel.core.hive.InnerCover;
 import tavrel.core.hive.Port;
 import tavrel.core.hive.Shutting;
@@ -88,10 +87,7 @@ class SealTest {
   @Test
   void supers_that_stay_on_are_filled_too() {
     Hive hive = hive("deep", Floor.SOLID, Shutting.WET_CLOTH);
-    Hive withSupers =
-        new HiveChange(
-                null, 2, null, null, null, null, null, null, null, SupersPlan.LEFT_ON, null, null)
-            .applyTo(hive);
+    Hive withSupers = hive.withSupers(2).with(hive.fittings().with(SupersPlan.LEFT_ON));
     assertThat(estimate(hive).litres()).isCloseTo(42, within(1e-9));
     assertThat(estimate(withSupers).litres()).isCloseTo(42 + 56, within(1e-9));
   }
@@ -107,7 +103,7 @@ class SealTest {
       double kept = SealEstimate.of(hive, release, minutes, SealParameters.USUAL).kept();
       assertThat(kept).isBetween(0.0, 1.0);
       for (LeakKind kind : LeakKind.values()) {
-        Hive shut = kind.shut(hive).applyTo(hive);
+        Hive shut = kind.shut(hive);
         assertThat(SealEstimate.kept(shut, release, minutes, SealParameters.USUAL))
             .as("%s shut in %s", kind, hive)
             .isGreaterThanOrEqualTo(kept - 1e-12);
@@ -121,21 +117,8 @@ class SealTest {
 
   @Test
   void the_opening_that_costs_most_comes_first_and_beats_a_gram() {
-    Hive leaky =
-        new HiveChange(
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                InnerCover.HOLE_OPEN,
-                Cracks.A_FEW,
-                null,
-                null,
-                null,
-                null)
-            .applyTo(hive("deep", Floor.MESH_LOOSE_TRAY, Shutting.WET_CLOTH));
+    Hive tight = hive("deep", Floor.MESH_LOOSE_TRAY, Shutting.WET_CLOTH);
+    Hive leaky = tight.with(tight.fittings().with(InnerCover.HOLE_OPEN).with(Cracks.A_FEW));
     SealReading reading = read(leaky, 2);
     assertThat(reading.gains())
         .extracting(SealReading.Gain::kind)
@@ -150,8 +133,7 @@ class SealTest {
   void a_tight_hive_is_told_to_shut_nothing() {
     SealReading reading = read(hive("deep", Floor.SOLID, Shutting.WET_CLOTH), 2);
     assertThat(reading.gains()).isEmpty();
-    assertThat(reading.kill())
-        .isCloseTo(KillCurve.FIELD.kill(2, reading.estimate().kept()), within(1e-12));
+    assertThat(reading.kill()).isCloseTo(KillCurve.FIELD.kill(2, reading.kept()), within(1e-12));
     assertThat(reading.killShut()).isCloseTo(reading.kill(), within(1e-12));
   }
 
@@ -200,9 +182,7 @@ class SealTest {
   }
 
   private static Hive hive(String boxes, Floor floor, Shutting shutting) {
-    HiveChange change =
-        new HiveChange(null, null, null, null, null, shutting, null, null, null, null, null, null);
-    return change.applyTo(
-        Hive.ofRoster(UUID.randomUUID(), "h", 1, BoxNotation.read(boxes), 0, floor));
+    Hive hive = Hive.ofRoster(UUID.randomUUID(), "h", 1, BoxNotation.read(boxes), 0, floor);
+    return hive.with(hive.fittings().with(shutting));
   }
 }

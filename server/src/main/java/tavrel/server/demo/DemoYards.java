@@ -75,20 +75,7 @@ class DemoYards {
     boolean divided = false;
     for (int i = 0; i + 1 < hives.size(); i++) {
       if (isNucleus(hives.get(i)) && isNucleus(hives.get(i + 1))) {
-        HiveChange shared =
-            new HiveChange(
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                "Stand " + hives.get(i).name(),
-                divided);
+        HiveChange shared = HiveChange.sharing("Stand " + hives.get(i).name(), divided);
         painted.add(new Yards.Painted(List.of(hives.get(i).id(), hives.get(i + 1).id()), shared));
         divided = !divided;
         i++;

@@ -15,6 +15,7 @@ import tavrel.core.mite.KillCurve;
 import tavrel.core.ready.Readying;
 import tavrel.core.ready.Task;
 import tavrel.core.seal.Release;
+import tavrel.core.seal.SealEstimate;
 import tavrel.core.seal.SealParameters;
 import tavrel.core.seal.SealReading;
 import tavrel.server.apiary.Apiaries;
@@ -26,25 +27,15 @@ import tavrel.server.figure.OwnFigures;
 class SealResource {
 
   /**
-   * One hive in the ranking, without its curve.
-   *
-   * @param hiveId the hive
-   * @param kept share of the acid that settles inside
-   * @param kill share of the exposed mites that the dose kills
-   * @param killGramMore the same with one gram a box more
-   * @param gains what shutting each opening would bring, the best first
-   */
-  record SealLine(
-      UUID hiveId, double kept, double kill, double killGramMore, List<SealReading.Gain> gains) {}
-
-  /**
    * One hive read closely.
    *
-   * @param seal its estimate with the curve
+   * @param seal what its openings cost
+   * @param estimate with the curve
    * @param panTasks what it needs before a pan wand's burn
    * @param bowlTasks what it needs before a heated bowl's burn
    */
-  record HiveSeal(SealReading seal, List<Task> panTasks, List<Task> bowlTasks) {}
+  record HiveSeal(
+      SealReading seal, SealEstimate estimate, List<Task> panTasks, List<Task> bowlTasks) {}
 
   private final Apiaries apiaries;
   private final OwnFigures figures;
@@ -55,7 +46,7 @@ class SealResource {
   }
 
   @GetMapping("/apiaries/{id}/seal")
-  List<SealLine> ofApiary(
+  List<SealReading> ofApiary(
       @PathVariable UUID id,
       @RequestParam(defaultValue = "2") double grams,
       @RequestParam(defaultValue = "10") double sealMinutes) {
@@ -64,14 +55,6 @@ class SealResource {
     KillCurve curve = CurveChoice.FIELD.in(figures.own());
     return apiaries.hives(id).stream()
         .map(hive -> read(hive, grams, sealMinutes, seal, curve))
-        .map(
-            reading ->
-                new SealLine(
-                    reading.hiveId(),
-                    reading.estimate().kept(),
-                    reading.kill(),
-                    reading.killGramMore(),
-                    reading.gains()))
         .toList();
   }
 
@@ -83,6 +66,7 @@ class SealResource {
     Hive hive = apiaries.hive(id);
     return new HiveSeal(
         read(hive, grams, sealMinutes, figures.seal(), CurveChoice.FIELD.in(figures.own())),
+        SealEstimate.of(hive, Release.USUAL, sealMinutes, figures.seal()),
         Readying.tasks(hive, ToolFamily.PAN_WAND),
         Readying.tasks(hive, ToolFamily.HEATED_BOWL));
   }

@@ -61,6 +61,7 @@ class TodayResource {
    * @param due what it waits for
    * @param roundId the open round, or null
    * @param roundDay its day, or null
+   * @param roundHives hives in it, or null
    * @param run the run in short, or null
    * @param lastDay day of its latest finished round, or null
    * @param nextWindow the next good or fair hours today or tomorrow, or null
@@ -71,6 +72,7 @@ class TodayResource {
       Due due,
       @Nullable UUID roundId,
       @Nullable LocalDate roundDay,
+      @Nullable Integer roundHives,
       @Nullable RunShort run,
       @Nullable LocalDate lastDay,
       @Nullable Window nextWindow) {}
@@ -131,6 +133,7 @@ class TodayResource {
         running ? Due.RUNNING : open != null ? Due.PLANNED : Due.NOTHING,
         open == null ? null : open.id(),
         open == null ? null : open.day(),
+        board == null ? null : board.hives().size(),
         running ? inShort(open, board) : null,
         lastDay,
         nextWindow(apiary));

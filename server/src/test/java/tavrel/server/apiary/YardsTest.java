@@ -115,10 +115,10 @@ class YardsTest extends Yard {
   void one_hive_is_read_closely_with_its_curve_and_what_each_tool_asks_of_it() {
     paint(hives, Map.of("entrance", "LOW", "innerCover", "HOLE_OPEN"));
     JsonNode seal = get(reader, "/api/hives/" + hives.get(0) + "/seal?grams=1").json();
-    JsonNode curve = seal.path("seal").path("estimate").path("curve");
+    JsonNode curve = seal.path("estimate").path("curve");
     assertThat(curve).hasSize(61);
     assertThat(curve.get(60).path("settled").asDouble())
-        .isEqualTo(seal.path("seal").path("estimate").path("kept").asDouble());
+        .isEqualTo(seal.path("seal").path("kept").asDouble());
     assertThat(seal.path("panTasks").findValuesAsText("kind")).contains("LIFT", "INNER_COVER");
     assertThat(seal.path("bowlTasks").findValuesAsText("kind")).doesNotContain("LIFT");
     assertThat(get(reader, "/api/hives/" + hives.get(0) + "/seal?grams=0").at("grams"))

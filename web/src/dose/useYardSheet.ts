@@ -1,0 +1,61 @@
+import { watchDebounced } from '@vueuse/core'
+import { ref, type Ref } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { settingsOf, unread, type DoseDraft } from './doseDraft'
+
+/** The server's words by the form's own names for its fields. */
+export function fieldsOf(thrown: unknown): Record<string, string> {
+  const fields = thrown instanceof Refused ? thrown.fields : []
+  return Object.fromEntries(
+    fields.map(({ field, says }) => [
+      field.replace(/^settings\.(?!measure$)/, '').replace(/^strength.*$/, 'strength'),
+      says,
+    ]),
+  )
+}
+
+/** The sheets of a draft, computed anew whenever it changes; the newest answer wins, and a refusal leaves the sheet before it. */
+export function useYardSheet(
+  apiaryId: Ref<string>,
+  draft: Ref<DoseDraft>,
+  whom: Ref<{ hiveIds?: string[]; seriesNumber?: number }>,
+  toolId: Ref<string | undefined>,
+  none: () => boolean,
+) {
+  const yard = ref<Shapes['YardSheet'] | null>(null)
+  const wrong = ref<Record<string, string>>({})
+  const problem = ref('')
+  let asked = 0
+
+  async function compute(): Promise<void> {
+    if (!apiaryId.value || !draft.value.ruleSheetId || none()) return
+    wrong.value = unread(draft.value)
+    if (Object.keys(wrong.value).length > 0) return
+    const turn = ++asked
+    try {
+      const found = await ask(
+        api.POST('/api/apiaries/{id}/dose-sheet', {
+          params: { path: { id: apiaryId.value } },
+          body: {
+            ruleSheetId: draft.value.ruleSheetId,
+            settings: settingsOf(draft.value),
+            hiveIds: whom.value.hiveIds,
+            seriesNumber: whom.value.seriesNumber,
+            toolId: toolId.value,
+          },
+        }),
+      )
+      if (turn !== asked) return
+      yard.value = found
+      problem.value = ''
+    } catch (thrown) {
+      if (turn !== asked) return
+      wrong.value = { ...wrong.value, ...fieldsOf(thrown) }
+      problem.value = Object.keys(fieldsOf(thrown)).length > 0 ? '' : words(thrown)
+    }
+  }
+
+  watchDebounced([draft, apiaryId, whom, toolId], compute, { debounce: 150, deep: true })
+
+  return { yard, wrong, problem }
+}
