@@ -1293,7 +1293,7 @@ export interface components {
             basis: "NOTHING" | "OWN_FIGURE" | "ONE_LOAD" | "LINE";
             /** Format: double */
             fitted: number;
-            /** Format: double */
+            /** Format: int32 */
             planned: number;
             says: string;
             untested: boolean;

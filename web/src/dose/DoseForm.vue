@@ -63,9 +63,16 @@ const weighed = computed(() =>
       same(each.lot ?? '', draft.value.lot),
   ),
 )
-watch(weighed, (found) => {
-  if (found) set('gramsPerScoop', found.scoops.mean.toFixed(3))
-})
+/** A weighing is taken once; what is typed over it afterwards stands. */
+watch(
+  weighed,
+  (found) => {
+    if (!found || draft.value.scoopFrom === found.id) return
+    const gramsPerScoop = found.scoops.mean.toFixed(3)
+    draft.value = { ...draft.value, gramsPerScoop, scoopFrom: found.id }
+  },
+  { immediate: true },
+)
 
 function same(one: string, other: string): boolean {
   return one.trim().toLowerCase() === other.trim().toLowerCase()
@@ -102,6 +109,7 @@ function takeMeasure(measure: string): void {
     ...draft.value,
     measure,
     gramsPerScoop: spoon ? spoon.usualGrams.toFixed(2) : '',
+    scoopFrom: '',
   }
 }
 
@@ -201,7 +209,7 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
         inputmode="decimal"
         :hint="
           weighed
-            ? `${weighed.scoops.weighings} level scoops weighed by ${weighed.by}: ± ${weighed.scoops.spread.toFixed(2)} g each.`
+            ? `${weighed.scoops.weighings} level scoops weighed by ${weighed.by}: ${weighed.scoops.mean.toFixed(2)} ± ${weighed.scoops.spread.toFixed(2)} g.`
             : 'An estimate: weigh ten level scoops of this product and lot once.'
         "
         persistent-hint

@@ -4,6 +4,8 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
 import HiveChoice from '../parts/HiveChoice.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
+import { serverNow } from '../parts/clock'
+import { todayHere } from '../parts/days'
 import { counted, dayOf } from '../parts/format'
 import { newId } from '../parts/ids'
 import DoseForm from './DoseForm.vue'
@@ -276,7 +278,7 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
   <RuleSheetForm
     v-model="making"
     :from="ruleSheet"
-    :today="sheet?.day ?? inHand.dayline?.day?.date ?? ''"
+    :today="sheet?.day ?? inHand.dayline?.day?.date ?? todayHere(serverNow())"
     @kept="sheetKept"
   />
 </template>

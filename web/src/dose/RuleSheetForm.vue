@@ -2,6 +2,7 @@
 import { reactive, ref, watch } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { newId } from '../parts/ids'
+import { numberIn } from '../parts/numbers'
 import { useSession } from '../parts/session'
 
 type RuleSheet = Shapes['RuleSheet']
@@ -40,6 +41,7 @@ const sheet = reactive({
   note: '',
 })
 const refused = ref<Refused | null>(null)
+const unread = ref<Partial<Record<Figure, string>>>({})
 const problem = ref('')
 let id = newId()
 
@@ -60,21 +62,20 @@ watch(open, (isOpen) => {
   sheet.registeredProduct = from?.registeredProduct ?? false
   sheet.note = props.edits ? (from?.note ?? '') : ''
   refused.value = null
+  unread.value = {}
   problem.value = ''
 })
 
 function read(): Partial<Record<Figure, number>> | null {
   const numbers: Partial<Record<Figure, number>> = {}
-  for (const [key, label] of FIGURES) {
-    const text = figures[key].trim().replace(',', '.')
-    if (text === '') continue
-    if (!Number.isFinite(Number(text))) {
-      problem.value = `${label}: "${figures[key]}" is no number. Leave it empty where the label is silent.`
-      return null
-    }
-    numbers[key] = Number(text)
+  unread.value = {}
+  for (const [key] of FIGURES) {
+    if (figures[key].trim() === '') continue
+    const value = numberIn(figures[key])
+    if (Number.isFinite(value)) numbers[key] = value
+    else unread.value[key] = 'is no number; leave it empty where the label is silent'
   }
-  return numbers
+  return Object.keys(unread.value).length > 0 ? null : numbers
 }
 
 async function keep(): Promise<void> {
@@ -172,7 +173,7 @@ async function keep(): Promise<void> {
           :label="label"
           :suffix="unit"
           inputmode="decimal"
-          :error-messages="refused?.at(key)"
+          :error-messages="unread[key] ?? refused?.at(key)"
         />
       </div>
       <v-checkbox

@@ -23,6 +23,8 @@ export interface DoseDraft {
   /** A spoon's key, or SCALE. */
   measure: string
   gramsPerScoop: string
+  /** The weighing that the scoop was taken from; empty where none was. */
+  scoopFrom: string
   /** Key of a tool from the gear; empty where it is only a name. */
   toolId: string
   tool: string
@@ -50,6 +52,7 @@ export function freshDraft(): DoseDraft {
     strengthPercent: '99.6',
     measure: 'SCALE',
     gramsPerScoop: '',
+    scoopFrom: '',
     toolId: '',
     tool: 'Bowl 1',
     capacity: '4.5',

@@ -4,6 +4,12 @@ function at(date: string): number {
   return Date.parse(date + 'T00:00:00Z')
 }
 
+/** The calendar date here and now, by this device's zone. */
+export function todayHere(now: number): string {
+  const date = new Date(now)
+  return new Date(now - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
+}
+
 /** A calendar date so many days later, or earlier. */
 export function addDays(date: string, days: number): string {
   return new Date(at(date) + days * DAY).toISOString().slice(0, 10)

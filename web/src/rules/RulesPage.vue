@@ -4,6 +4,8 @@ import { api, ask, words, type Shapes } from '../api/client'
 import RuleSheetForm from '../dose/RuleSheetForm.vue'
 import LineTable from '../parts/LineTable.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
+import { serverNow } from '../parts/clock'
+import { todayHere } from '../parts/days'
 import { counted } from '../parts/format'
 import { useSession } from '../parts/session'
 
@@ -158,7 +160,7 @@ onMounted(() => load())
     v-model="form"
     :from="chosen?.sheet"
     :edits="edits"
-    :today="inHand.dayline?.day?.date ?? ''"
+    :today="inHand.dayline?.day?.date ?? todayHere(serverNow())"
     @kept="load($event.id)"
   />
 </template>

@@ -33,12 +33,12 @@ public final class Shots {
 
   private void takeAll() {
     try (Browser desk = new Browser(url, Browser.DESK)) {
-      desk.open("/sign-in").see("Come in as");
-      take(desk, "sign-in");
       desk.enterAs("Wren").see("Hollow Bank");
       take(desk, "today");
-      desk.open("/apiaries").see("Kiln Field").press("Kiln Field").see("Wind from").press("K7");
+      desk.open("/apiaries").see("Kiln Field").press("Kiln Field").see("a gram more");
       take(desk, "apiary");
+      desk.press("K16").see("of the acid").see("First: push the tray");
+      take(desk, "seal");
       spacing(desk);
       desk.open("/apiaries/import").choose(roster()).see("bad row");
       take(desk, "roster");
@@ -50,10 +50,16 @@ public final class Shots {
       take(desk, "dose");
       desk.open("/register").see("treatments in");
       take(desk, "register");
-      desk.open("/people").see("Ida");
-      take(desk, "people");
+      desk.open("/gear").see("Test burn").press("Pan 1").see("s × grams");
+      take(desk, "gear");
+      desk.open("/rules").see("Drum label").press("lay beside").see("differs");
+      desk.script("window.scrollTo(0, 0)");
+      take(desk, "rules");
       desk.open("/run").see("People first");
       take(desk, "people-check");
+      desk.press("Sheet and kit").see("Kit");
+      take(desk, "dose-sheet");
+      desk.press("To the run").see("People first");
       run(desk);
       take(desk, "run");
     }
@@ -79,11 +85,6 @@ public final class Shots {
     take(desk, "spacing");
     desk.press("H4").see("mites left on").see("Schools");
     take(desk, "bench");
-    desk.press("Each further").see("first round on");
-    desk.script(
-        "document.querySelector('[aria-label=Recommended]').scrollIntoView({block: 'start'})");
-    desk.script("window.scrollBy(0, -96)");
-    take(desk, "bench-further");
     desk.open("/spacing").choose("Apiary", "Upper Sallow").press("U3").see("Enter a count first");
     take(desk, "brood-clock");
   }

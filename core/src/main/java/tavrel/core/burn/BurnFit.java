@@ -114,15 +114,15 @@ public record BurnFit(
     }
     double plain = intercept + slope * load;
     if (basis == Basis.OWN_FIGURE) {
-      return new BurnTime(plain, plain, basis, true, "the tool's own figure: test this load first");
+      return BurnTime.of(plain, 0, basis, true, "the tool's own figure: test this load first");
     }
     boolean below = smallest != null && load < TESTED_BELOW * smallest;
     boolean above = largest != null && load > TESTED_ABOVE * largest;
     String from =
         points.size() == 1 ? "from one test burn" : "from " + points.size() + " test burns";
-    return new BurnTime(
+    return BurnTime.of(
         plain,
-        plain * (1 + marginPercent / 100),
+        marginPercent,
         basis,
         below || above,
         below || above

@@ -4,16 +4,17 @@ package tavrel.core.burn;
  * How long to plan for one load.
  *
  * @param fitted by the fit alone, seconds
- * @param planned with the margin on top, seconds
+ * @param planned with the margin on top, whole seconds, never short
  * @param basis what it rests on
  * @param untested whether no test burn is near this load
  * @param says the basis in words
  */
 public record BurnTime(
-    double fitted, double planned, BurnFit.Basis basis, boolean untested, String says) {
+    double fitted, int planned, BurnFit.Basis basis, boolean untested, String says) {
 
-  /** Whole seconds to plan, never short. */
-  public int seconds() {
-    return (int) Math.ceil(planned - 1e-9);
+  static BurnTime of(
+      double fitted, double marginPercent, BurnFit.Basis basis, boolean untested, String says) {
+    int planned = (int) Math.ceil(fitted * (1 + marginPercent / 100) - 1e-9);
+    return new BurnTime(fitted, planned, basis, untested, says);
   }
 }

@@ -103,7 +103,7 @@ class YardSheetTest {
     assertThat(loose.kept()).isLessThan(sheet.hives().get(0).kept());
     assertThat(loose.shutFirst().kind()).isEqualTo(LeakKind.FLOOR);
     assertThat(loose.kill()).isCloseTo(KillCurve.FIELD.kill(2, loose.kept()), within(1e-9));
-    assertThat(loose.burn().planned()).isCloseTo(30 * 1.15, within(1e-9));
+    assertThat(loose.burn().planned()).as("30 s and 15 %").isEqualTo(35);
   }
 
   @Test

@@ -84,7 +84,7 @@ public record RoundHive(
         dose.supersPlan(),
         first == null ? null : first.product(),
         first == null ? null : first.acid(),
-        burn == null ? null : burn.seconds(),
+        burn == null ? null : burn.planned(),
         burn == null ? null : burn.says(),
         ready.kept(),
         dose.exception(),

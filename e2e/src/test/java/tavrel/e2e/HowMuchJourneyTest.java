@@ -1,0 +1,195 @@
+package tavrel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.Keys;
+
+/**
+ * How much, for a keeper's own hives: a row painted until it is tight, scoops weighed, a pan timed
+ * and run.
+ */
+class HowMuchJourneyTest {
+
+  private static final String[] ROSTER = {
+    "apiary;hive;position;brood boxes;supers;floor",
+    "Fern Gate;F1;1;deep 10;0;bare mesh",
+    "Fern Gate;F2;2;2x deep 10;0;bare mesh",
+    "Fern Gate;F3;3;nucleus 5;0;bare mesh",
+    "Fern Gate;F4;4;deep 10;1;bare mesh"
+  };
+
+  @Test
+  void a_row_painted_tight_lets_the_same_dose_work_and_the_sheet_says_how(@TempDir Path data) {
+    try (App app = App.serve(data);
+        Browser browser = keeper(app)) {
+      browser.press("Fern Gate").see("leaky").see("The leakiest");
+      assertThat(browser.barriers()).as("the drawn apiary").isEmpty();
+      dose(browser).see("kills 38 %");
+
+      browser.open("/apiaries").press("Fern Gate").see("leaky");
+      browser.press("F1").see("Keeps 20 % of the acid").see("push the tray in tight");
+      assertThat(browser.barriers()).as("a hive's seal").isEmpty();
+      browser.press("Row 1").see("4 hives");
+      browser.choose("Floor", "mesh, tray tight").see("Floor painted over 4 hives");
+      browser.seeNo("leaky");
+      browser.press("Take it back").see("leaky");
+      browser.choose("Floor", "mesh, tray tight").seeNo("leaky");
+      browser.type("Brood boxes", "barrel").key(Keys.TAB);
+      browser.see("is no box");
+      assertThat(browser.typed("Brood boxes")).as("nothing typed is lost").isEqualTo("barrel");
+      browser.reload().see("keeps 92 %");
+
+      dose(browser).seeNo("kills 38 %").see("kills 87 %");
+      browser.press("Why for F3").see("nucleus 5 counts 0.50").see("see that the tray sits tight");
+      browser.type("This hive instead", "40").type("because", "strong");
+      browser.press("Give it").see("allowed is 0.1 to 10 g a box");
+      browser.type("This hive instead", "1").press("Give it").see("own amount").seeNo("allowed is");
+      browser.press("Keep it and go to the run").see("People first");
+      browser.press("Sheet and kit").see("Dose sheet, Fern Gate").see("4 loads to fill");
+      browser.see("cloths for entrances").see("strong").see("rinse eyes 15 minutes");
+      assertThat(browser.barriers()).as("sheet and kit").isEmpty();
+      browser.find("[aria-label=Kit] input").click();
+      browser.see("packed by Wren").reload().see("packed by Wren");
+      assertThat(pdf(browser)).startsWith("%PDF-");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void ten_scoops_weighed_are_what_the_dose_sheet_reckons_with(@TempDir Path data) {
+    try (App app = App.serve(data);
+        Browser browser = keeper(app)) {
+      dose(browser).type("Product", "Vale crystals").type("Lot", "7");
+      browser.choose("Measured with", "level ¼ teaspoon (US)").see("An estimate");
+      browser.press("Weigh ten scoops").see("0 of at least 5 weighed");
+      assertThat(browser.typed("Product")).isEqualTo("Vale crystals");
+      List<String> grams = List.of("1.21", "1,18", "1.22", "x", "1.19", "1.20");
+      for (int i = 0; i < grams.size(); i++) {
+        browser.type("Scoop " + (i + 1), grams.get(i));
+      }
+      browser.see("no number").type("Scoop 4", "1.20").see("1.20 g").see("20.2 % over");
+      assertThat(browser.barriers()).as("the scoop bench").isEmpty();
+      browser.press("Keep it for this product lot").see("reckon with it from now on");
+      browser.open("/dose").see("6 level scoops weighed by Wren").see("3 scoops");
+      browser.press("Why for F1").see("level ¼ teaspoon (US) of 1.2 g");
+      browser.type("One level scoop holds", "0.4").see("Tablespoon for teaspoon?");
+      browser.type("Strength", "996").see("0 to 100");
+      assertThat(browser.typed("Strength")).isEqualTo("996");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void a_pan_timed_in_the_open_gives_the_clock_of_its_run(@TempDir Path data) {
+    try (App app = App.serve(data);
+        Browser browser = keeper(app)) {
+      browser.open("/gear").see("No tool yet").press("Add a tool");
+      browser.type("Name", "Pan 1").choose("Family", "pan wand");
+      browser.type("Burns, by its maker", "-5").press("Keep the tool").see("allowed is 5 to 1800");
+      assertThat(browser.typed("Name")).as("nothing typed is lost").isEqualTo("Pan 1");
+      browser.type("Burns, by its maker", "").type("Cools in the hive", "90");
+      browser.press("Keep the tool").see("No burn time is known");
+      browser.press("Add a tool").type("Name", "pan 1").press("Keep the tool");
+      browser.see("is taken by another tool").press("Back");
+
+      browser.press("Start").see("Empty: stop").reload().see("Empty: stop");
+      browser.press("Empty: stop").see("Start");
+      assertThat(Double.parseDouble(browser.typed("Took"))).as("through a reload").isPositive();
+      burn(browser, "1", "100");
+      burn(browser, "3", "160");
+      browser.see("70 s + 30.0 s × grams");
+      assertThat(browser.barriers()).as("gear").isEmpty();
+
+      dose(browser).choose("Tool", "Pan 1").see("2:30");
+      browser.press("Why for F2").see("from 2 test burns");
+      browser.press("Keep it and go to the run").see("7 still open");
+      browser.all("[role=checkbox]").forEach(point -> point.click());
+      browser.press("All true").see("Pan loaded cold").see("acid on a hot one flashes");
+      RoundJourneyTest.step(browser, "Pan loaded cold", "Pan in, connected");
+      RoundJourneyTest.step(browser, "Pan in, connected", "Empty: disconnected");
+      browser.see("to go by the burn time").reload().see("to go by the burn time");
+      RoundJourneyTest.step(browser, "Empty: disconnected", "Pan out, entrance shut");
+      browser.see("to cool in the hive");
+      RoundJourneyTest.step(browser, "Pan out, entrance shut", "Pan loaded cold");
+      browser.see("Next to open");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void a_sheet_edited_is_a_new_version_and_the_old_round_keeps_the_old(@TempDir Path data) {
+    try (App app = App.serve(data);
+        Browser browser = keeper(app)) {
+      browser.open("/rules").see("2 g a box, supers off").press("2 g a box");
+      browser.press("Make my own from it").see("Copied from the label in hand");
+      browser.type("Name of this sheet", "Vale label").type("Coldest air", "20");
+      browser.type("Warmest air", "10").press("It is the label");
+      browser.press("Keep this sheet").see("must lie below");
+      assertThat(browser.typed("Name of this sheet")).isEqualTo("Vale label");
+      browser.type("Coldest air", "").type("Warmest air", "");
+      browser.press("Keep this sheet").see("Vale label, version 1");
+      browser.open("/dose").choose("Rule sheet", "Vale label").see("acid dihydrate for 4 hives");
+      browser.press("Keep it and go to the run").see("People first");
+      browser.open("/rules").press("Vale label").see("1 round by it").press("Edit");
+      browser.type("Most grams a box", "1").press("Keep this sheet");
+      browser.see("Vale label, version 2").press("lay beside").see("differs");
+      assertThat(browser.barriers()).as("two versions side by side").isEmpty();
+      browser
+          .open("/run")
+          .press("Sheet and kit")
+          .see("“Vale label”, version 1: none off the label");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  /** A keeper's account and four hives on bare mesh. */
+  private static Browser keeper(App app) {
+    Browser browser = new Browser(app.url(), Browser.DESK);
+    browser
+        .open("/")
+        .type("Code from the console", app.firstCode())
+        .type("Your name", "Wren")
+        .type("Login", "wren")
+        .type("Password", "a long password")
+        .press("Make the account")
+        .see("Bring in hives");
+    browser.choose(Rosters.file(ROSTER)).see("4 good rows");
+    return browser.press("Bring in 4 hives").press("To the apiaries").see("Fern Gate");
+  }
+
+  private static Browser dose(Browser browser) {
+    browser.open("/dose").see("Rule sheet");
+    Until.within(
+        Duration.ofSeconds(15),
+        "a sheet is asked for, or computed",
+        () ->
+            browser.body().contains("Which rules apply?")
+                || browser.body().contains("acid dihydrate for"));
+    if (browser.body().contains("Which rules apply?")) {
+      browser.choose("Rule sheet", "Example: 2 g a box");
+    }
+    return browser.see("acid dihydrate for 4 hives");
+  }
+
+  private static void burn(Browser browser, String load, String seconds) {
+    browser.type("Load", load).type("Took", seconds).press("Keep this burn");
+    Until.within(
+        Duration.ofSeconds(15),
+        "the burn of " + load + " g is kept",
+        () -> browser.typed("Took").isEmpty());
+  }
+
+  private static String pdf(Browser browser) {
+    return browser
+        .driver()
+        .executeAsyncScript(
+            "const done = arguments[0];"
+                + "fetch(document.querySelector('a[href$=\"sheet.pdf\"]').href).then(r => r.text()).then(done)")
+        .toString();
+  }
+}
