@@ -75,6 +75,11 @@ export const router = createRouter({
       meta: { title: 'Dose', who: 'keeper' },
     },
     {
+      path: '/dose/how-long',
+      component: () => import('./pace/PacePage.vue'),
+      meta: { title: 'How long', who: 'worker' },
+    },
+    {
       path: '/dose/scoops',
       component: () => import('./dose/ScoopPage.vue'),
       meta: { title: 'Scoop bench', who: 'worker' },

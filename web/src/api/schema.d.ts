@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_3"];
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/run-length": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["runLength"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/seal": {
         parameters: {
             query?: never;
@@ -237,7 +253,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_5"];
+        post: operations["keep_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +301,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_4"];
+        post: operations["keep_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -380,7 +396,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
-        put: operations["keep_1"];
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -733,7 +749,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -892,7 +908,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
         delete: operations["strike_1"];
         options?: never;
@@ -1069,6 +1085,22 @@ export interface paths {
         };
         get?: never;
         put: operations["tool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/usual-work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["usual"];
+        put: operations["keep"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1453,6 +1485,12 @@ export interface components {
             days: string[];
             question: components["schemas"]["BenchQuestion"];
         };
+        Crew: {
+            /** Format: int32 */
+            burners: number;
+            /** Format: int32 */
+            helpers: number;
+        };
         DaySpan: {
             /** Format: date */
             from: string;
@@ -1727,6 +1765,21 @@ export interface components {
             /** @enum {string} */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
             window: components["schemas"]["FreeWindow"];
+        };
+        HiveLine: {
+            /** Format: int32 */
+            due: number;
+            /** Format: uuid */
+            hiveId: string;
+            name: string;
+            /** Format: int32 */
+            opened: number;
+            /** Format: int32 */
+            out: number;
+            /** Format: int32 */
+            shut: number;
+            /** Format: int32 */
+            tool: number;
         };
         HiveOnBoard: {
             ahead: components["schemas"]["NextAct"][];
@@ -2099,6 +2152,51 @@ export interface components {
             usualGrams: number;
             words: string;
         };
+        Pace: {
+            /** Format: int32 */
+            finish: number;
+            hives: components["schemas"]["HiveLine"][];
+            /** Format: int32 */
+            longestShut: number;
+            /** Format: int32 */
+            mostShut: number;
+            /** Format: int32 */
+            overdue: number;
+            people: components["schemas"]["PersonLine"][];
+            tools: components["schemas"]["ToolLine"][];
+            /** Format: int32 */
+            unfinished: number;
+            /** Format: int32 */
+            worstOverdue: number;
+        };
+        PaceQuestion: {
+            dose: components["schemas"]["DoseQuestion"];
+            toolIds: string[];
+            work: components["schemas"]["UsualWork"];
+        };
+        PaceTimes: {
+            /** Format: int32 */
+            clearAway: number;
+            /** Format: int32 */
+            disconnect: number;
+            /** Format: int32 */
+            fillCap: number;
+            /** Format: int32 */
+            loadCold: number;
+            /** Format: int32 */
+            openFirstAfter: number;
+            /** Format: int32 */
+            opening: number;
+            /** Format: int32 */
+            seal: number;
+            /** Format: int32 */
+            setUp: number;
+            staysWithBowl: boolean;
+            /** Format: int32 */
+            walkAndShut: number;
+            /** Format: int32 */
+            withdraw: number;
+        };
         Pack: {
             /** Format: double */
             ampHours: number;
@@ -2127,6 +2225,12 @@ export interface components {
         };
         PeopleCheck: {
             confirmed: ("RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS")[];
+        };
+        PersonLine: {
+            burns: boolean;
+            /** Format: double */
+            busy: number;
+            stretches: components["schemas"]["Stretch"][];
         };
         PowerNeed: {
             /** Format: double */
@@ -2396,6 +2500,15 @@ export interface components {
             /** Format: int32 */
             treated: number;
         };
+        RunLength: {
+            crewUsed: components["schemas"]["Crew"];
+            /** Format: int32 */
+            mostShut: number;
+            pace: components["schemas"]["Pace"];
+            savings: components["schemas"]["Saving"][];
+            /** Format: int32 */
+            toolsUsed: number;
+        };
         RunShort: {
             /** Format: int32 */
             done: number;
@@ -2406,6 +2519,13 @@ export interface components {
             opensFrom?: string;
             /** Format: int32 */
             stillShut: number;
+        };
+        Saving: {
+            /** @enum {string} */
+            more: "TOOL" | "HELPER" | "BURNER" | "TOOL_AND_BURNER" | "CLOTHS";
+            /** Format: int32 */
+            saved: number;
+            words: string;
         };
         School: {
             amount: components["schemas"]["Amount"];
@@ -2594,6 +2714,16 @@ export interface components {
             /** Format: double */
             assay: number;
         };
+        Stretch: {
+            /** @enum {string} */
+            doing: "PREHEAT" | "MAKE_READY" | "FILL" | "START" | "BURN" | "DISCONNECT" | "COOL" | "TAKE_OUT" | "OPEN";
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            hive?: number;
+            /** Format: int32 */
+            to: number;
+        };
         SunDay: {
             /** Format: date-time */
             firstLight?: string;
@@ -2685,6 +2815,14 @@ export interface components {
             /** Format: double */
             years: number;
         };
+        ToolLine: {
+            /** Format: double */
+            busy: number;
+            /** Format: int32 */
+            charges: number;
+            name: string;
+            stretches: components["schemas"]["Stretch"][];
+        };
         ToolWear: {
             /** Format: int32 */
             burnsOnSeals: number;
@@ -2752,6 +2890,15 @@ export interface components {
             /** Format: int32 */
             hives: number;
         };
+        UsualWork: {
+            /** Format: int32 */
+            caps?: number;
+            /** Format: int32 */
+            cloths: number;
+            crew: components["schemas"]["Crew"];
+            preparedAhead: boolean;
+            times: components["schemas"]["PaceTimes"];
+        };
         Walk: {
             rows: string[][];
         };
@@ -2810,6 +2957,8 @@ export interface components {
             season: components["schemas"]["ApiarySeason"];
         };
         Window: {
+            /** Format: int32 */
+            fits?: number;
             /** Format: date-time */
             from: string;
             /** @enum {string} */
@@ -2911,7 +3060,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3160,6 +3309,32 @@ export interface operations {
             };
         };
     };
+    runLength: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaceQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunLength"];
+                };
+            };
+        };
+    };
     ofApiary: {
         parameters: {
             query?: {
@@ -3255,7 +3430,7 @@ export interface operations {
             };
         };
     };
-    keep_5: {
+    keep_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -3317,7 +3492,7 @@ export interface operations {
             };
         };
     };
-    keep_4: {
+    keep_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3481,7 +3656,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4079,7 +4254,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4312,7 +4487,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4716,6 +4891,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AllGear"];
+                };
+            };
+        };
+    };
+    usual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualWork"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UsualWork"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualWork"];
                 };
             };
         };

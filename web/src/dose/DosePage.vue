@@ -261,6 +261,9 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
           </li>
         </ul>
       </details>
+      <router-link class="long" :to="{ path: '/dose/how-long', query: { apiary: apiaryId } }"
+        >How long will it take, and what would one more tool or helper gain?</router-link
+      >
       <p class="soft care">
         The label in hand and local rules decide; this sheet holds your plan against what you copied
         from them. Weigh once, level, with acid-proof gloves on, away from food.
@@ -351,6 +354,11 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
 .ask {
   padding: 18px 20px;
   border-left: 8px solid var(--ink);
+}
+
+.long {
+  display: inline-block;
+  margin: 6px 0;
 }
 
 .kit summary {

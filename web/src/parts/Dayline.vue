@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Shapes } from '../api/client'
-import { timeIn } from './format'
+import { counted, timeIn } from './format'
 
 /** One day of the apiary in hand: its light, its warmth, its workable hours, and now. */
 const props = defineProps<{
@@ -62,7 +62,9 @@ const windows = computed(() =>
     ...window,
     left: share(window.from) * 100,
     width: (share(window.to) - share(window.from)) * 100,
-    words: `${timeIn(zone.value, window.from)}–${timeIn(zone.value, window.to)} ${window.grade.toLowerCase()}`,
+    words:
+      `${timeIn(zone.value, window.from)}–${timeIn(zone.value, window.to)} · ${window.grade.toLowerCase()}` +
+      (window.fits === undefined ? '' : ` · fits ${counted(window.fits, 'hive')}`),
   })),
 )
 const hoursMarked = computed(() =>

@@ -24,13 +24,14 @@ const opens = computed(() => {
 const hours = computed(() => {
   if (!props.each.nextWindow)
     return props.each.apiary.latitude === undefined ? 'place unknown' : 'none by tomorrow night'
-  const { from, to, grade } = props.each.nextWindow
+  const { from, to, grade, fits } = props.each.nextWindow
   const zone = props.each.apiary.zone
   const words =
     Date.parse(from) <= props.now
       ? `now, until ${timeIn(zone, to)}`
       : `${timeIn(zone, from)}–${timeIn(zone, to)}`
-  return `${words} · ${grade.toLowerCase()}`
+  const hives = fits === undefined ? '' : ` · fits ${fits} of ${props.each.hives}`
+  return `${words} · ${grade.toLowerCase()}${hives}`
 })
 
 const button = computed(() => {

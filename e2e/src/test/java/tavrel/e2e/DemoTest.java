@@ -78,6 +78,10 @@ class DemoTest {
         look(desk, "/dose", "acid dihydrate for", light);
         desk.press("Why for").see("Product:");
         assertThat(desk.barriers()).as("why " + light).isEmpty();
+        look(desk, "/dose/how-long", "from arrival", light);
+        look(desk, "/dose/scoops", "Weighed before", light);
+        look(desk, "/gear", "Inverter of", light);
+        look(desk, "/rules", "Copied from the label by Wren", light);
         look(desk, "/counts", "Keep and next hive", light);
         look(desk, "/spacing", "Free now", light);
         desk.press("K4").see("mites left on").see("Schools");

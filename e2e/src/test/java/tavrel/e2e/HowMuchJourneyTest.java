@@ -77,7 +77,7 @@ class HowMuchJourneyTest {
       browser.press("Keep it for this product lot").see("reckon with it from now on");
       browser.open("/dose").see("6 level scoops weighed by Wren").see("3 scoops");
       browser.press("Why for F1").see("level ¼ teaspoon (US) of 1.2 g");
-      browser.type("One level scoop holds", "0.4").see("Tablespoon for teaspoon?");
+      browser.type("One level scoop holds", "0.3").see("Tablespoon for teaspoon?");
       browser.type("Strength", "996").see("0 to 100");
       assertThat(browser.typed("Strength")).isEqualTo("996");
       assertThat(browser.complaints()).isEmpty();
@@ -106,6 +106,12 @@ class HowMuchJourneyTest {
       assertThat(browser.barriers()).as("gear").isEmpty();
 
       dose(browser).choose("Tool", "Pan 1").see("2:30");
+      browser.press("How long will it take").see("from arrival").see("4 of 4 hives");
+      String alone = browser.find("[aria-label='How long it takes'] .big").getText();
+      browser.press("One Pan 1 more").seeNo(alone);
+      browser.type("Burn", "0").see("allowed is 1 to 4 people who burn").type("Burn", "2");
+      browser.press("Keep as our usual").see("how many hives fit");
+      browser.press("Dose sheet").see("2:30");
       browser.press("Why for F2").see("from 2 test burns");
       browser.press("Keep it and go to the run").see("7 still open");
       browser.all("[role=checkbox]").forEach(point -> point.click());

@@ -17,9 +17,10 @@ import org.jspecify.annotations.Nullable;
  * @param toolsUsed tools in it
  * @param crewUsed people in it
  * @param mostShut cloths that it may use at once
- * @param gains what one more would save, most first; those that save nothing come last
+ * @param savings what one more would save, most first; those that save nothing come last
  */
-public record RunLength(Pace pace, int toolsUsed, Crew crewUsed, int mostShut, List<Gain> gains) {
+public record RunLength(
+    Pace pace, int toolsUsed, Crew crewUsed, int mostShut, List<Saving> savings) {
 
   /** What there can be more of. */
   public enum More {
@@ -48,7 +49,7 @@ public record RunLength(Pace pace, int toolsUsed, Crew crewUsed, int mostShut, L
    * @param words in a sentence
    * @param saved s; 0 where it saves nothing
    */
-  public record Gain(More more, String words, int saved) {}
+  public record Saving(More more, String words, int saved) {}
 
   private static final int MORE_CLOTHS = 5;
   private static final int MOST_PEOPLE = 4;
@@ -56,7 +57,7 @@ public record RunLength(Pace pace, int toolsUsed, Crew crewUsed, int mostShut, L
   /** The best that can be done with a set-up, with what more would gain. */
   public static RunLength of(RunSetUp setUp) {
     RunLength best = best(setUp);
-    List<Gain> gains = new ArrayList<>();
+    List<Saving> savings = new ArrayList<>();
     for (More more : More.values()) {
       RunSetUp other = with(setUp, more);
       if (other != null) {
@@ -65,12 +66,12 @@ public record RunLength(Pace pace, int toolsUsed, Crew crewUsed, int mostShut, L
             pace.unfinished() == best.pace().unfinished()
                 ? Math.max(0, best.pace().finish() - pace.finish())
                 : 0;
-        gains.add(new Gain(more, more.words(), saved));
+        savings.add(new Saving(more, more.words(), saved));
       }
     }
-    gains.sort((a, b) -> Integer.compare(b.saved(), a.saved()));
+    savings.sort((a, b) -> Integer.compare(b.saved(), a.saved()));
     return new RunLength(
-        best.pace(), best.toolsUsed(), best.crewUsed(), best.mostShut(), List.copyOf(gains));
+        best.pace(), best.toolsUsed(), best.crewUsed(), best.mostShut(), List.copyOf(savings));
   }
 
   /** One play-through with everything in use at once. */

@@ -44,11 +44,13 @@ public record RunSetUp(
     return new RunSetUp(hives, tools, other, cloths, caps, times);
   }
 
-  RunSetUp withTools(List<ToolAtWork> others) {
+  /** The same with other tools. */
+  public RunSetUp withTools(List<ToolAtWork> others) {
     return new RunSetUp(hives, others, crew, cloths, caps, times);
   }
 
-  RunSetUp withCloths(int other) {
+  /** The same with another number of cloths. */
+  public RunSetUp withCloths(int other) {
     return new RunSetUp(hives, tools, crew, other, caps, times);
   }
 

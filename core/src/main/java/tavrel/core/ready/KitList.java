@@ -39,14 +39,20 @@ public final class KitList {
   private final Map<UUID, HiveReady> ready;
   private final HiveReady.Gear gear;
   private final @Nullable Pack pack;
+  private final @Nullable Integer mostShut;
   private final List<KitItem> items = new ArrayList<>();
 
   private KitList(
-      DoseSheet sheet, List<HiveReady> hives, HiveReady.Gear gear, @Nullable Pack pack) {
+      DoseSheet sheet,
+      List<HiveReady> hives,
+      HiveReady.Gear gear,
+      @Nullable Pack pack,
+      @Nullable Integer mostShut) {
     this.sheet = sheet;
     this.ready = hives.stream().collect(Collectors.toMap(HiveReady::hiveId, each -> each));
     this.gear = gear;
     this.pack = pack;
+    this.mostShut = mostShut;
   }
 
   /**
@@ -54,10 +60,16 @@ public final class KitList {
    *
    * @param hives one for each line of the sheet
    * @param pack that the tool runs on, or null
+   * @param mostShut most hives shut at once, played through; null where the tool's times are
+   *     unknown
    */
   public static List<KitItem> of(
-      DoseSheet sheet, List<HiveReady> hives, HiveReady.Gear gear, @Nullable Pack pack) {
-    KitList list = new KitList(sheet, hives, gear, pack);
+      DoseSheet sheet,
+      List<HiveReady> hives,
+      HiveReady.Gear gear,
+      @Nullable Pack pack,
+      @Nullable Integer mostShut) {
+    KitList list = new KitList(sheet, hives, gear, pack, mostShut);
     list.people();
     list.fire();
     list.acid();
@@ -156,9 +168,10 @@ public final class KitList {
           cloths + " and 2 spare",
           "as many as are shut at once, an estimate: "
               + sheet.sealMinutes()
-              + " min sealed at about "
-              + Figures.clock(Duration.ofSeconds(cycleSeconds()))
-              + " a hive");
+              + " min sealed"
+              + (mostShut == null
+                  ? " at about " + Figures.clock(Duration.ofSeconds(cycleSeconds())) + " a hive"
+                  : ", the whole round played through"));
     }
     boolean pan = gear.family() == ToolFamily.PAN_WAND;
     long low = pan ? count(f -> f.entrance() == Entrance.LOW) : 0;
@@ -215,6 +228,9 @@ public final class KitList {
   }
 
   private int shutAtOnce() {
+    if (mostShut != null) {
+      return Math.max(1, mostShut);
+    }
     int hives = sheet.hives().size();
     int sealed = (int) Math.ceil(60.0 * sheet.sealMinutes() / cycleSeconds()) + 1;
     return Math.min(hives, sealed);

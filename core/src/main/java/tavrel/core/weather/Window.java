@@ -1,6 +1,7 @@
 package tavrel.core.weather;
 
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Hours in a row of the same grade.
@@ -8,5 +9,7 @@ import java.time.Instant;
  * @param from first minute
  * @param to end, not part of it
  * @param grade good or fair
+ * @param fits hives, in walking order, that can be done in what is left of it; null where nobody
+ *     can tell
  */
-public record Window(Instant from, Instant to, HourGrade grade) {}
+public record Window(Instant from, Instant to, HourGrade grade, @Nullable Integer fits) {}

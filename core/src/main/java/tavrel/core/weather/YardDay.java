@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToIntFunction;
 import tavrel.core.Figures;
 
 /**
@@ -73,6 +74,28 @@ public record YardDay(
         .orElseGet(() -> hours.get(0).weather());
   }
 
+  /**
+   * The same day with the number of hives that fit what is left of each window.
+   *
+   * @param now of a window that has begun only the rest counts; of one that is over nothing does
+   * @param fits from a length of time to hives
+   */
+  public YardDay fitted(Instant now, ToIntFunction<Duration> fits) {
+    List<Window> fitted =
+        windows.stream()
+            .map(
+                window -> {
+                  Instant begin = window.from().isBefore(now) ? now : window.from();
+                  Integer hives =
+                      begin.isBefore(window.to())
+                          ? fits.applyAsInt(Duration.between(begin, window.to()))
+                          : null;
+                  return new Window(window.from(), window.to(), window.grade(), hives);
+                })
+            .toList();
+    return new YardDay(date, zone, begins, ends, sun, hours, fitted, school, source);
+  }
+
   private static GradedHour grade(
       HourlyWeather hour, SunDay sun, double best, TemperatureSchool school) {
     double reach = ExpectedReach.of(hour, sun);
@@ -120,9 +143,9 @@ public record YardDay(
       if (last >= 0
           && windows.get(last).grade() == hour.grade()
           && windows.get(last).to().equals(from)) {
-        windows.set(last, new Window(windows.get(last).from(), to, hour.grade()));
+        windows.set(last, new Window(windows.get(last).from(), to, hour.grade(), null));
       } else {
-        windows.add(new Window(from, to, hour.grade()));
+        windows.add(new Window(from, to, hour.grade(), null));
       }
     }
     return List.copyOf(windows);

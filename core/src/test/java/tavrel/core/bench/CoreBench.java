@@ -18,6 +18,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import tavrel.core.burn.ToolFamily;
 import tavrel.core.dose.DoseSettings;
 import tavrel.core.dose.DoseSheet;
 import tavrel.core.dose.MediumBoxes;
@@ -34,8 +35,15 @@ import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
 import tavrel.core.mite.CurveChoice;
+import tavrel.core.pace.Crew;
+import tavrel.core.pace.Pace;
+import tavrel.core.pace.PaceTimes;
+import tavrel.core.pace.RunLength;
+import tavrel.core.pace.ToolAtWork;
+import tavrel.core.pace.UsualWork;
 import tavrel.core.ready.HiveReady;
 import tavrel.core.ready.YardSheet;
+import tavrel.core.ready.YardWork;
 import tavrel.core.rule.ExampleSheets;
 import tavrel.core.seal.Release;
 import tavrel.core.seal.SealEstimate;
@@ -58,6 +66,9 @@ import tavrel.core.yardrun.RunTool;
 public class CoreBench {
 
   private static final Instant DAWN = Instant.parse("2026-08-18T06:00:00Z");
+
+  private static final ToolAtWork BOWL =
+      new ToolAtWork("Bowl", ToolFamily.HEATED_BOWL, 4.5, 12, 9, 105, 0, 20, null);
 
   private final List<Hive> hives = hives(400);
   private final Hive leaky = leaky();
@@ -85,7 +96,16 @@ public class CoreBench {
   public YardSheet yardSheetOf400Hives() {
     HiveReady.Gear gear =
         new HiveReady.Gear(null, null, 10, SealParameters.USUAL, CurveChoice.FIELD.in(Map.of()));
-    return YardSheet.of(doseSheetOf400Hives(), gear, null);
+    return YardSheet.of(doseSheetOf400Hives(), gear, null, UsualWork.ALONE);
+  }
+
+  /** A run of 400 hives with four tools, three people and cloths enough. */
+  @Benchmark
+  public Pace runOf400HivesAnd4Tools() {
+    return RunLength.plain(
+        YardWork.asTheyStand(
+                hives, BOWL, new UsualWork(new Crew(2, 1), 40, null, false, PaceTimes.USUAL))
+            .withTools(List.of(BOWL, BOWL, BOWL, BOWL)));
   }
 
   /** One hive's seal curve. */

@@ -44,7 +44,7 @@ class RunLengthTest {
     RunLength length = RunLength.of(bowls(12, 6));
     assertThat(length.pace().finish()).as("best of all orders").isEqualTo(1_795);
     assertThat(length.pace().mostShut()).isEqualTo(6);
-    assertThat(length.gains().get(0).more()).isEqualTo(RunLength.More.CLOTHS);
+    assertThat(length.savings().get(0).more()).isEqualTo(RunLength.More.CLOTHS);
     assertThat(RunLength.of(bowls(12, 11)).pace().finish()).isLessThan(1_795);
   }
 
@@ -205,9 +205,9 @@ class RunLengthTest {
   }
 
   private static int saved(RunLength length, RunLength.More more) {
-    return length.gains().stream()
+    return length.savings().stream()
         .filter(gain -> gain.more() == more)
-        .mapToInt(RunLength.Gain::saved)
+        .mapToInt(RunLength.Saving::saved)
         .sum();
   }
 

@@ -37,6 +37,7 @@ import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
 import tavrel.core.mite.KillCurve;
+import tavrel.core.pace.UsualWork;
 import tavrel.core.rule.ExampleSheets;
 import tavrel.core.seal.LeakKind;
 import tavrel.core.seal.SealParameters;
@@ -186,7 +187,8 @@ class YardSheetTest {
         dose,
         new HiveReady.Gear(
             tool, BurnFit.of(tool, List.of(burn)), 10, SealParameters.USUAL, KillCurve.FIELD),
-        tool.equals(PAN) ? pack : null);
+        tool.equals(PAN) ? pack : null,
+        UsualWork.ALONE);
   }
 
   private static Fittings fittings(

@@ -123,8 +123,31 @@ class WeatherTest {
             new Window(
                 DAY.atStartOfDay(ZONE).toInstant(),
                 DAY.plusDays(1).atStartOfDay(ZONE).toInstant(),
-                HourGrade.GOOD));
+                HourGrade.GOOD,
+                null));
     assertThat(day(fixed(8, 11, 0)).windows()).isEmpty();
+  }
+
+  private static int hoursIn(Duration length) {
+    return (int) length.toHours();
+  }
+
+  @Test
+  void a_window_tells_how_many_hives_fit_its_length() {
+    YardDay day = day(fixed(8, 2, 0));
+    Instant noon = DAY.atTime(12, 0).atZone(ZONE).toInstant();
+    assertThat(day.fitted(noon.minus(Duration.ofDays(1)), WeatherTest::hoursIn).windows())
+        .extracting(Window::fits)
+        .containsExactly(24);
+    assertThat(day.fitted(noon, WeatherTest::hoursIn).windows())
+        .as("what is left of it")
+        .extracting(Window::fits)
+        .containsExactly(12);
+    assertThat(day.fitted(noon.plus(Duration.ofDays(1)), WeatherTest::hoursIn).windows())
+        .as("over")
+        .extracting(Window::fits)
+        .containsOnlyNulls();
+    assertThat(day.windows()).extracting(Window::fits).containsOnlyNulls();
   }
 
   @Test

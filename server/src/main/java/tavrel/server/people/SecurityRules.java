@@ -65,6 +65,7 @@ class SecurityRules {
                     .requestMatchers(
                         POST,
                         "/api/apiaries/*/dose-sheet",
+                        "/api/apiaries/*/run-length",
                         "/api/apiaries/*/hive-changes",
                         "/api/gear/power",
                         "/api/gear/cost",

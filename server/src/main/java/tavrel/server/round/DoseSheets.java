@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -18,8 +19,13 @@ import tavrel.core.dose.DoseSheet;
 import tavrel.core.dose.OnRecord;
 import tavrel.core.hive.Hive;
 import tavrel.core.mite.CurveChoice;
+import tavrel.core.pace.RunLength;
+import tavrel.core.pace.RunSetUp;
+import tavrel.core.pace.ToolAtWork;
+import tavrel.core.pace.UsualWork;
 import tavrel.core.ready.HiveReady;
 import tavrel.core.ready.YardSheet;
+import tavrel.core.ready.YardWork;
 import tavrel.core.rule.RuleSheet;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -27,6 +33,7 @@ import tavrel.server.brood.Broods;
 import tavrel.server.figure.OwnFigures;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
+import tavrel.server.pace.Paces;
 import tavrel.server.rulesheet.RuleSheets;
 
 /** Sheets of an apiary as it stands today, with what the register and the gear know of it. */
@@ -49,12 +56,22 @@ class DoseSheets {
       @Nullable Integer seriesNumber,
       @Nullable UUID toolId) {}
 
+  /**
+   * A round whose time is asked for.
+   *
+   * @param dose the round
+   * @param toolIds tools that come along; the same twice where there are two of it
+   * @param work who works, with how many cloths and caps
+   */
+  record PaceQuestion(DoseQuestion dose, List<UUID> toolIds, UsualWork work) {}
+
   private final Apiaries apiaries;
   private final RuleSheets ruleSheets;
   private final RoundMapper mapper;
   private final Broods broods;
   private final Gears gears;
   private final OwnFigures figures;
+  private final Paces paces;
   private final Clock clock;
 
   DoseSheets(
@@ -64,6 +81,7 @@ class DoseSheets {
       Broods broods,
       Gears gears,
       OwnFigures figures,
+      Paces paces,
       Clock clock) {
     this.apiaries = apiaries;
     this.ruleSheets = ruleSheets;
@@ -71,6 +89,7 @@ class DoseSheets {
     this.broods = broods;
     this.gears = gears;
     this.figures = figures;
+    this.paces = paces;
     this.clock = clock;
   }
 
@@ -107,7 +126,27 @@ class DoseSheets {
             dose.sealMinutes(),
             figures.seal(),
             CurveChoice.FIELD.in(figures.own()));
-    return YardSheet.of(dose, gear, tool == null ? null : gears.packOf(tool).orElse(null));
+    return YardSheet.of(
+        dose, gear, tool == null ? null : gears.packOf(tool).orElse(null), paces.usual());
+  }
+
+  /**
+   * How long today's round takes with these tools and this crew.
+   *
+   * @throws InvalidValue without a tool, or with one whose burn time nobody knows
+   */
+  RunLength runLength(UUID apiaryId, PaceQuestion question) {
+    InvalidValue.inRange("toolIds", question.toolIds().size(), 1, RunSetUp.MOST_TOOLS, "tools");
+    YardSheet yard = today(apiaryId, question.dose());
+    List<Tool> tools = question.toolIds().stream().map(gears::tool).toList();
+    List<ToolAtWork> atWork =
+        tools.stream().map(tool -> paces.atWork(tool, sharing(tool, tools))).toList();
+    return RunLength.of(YardWork.of(yard.dose(), yard.hives(), atWork, question.work()));
+  }
+
+  private static int sharing(Tool tool, List<Tool> tools) {
+    return (int)
+        tools.stream().filter(other -> Objects.equals(other.packId(), tool.packId())).count();
   }
 
   private List<Hive> chosen(Apiary apiary, @Nullable List<UUID> hiveIds) {

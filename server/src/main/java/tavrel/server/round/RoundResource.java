@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.dose.School;
 import tavrel.core.measure.Spoon;
+import tavrel.core.pace.RunLength;
 import tavrel.core.ready.YardSheet;
 import tavrel.core.yardrun.PeopleCheck;
 import tavrel.core.yardrun.RunBoard;
@@ -85,6 +86,11 @@ class RoundResource {
   @PostMapping("/apiaries/{id}/dose-sheet")
   YardSheet yardSheet(@PathVariable UUID id, @RequestBody DoseSheets.DoseQuestion question) {
     return rounds.yardSheet(id, question);
+  }
+
+  @PostMapping("/apiaries/{id}/run-length")
+  RunLength runLength(@PathVariable UUID id, @RequestBody DoseSheets.PaceQuestion question) {
+    return rounds.runLength(id, question);
   }
 
   @GetMapping("/rounds")

@@ -20,6 +20,7 @@ import tavrel.core.dose.DoseSettings;
 import tavrel.core.dose.DoseSheet;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
+import tavrel.core.pace.RunLength;
 import tavrel.core.ready.Cautions;
 import tavrel.core.ready.YardSheet;
 import tavrel.core.rule.RuleSheet;
@@ -154,6 +155,11 @@ public class Rounds {
   /** Today's sheets, kept nowhere. */
   YardSheet yardSheet(UUID apiaryId, DoseSheets.DoseQuestion question) {
     return doses.today(apiaryId, question);
+  }
+
+  /** How long today's round takes. */
+  RunLength runLength(UUID apiaryId, DoseSheets.PaceQuestion question) {
+    return doses.runLength(apiaryId, question);
   }
 
   /** The kit of a round, with its ticks. */

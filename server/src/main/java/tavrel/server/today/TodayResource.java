@@ -20,6 +20,7 @@ import tavrel.core.yardrun.RunBoard;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.Gears;
+import tavrel.server.pace.Paces;
 import tavrel.server.round.Round;
 import tavrel.server.round.Rounds;
 
@@ -97,13 +98,16 @@ class TodayResource {
   private final Rounds rounds;
   private final Chores chores;
   private final Gears gears;
+  private final Paces paces;
   private final Clock clock;
 
-  TodayResource(Apiaries apiaries, Rounds rounds, Chores chores, Gears gears, Clock clock) {
+  TodayResource(
+      Apiaries apiaries, Rounds rounds, Chores chores, Gears gears, Paces paces, Clock clock) {
     this.apiaries = apiaries;
     this.rounds = rounds;
     this.chores = chores;
     this.gears = gears;
+    this.paces = paces;
     this.clock = clock;
   }
 
@@ -158,7 +162,7 @@ class TodayResource {
     LocalDate today = apiaries.today(apiary);
     Instant now = clock.instant();
     return Stream.of(today, today.plusDays(1))
-        .map(date -> apiaries.day(apiary, date))
+        .map(date -> paces.fitted(apiary, apiaries.day(apiary, date)))
         .flatMap(day -> day == null ? Stream.empty() : day.windows().stream())
         .filter(window -> window.to().isAfter(now))
         .findFirst()

@@ -1,0 +1,31 @@
+package tavrel.server.pace;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.pace.UsualWork;
+
+/** How the outfit usually works. */
+@RestController
+@RequestMapping("/api/usual-work")
+class PaceResource {
+
+  private final Paces paces;
+
+  PaceResource(Paces paces) {
+    this.paces = paces;
+  }
+
+  @GetMapping
+  UsualWork usual() {
+    return paces.usual();
+  }
+
+  @PutMapping
+  UsualWork keep(@RequestBody UsualWork work) {
+    paces.keep(work);
+    return paces.usual();
+  }
+}

@@ -1,0 +1,120 @@
+package tavrel.server.pace;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.burn.BurnFit;
+import tavrel.core.burn.Pack;
+import tavrel.core.burn.Tool;
+import tavrel.core.hive.Hive;
+import tavrel.core.pace.Pace;
+import tavrel.core.pace.RunLength;
+import tavrel.core.pace.ToolAtWork;
+import tavrel.core.pace.UsualWork;
+import tavrel.core.ready.YardWork;
+import tavrel.core.weather.YardDay;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.gear.Gears;
+
+/** How the outfit usually works, and how many hives of an apiary fit a window at that pace. */
+@Service
+public class Paces {
+
+  private record Played(List<Hive> hives, Tool tool, BurnFit fit, UsualWork work) {}
+
+  private static final int SWAP_SECONDS = 45;
+
+  private final PaceMapper mapper;
+  private final Apiaries apiaries;
+  private final Gears gears;
+  private final Clock clock;
+  private final Cache<Played, Pace> played = Caffeine.newBuilder().maximumSize(400).build();
+
+  Paces(PaceMapper mapper, Apiaries apiaries, Gears gears, Clock clock) {
+    this.mapper = mapper;
+    this.apiaries = apiaries;
+    this.gears = gears;
+    this.clock = clock;
+  }
+
+  /** The outfit's usual; one person alone until somebody says otherwise. */
+  public UsualWork usual() {
+    return mapper.usual().map(PaceMapper.Kept::work).orElse(UsualWork.ALONE);
+  }
+
+  /** Keeps it. */
+  @Transactional
+  public void keep(UsualWork work) {
+    mapper.keep(work);
+  }
+
+  /**
+   * A tool of the gear at work.
+   *
+   * @param sharers how many tools of the run share its packs
+   */
+  public ToolAtWork atWork(Tool tool, int sharers) {
+    Pack pack = gears.packOf(tool).orElse(null);
+    Integer burns = pack == null ? null : pack.burnsPerCharge();
+    return ToolAtWork.of(
+        tool,
+        gears.fit(tool),
+        pack == null || burns == null
+            ? null
+            : new ToolAtWork.Packs(
+                Math.max(1, pack.count() / Math.max(1, sharers)), burns, SWAP_SECONDS, null));
+  }
+
+  /**
+   * A day with the number of hives that fit each of its windows: all hives of the apiary as they
+   * stand, two grams a box, the tool of its latest round, the usual crew. Without a tool whose burn
+   * time is known the day is left as it is.
+   */
+  public @Nullable YardDay fitted(Apiary apiary, @Nullable YardDay day) {
+    if (day == null || day.windows().isEmpty()) {
+      return day;
+    }
+    Pace pace = paceOf(apiary);
+    if (pace == null) {
+      return day;
+    }
+    int clearAway = usual().times().clearAway();
+    return day.fitted(
+        clock.instant(), length -> pace.openBy((int) length.minusSeconds(clearAway).toSeconds()));
+  }
+
+  private @Nullable Pace paceOf(Apiary apiary) {
+    List<Hive> hives = apiaries.hives(apiary.id());
+    Tool tool = toolFor(apiary.id()).orElse(null);
+    if (hives.isEmpty() || tool == null) {
+      return null;
+    }
+    return played.get(new Played(hives, tool, gears.fit(tool), usual()), this::play);
+  }
+
+  private Pace play(Played of) {
+    return RunLength.plain(YardWork.asTheyStand(of.hives(), atWork(of.tool(), 1), of.work()));
+  }
+
+  /** The tool of the apiary's latest round, else the first of the gear whose burn time is known. */
+  private Optional<Tool> toolFor(UUID apiaryId) {
+    List<Gears.KnownTool> known =
+        gears.all().tools().stream()
+            .filter(each -> !each.tool().retired())
+            .filter(each -> each.fit().basis() != BurnFit.Basis.NOTHING)
+            .toList();
+    Optional<UUID> last = mapper.lastTool(apiaryId);
+    return known.stream()
+        .map(Gears.KnownTool::tool)
+        .filter(tool -> last.isPresent() && last.get().equals(tool.id()))
+        .findFirst()
+        .or(() -> known.stream().map(Gears.KnownTool::tool).findFirst());
+  }
+}
