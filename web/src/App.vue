@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, onMounted, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from './api/client'
 import Dayline from './parts/Dayline.vue'
 import MainNav from './parts/MainNav.vue'
+import ThermometerDialog from './parts/ThermometerDialog.vue'
 import { useApiaryInHand } from './parts/apiaryInHand'
 import { useServerNow } from './parts/clock'
 import { useSession } from './parts/session'
@@ -12,6 +13,7 @@ import { useOutbox } from './run/outbox'
 
 const session = useSession()
 const inHand = useApiaryInHand()
+const reading = ref(false)
 const outbox = useOutbox()
 const route = useRoute()
 const router = useRouter()
@@ -58,6 +60,15 @@ watch(
           :dayline="inHand.dayline"
           :now="now"
           :openings="inHand.openings"
+          :may-read="session.mayWork"
+          @read="reading = true"
+        />
+        <ThermometerDialog
+          v-if="inHand.dayline"
+          v-model="reading"
+          :apiary-id="inHand.dayline.apiary.id"
+          :apiary="inHand.dayline.apiary.name"
+          @kept="inHand.refresh()"
         />
         <div v-else class="no-day"></div>
       </header>

@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/readings/{readingId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["read"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/rhythm": {
         parameters: {
             query?: never;
@@ -843,7 +859,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_1"];
+        get: operations["read_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -893,7 +909,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1502,9 +1518,7 @@ export interface components {
             day?: components["schemas"]["YardDay"];
             /** Format: date-time */
             now: string;
-            weatherMadeUp: boolean;
-            weatherNow?: components["schemas"]["HourlyWeather"];
-            windSide?: string;
+            there?: components["schemas"]["WeatherThere"];
         };
         Decided: {
             /** @enum {string} */
@@ -2083,6 +2097,15 @@ export interface components {
             password: string;
             /** @enum {string} */
             role: "KEEPER" | "CREW" | "READER";
+        };
+        NewReading: {
+            /** Format: double */
+            celsius: number;
+            rain: boolean;
+            /** @enum {string} */
+            wind: "CALM" | "LIGHT" | "BREEZE" | "STRONG" | "STORM";
+            /** Format: int32 */
+            windFrom: number;
         };
         NewRound: {
             /** Format: uuid */
@@ -2917,6 +2940,12 @@ export interface components {
             way: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
             words: string;
         };
+        WeatherThere: {
+            madeUp: boolean;
+            says: string;
+            weather: components["schemas"]["HourlyWeather"];
+            windSide: string;
+        };
         Weighed: {
             /** Format: date-time */
             at: string;
@@ -2947,10 +2976,7 @@ export interface components {
             peopleCheck?: components["schemas"]["KeptPeopleCheck"];
             round: components["schemas"]["Round"];
             ruleSheet: components["schemas"]["RuleSheet"];
-            weather?: components["schemas"]["HourlyWeather"];
-            weatherFrom: string;
-            weatherMadeUp: boolean;
-            windSide?: string;
+            there?: components["schemas"]["WeatherThere"];
         };
         WholeSeason: {
             own: boolean;
@@ -3280,6 +3306,31 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WholeApiary"];
                 };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                readingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewReading"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4397,7 +4448,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4463,7 +4514,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -27,7 +27,8 @@ const asList = useStorage('tavrel.yard.list', false)
 const shown = ref<'place' | 'hive' | null>(null)
 let newHive = newId()
 
-const wind = computed(() => inHand.dayline?.weatherNow)
+const there = computed(() => inHand.dayline?.there)
+const wind = computed(() => there.value?.weather)
 const hands = computed(() => yard.hives.value.filter((hive) => chosen.value.has(hive.id)))
 const single = computed(() => (hands.value.length === 1 ? hands.value[0] : undefined))
 const seals = useSeals(
@@ -106,12 +107,11 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
         <path d="M0 -17V15M-8 5 0 15 8 5" />
       </svg>
       <span>
-        Wind from {{ inHand.dayline.windSide }}, {{ wind.windMs.toFixed(1) }} m/s, by the
-        {{ inHand.dayline.day?.source }}.
+        Wind from {{ there?.windSide }}, {{ wind.windMs.toFixed(1) }} m/s, {{ there?.says }}.
         <strong>{{
-          inHand.dayline.weatherMadeUp
+          there?.madeUp
             ? 'Made up: feel the wind, and stand where it comes from.'
-            : `Stand ${inHand.dayline.windSide}.`
+            : `Stand ${there?.windSide}.`
         }}</strong>
         <span class="soft"> North is up.</span>
       </span>

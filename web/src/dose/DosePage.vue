@@ -57,6 +57,7 @@ const { yard, wrong, problem } = useYardSheet(
   whom,
   toolId,
   () => chosen.value.length === 0,
+  () => inHand.dayline?.there?.says,
 )
 const sheet = computed(() => yard.value?.dose ?? null)
 /** Hives that the tool must not come near. */

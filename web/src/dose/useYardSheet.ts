@@ -21,6 +21,8 @@ export function useYardSheet(
   whom: Ref<{ hiveIds?: string[]; seriesNumber?: number }>,
   toolId: Ref<string | undefined>,
   none: () => boolean,
+  /** What else the sheet depends on. */
+  also: () => unknown,
 ) {
   const yard = ref<Shapes['YardSheet'] | null>(null)
   const wrong = ref<Record<string, string>>({})
@@ -55,7 +57,7 @@ export function useYardSheet(
     }
   }
 
-  watchDebounced([draft, apiaryId, whom, toolId], compute, { debounce: 150, deep: true })
+  watchDebounced([draft, apiaryId, whom, toolId, also], compute, { debounce: 150, deep: true })
 
   return { yard, wrong, problem }
 }

@@ -232,7 +232,7 @@ watch(work, () => (kept.value = ''), { deep: true })
             {{ timeIn(inHand.zone ?? 'UTC', begun + 1000 * pace.finish) }}:
             {{ fits ? 'within' : 'beyond' }} the {{ window_.grade.toLowerCase() }} hours to
             {{ timeIn(inHand.zone ?? 'UTC', window_.to)
-            }}<template v-if="inHand.dayline?.weatherMadeUp"> (made-up weather)</template>.
+            }}<template v-if="inHand.dayline?.there?.madeUp"> (made-up weather)</template>.
           </p>
         </div>
         <p v-if="pace.unfinished" class="problem">

@@ -8,7 +8,9 @@ const props = defineProps<{
   dayline: Shapes['Dayline']
   now: number
   openings: readonly { name: string; at: number }[]
+  mayRead: boolean
 }>()
+defineEmits<{ read: [] }>()
 
 const gradient = useId()
 const WIDTH = 1000
@@ -125,19 +127,22 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
     <p class="caption">
       <strong>{{ dayline.apiary.name }}</strong>
       <span class="now-words">{{ nowWords }}</span>
-      <template v-if="dayline.weatherNow && day">
-        <span>{{ dayline.weatherNow.celsius.toFixed(1) }} °C</span>
-        <span class="wide">wind {{ dayline.weatherNow.windMs.toFixed(1) }} m/s</span>
-        <span>{{ dayline.weatherMadeUp ? 'from' : 'stand' }} {{ dayline.windSide }}</span>
+      <template v-if="dayline.there && day">
+        <span>{{ dayline.there.weather.celsius.toFixed(1) }} °C</span>
+        <span class="wide">wind {{ dayline.there.weather.windMs.toFixed(1) }} m/s</span>
+        <span>{{ dayline.there.madeUp ? 'from' : 'stand' }} {{ dayline.there.windSide }}</span>
         <span>{{ said }}</span>
         <span class="soft wide">{{ day.school }}</span>
-        <span :class="dayline.weatherMadeUp ? 'madeUp' : 'soft'" class="source">{{
-          day.source
+        <span :class="dayline.there.madeUp ? 'madeUp' : 'soft'" class="source">{{
+          dayline.there.says
         }}</span>
       </template>
       <span v-else class="soft"
         >No light and hours yet: give this apiary its latitude and longitude.</span
       >
+      <button v-if="mayRead" type="button" class="read" @click="$emit('read')">
+        Read the thermometer
+      </button>
     </p>
   </section>
 </template>
@@ -271,6 +276,12 @@ svg {
 
 .source {
   margin-left: auto;
+}
+
+.read {
+  min-height: 24px;
+  text-decoration: underline;
+  text-underline-offset: 0.18em;
 }
 
 .madeUp {

@@ -52,11 +52,15 @@ const name = (hiveId?: string) => (hiveId ? (run.sheet.value.get(hiveId)?.hiveNa
 const tally = useTally(run.hives, now)
 const sound = useDueSound(tally.alarm, tally.dueIds, now)
 const wind = computed(() => {
-  const known = whole.value
-  if (!known?.windSide) return undefined
-  return known.weatherMadeUp
-    ? `The ${known.weatherFrom} is made up; feel the wind, and stand where it comes from.`
-    : `The wind comes from ${known.windSide}: stand there, and feel it yourself.`
+  const known = inHand.dayline?.there ?? whole.value?.there
+  if (!known) return undefined
+  return known.madeUp
+    ? `The ${known.says} is made up; feel the wind, and stand where it comes from.`
+    : `The wind comes from ${known.windSide}, ${known.says}: stand there, and feel it yourself.`
+})
+const standOn = computed(() => {
+  const known = inHand.dayline?.there ?? whole.value?.there
+  return known && !known.madeUp ? known.windSide : undefined
 })
 const undoes = computed(() => {
   const waiting = run.parcels.value.at(-1)?.events[0]
@@ -238,7 +242,7 @@ useEventListener(window, 'keydown', (event) => {
             :sheet="run.sheet.value.get(hive.hiveId)"
             :now="now"
             :chosen="Boolean(chosen) && hive.hiveId !== run.pointed.value?.hiveId"
-            :stand-on="whole.weatherMadeUp ? undefined : whole.windSide"
+            :stand-on="standOn"
             @act="works && act()"
             @release="chosenId = undefined"
           />

@@ -199,9 +199,10 @@ final class Browser implements AutoCloseable {
   }
 
   /**
-   * Serious and critical accessibility violations, in words. No frames here, so the scan may stay
-   * in its own window.
+   * Serious and critical accessibility violations, in words. There are no frames here, so the scan
+   * may stay in its own window: the newer mode opens another for each scan, and at times loses it.
    */
+  @SuppressWarnings("deprecation")
   List<String> barriers() {
     return new AxeBuilder()
         .setLegacyMode(true).analyze(driver).getViolations().stream()

@@ -5,18 +5,18 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
-import tavrel.core.weather.HourlyWeather;
 import tavrel.core.weather.Place;
+import tavrel.core.weather.Reading;
 import tavrel.core.weather.TemperatureSchool;
 import tavrel.core.weather.WeatherSource;
 import tavrel.core.weather.YardDay;
@@ -26,15 +26,17 @@ import tavrel.server.http.Problem;
 @Service
 public class Apiaries {
 
-  private record DayKey(Place place, LocalDate date, String zone) {}
+  private record DayKey(Place place, LocalDate date, ZoneId zone, List<Reading> read) {}
 
   private final ApiaryMapper mapper;
+  private final ReadingMapper readings;
   private final WeatherSource weather;
   private final Clock clock;
   private final Cache<DayKey, YardDay> days = Caffeine.newBuilder().maximumSize(2_000).build();
 
-  Apiaries(ApiaryMapper mapper, WeatherSource weather, Clock clock) {
+  Apiaries(ApiaryMapper mapper, ReadingMapper readings, WeatherSource weather, Clock clock) {
     this.mapper = mapper;
+    this.readings = readings;
     this.weather = weather;
     this.clock = clock;
   }
@@ -103,29 +105,47 @@ public class Apiaries {
     if (place == null) {
       return null;
     }
-    Function<DayKey, YardDay> compute =
-        key -> YardDay.of(place, date, apiary.zoneId(), weather, TemperatureSchool.COOL_BROAD);
-    return days.get(new DayKey(place, date, apiary.zone()), compute);
+    ZoneId zone = apiary.zoneId();
+    List<Reading> read =
+        readings.between(
+            apiary.id(),
+            date.atStartOfDay(zone).toInstant(),
+            date.plusDays(1).atStartOfDay(zone).toInstant());
+    return days.get(
+        new DayKey(place, date, zone, read),
+        key -> {
+          WeatherSource source = weather;
+          for (Reading each : key.read()) {
+            source = each.over(source);
+          }
+          return YardDay.of(place, date, zone, source, TemperatureSchool.COOL_BROAD);
+        });
   }
 
-  /** Weather there at a moment, or null where nobody has said where it is. */
-  public @Nullable HourlyWeather weatherAt(Apiary apiary, Instant at) {
+  /**
+   * Weather there at a moment: what somebody read there, else the source's; null where nobody read
+   * any and nobody has said where it is.
+   */
+  public @Nullable WeatherThere weatherAt(Apiary apiary, Instant at) {
+    Reading read =
+        readings.between(apiary.id(), at.minus(Reading.HOLDS), at.plus(Reading.EARLY)).stream()
+            .filter(each -> each.holds(at))
+            .reduce((earlier, later) -> later)
+            .orElse(null);
+    if (read != null) {
+      return new WeatherThere(read.weather(), "read by " + read.by(), false);
+    }
     YardDay day = day(apiary, LocalDate.ofInstant(at, apiary.zoneId()));
-    return day == null ? null : day.at(at);
+    return day == null ? null : new WeatherThere(day.at(at), weather.says(), weather.standIn());
   }
 
   /** Air temperature measured there at a moment, °C; null where nobody measured it. */
   public @Nullable Double measuredCelsius(Apiary apiary, Instant at) {
-    HourlyWeather hour = weather.standIn() ? null : weatherAt(apiary, at);
-    return hour == null ? null : hour.celsius();
+    WeatherThere there = weatherAt(apiary, at);
+    return there == null || there.madeUp() ? null : there.weather().celsius();
   }
 
-  /** Whether weather is made up, see {@link WeatherSource#standIn}. */
-  public boolean weatherMadeUp() {
-    return weather.standIn();
-  }
-
-  /** Where weather comes from, in words. */
+  /** Where weather comes from unless somebody reads it, in words. */
   public String weatherSays() {
     return weather.says();
   }

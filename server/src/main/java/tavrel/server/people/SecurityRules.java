@@ -74,6 +74,7 @@ class SecurityRules {
                     .requestMatchers(
                         PUT,
                         "/api/rounds/*/kit/*",
+                        "/api/apiaries/*/readings/*",
                         "/api/test-burns/*",
                         "/api/gear-notes/*",
                         "/api/scoops/*")

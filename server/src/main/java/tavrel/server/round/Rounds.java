@@ -25,12 +25,11 @@ import tavrel.core.ready.Cautions;
 import tavrel.core.ready.YardSheet;
 import tavrel.core.rule.RuleSheet;
 import tavrel.core.rule.Verdict;
-import tavrel.core.weather.HourlyWeather;
-import tavrel.core.weather.StandingSide;
 import tavrel.core.yardrun.PeopleCheck;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.WeatherThere;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
@@ -73,10 +72,7 @@ public class Rounds {
    * @param ruleSheet the sheet it was judged by
    * @param hives its dose sheet
    * @param peopleCheck the people check, or null while it is open
-   * @param weather this hour's weather there, if known
-   * @param windSide the side that the wind comes from in it
-   * @param weatherMadeUp whether that weather is made up
-   * @param weatherFrom where it comes from, in words
+   * @param there weather there now, if known
    * @param cautions the usual cautions for its tool
    */
   public record WholeRound(
@@ -85,10 +81,7 @@ public class Rounds {
       RuleSheet ruleSheet,
       List<RoundHive> hives,
       @Nullable KeptPeopleCheck peopleCheck,
-      @Nullable HourlyWeather weather,
-      @Nullable String windSide,
-      boolean weatherMadeUp,
-      String weatherFrom,
+      @Nullable WeatherThere there,
       List<String> cautions) {}
 
   /**
@@ -138,17 +131,13 @@ public class Rounds {
   WholeRound byId(UUID id) {
     Round round = mapper.byId(id).orElseThrow(() -> Problem.missing("This round"));
     Apiary apiary = apiaries.byId(round.apiaryId());
-    HourlyWeather weather = apiaries.weatherAt(apiary, clock.instant());
     return new WholeRound(
         round,
         apiary,
         ruleSheets.byId(round.ruleSheetId()),
         mapper.hives(id),
         mapper.peopleCheck(id).orElse(null),
-        weather,
-        weather == null ? null : StandingSide.of(weather.windFrom()),
-        apiaries.weatherMadeUp(),
-        apiaries.weatherSays(),
+        apiaries.weatherAt(apiary, clock.instant()),
         Cautions.of(round.toolFamily()));
   }
 
@@ -263,7 +252,8 @@ public class Rounds {
       throw Problem.conflict("This round was thrown away.");
     }
     if (mapper.peopleCheck(id).isEmpty()) {
-      String side = apiaries.weatherMadeUp() ? null : byId(id).windSide();
+      WeatherThere there = byId(id).there();
+      String side = there == null || there.madeUp() ? null : there.windSide();
       String points =
           check.confirmed().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
       mapper.addPeopleCheck(

@@ -19,7 +19,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import tavrel.core.InvalidValue;
-import tavrel.core.weather.HourlyWeather;
 import tavrel.core.yardrun.EventKind;
 import tavrel.core.yardrun.Guard;
 import tavrel.core.yardrun.HiveState;
@@ -30,6 +29,7 @@ import tavrel.core.yardrun.RunPlan;
 import tavrel.core.yardrun.Treatment;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.WeatherThere;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.register.Register;
@@ -165,16 +165,16 @@ class RunLog {
   private void drawRegister(Round round, PlannedHive hive, HiveState state) {
     Apiary apiary = apiaries.byId(round.apiaryId());
     Optional<Treatment> treatment = Treatment.of(hive, state);
-    HourlyWeather weather =
+    WeatherThere there =
         treatment.map(line -> apiaries.weatherAt(apiary, line.startedAt())).orElse(null);
     register.draw(
         round.id(),
         hive.hiveId(),
         treatment,
         apiary.zoneId(),
-        weather,
-        weather == null ? null : apiaries.weatherSays(),
-        apiaries.weatherMadeUp());
+        there == null ? null : there.weather(),
+        there == null ? null : there.says(),
+        there != null && there.madeUp());
   }
 
   private void finish(Round round, RunBoard board, KnownLog log) {

@@ -11,11 +11,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.InvalidValue;
-import tavrel.core.weather.HourlyWeather;
-import tavrel.core.weather.StandingSide;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.WeatherThere;
 import tavrel.server.pace.Paces;
 
 /** One day of an apiary, for the ribbon on every screen. */
@@ -31,17 +30,9 @@ class DaylineResource {
    * @param apiary the apiary
    * @param now the server's clock
    * @param day light, hours and windows, or null where its place is unknown
-   * @param weatherNow this hour's weather, or null likewise
-   * @param windSide side that this hour's wind comes from, or null likewise
-   * @param weatherMadeUp whether the weather is made up
+   * @param there weather there now, or null where nothing is known
    */
-  record Dayline(
-      Apiary apiary,
-      Instant now,
-      @Nullable YardDay day,
-      @Nullable HourlyWeather weatherNow,
-      @Nullable String windSide,
-      boolean weatherMadeUp) {}
+  record Dayline(Apiary apiary, Instant now, @Nullable YardDay day, @Nullable WeatherThere there) {}
 
   private final Apiaries apiaries;
   private final Paces paces;
@@ -65,13 +56,10 @@ class DaylineResource {
       throw new InvalidValue("date", "must lie in the last ten years or the next 30 days");
     }
     Instant now = clock.instant();
-    HourlyWeather weather = apiaries.weatherAt(apiary, now);
     return new Dayline(
         apiary,
         now,
         paces.fitted(apiary, apiaries.day(apiary, asked)),
-        weather,
-        weather == null ? null : StandingSide.of(weather.windFrom()),
-        apiaries.weatherMadeUp());
+        apiaries.weatherAt(apiary, now));
   }
 }

@@ -1,0 +1,35 @@
+package tavrel.server.apiary;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import tavrel.core.weather.Reading;
+
+/** Thermometer readings kept. */
+@Mapper
+interface ReadingMapper {
+
+  @Select("select count(*) from weather_reading where id = #{id}")
+  int holds(UUID id);
+
+  @Insert(
+      """
+      insert into weather_reading (id, apiary_id, at, celsius, wind, wind_from, rain, done_by)
+      values (#{id}, #{apiaryId}, #{reading.at}, #{reading.celsius}, #{reading.wind}, #{reading.windFrom},
+              #{reading.rain}, #{reading.by})
+      """)
+  void add(UUID id, UUID apiaryId, Reading reading);
+
+  /** Readings from one moment to before another, in order. */
+  @Select(
+      """
+      select at, celsius, wind, wind_from, rain, done_by as "by"
+      from weather_reading
+      where apiary_id = #{apiaryId} and at >= #{from} and at < #{to}
+      order by at, id
+      """)
+  List<Reading> between(UUID apiaryId, Instant from, Instant to);
+}

@@ -1,0 +1,113 @@
+package tavrel.server.apiary;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.HttpMethod;
+import tavrel.server.Yard;
+
+/** A thermometer read in the yard goes before the station, and decides. */
+class ReadingsTest extends Yard {
+
+  @Test
+  void what_was_read_is_the_weather_there_and_says_by_whom() {
+    assertThat(there().path("madeUp").asBoolean()).isTrue();
+    assertThat(read(UUID.randomUUID(), 4.5, 270).status()).isEqualTo(204);
+    JsonNode there = there();
+    assertThat(there.path("madeUp").asBoolean()).isFalse();
+    assertThat(there.path("says").asText()).isEqualTo("read by " + crew.name());
+    assertThat(there.path("weather").path("celsius").asDouble()).isEqualTo(4.5);
+    assertThat(there.path("windSide").asText()).isEqualTo("west");
+  }
+
+  @Test
+  void the_latest_holds_and_the_same_reading_sent_twice_is_one() {
+    UUID first = UUID.randomUUID();
+    read(first, 4.5, 270);
+    read(UUID.randomUUID(), 6, 90);
+    read(first, 30, 0);
+    assertThat(there().path("weather").path("celsius").asDouble()).isEqualTo(6);
+  }
+
+  @Test
+  void a_sheet_with_temperatures_is_judged_by_what_was_read() {
+    String sheet = sheetFrom(5, 20);
+    assertThat(finding(sheet).path("says").asText()).contains("read a thermometer");
+    read(UUID.randomUUID(), 3, 270);
+    assertThat(finding(sheet).path("verdict").asText()).isEqualTo("NOT_ON_LABEL");
+    read(UUID.randomUUID(), 12, 270);
+    assertThat(finding(sheet).path("verdict").asText()).isEqualTo("ALLOWED");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"99, 0, celsius", "10, 400, windFrom", "10, -1, windFrom"})
+  void what_cannot_be_is_refused_at_its_field(double celsius, int from, String named) {
+    assertThat(read(UUID.randomUUID(), celsius, from).at(named)).isNotNull();
+  }
+
+  @Test
+  void a_reader_reads_no_thermometer() {
+    assertThat(
+            send(
+                    reader,
+                    HttpMethod.PUT,
+                    "/api/apiaries/" + apiaryId + "/readings/" + UUID.randomUUID(),
+                    Map.of("celsius", 10, "wind", "CALM", "windFrom", 0, "rain", false))
+                .status())
+        .isEqualTo(403);
+  }
+
+  private Answer read(UUID id, double celsius, int from) {
+    return send(
+        crew,
+        HttpMethod.PUT,
+        "/api/apiaries/" + apiaryId + "/readings/" + id,
+        Map.of("celsius", celsius, "wind", "LIGHT", "windFrom", from, "rain", false));
+  }
+
+  private JsonNode there() {
+    return get(reader, "/api/apiaries/" + apiaryId + "/dayline").json().path("there");
+  }
+
+  private String sheetFrom(double least, double most) {
+    String id = UUID.randomUUID().toString();
+    Map<String, Object> sheet = new HashMap<>();
+    sheet.put("id", id);
+    sheet.put("name", "Label " + id);
+    sheet.put("example", false);
+    sheet.put("copiedBy", "Wren");
+    sheet.put("copiedOn", "2026-03-01");
+    sheet.put("gramsOf", "ACID_DIHYDRATE");
+    sheet.put("maxPerBox", 4);
+    sheet.put("minCelsius", least);
+    sheet.put("maxCelsius", most);
+    sheet.put("registeredProduct", true);
+    sheet.put("version", 1);
+    assertThat(send(keeper, HttpMethod.PUT, "/api/rule-sheets/" + id, sheet).status())
+        .isEqualTo(200);
+    return id;
+  }
+
+  private JsonNode finding(String sheetId) {
+    JsonNode sheet =
+        send(
+                crew,
+                HttpMethod.POST,
+                "/api/apiaries/" + apiaryId + "/dose-sheet",
+                Map.of("ruleSheetId", sheetId, "settings", settings()))
+            .json();
+    for (JsonNode each :
+        sheet.path("dose").path("hives").get(0).path("judgement").path("findings")) {
+      if (each.path("point").asText().equals("air temperature")) {
+        return each;
+      }
+    }
+    throw new AssertionError(sheet.toString());
+  }
+}

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { reactive, ref, watch } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { newId } from './ids'
+import { numberIn } from './numbers'
+
+/** What the thermometer says and the wind does here and now; it goes before every other source for an hour. */
+const props = defineProps<{ apiaryId: string; apiary: string }>()
+const emit = defineEmits<{ kept: [] }>()
+const open = defineModel<boolean>({ required: true })
+
+const WINDS: { value: Shapes['NewReading']['wind']; title: string }[] = [
+  { value: 'CALM', title: 'calm: smoke rises' },
+  { value: 'LIGHT', title: 'light: leaves stir' },
+  { value: 'BREEZE', title: 'breeze: twigs move' },
+  { value: 'STRONG', title: 'strong: branches move' },
+  { value: 'STORM', title: 'storm: trees sway' },
+]
+const SIDES = [
+  'north',
+  'north-east',
+  'east',
+  'south-east',
+  'south',
+  'south-west',
+  'west',
+  'north-west',
+].map((title, i) => ({ value: 45 * i, title }))
+const form = reactive({
+  celsius: '',
+  wind: 'LIGHT' as Shapes['NewReading']['wind'],
+  from: 0,
+  rain: false,
+})
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+let id = newId()
+
+watch(open, (isOpen) => {
+  if (!isOpen) return
+  id = newId()
+  wrong.value = {}
+  problem.value = ''
+})
+
+async function keep(): Promise<void> {
+  const celsius = numberIn(form.celsius)
+  wrong.value = Number.isFinite(celsius) ? {} : { celsius: 'is no number' }
+  if (wrong.value.celsius) return
+  try {
+    await ask(
+      api.PUT('/api/apiaries/{id}/readings/{readingId}', {
+        params: { path: { id: props.apiaryId, readingId: id } },
+        body: { celsius, wind: form.wind, windFrom: form.from, rain: form.rain },
+      }),
+    )
+    open.value = false
+    emit('kept')
+  } catch (thrown) {
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+    problem.value = fields.length ? '' : words(thrown)
+  }
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="420">
+    <form class="sheet form" aria-labelledby="thermometer" @submit.prevent="keep">
+      <h2 id="thermometer">{{ apiary }}, now</h2>
+      <v-text-field
+        v-model="form.celsius"
+        label="Thermometer in the shade"
+        suffix="°C"
+        inputmode="decimal"
+        :error-messages="wrong.celsius"
+      />
+      <v-select v-model="form.wind" label="Wind" :items="WINDS" :error-messages="wrong.wind" />
+      <v-select
+        v-model="form.from"
+        label="It comes from"
+        :items="SIDES"
+        :error-messages="wrong.windFrom"
+      />
+      <v-checkbox v-model="form.rain" label="It rains" />
+      <p class="soft">Goes before every other source for an hour, and into the register.</p>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <div class="foot">
+        <v-btn height="56" @click="open = false">Back</v-btn>
+        <v-btn height="56" type="submit" variant="flat" color="primary">Keep the reading</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 10px;
+  padding: 18px;
+}
+
+p,
+h2 {
+  margin: 0;
+}
+
+.foot {
+  display: flex;
+  justify-content: flex-end;
+  gap: 10px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>
