@@ -12,7 +12,7 @@ import DoseForm from './DoseForm.vue'
 import DoseSums from './DoseSums.vue'
 import DoseTable from './DoseTable.vue'
 import RuleSheetForm from './RuleSheetForm.vue'
-import { settingsOf, useDoseDraft, type DoseException } from './doseDraft'
+import { settingsOf, useDoseDraft, withSheet, type DoseException } from './doseDraft'
 import { useChosenHives } from './useChosenHives'
 import { fieldsOf, useYardSheet } from './useYardSheet'
 
@@ -92,10 +92,7 @@ onMounted(async () => {
 watch(apiaryId, async (id) => {
   if (!id) return
   if (!draft.value.roundId) draft.value = { ...draft.value, roundId: newId() }
-  if (!ruleSheets.value.some((each) => each.id === draft.value.ruleSheetId)) {
-    const own = ruleSheets.value.find((each) => !each.example)
-    draft.value = { ...draft.value, ruleSheetId: own?.id ?? '' }
-  }
+  draft.value = withSheet(draft.value, ruleSheets.value)
   yard.value = null
   if (!draft.value.toolId) {
     const named = gear.value?.tools.find(({ tool }) => tool.name === draft.value.tool)

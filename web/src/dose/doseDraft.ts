@@ -66,6 +66,12 @@ export function freshDraft(): DoseDraft {
   }
 }
 
+/** The draft with a sheet that still stands: its own, else the keeper's first; an example is never chosen for him. */
+export function withSheet(draft: DoseDraft, sheets: readonly Shapes['RuleSheet'][]): DoseDraft {
+  if (sheets.some((each) => each.id === draft.ruleSheetId)) return draft
+  return { ...draft, ruleSheetId: sheets.find((each) => !each.example)?.id ?? '' }
+}
+
 /** The draft of whichever apiary is chosen. */
 export function useDoseDraft(apiaryId: Ref<string>): Ref<DoseDraft> {
   return useStorage<DoseDraft>(() => `tavrel.dose.${apiaryId.value}`, freshDraft(), undefined, {

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
-import { useDoseDraft } from '../dose/doseDraft'
+import { useDoseDraft, withSheet } from '../dose/doseDraft'
 import { useChosenHives } from '../dose/useChosenHives'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { clockOf, counted, timeIn } from '../parts/format'
@@ -21,6 +21,7 @@ const dose = useDoseDraft(apiaryId)
 const { hives, chosen, body: whom } = useChosenHives(apiaryId)
 const toolIds = ref<string[]>([])
 const work = ref<WorkDraft | null>(null)
+const sheets = ref<Shapes['RuleSheet'][]>([])
 const loading = ref('')
 const kept = ref('')
 const { length, problem, wrong, work: readWork } = usePace(apiaryId, dose, whom, toolIds, work)
@@ -55,12 +56,14 @@ const fits = computed(() => {
 
 onMounted(async () => {
   try {
-    const [places, all, usual] = await Promise.all([
+    const [places, all, usual, labels] = await Promise.all([
       ask(api.GET('/api/apiaries')),
       ask(api.GET('/api/gear')),
       ask(api.GET('/api/usual-work')),
+      ask(api.GET('/api/rule-sheets')),
     ])
     apiaries.value = places
+    sheets.value = labels
     gear.value = all
     work.value = draftOf(usual)
     const wanted = [route.query.apiary, inHand.id].find((id) =>
@@ -74,6 +77,7 @@ onMounted(async () => {
 
 watch(apiaryId, (id) => {
   if (!id) return
+  dose.value = withSheet(dose.value, sheets.value)
   void inHand.take(id)
   const own = tools.value.find(({ tool }) => tool.id === dose.value.toolId)
   const first = own ?? tools.value.find(({ fit }) => fit.basis !== 'NOTHING')

@@ -140,8 +140,14 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
       <span v-else class="soft"
         >No light and hours yet: give this apiary its latitude and longitude.</span
       >
-      <button v-if="mayRead" type="button" class="read" @click="$emit('read')">
-        Read the thermometer
+      <button
+        v-if="mayRead"
+        type="button"
+        class="read"
+        aria-label="Read the thermometer"
+        @click="$emit('read')"
+      >
+        Thermometer
       </button>
     </p>
   </section>

@@ -51,6 +51,11 @@ class DemoTest {
       assertThat(crew.body()).doesNotContain("Make a dose sheet");
       crew.open("/dose").see("Next workable hours");
       assertThat(status(crew, "POST", "/api/roster/preview")).isEqualTo(403);
+      crew.press("Read the thermometer").type("Thermometer in the shade", "99");
+      crew.press("Keep the reading").see("allowed is -30 to 50");
+      assertThat(crew.barriers()).as("thermometer").isEmpty();
+      crew.type("Thermometer in the shade", "6.5").choose("It comes from", "west");
+      crew.press("Keep the reading").see("read by Tam").see("stand west");
       look(crew, "/", "Next workable hours", "on the phone");
       look(crew, "/register", "treatments in", "on the phone");
       look(crew, "/counts", "Keep and next hive", "on the phone");
