@@ -3,6 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
 import HiveChoice from '../parts/HiveChoice.vue'
+import { apiaryItems } from '../parts/apiaryItems'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { serverNow } from '../parts/clock'
 import { todayHere } from '../parts/days'
@@ -33,14 +34,7 @@ const notKept = ref<{ fields: Record<string, string>; says: string }>({ fields: 
 const busy = ref(false)
 const making = ref(false)
 
-const listed = computed(() =>
-  apiaries.value
-    .filter((each) => each.hives > 0)
-    .map((each) => ({
-      value: each.apiary.id,
-      title: `${each.apiary.name}, ${counted(each.hives, 'hive')}`,
-    })),
-)
+const listed = computed(() => apiaryItems(apiaries.value))
 const ruleSheet = computed(() =>
   ruleSheets.value.find((each) => each.id === draft.value.ruleSheetId),
 )

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import ChoiceList from '../parts/ChoiceList.vue'
 import { newId } from '../parts/ids'
 import { useSession } from '../parts/session'
 import CostBench from './CostBench.vue'
@@ -24,6 +25,15 @@ const freshId = ref(newId())
 
 const chosen = computed(
   () => gear.value?.tools.find(({ tool }) => tool.id === chosenId.value) ?? gear.value?.tools[0],
+)
+const names = computed(
+  () =>
+    gear.value?.tools.map(({ tool, wear }) => ({
+      key: tool.id,
+      name: tool.name,
+      note: FAMILIES[tool.family] + (tool.retired ? ', no longer used' : ''),
+      warning: wear.sealsDue ? 'seals due' : wear.due.length ? 'cleaning due' : undefined,
+    })) ?? [],
 )
 const facts = computed(() => {
   const tool = chosen.value?.tool
@@ -86,24 +96,12 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
   </div>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   <div v-if="gear" class="gear">
-    <ul class="list" aria-label="Tools">
-      <li v-for="each in gear.tools" :key="each.tool.id">
-        <button
-          type="button"
-          :class="{ bracketed: each === chosen && editing !== 'new' }"
-          :aria-pressed="each === chosen"
-          @click="((chosenId = each.tool.id), (editing = null))"
-        >
-          <strong>{{ each.tool.name }}</strong>
-          <span class="soft"
-            >{{ FAMILIES[each.tool.family] }}{{ each.tool.retired ? ', no longer used' : '' }}</span
-          >
-          <span v-if="each.wear.due.length" class="due">
-            {{ each.wear.sealsDue ? 'seals due' : 'cleaning due' }}
-          </span>
-        </button>
-      </li>
-    </ul>
+    <ChoiceList
+      label="Tools"
+      :items="names"
+      :chosen="editing === 'new' ? undefined : chosen?.tool.id"
+      @choose="((chosenId = $event), (editing = null))"
+    />
     <section v-if="editing === 'new'" class="sheet one" aria-label="A new tool">
       <h2>A new tool</h2>
       <ToolForm
@@ -202,8 +200,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
   gap: 8px 20px;
 }
 
-.problem,
-.due {
+.problem {
   color: var(--off-label);
   font-weight: 600;
 }
@@ -214,25 +211,6 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
   gap: 22px;
   align-items: start;
   margin-top: 8px;
-}
-
-.list {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
-.list button {
-  display: grid;
-  width: 100%;
-  min-height: 56px;
-  align-content: center;
-  padding: 6px 18px;
-  text-align: left;
-}
-
-.list button:hover {
-  background: var(--wash);
 }
 
 .one {

@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
 import { useDoseDraft, withSheet } from '../dose/doseDraft'
 import { useChosenHives } from '../dose/useChosenHives'
+import ApiaryPick from '../parts/ApiaryPick.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { clockOf, counted, timeIn } from '../parts/format'
 import { useSession } from '../parts/session'
@@ -14,7 +15,7 @@ import { draftOf, PACE_TIMES, usePace, type WorkDraft } from './usePace'
 const route = useRoute()
 const session = useSession()
 const inHand = useApiaryInHand()
-const apiaries = ref<Shapes['ListedApiary'][]>([])
+const none = ref(false)
 const gear = ref<Shapes['AllGear'] | null>(null)
 const apiaryId = ref('')
 const dose = useDoseDraft(apiaryId)
@@ -26,14 +27,6 @@ const loading = ref('')
 const kept = ref('')
 const { length, problem, wrong, work: readWork } = usePace(apiaryId, dose, whom, toolIds, work)
 
-const listed = computed(() =>
-  apiaries.value
-    .filter((each) => each.hives > 0)
-    .map((each) => ({
-      value: each.apiary.id,
-      title: `${each.apiary.name}, ${counted(each.hives, 'hive')}`,
-    })),
-)
 const tools = computed(() => gear.value?.tools.filter(({ tool }) => !tool.retired) ?? [])
 const pace = computed(() => length.value?.pace)
 const saving = computed(() => length.value?.savings.filter((gain) => gain.saved > 0) ?? [])
@@ -56,20 +49,15 @@ const fits = computed(() => {
 
 onMounted(async () => {
   try {
-    const [places, all, usual, labels] = await Promise.all([
-      ask(api.GET('/api/apiaries')),
+    const [all, usual, labels] = await Promise.all([
       ask(api.GET('/api/gear')),
       ask(api.GET('/api/usual-work')),
       ask(api.GET('/api/rule-sheets')),
     ])
-    apiaries.value = places
     sheets.value = labels
     gear.value = all
     work.value = draftOf(usual)
-    const wanted = [route.query.apiary, inHand.id].find((id) =>
-      listed.value.some((each) => each.value === id),
-    )
-    apiaryId.value = (typeof wanted === 'string' ? wanted : listed.value[0]?.value) ?? ''
+    apiaryId.value = String(route.query.apiary ?? inHand.id)
   } catch (thrown) {
     loading.value = words(thrown)
   }
@@ -113,11 +101,11 @@ watch(work, () => (kept.value = ''), { deep: true })
 <template>
   <div class="head">
     <h1>How long</h1>
-    <v-select v-model="apiaryId" class="apiary" :items="listed" label="Apiary" density="compact" />
+    <ApiaryPick v-if="work" v-model="apiaryId" @none="none = true" />
     <router-link :to="{ path: '/dose', query: { apiary: apiaryId } }">Dose sheet</router-link>
   </div>
   <p v-if="loading" role="alert" class="problem">{{ loading }}</p>
-  <p v-if="gear && listed.length === 0">
+  <p v-if="none">
     No hives yet. <router-link to="/apiaries/import">Bring in a roster first.</router-link>
   </p>
   <div v-if="work && apiaryId" class="bench">
@@ -280,11 +268,6 @@ watch(work, () => (kept.value = ''), { deep: true })
   align-items: center;
   gap: 8px 20px;
   margin-bottom: 12px;
-}
-
-.apiary {
-  flex: none;
-  width: 290px;
 }
 
 .bench {

@@ -1,19 +1,13 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { counted } from './format'
+import { apiaryItems } from './apiaryItems'
 
+const emit = defineEmits<{ none: [] }>()
 /** Chooses an apiary that has hives; takes the first where none is chosen. */
 const chosen = defineModel<string>({ required: true })
 const apiaries = ref<Shapes['ListedApiary'][]>([])
-const items = computed(() =>
-  apiaries.value
-    .filter((each) => each.hives > 0)
-    .map((each) => ({
-      value: each.apiary.id,
-      title: `${each.apiary.name}, ${counted(each.hives, 'hive')}`,
-    })),
-)
+const items = computed(() => apiaryItems(apiaries.value))
 
 onMounted(async () => {
   try {
@@ -21,6 +15,7 @@ onMounted(async () => {
   } catch {
     return
   }
+  if (items.value.length === 0) emit('none')
   if (!items.value.some((each) => each.value === chosen.value)) {
     chosen.value = items.value[0]?.value ?? ''
   }

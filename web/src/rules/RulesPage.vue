@@ -2,6 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import RuleSheetForm from '../dose/RuleSheetForm.vue'
+import ChoiceList from '../parts/ChoiceList.vue'
 import LineTable from '../parts/LineTable.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { serverNow } from '../parts/clock'
@@ -22,6 +23,13 @@ const edits = ref(false)
 const problem = ref('')
 
 const current = computed(() => all.value.filter((each) => !each.replacedBy))
+const names = computed(() =>
+  current.value.map(({ sheet }) => ({
+    key: sheet.id,
+    name: sheet.name,
+    note: `${sheet.example ? 'example' : `version ${sheet.version}`} · grams of ${sheet.gramsOf === 'PRODUCT' ? 'product' : 'acid'}`,
+  })),
+)
 const chosen = computed(() => all.value.find((each) => each.sheet.id === chosenId.value))
 const beside = computed(() => all.value.find((each) => each.sheet.id === besideId.value))
 /** Versions before the chosen one, latest first. */
@@ -89,22 +97,7 @@ onMounted(() => load())
   </p>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   <div class="rules">
-    <ul class="list" aria-label="Sheets">
-      <li v-for="each in current" :key="each.sheet.id">
-        <button
-          type="button"
-          :class="{ bracketed: each.sheet.id === chosenId }"
-          :aria-pressed="each.sheet.id === chosenId"
-          @click="chosenId = each.sheet.id"
-        >
-          <strong>{{ each.sheet.name }}</strong>
-          <span class="soft">
-            {{ each.sheet.example ? 'example' : `version ${each.sheet.version}` }} · grams of
-            {{ each.sheet.gramsOf === 'PRODUCT' ? 'product' : 'acid' }}
-          </span>
-        </button>
-      </li>
-    </ul>
+    <ChoiceList label="Sheets" :items="names" :chosen="chosenId" @choose="chosenId = $event" />
     <section v-if="chosen" class="sheet one" aria-label="The sheet">
       <div class="head">
         <h2>{{ titleOf(chosen) }}</h2>
@@ -171,25 +164,6 @@ onMounted(() => load())
   grid-template-columns: 280px minmax(0, 1fr);
   gap: 24px;
   align-items: start;
-}
-
-.list {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
-.list button {
-  display: grid;
-  width: 100%;
-  min-height: 56px;
-  align-content: center;
-  padding: 6px 18px;
-  text-align: left;
-}
-
-.list button:hover {
-  background: var(--wash);
 }
 
 .one {
