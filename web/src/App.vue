@@ -20,10 +20,11 @@ const router = useRouter()
 const now = useServerNow(1000)
 const inside = computed(() => session.account !== null && !route.meta.open)
 
+/** The most pressing apiary, unless another was taken in hand meanwhile. */
 async function takeFirst(): Promise<void> {
   if (!inHand.id) {
     const today = await ask(api.GET('/api/today'))
-    inHand.id = today.apiaries[0]?.apiary.id ?? ''
+    inHand.id ||= today.apiaries[0]?.apiary.id ?? ''
   }
   await inHand.refresh()
   if (inHand.id && !inHand.dayline) {

@@ -43,6 +43,12 @@ export const router = createRouter({
       meta: { title: 'Apiary' },
     },
     {
+      path: '/apiaries/:id/hours',
+      component: () => import('./hours/HoursPage.vue'),
+      props: true,
+      meta: { title: 'Hours' },
+    },
+    {
       path: '/apiaries/:id/season',
       component: () => import('./settings/SeasonPage.vue'),
       props: true,

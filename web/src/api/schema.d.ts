@@ -148,6 +148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["next"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/hours/choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/readings/{readingId}": {
         parameters: {
             query?: never;
@@ -1696,8 +1728,9 @@ export interface components {
             toolId?: string;
         };
         GradedHour: {
+            advice?: string;
             /** @enum {string} */
-            grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE";
+            grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL";
             /** Format: double */
             reach: number;
             reasons: string[];
@@ -1835,6 +1868,16 @@ export interface components {
             estimate: components["schemas"]["SealEstimate"];
             panTasks: components["schemas"]["Task"][];
             seal: components["schemas"]["SealReading"];
+        };
+        HourChoice: {
+            /** Format: double */
+            ownFrom?: number;
+            /** Format: double */
+            ownTo?: number;
+            /** Format: uuid */
+            ruleSheetId?: string;
+            /** @enum {string} */
+            school?: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
         };
         HourlyWeather: {
             /** Format: double */
@@ -2156,9 +2199,22 @@ export interface components {
             /** Format: int32 */
             load?: number;
         };
+        NextHours: {
+            apiary: components["schemas"]["Apiary"];
+            choice: components["schemas"]["HourChoice"];
+            days: components["schemas"]["YardDay"][];
+            madeUp: boolean;
+            schools: components["schemas"]["OfferedSchool"][];
+            source: string;
+        };
         OfferedCurve: {
             /** @enum {string} */
             curve: "FIELD" | "TRIAL" | "OWN";
+            words: string;
+        };
+        OfferedSchool: {
+            /** @enum {string} */
+            school: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
             words: string;
         };
         OfferedShut: {
@@ -2988,7 +3044,7 @@ export interface components {
             /** Format: date-time */
             from: string;
             /** @enum {string} */
-            grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE";
+            grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL";
             /** Format: date-time */
             to: string;
         };
@@ -3305,6 +3361,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WholeApiary"];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextHours"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HourChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextHours"];
                 };
             };
         };

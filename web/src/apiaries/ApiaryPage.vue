@@ -88,6 +88,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       <span class="soft">{{ counted(yard.hives.value.length, 'hive') }}</span>
       <span class="spring"></span>
       <v-btn @click="asList = !asList">{{ asList ? 'Draw the rows' : 'Show as a list' }}</v-btn>
+      <v-btn :to="`/apiaries/${id}/hours`">Hours</v-btn>
       <v-btn :to="{ path: '/counts', query: { apiary: id } }">Counts</v-btn>
       <template v-if="session.isKeeper">
         <v-btn :to="`/apiaries/${id}/season`">Season</v-btn>

@@ -109,8 +109,8 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="760" scrollable>
-    <form class="sheet form" aria-labelledby="sheet-title" @submit.prevent="keep">
+  <v-dialog v-model="open" max-width="760" scrollable aria-labelledby="sheet-title">
+    <form class="sheet form" @submit.prevent="keep">
       <h2 id="sheet-title">
         {{
           edits && from

@@ -65,8 +65,8 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="420">
-    <form class="sheet form" aria-labelledby="thermometer" @submit.prevent="keep">
+  <v-dialog v-model="open" max-width="420" aria-labelledby="thermometer">
+    <form class="sheet form" @submit.prevent="keep">
       <h2 id="thermometer">{{ apiary }}, now</h2>
       <v-text-field
         v-model="form.celsius"

@@ -25,8 +25,8 @@ function say(reason: string): void {
 </script>
 
 <template>
-  <v-dialog v-model="open">
-    <div class="sheet ask" role="dialog" aria-labelledby="reason-title">
+  <v-dialog v-model="open" aria-labelledby="reason-title">
+    <div class="sheet ask">
       <h2 id="reason-title">{{ props.title }}</h2>
       <v-checkbox
         v-if="waiting && waiting > 1"

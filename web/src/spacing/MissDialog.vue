@@ -65,8 +65,8 @@ async function go(way: Shapes['WayOn']): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="680">
-    <div class="sheet miss" role="group" aria-label="Missed a day">
+  <v-dialog v-model="open" max-width="680" aria-label="Missed a day">
+    <div class="sheet miss">
       <h2>Round {{ round.number }} was to be on {{ shortDay(round.day) }}</h2>
       <v-text-field
         v-model="onto"

@@ -15,6 +15,9 @@ import org.junit.jupiter.api.TestMethodOrder;
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class DemoTest {
 
+  /** An hour of the demo's next day. */
+  private static final String DAWN = "Wed 19 Aug 05:00";
+
   private static App app;
 
   @BeforeAll
@@ -79,6 +82,8 @@ class DemoTest {
         look(desk, "/apiaries", "Kiln Field", light);
         desk.press("Kiln Field").see("Wind from");
         assertThat(desk.barriers()).as("apiary " + light).isEmpty();
+        desk.press("Hours").see("Press an hour to see why").press(DAWN).see("Reaches");
+        assertThat(desk.barriers()).as("hours " + light).isEmpty();
         look(desk, "/apiaries/import", "Download a template", light);
         look(desk, "/dose", "acid dihydrate for", light);
         desk.press("Why for").see("Product:");

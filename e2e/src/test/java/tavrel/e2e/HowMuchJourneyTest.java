@@ -78,7 +78,7 @@ class HowMuchJourneyTest {
       browser.open("/dose").see("6 level scoops weighed by Wren").see("3 scoops");
       browser.press("Why for F1").see("level ¼ teaspoon (US) of 1.2 g");
       browser.type("One level scoop holds", "0.3").see("Tablespoon for teaspoon?");
-      browser.type("Strength", "996").see("0 to 100");
+      browser.type("Strength", "996").see("at most 100 %");
       assertThat(browser.typed("Strength")).isEqualTo("996");
       assertThat(browser.complaints()).isEmpty();
     }
@@ -133,6 +133,7 @@ class HowMuchJourneyTest {
         Browser browser = keeper(app)) {
       browser.open("/rules").see("2 g a box, supers off").press("2 g a box");
       browser.press("Make my own from it").see("Copied from the label in hand");
+      assertThat(browser.barriers()).as("a sheet copied").isEmpty();
       browser.type("Name of this sheet", "Vale label").type("Coldest air", "20");
       browser.type("Warmest air", "10").press("It is the label");
       browser.press("Keep this sheet").see("must lie below");

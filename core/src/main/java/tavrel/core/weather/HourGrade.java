@@ -7,5 +7,7 @@ public enum HourGrade {
   /** Warned of, never blocked. */
   POOR,
   /** The planner stays away. */
-  UNSAFE
+  UNSAFE,
+  /** Outside the rule sheet's own temperatures. */
+  OFF_LABEL
 }

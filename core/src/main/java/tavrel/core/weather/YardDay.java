@@ -7,7 +7,6 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
-import tavrel.core.Figures;
 
 /**
  * One calendar day of an apiary: its light, its hours, and the windows worth working in (handbook
@@ -34,25 +33,16 @@ public record YardDay(
     String school,
     String source) {
 
-  private static final double GOOD_SHARE = 0.97;
-  private static final double FAIR_SHARE = 0.90;
-  private static final double MARGIN = 3;
-  private static final double STILL = 0.5;
-  private static final double BREEZY = 5;
-  private static final double WINDY = 7;
-  private static final double STORM = 10;
-  private static final double WET = 0.2;
-
   /** Judges a day by its weather. */
   public static YardDay of(
-      Place place, LocalDate date, ZoneId zone, WeatherSource weather, TemperatureSchool school) {
+      Place place, LocalDate date, ZoneId zone, WeatherSource weather, HourRule rule) {
     Instant begins = date.atStartOfDay(zone).toInstant();
     Instant ends = date.plusDays(1).atStartOfDay(zone).toInstant();
     SunDay sun = SunDay.of(place, date, zone);
     int count = (int) Duration.between(begins, ends).plusMinutes(59).toHours();
     List<HourlyWeather> hours = weather.hours(place, begins, count);
     double best = hours.stream().mapToDouble(hour -> ExpectedReach.of(hour, sun)).max().orElse(1);
-    List<GradedHour> graded = hours.stream().map(hour -> grade(hour, sun, best, school)).toList();
+    List<GradedHour> graded = hours.stream().map(hour -> rule.grade(hour, sun, best)).toList();
     return new YardDay(
         date,
         zone,
@@ -61,7 +51,7 @@ public record YardDay(
         sun,
         graded,
         windows(graded, ends),
-        school.words(),
+        rule.warmth().words(),
         weather.says());
   }
 
@@ -94,40 +84,6 @@ public record YardDay(
                 })
             .toList();
     return new YardDay(date, zone, begins, ends, sun, hours, fitted, school, source);
-  }
-
-  private static GradedHour grade(
-      HourlyWeather hour, SunDay sun, double best, TemperatureSchool school) {
-    double reach = ExpectedReach.of(hour, sun);
-    double outside = school.outside(hour.celsius());
-    double wind = hour.windMs();
-    List<String> reasons = new ArrayList<>();
-    if (outside > 0) {
-      reasons.add(Figures.tenths(hour.celsius()) + " °C, outside " + school.words());
-    }
-    if (reach < GOOD_SHARE * best) {
-      reasons.add("reaches " + Math.round(100 * reach / best) + " % of the day's best");
-    }
-    if (wind < STILL || wind > BREEZY) {
-      reasons.add("wind " + Figures.tenths(wind) + " m/s");
-    }
-    boolean wet = hour.rainMm() > WET;
-    if (wet) {
-      reasons.add("rain " + Figures.tenths(hour.rainMm()) + " mm");
-    }
-    return new GradedHour(
-        hour, reach, gradeOf(outside, reach / best, wind, wet), List.copyOf(reasons));
-  }
-
-  private static HourGrade gradeOf(double outside, double share, double wind, boolean wet) {
-    if (wind > STORM) {
-      return HourGrade.UNSAFE;
-    }
-    if (wet || outside > MARGIN || share < FAIR_SHARE || wind > WINDY) {
-      return HourGrade.POOR;
-    }
-    boolean good = outside == 0 && share >= GOOD_SHARE && wind >= STILL && wind <= BREEZY;
-    return good ? HourGrade.GOOD : HourGrade.FAIR;
   }
 
   private static List<Window> windows(List<GradedHour> hours, Instant dayEnds) {

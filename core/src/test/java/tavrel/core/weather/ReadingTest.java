@@ -30,9 +30,11 @@ class ReadingTest {
     Place place = new Place(47.6, -24.3);
     LocalDate date = LocalDate.of(2026, 8, 18);
     ZoneId zone = ZoneId.of("UTC");
-    YardDay plain = YardDay.of(place, date, zone, station, TemperatureSchool.COOL_BROAD);
+    YardDay plain =
+        YardDay.of(place, date, zone, station, HourRule.of(TemperatureSchool.COOL_BROAD));
     YardDay read =
-        YardDay.of(place, date, zone, READING.over(station), TemperatureSchool.COOL_BROAD);
+        YardDay.of(
+            place, date, zone, READING.over(station), HourRule.of(TemperatureSchool.COOL_BROAD));
     assertThat(read.at(AT).celsius()).isEqualTo(4.5);
     assertThat(read.at(AT).windMs()).isEqualTo(2);
     for (int hour = 0; hour < 24; hour++) {
@@ -64,7 +66,7 @@ class ReadingTest {
             LocalDate.of(2026, 8, 18),
             ZoneId.of("UTC"),
             reading.over(new SimulatedStation(3)),
-            TemperatureSchool.COOL_BROAD);
+            HourRule.of(TemperatureSchool.COOL_BROAD));
     return day.hours().get(6).grade();
   }
 }

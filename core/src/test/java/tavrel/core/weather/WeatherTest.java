@@ -117,6 +117,44 @@ class WeatherTest {
   }
 
   @Test
+  void the_rule_sheets_own_temperatures_go_before_every_school() {
+    HourRule rule = new HourRule(Warmth.own(0, 20), 10.0, 18.0, "Label");
+    YardDay cold = YardDay.of(MID_ATLANTIC, DAY, ZONE, fixed(8, 2, 0), rule);
+    assertThat(cold.hours())
+        .allSatisfy(hour -> assertThat(hour.grade()).isEqualTo(HourGrade.OFF_LABEL));
+    assertThat(cold.hours().get(0).reasons()).contains("below the 10 °C of \"Label\"");
+    assertThat(cold.windows()).isEmpty();
+    YardDay storm = YardDay.of(MID_ATLANTIC, DAY, ZONE, fixed(8, 11, 0), rule);
+    assertThat(storm.hours().get(0).grade()).as("danger first").isEqualTo(HourGrade.UNSAFE);
+    YardDay right = YardDay.of(MID_ATLANTIC, DAY, ZONE, fixed(12, 2, 0), rule);
+    assertThat(right.hours().get(3).grade()).isEqualTo(HourGrade.GOOD);
+  }
+
+  @Test
+  void in_summer_first_light_and_dusk_will_do_at_any_warmth() {
+    HourRule edges = HourRule.of(TemperatureSchool.EDGES_OF_DAY);
+    YardDay hot = YardDay.of(MID_ATLANTIC, DAY, ZONE, fixed(27, 2, 0), edges);
+    // Sunrise 04:37 and sunset 18:45 by the zone's clock.
+    assertThat(hot.hours().get(4).grade()).isEqualTo(HourGrade.GOOD);
+    assertThat(hot.hours().get(19).grade()).isEqualTo(HourGrade.GOOD);
+    assertThat(hot.hours().get(12).grade()).isEqualTo(HourGrade.POOR);
+    assertThat(hot.hours().get(12).reasons()).anyMatch(reason -> reason.contains("broad day"));
+    assertThat(hot.hours().get(4).advice()).contains("mask");
+  }
+
+  @Test
+  void frost_asks_for_a_milder_hour_or_a_first_load() {
+    assertThat(day(fixed(-4, 2, 0)).hours().get(0).advice()).contains("first load");
+    assertThat(day(fixed(8, 2, 0)).hours().get(0).advice()).isNull();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"10, 5", "5, 5", "-60, 5", "5, 90"})
+  void an_own_range_that_cannot_be_is_refused(double from, double to) {
+    assertThatThrownBy(() -> Warmth.own(from, to)).isInstanceOf(InvalidValue.class);
+  }
+
+  @Test
   void equal_hours_in_a_row_make_one_window() {
     assertThat(day(fixed(8, 2, 0)).windows())
         .containsExactly(
@@ -161,7 +199,7 @@ class WeatherTest {
                     LocalDate.of(2026, 3, 29),
                     changing,
                     calm,
-                    TemperatureSchool.COOL_BROAD)
+                    HourRule.of(TemperatureSchool.COOL_BROAD))
                 .hours())
         .hasSize(23);
     assertThat(
@@ -170,7 +208,7 @@ class WeatherTest {
                     LocalDate.of(2026, 10, 25),
                     changing,
                     calm,
-                    TemperatureSchool.COOL_BROAD)
+                    HourRule.of(TemperatureSchool.COOL_BROAD))
                 .hours())
         .hasSize(25);
   }
@@ -190,7 +228,7 @@ class WeatherTest {
   }
 
   private static YardDay day(WeatherSource source) {
-    return YardDay.of(MID_ATLANTIC, DAY, ZONE, source, TemperatureSchool.COOL_BROAD);
+    return YardDay.of(MID_ATLANTIC, DAY, ZONE, source, HourRule.of(TemperatureSchool.COOL_BROAD));
   }
 
   private static double mean(List<HourlyWeather> hours) {

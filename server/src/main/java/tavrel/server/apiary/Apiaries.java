@@ -15,6 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
+import tavrel.core.weather.HourRule;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Reading;
 import tavrel.core.weather.TemperatureSchool;
@@ -26,17 +27,25 @@ import tavrel.server.http.Problem;
 @Service
 public class Apiaries {
 
-  private record DayKey(Place place, LocalDate date, ZoneId zone, List<Reading> read) {}
+  private record DayKey(
+      Place place, LocalDate date, ZoneId zone, HourRule rule, List<Reading> read) {}
 
   private final ApiaryMapper mapper;
   private final ReadingMapper readings;
+  private final HourMapper hours;
   private final WeatherSource weather;
   private final Clock clock;
   private final Cache<DayKey, YardDay> days = Caffeine.newBuilder().maximumSize(2_000).build();
 
-  Apiaries(ApiaryMapper mapper, ReadingMapper readings, WeatherSource weather, Clock clock) {
+  Apiaries(
+      ApiaryMapper mapper,
+      ReadingMapper readings,
+      HourMapper hours,
+      WeatherSource weather,
+      Clock clock) {
     this.mapper = mapper;
     this.readings = readings;
+    this.hours = hours;
     this.weather = weather;
     this.clock = clock;
   }
@@ -112,13 +121,13 @@ public class Apiaries {
             date.atStartOfDay(zone).toInstant(),
             date.plusDays(1).atStartOfDay(zone).toInstant());
     return days.get(
-        new DayKey(place, date, zone, read),
+        new DayKey(place, date, zone, hourRule(apiary.id()), read),
         key -> {
           WeatherSource source = weather;
           for (Reading each : key.read()) {
             source = each.over(source);
           }
-          return YardDay.of(place, date, zone, source, TemperatureSchool.COOL_BROAD);
+          return YardDay.of(place, date, zone, source, key.rule());
         });
   }
 
@@ -145,9 +154,40 @@ public class Apiaries {
     return there == null || there.madeUp() ? null : there.weather().celsius();
   }
 
+  /** By what its hours are judged. */
+  public HourChoice hourChoice(UUID id) {
+    return hours.of(id).map(HourMapper.Kept::choice).orElse(HourChoice.USUAL);
+  }
+
+  /**
+   * Chooses by what its hours are judged.
+   *
+   * @throws InvalidValue if the rule sheet is unknown
+   */
+  @Transactional
+  public void choose(UUID id, HourChoice choice) {
+    byId(id);
+    if (choice.ruleSheetId() != null && hours.knowsSheet(choice.ruleSheetId()) == 0) {
+      throw new InvalidValue("ruleSheetId", "is no rule sheet that is kept here");
+    }
+    hours.keep(id, choice);
+  }
+
+  /** Whether the source makes weather up, see {@link WeatherSource#standIn}. */
+  public boolean weatherMadeUp() {
+    return weather.standIn();
+  }
+
   /** Where weather comes from unless somebody reads it, in words. */
   public String weatherSays() {
     return weather.says();
+  }
+
+  private HourRule hourRule(UUID id) {
+    return hours
+        .of(id)
+        .map(HourMapper.Kept::rule)
+        .orElseGet(() -> HourRule.of(TemperatureSchool.COOL_BROAD));
   }
 
   private UUID apiaryOf(UUID hiveId) {

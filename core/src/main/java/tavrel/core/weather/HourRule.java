@@ -1,0 +1,120 @@
+package tavrel.core.weather;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
+
+/**
+ * What hours are judged by: the keeper's school of warmth, and what his rule sheet says of the air
+ * (handbook 2.8).
+ *
+ * @param warmth the school, or the keeper's own range
+ * @param minCelsius the sheet's lowest, °C, or null
+ * @param maxCelsius the sheet's highest, °C, or null
+ * @param sheet the sheet's name, or null where none is held against
+ */
+public record HourRule(
+    Warmth warmth,
+    @Nullable Double minCelsius,
+    @Nullable Double maxCelsius,
+    @Nullable String sheet) {
+
+  private static final double GOOD_SHARE = 0.97;
+  private static final double FAIR_SHARE = 0.90;
+  private static final double MARGIN = 3;
+  private static final double STILL = 0.5;
+  private static final double BREEZY = 5;
+  private static final double WINDY = 7;
+  private static final double STORM = 10;
+  private static final double WET = 0.2;
+  private static final double FROST = 0;
+  private static final double HOT = 25;
+  private static final Duration AFTER_SUNRISE = Duration.ofHours(1);
+
+  /** A school alone, without a rule sheet. */
+  public static HourRule of(TemperatureSchool school) {
+    return new HourRule(school.warmth(), null, null, null);
+  }
+
+  /**
+   * Judges an hour.
+   *
+   * @param best reach of the day's best hour
+   */
+  GradedHour grade(HourlyWeather hour, SunDay sun, double best) {
+    double reach = ExpectedReach.of(hour, sun);
+    double outside = warmth.outside(hour.celsius());
+    double wind = hour.windMs();
+    boolean wet = hour.rainMm() > WET;
+    boolean broadDay = warmth.edgesOfDay() && isBroadDay(hour, sun);
+    String offLabel = offLabel(hour.celsius());
+    List<String> reasons = new ArrayList<>();
+    if (offLabel != null) {
+      reasons.add(offLabel);
+    }
+    if (wind > STORM) {
+      reasons.add("storm: nobody works in that");
+    }
+    if (outside > 0) {
+      reasons.add(Figures.tenths(hour.celsius()) + " °C, outside " + warmth.words());
+    }
+    if (broadDay) {
+      reasons.add("broad day: bees are out; take first light, or wait for dusk");
+    }
+    if (reach < GOOD_SHARE * best) {
+      reasons.add("reaches " + Math.round(100 * reach / best) + " % of the day's best");
+    }
+    if (wind < STILL || wind > BREEZY) {
+      reasons.add("wind " + Figures.tenths(wind) + " m/s");
+    }
+    if (wet) {
+      reasons.add("rain " + Figures.tenths(hour.rainMm()) + " mm");
+    }
+    HourGrade grade =
+        wind > STORM
+            ? HourGrade.UNSAFE
+            : offLabel != null
+                ? HourGrade.OFF_LABEL
+                : wet || broadDay ? HourGrade.POOR : gradeOf(outside, reach / best, wind);
+    return new GradedHour(hour, reach, grade, List.copyOf(reasons), advice(hour.celsius()));
+  }
+
+  private static HourGrade gradeOf(double outside, double share, double wind) {
+    if (outside > MARGIN || share < FAIR_SHARE || wind > WINDY) {
+      return HourGrade.POOR;
+    }
+    boolean good = outside == 0 && share >= GOOD_SHARE && wind >= STILL && wind <= BREEZY;
+    return good ? HourGrade.GOOD : HourGrade.FAIR;
+  }
+
+  private @Nullable String offLabel(double celsius) {
+    if (minCelsius != null && celsius < minCelsius) {
+      return "below the " + Figures.plain(minCelsius) + " °C of \"" + sheet + "\"";
+    }
+    if (maxCelsius != null && celsius > maxCelsius) {
+      return "above the " + Figures.plain(maxCelsius) + " °C of \"" + sheet + "\"";
+    }
+    return null;
+  }
+
+  private static boolean isBroadDay(HourlyWeather hour, SunDay sun) {
+    Instant middle = hour.hour().plus(Duration.ofMinutes(30));
+    return sun.sunrise() != null
+        && sun.sunset() != null
+        && middle.isAfter(sun.sunrise().plus(AFTER_SUNRISE))
+        && middle.isBefore(sun.sunset());
+  }
+
+  /** What to mind at such a temperature, or null. */
+  private static @Nullable String advice(double celsius) {
+    if (celsius < FROST) {
+      return "tight cluster: a milder hour is better, else a small first load to loosen it";
+    }
+    return celsius > HOT
+        ? "heat in a full mask: drink, take turns, open in time; a shut colony overheats"
+        : null;
+  }
+}

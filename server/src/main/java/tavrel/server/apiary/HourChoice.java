@@ -1,0 +1,48 @@
+package tavrel.server.apiary;
+
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+import tavrel.core.weather.TemperatureSchool;
+import tavrel.core.weather.Warmth;
+
+/**
+ * By what an apiary's hours are judged.
+ *
+ * @param school the school of warmth, or null for an own range
+ * @param ownFrom coolest of the own range, °C, or null
+ * @param ownTo warmest of the own range, °C, or null
+ * @param ruleSheetId the sheet whose temperatures are held against, or null
+ */
+public record HourChoice(
+    @Nullable TemperatureSchool school,
+    @Nullable Double ownFrom,
+    @Nullable Double ownTo,
+    @Nullable UUID ruleSheetId) {
+
+  /** Cool and broad, before anyone has said otherwise. */
+  public static final HourChoice USUAL =
+      new HourChoice(TemperatureSchool.COOL_BROAD, null, null, null);
+
+  /**
+   * @throws InvalidValue if neither a school nor a whole range is named, or the range cannot be
+   */
+  public HourChoice {
+    if (school == null && (ownFrom == null || ownTo == null)) {
+      throw new InvalidValue(
+          ownFrom == null ? "ownFrom" : "ownTo", "is missing; choose a school or give both");
+    }
+    if (school != null) {
+      ownFrom = null;
+      ownTo = null;
+    } else {
+      Warmth.own(ownFrom, ownTo);
+    }
+  }
+
+  Warmth warmth() {
+    return school == null && ownFrom != null && ownTo != null
+        ? Warmth.own(ownFrom, ownTo)
+        : (school == null ? TemperatureSchool.COOL_BROAD : school).warmth();
+  }
+}

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import { dayOf, timeIn } from '../parts/format'
+import { GRADES } from './gradeWords'
+
+/** Days down, hours across: each hour by its grade, as colour, shape and word. */
+const props = defineProps<{ days: readonly Shapes['YardDay'][]; now: number; chosen?: string }>()
+defineEmits<{ choose: [hour: Shapes['GradedHour'], day: Shapes['YardDay']] }>()
+
+const marks = computed(() => Array.from({ length: 24 }, (_, i) => i))
+
+function words(day: Shapes['YardDay'], hour: Shapes['GradedHour']): string {
+  const time = timeIn(day.zone, hour.weather.hour)
+  const why = hour.reasons.length ? `: ${hour.reasons.join('; ')}` : ''
+  return `${dayOf(day.date)} ${time}, ${GRADES[hour.grade].words}${why}`
+}
+
+function isPast(hour: Shapes['GradedHour']): boolean {
+  return Date.parse(hour.weather.hour) + 3_600_000 <= props.now
+}
+
+function windows(day: Shapes['YardDay']): string {
+  const ahead = day.windows.filter((window) => Date.parse(window.to) > props.now)
+  if (ahead.length === 0) return 'none good or fair'
+  return ahead
+    .map(
+      ({ from, to, grade, fits }) =>
+        `${timeIn(day.zone, from)}–${timeIn(day.zone, to)} ${GRADES[grade].words}${fits === undefined ? '' : `, fits ${fits}`}`,
+    )
+    .join(' · ')
+}
+</script>
+
+<template>
+  <div class="scroll" tabindex="0" role="region" aria-label="Hours of the next days">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col"><span class="visually-hidden">Day</span></th>
+          <th v-for="mark in marks" :key="mark" scope="col" class="figure">
+            {{ mark % 3 === 0 ? mark : '' }}
+          </th>
+        </tr>
+      </thead>
+      <tbody v-for="day in days" :key="day.date">
+        <tr>
+          <th scope="row" rowspan="2">{{ dayOf(day.date) }}</th>
+          <td v-for="hour in day.hours" :key="hour.weather.hour">
+            <button
+              type="button"
+              :class="[hour.grade, { past: isPast(hour), chosen: hour.weather.hour === chosen }]"
+              :aria-pressed="hour.weather.hour === chosen"
+              :aria-label="words(day, hour)"
+              :title="words(day, hour)"
+              @click="$emit('choose', hour, day)"
+            >
+              {{ GRADES[hour.grade].shape }}
+            </button>
+          </td>
+        </tr>
+        <tr>
+          <td class="windows" :colspan="day.hours.length">{{ windows(day) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  min-width: 620px;
+  border-collapse: collapse;
+}
+
+th {
+  padding: 0 6px 0 0;
+  text-align: left;
+  font-size: 0.8125rem;
+  font-weight: 600;
+  white-space: nowrap;
+  vertical-align: top;
+}
+
+td {
+  padding: 0 1px;
+}
+
+button {
+  width: 100%;
+  min-width: 20px;
+  height: 26px;
+  font-size: 0.875rem;
+  font-weight: 700;
+  line-height: 1;
+  text-align: center;
+}
+
+.GOOD {
+  background: var(--open);
+  color: var(--on-state);
+}
+
+.FAIR {
+  background: var(--sky);
+  color: var(--ink);
+}
+
+.POOR {
+  background: var(--wash);
+  color: var(--ink-soft);
+}
+
+.UNSAFE,
+.OFF_LABEL {
+  background: var(--off-label);
+  color: var(--on-state);
+}
+
+.past {
+  opacity: 0.45;
+}
+
+.chosen {
+  outline: 3px solid var(--ink);
+  outline-offset: -1px;
+}
+
+.windows {
+  padding: 1px 1px 8px;
+  font-size: 0.8125rem;
+  color: var(--ink-soft);
+}
+</style>

@@ -1,0 +1,245 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { useApiaryInHand } from '../parts/apiaryInHand'
+import { useServerNow } from '../parts/clock'
+import { dayOf, timeIn } from '../parts/format'
+import { numberIn, roughly } from '../parts/numbers'
+import { useSession } from '../parts/session'
+import HourGrid from './HourGrid.vue'
+import { GRADES } from './gradeWords'
+
+/** Which hours of the next ten days suit, and why the others do not. */
+const props = defineProps<{ id: string }>()
+const session = useSession()
+const inHand = useApiaryInHand()
+const now = useServerNow(30_000)
+const hours = ref<Shapes['NextHours'] | null>(null)
+const sheets = ref<Shapes['RuleSheet'][]>([])
+const chosen = ref<{ hour: Shapes['GradedHour']; day: Shapes['YardDay'] } | null>(null)
+const own = ref({ from: '', to: '' })
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+const OWN = 'OWN'
+
+const schools = computed(() => [
+  ...(hours.value?.schools.map((each) => ({ value: each.school as string, title: each.words })) ??
+    []),
+  { value: OWN, title: 'my own range' },
+])
+const school = ref<string>('')
+const labels = computed(() => [
+  { value: '', title: 'none' },
+  ...sheets.value
+    .filter((sheet) => sheet.minCelsius !== undefined || sheet.maxCelsius !== undefined)
+    .map((sheet) => ({ value: sheet.id, title: sheet.name })),
+])
+
+function show(found: Shapes['NextHours']): void {
+  hours.value = found
+  school.value = found.choice.school ?? OWN
+  own.value = {
+    from: found.choice.ownFrom?.toString() ?? own.value.from,
+    to: found.choice.ownTo?.toString() ?? own.value.to,
+  }
+}
+
+watch(
+  () => props.id,
+  async (id) => {
+    chosen.value = null
+    try {
+      const [found, all] = await Promise.all([
+        ask(api.GET('/api/apiaries/{id}/hours', { params: { path: { id } } })),
+        ask(api.GET('/api/rule-sheets')),
+      ])
+      show(found)
+      sheets.value = all
+      void inHand.take(id)
+    } catch (thrown) {
+      problem.value = words(thrown)
+    }
+  },
+  { immediate: true },
+)
+
+async function choose(sheetId?: string): Promise<void> {
+  const isOwn = school.value === OWN
+  if (isOwn && !(own.value.from.trim() && own.value.to.trim())) return
+  try {
+    show(
+      await ask(
+        api.PUT('/api/apiaries/{id}/hours/choice', {
+          params: { path: { id: props.id } },
+          body: {
+            school: isOwn ? undefined : (school.value as Shapes['HourChoice']['school']),
+            ownFrom: isOwn ? numberIn(own.value.from) : undefined,
+            ownTo: isOwn ? numberIn(own.value.to) : undefined,
+            ruleSheetId:
+              sheetId === undefined ? hours.value?.choice.ruleSheetId : sheetId || undefined,
+          },
+        }),
+      ),
+    )
+    wrong.value = {}
+    problem.value = ''
+    void inHand.refresh()
+  } catch (thrown) {
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+    problem.value = fields.length ? '' : words(thrown)
+  }
+}
+</script>
+
+<template>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <template v-if="hours">
+    <div class="head">
+      <h1>Hours, {{ hours.apiary.name }}</h1>
+      <router-link :to="`/apiaries/${id}`">Apiary</router-link>
+      <span :class="hours.madeUp ? 'madeUp' : 'soft'">{{ hours.source }}</span>
+    </div>
+    <div v-if="session.isKeeper" class="choices">
+      <v-select
+        v-model="school"
+        density="compact"
+        label="School of warmth"
+        :items="schools"
+        @update:model-value="choose()"
+      />
+      <template v-if="school === OWN">
+        <v-text-field
+          v-model="own.from"
+          density="compact"
+          label="From"
+          suffix="°C"
+          inputmode="decimal"
+          :error-messages="wrong.ownFrom"
+          @change="choose()"
+        />
+        <v-text-field
+          v-model="own.to"
+          density="compact"
+          label="To"
+          suffix="°C"
+          inputmode="decimal"
+          :error-messages="wrong.ownTo"
+          @change="choose()"
+        />
+      </template>
+      <v-select
+        density="compact"
+        label="Rule sheet with temperatures"
+        :model-value="hours.choice.ruleSheetId ?? ''"
+        :items="labels"
+        :error-messages="wrong.ruleSheetId"
+        @update:model-value="choose($event)"
+      />
+    </div>
+    <p v-if="hours.days.length === 0">
+      No light and hours yet: give this apiary its latitude and longitude on
+      <router-link :to="`/apiaries/${id}`">its page</router-link>.
+    </p>
+    <div v-else class="hours">
+      <HourGrid
+        :days="hours.days"
+        :now="now"
+        :chosen="chosen?.hour.weather.hour"
+        @choose="(hour, day) => (chosen = { hour, day })"
+      />
+      <aside class="sheet one" aria-label="The hour" aria-live="polite">
+        <template v-if="chosen">
+          <h2>
+            {{ dayOf(chosen.day.date) }}, {{ timeIn(chosen.day.zone, chosen.hour.weather.hour) }}:
+            {{ GRADES[chosen.hour.grade].words }}
+          </h2>
+          <p class="figure">
+            {{ chosen.hour.weather.celsius.toFixed(1) }} °C, wind
+            {{ chosen.hour.weather.windMs.toFixed(1) }} m/s, rain
+            {{ chosen.hour.weather.rainMm.toFixed(1) }} mm
+          </p>
+          <p>
+            Reaches {{ roughly(chosen.hour.reach) }} of the mites on bees as far as the hour decides
+            it: a model estimate of how loose the cluster is and how many bees are home.
+          </p>
+          <ul v-if="chosen.hour.reasons.length">
+            <li v-for="reason in chosen.hour.reasons" :key="reason">{{ reason }}</li>
+          </ul>
+          <p v-if="chosen.hour.advice"><strong>Mind:</strong> {{ chosen.hour.advice }}.</p>
+        </template>
+        <p v-else class="soft">Press an hour to see why.</p>
+        <p class="legend">
+          <span v-for="(grade, key) in GRADES" :key="key">{{ grade.shape }} {{ grade.words }}</span>
+        </p>
+        <p class="soft">
+          A poor hour beats no treatment: you are warned, not forbidden. In an unsafe one stay away.
+          {{ hours.madeUp ? 'This weather is made up: read your own.' : '' }}
+        </p>
+      </aside>
+    </div>
+  </template>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 20px;
+}
+
+.madeUp {
+  color: var(--caution);
+  font-weight: 650;
+}
+
+.choices {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 300px));
+  gap: 10px;
+  margin: 10px 0;
+}
+
+.hours {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  gap: 20px;
+  align-items: start;
+}
+
+.one {
+  position: sticky;
+  top: 100px;
+  display: grid;
+  gap: 8px;
+  padding: 14px 16px;
+}
+
+.one p,
+.one h2 {
+  margin: 0;
+}
+
+.one ul {
+  margin: 0;
+  padding-left: 20px;
+}
+
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+@media (width <= 900px) {
+  .hours {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
