@@ -114,7 +114,8 @@ watch(
 }
 
 .no-day {
-  height: 54px;
+  height: 88px;
+  border-bottom: 34px solid var(--paper);
   background: linear-gradient(
     to right,
     var(--night),
@@ -151,6 +152,11 @@ watch(
 @media (width <= 900px) {
   .frame {
     grid-template: auto 1fr auto / 1fr;
+  }
+
+  .no-day {
+    height: 112px;
+    border-bottom-width: 68px;
   }
 
   .page {

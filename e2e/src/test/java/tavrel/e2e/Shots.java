@@ -39,15 +39,17 @@ public final class Shots {
       take(desk, "apiary");
       desk.press("K16").see("of the acid").see("First: push the tray");
       take(desk, "seal");
+      desk.press("Hours").see("Press an hour to see why").press("Wed 19 Aug 06:00").see("Reaches");
+      take(desk, "hours");
       spacing(desk);
-      desk.open("/apiaries/import").choose(roster()).see("bad row");
-      take(desk, "roster");
       desk.open("/dose")
           .choose("Apiary", "Upper Sallow")
           .choose("School", "4 g a box")
           .see("acid dihydrate for 18 hives")
           .press("Why for U2");
       take(desk, "dose");
+      desk.press("How long will it take").see("from arrival");
+      take(desk, "how-long");
       desk.open("/register").see("treatments in");
       take(desk, "register");
       desk.open("/gear").see("Test burn").press("Pan 1").see("s × grams");
@@ -56,7 +58,6 @@ public final class Shots {
       desk.script("window.scrollTo(0, 0)");
       take(desk, "rules");
       desk.open("/run").see("People first");
-      take(desk, "people-check");
       desk.press("Sheet and kit").see("Kit");
       take(desk, "dose-sheet");
       desk.press("To the run").see("People first");
@@ -123,16 +124,5 @@ public final class Shots {
     browser.picture(folder.resolve(name + ".png"));
     List<String> complaints = browser.complaints();
     System.out.println(name + (complaints.isEmpty() ? "" : " " + complaints));
-  }
-
-  static Path roster() {
-    return Rosters.file(
-        "apiary;hive;position;brood boxes;supers;floor;latitude;longitude",
-        "Fern Gate;F1;1;deep 10;0;solid;47,652;-24,288",
-        "Fern Gate;F2;2;2x deep 10;1;mesh, tray tight;;",
-        "Fern Gate;F3;3;deep + medium;0;mesh, tray loose;;",
-        "Fern Gate;F3;4;deep;0;solid;;",
-        "Fern Gate;F5;5;barrel;0;solid;;",
-        "Fern Gate;F6;6;nucleus 5;0;bare mesh;;");
   }
 }
