@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { counted } from '../parts/format'
 import YardHive from './YardHive.vue'
 import type { Hive } from './useYard'
@@ -22,6 +22,17 @@ const order = computed(() => props.rows.flatMap((row) => row.of.map((hive) => hi
 const dragged = ref<string>()
 const over = ref<string>()
 let anchor: string | undefined
+/** A hive on its way by keyboard: it keeps the focus where it arrives. */
+let walking: string | undefined
+
+watch(
+  order,
+  () => {
+    if (walking) document.querySelector<HTMLElement>(`[data-id="${walking}"]`)?.focus()
+    walking = undefined
+  },
+  { flush: 'post' },
+)
 
 /** Neighbours that share a stand are drawn on it together. */
 function stands(of: readonly Hive[]): { key: string; name?: string; hives: Hive[] }[] {
@@ -63,7 +74,9 @@ function chooseRow(of: readonly Hive[]): void {
 
 function step(id: string, by: -1 | 1): void {
   const neighbour = order.value[order.value.indexOf(id) + by]
-  if (props.mayMove && neighbour) emit('move', id, neighbour, by > 0)
+  if (!props.mayMove || !neighbour) return
+  walking = id
+  emit('move', id, neighbour, by > 0)
 }
 
 /** The hive that an event is about: one listener a row serves all, so that a choice draws only what it changes. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
@@ -43,6 +44,7 @@ class HowMuchJourneyTest {
       browser.see("is no box");
       assertThat(browser.typed("Brood boxes")).as("nothing typed is lost").isEqualTo("barrel");
       browser.reload().see("keeps 92 %");
+      walkByKeyboard(browser);
 
       dose(browser).seeNo("kills 38 %").see("kills 87 %");
       browser.press("Why for F3").see("nucleus 5 counts 0.50").see("see that the tray sits tight");
@@ -152,6 +154,28 @@ class HowMuchJourneyTest {
           .see("“Vale label”, version 1: none off the label");
       assertThat(browser.complaints()).isEmpty();
     }
+  }
+
+  /** The second hive goes first and back again, with the focus still on it. */
+  private static void walkByKeyboard(Browser browser) {
+    browser.script("document.querySelector('[data-hive=F2]').focus()");
+    browser.key(Keys.chord(Keys.ALT, Keys.ARROW_LEFT));
+    walked(browser, "F2 F1 F3 F4");
+    browser.key(Keys.chord(Keys.ALT, Keys.ARROW_RIGHT));
+    walked(browser, "F1 F2 F3 F4");
+    browser.reload().see("keeps 92 %");
+    walked(browser, "F1 F2 F3 F4");
+  }
+
+  private static void walked(Browser browser, String order) {
+    Until.within(
+        Duration.ofSeconds(15),
+        "the walk is " + order,
+        () ->
+            order.equals(
+                browser.all("[data-hive]").stream()
+                    .map(hive -> hive.getDomAttribute("data-hive"))
+                    .collect(Collectors.joining(" "))));
   }
 
   /** A keeper's account and four hives on bare mesh. */

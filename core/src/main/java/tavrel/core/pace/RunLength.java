@@ -141,8 +141,8 @@ public record RunLength(
 
     /** Plays a set-up with every number of cloths that could be better than the best so far. */
     void tryAll(RunSetUp setUp) {
-      int cloths = setUp.cloths();
-      while (cloths >= 1 && leastFinish(setUp, cloths) <= patience()) {
+      int cloths = Math.min(setUp.cloths(), setUp.hives().size());
+      while (cloths >= 1 && Bound.of(setUp, cloths) <= patience()) {
         Pace pace = new Playthrough(setUp, cloths, patience()).play();
         if (pace == null) {
           cloths--;
@@ -174,14 +174,6 @@ public record RunLength(
         return best == null || pace.unfinished() < best.pace().unfinished();
       }
       return pace.finish() < best.pace().finish();
-    }
-
-    /** Each cloth is busy from shutting to opening: no run with so few ends before this. */
-    private static long leastFinish(RunSetUp setUp, int cloths) {
-      PaceTimes times = setUp.times();
-      long shut = setUp.hives().stream().filter(HiveWork::cloth).count();
-      long busy = shut * (times.seal() + times.opening());
-      return times.setUp() + busy / cloths + times.clearAway();
     }
   }
 }

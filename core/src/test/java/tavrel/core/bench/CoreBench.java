@@ -108,6 +108,15 @@ public class CoreBench {
             .withTools(List.of(BOWL, BOWL, BOWL, BOWL)));
   }
 
+  /** The best of all smaller crews with the same, and what one more of anything would save. */
+  @Benchmark
+  public RunLength runLengthOf400HivesAnd4Tools() {
+    return RunLength.of(
+        YardWork.asTheyStand(
+                hives, BOWL, new UsualWork(new Crew(2, 1), 40, null, false, PaceTimes.USUAL))
+            .withTools(List.of(BOWL, BOWL, BOWL, BOWL)));
+  }
+
   /** One hive's seal curve. */
   @Benchmark
   public SealEstimate sealCurveOfOneHive() {

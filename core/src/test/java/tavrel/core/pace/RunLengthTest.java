@@ -149,6 +149,9 @@ class RunLengthTest {
       assertThat(shutAtOnce(setUp, pace)).as(what).isEqualTo(pace.mostShut());
       assertThat(pace.mostShut()).as(what).isLessThanOrEqualTo(setUp.cloths());
       assertThat(pace.hives().size() + pace.unfinished()).isEqualTo(setUp.hives().size());
+      if (pace.unfinished() == 0) {
+        assertThat(Bound.of(setUp, setUp.cloths())).as(what).isLessThanOrEqualTo(pace.finish());
+      }
     }
   }
 
