@@ -100,7 +100,7 @@ public final class Shots {
     }
     desk.press("Leave out").press("weak colony").see("left out");
     step(desk, "Start burn", "Burn ended");
-    desk.press("Leak").see("burning for");
+    desk.press("Leak").see("leak seen").see("burn time");
   }
 
   private static void step(Browser desk, String press, String then) {
