@@ -14,6 +14,8 @@ declare module 'vue-router' {
 /** One route a screen; a screen's code is loaded when it is first gone to. */
 export const router = createRouter({
   history: createWebHistory(),
+  /** A new page begins at its top; going back goes where one was. */
+  scrollBehavior: (_to, _from, before) => before ?? { top: 0 },
   routes: [
     { path: '/', component: () => import('./today/TodayPage.vue'), meta: { title: 'Today' } },
     {

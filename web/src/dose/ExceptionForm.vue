@@ -60,9 +60,13 @@ function give(): void {
 <style scoped>
 .form {
   display: grid;
-  grid-template-columns: 1fr 1fr auto auto;
+  grid-template-columns: 1fr auto auto;
   gap: 8px;
   align-items: start;
+}
+
+.form > :first-child {
+  grid-column: 1 / -1;
 }
 
 @media (width <= 900px) {

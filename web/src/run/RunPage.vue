@@ -90,6 +90,7 @@ watchEffect(() => {
     .filter((each) => each.openFrom)
     .map((each) => ({ name: name(each.hiveId), at: Date.parse(each.openFrom ?? '') }))
 })
+/** After the people check the hive in hand is what one must see. */
 watch(checked, (now_, before) => {
   if (now_ && !before) window.scrollTo(0, 0)
 })

@@ -3,8 +3,8 @@ package tavrel.core.pace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.PriorityQueue;
-import java.util.function.IntConsumer;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.pace.Iron.Stage;
 import tavrel.core.pace.Pace.Doing;
 import tavrel.core.pace.Pace.HiveLine;
 import tavrel.core.pace.Pace.PersonLine;
@@ -19,17 +19,6 @@ import tavrel.core.pace.Pace.ToolLine;
  */
 final class Playthrough {
 
-  private enum Stage {
-    HEATING,
-    READY,
-    IN_HANDS,
-    BURNING,
-    BURNT,
-    COOLING,
-    COOLED,
-    RESTING
-  }
-
   /** A person's hands. */
   private static final class Hand {
     final boolean burns;
@@ -38,23 +27,6 @@ final class Playthrough {
 
     Hand(boolean burns) {
       this.burns = burns;
-    }
-  }
-
-  /** A tool with what is in it. */
-  private static final class Iron {
-    final int number;
-    final ToolAtWork of;
-    final Power power;
-    final List<Stretch> stretches = new ArrayList<>();
-    Stage stage = Stage.HEATING;
-    int hive = -1;
-    int loadsLeft;
-
-    Iron(int number, ToolAtWork of, IntConsumer wake) {
-      this.number = number;
-      this.of = of;
-      power = new Power(of.packs(), wake);
     }
   }
 
