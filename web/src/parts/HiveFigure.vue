@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import { counted } from './format'
 import { ENTRANCES, FLOORS, PORTS } from './standing'
 
 /** A hive as it stands, seen from the front: boxes to scale, floor, entrance and port marked. */
@@ -67,11 +68,11 @@ const port = computed(() => {
   }
 })
 const words = computed(() => {
-  const supers = props.supers ? `, ${props.supers} supers` : ''
+  const supers = props.supers ? `, ${counted(props.supers, 'super')}` : ''
   const more = props.fittings
     ? `, entrance ${ENTRANCES[props.fittings.entrance]}, port ${PORTS[props.fittings.port]}`
     : ''
-  return `${props.boxes.length} brood boxes${supers}, floor ${FLOORS[props.floor]}${more}`
+  return `${counted(props.boxes.length, 'brood box', 'brood boxes')}${supers}, floor ${FLOORS[props.floor]}${more}`
 })
 </script>
 

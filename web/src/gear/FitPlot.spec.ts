@@ -1,0 +1,47 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import type { Shapes } from '../api/client'
+import FitPlot from './FitPlot.vue'
+
+const line: Shapes['BurnFit'] = {
+  basis: 'LINE',
+  intercept: 70,
+  slope: 40,
+  r2: 0.98,
+  smallest: 1,
+  largest: 3,
+  marginPercent: 15,
+  points: [
+    { load: 1, seconds: 112, residual: 2 },
+    { load: 3, seconds: 188, residual: -2 },
+  ],
+}
+
+describe('test burns and their fit', () => {
+  it('show each burn, the formula, how well it fits and the margin', () => {
+    const wrapper = mount(FitPlot, { props: { fit: line } })
+    expect(wrapper.findAll('circle')).toHaveLength(2)
+    expect(wrapper.text()).toContain('70 s + 40.0 s × grams, R² 0.98')
+    expect(wrapper.text()).toContain('planned, 15 % more')
+    expect(wrapper.text()).toContain('load, g of product')
+  })
+
+  it('draw the planned time above the fit by the margin', () => {
+    const wrapper = mount(FitPlot, { props: { fit: line } })
+    const start = (name: string) =>
+      Number(
+        wrapper
+          .get(name)
+          .attributes('d')
+          ?.match(/ ([\d.]+)L/)?.[1],
+      )
+    expect(start('.planned')).toBeLessThan(start('.fit'))
+  })
+
+  it('say where one load only was tested, and claim no R²', () => {
+    const fit: Shapes['BurnFit'] = { ...line, basis: 'ONE_LOAD', r2: undefined }
+    const text = mount(FitPlot, { props: { fit } }).text()
+    expect(text).toContain('scaled from one load')
+    expect(text).not.toContain('R²')
+  })
+})

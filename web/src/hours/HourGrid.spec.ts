@@ -1,0 +1,60 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import type { Shapes } from '../api/client'
+import HourGrid from './HourGrid.vue'
+
+const hour = (
+  at: string,
+  grade: Shapes['GradedHour']['grade'],
+  reasons: string[] = [],
+): Shapes['GradedHour'] => ({
+  weather: { hour: at, celsius: 9, windMs: 2, windFrom: 270, rainMm: 0, cloud: 0.3 },
+  reach: 0.97,
+  grade,
+  reasons,
+})
+const day: Shapes['YardDay'] = {
+  date: '2026-08-19',
+  zone: 'UTC',
+  begins: '2026-08-19T00:00:00Z',
+  ends: '2026-08-20T00:00:00Z',
+  sun: {},
+  hours: [
+    hour('2026-08-19T05:00:00Z', 'GOOD'),
+    hour('2026-08-19T06:00:00Z', 'FAIR', ['16.0 °C, outside cool, 2 to 15 °C']),
+    hour('2026-08-19T07:00:00Z', 'OFF_LABEL', ['above the 15 °C of "Label"']),
+  ],
+  windows: [
+    { from: '2026-08-19T05:00:00Z', to: '2026-08-19T06:00:00Z', grade: 'GOOD', fits: 7 },
+    { from: '2026-08-19T06:00:00Z', to: '2026-08-19T07:00:00Z', grade: 'FAIR' },
+  ],
+  school: 'cool, 2 to 15 °C',
+  source: 'simulated station',
+}
+const at = (time: string) => Date.parse(`2026-08-19T${time}:00Z`)
+const grid = (now: number) => mount(HourGrid, { props: { days: [day], now } })
+
+describe('hours by their grade', () => {
+  it('carry a shape and a word beside the colour, and the reason', () => {
+    const cells = grid(at('04:00')).findAll('button')
+    expect(cells.map((cell) => cell.text())).toEqual(['●', '○', '✕'])
+    expect(cells[0]?.attributes('aria-label')).toBe('Wed 19 Aug 05:00, good')
+    expect(cells[2]?.attributes('aria-label')).toContain('off label: above the 15 °C of "Label"')
+  })
+
+  it('tell windows that are still ahead, and how many hives fit where somebody knows', () => {
+    expect(grid(at('04:00')).get('.windows').text()).toBe(
+      '05:00–06:00 good, fits 7 · 06:00–07:00 fair',
+    )
+    expect(grid(at('06:30')).get('.windows').text()).toBe('06:00–07:00 fair')
+    expect(grid(at('09:00')).get('.windows').text()).toBe('none good or fair')
+  })
+
+  it('fade when they are over, and can still be asked why', async () => {
+    const wrapper = grid(at('06:30'))
+    const first = wrapper.findAll('button')[0]
+    expect(first?.classes()).toContain('past')
+    await first?.trigger('click')
+    expect(wrapper.emitted('choose')?.[0]?.[0]).toEqual(day.hours[0])
+  })
+})
