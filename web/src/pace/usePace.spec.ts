@@ -15,7 +15,7 @@ const usual: Shapes['UsualWork'] = {
     withdraw: 10,
     opening: 15,
     fillCap: 12,
-    seal: 600,
+    seal: 480,
     openFirstAfter: 180,
     staysWithBowl: true,
   },

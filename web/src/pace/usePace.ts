@@ -13,6 +13,8 @@ export interface WorkDraft {
   preparedAhead: boolean
   times: Record<PaceTime, string>
   staysWithBowl: boolean
+  /** As it was kept, s; not asked for here, since a round goes by its dose sheet. */
+  seal: number
 }
 
 export const PACE_TIMES = [
@@ -39,6 +41,7 @@ export function draftOf(work: Shapes['UsualWork']): WorkDraft {
       PACE_TIMES.map(({ key }) => [key, String(work.times[key])]),
     ) as Record<PaceTime, string>,
     staysWithBowl: work.times.staysWithBowl,
+    seal: work.times.seal,
   }
 }
 
@@ -70,7 +73,7 @@ export function workOf(draft: WorkDraft): {
       cloths: numberIn(draft.cloths),
       caps: draft.caps.trim() === '' ? undefined : numberIn(draft.caps),
       preparedAhead: draft.preparedAhead,
-      times: { ...times, seal: 600, staysWithBowl: draft.staysWithBowl },
+      times: { ...times, seal: draft.seal, staysWithBowl: draft.staysWithBowl },
     },
   }
 }

@@ -8,7 +8,7 @@ import tavrel.core.InvalidValue;
  *
  * @param crew who works
  * @param cloths how many there are
- * @param caps caps for each bowl whose cap is turned, all filled on arrival; null where enough are
+ * @param caps caps of all bowls together, all filled on arrival; null where enough are
  * @param preparedAhead whether hives were made ready the evening before
  * @param times how long the hands take
  */
