@@ -2696,6 +2696,7 @@ export interface components {
             killGramMore: number;
             /** Format: double */
             killShut: number;
+            leaky: boolean;
         };
         SeasonLimit: {
             /** Format: double */

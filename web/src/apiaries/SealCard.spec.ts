@@ -8,6 +8,7 @@ function read(gains: Shapes['SealReading']['gains']): Shapes['HiveSeal'] {
     seal: {
       hiveId: 'h',
       kept: 0.456,
+      leaky: true,
       gramsPerBox: 2,
       kill: 0.66,
       killGramMore: 0.8,

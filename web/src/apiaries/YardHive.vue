@@ -1,13 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import HiveFigure from '../parts/HiveFigure.vue'
 import type { Hive } from './useYard'
 
 /** One hive of a drawn row; drawn again only when it or its choice changes. */
-const props = defineProps<{ hive: Hive; kept?: number; chosen: boolean; over: boolean }>()
-
-const LEAKY = 0.6
-const leaks = computed(() => (props.kept ?? 1) < LEAKY)
+defineProps<{ hive: Hive; kept?: number; leaky?: boolean; chosen: boolean; over: boolean }>()
 </script>
 
 <template>
@@ -27,8 +23,8 @@ const leaks = computed(() => (props.kept ?? 1) < LEAKY)
       :scale="1.45"
     />
     <span class="name">{{ hive.name }}</span>
-    <span v-if="kept !== undefined" class="kept" :class="{ leaks }"
-      >{{ leaks ? 'leaky' : 'keeps' }} {{ Math.round(100 * kept) }} %</span
+    <span v-if="kept !== undefined" class="kept" :class="{ leaks: leaky }"
+      >{{ leaky ? 'leaky' : 'keeps' }} {{ Math.round(100 * kept) }} %</span
     >
   </button>
 </template>

@@ -40,8 +40,8 @@ function drawn(mayMove = true, many = false, chosen: string[] = []) {
     props: {
       rows,
       kept: new Map([
-        ['H1', { kept: 0.9 }],
-        ['H2', { kept: 0.2 }],
+        ['H1', { kept: 0.9, leaky: false }],
+        ['H2', { kept: 0.2, leaky: true }],
       ]),
       many,
       mayMove,
@@ -153,6 +153,7 @@ describe('the leakiest', () => {
   const seal = (id: string, kept: number, gains = [gain]) => ({
     hiveId: id,
     kept,
+    leaky: kept < 0.5,
     gramsPerBox: 2,
     kill: 0.4,
     killGramMore: 0.5,

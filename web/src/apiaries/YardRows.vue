@@ -11,7 +11,7 @@ import type { Hive } from './useYard'
 const props = defineProps<{
   rows: readonly { number: number; of: readonly Hive[] }[]
   /** Share kept by hive, where it is known. */
-  kept: ReadonlyMap<string, { kept: number }>
+  kept: ReadonlyMap<string, { kept: number; leaky: boolean }>
   many: boolean
   mayMove: boolean
 }>()
@@ -130,6 +130,7 @@ function drop(event: DragEvent): void {
           :key="hive.id"
           :hive="hive"
           :kept="kept.get(hive.id)?.kept"
+          :leaky="kept.get(hive.id)?.leaky"
           :chosen="chosen.has(hive.id)"
           :over="over === hive.id"
           :draggable="mayMove"

@@ -12,6 +12,7 @@ import tavrel.core.mite.KillCurve;
  *
  * @param hiveId the hive
  * @param kept share of the acid that settles inside as it stands
+ * @param leaky whether that is so little that it is called leaky
  * @param gramsPerBox dose reckoned with, g acid dihydrate a box
  * @param kill share of the exposed mites that it kills
  * @param killGramMore the same with one gram a box more
@@ -22,12 +23,19 @@ import tavrel.core.mite.KillCurve;
 public record SealReading(
     UUID hiveId,
     double kept,
+    boolean leaky,
     double gramsPerBox,
     double kill,
     double killGramMore,
     List<Gain> gains,
     double keptShut,
     double killShut) {
+
+  /**
+   * A hive that keeps less is called leaky; our own mark, between a loose tray and an open
+   * entrance.
+   */
+  private static final double LEAKY = 0.6;
 
   private static final double WORTH_SAYING = 0.002;
 
@@ -72,6 +80,7 @@ public record SealReading(
     return new SealReading(
         hive.id(),
         keptNow,
+        keptNow < LEAKY,
         gramsPerBox,
         curve.kill(gramsPerBox, keptNow),
         curve.kill(gramsPerBox + 1, keptNow),

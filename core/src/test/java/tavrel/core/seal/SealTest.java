@@ -133,6 +133,9 @@ class SealTest {
   void a_tight_hive_is_told_to_shut_nothing() {
     SealReading reading = read(hive("deep", Floor.SOLID, Shutting.WET_CLOTH), 2);
     assertThat(reading.gains()).isEmpty();
+    assertThat(reading.leaky()).isFalse();
+    assertThat(read(hive("deep", Floor.MESH_LOOSE_TRAY, Shutting.WET_CLOTH), 2).leaky()).isTrue();
+    assertThat(read(hive("deep", Floor.SOLID, Shutting.LEFT_OPEN), 2).leaky()).isFalse();
     assertThat(reading.kill()).isCloseTo(KillCurve.FIELD.kill(2, reading.kept()), within(1e-12));
     assertThat(reading.killShut()).isCloseTo(reading.kill(), within(1e-12));
   }
