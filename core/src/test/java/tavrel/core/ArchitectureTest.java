@@ -23,7 +23,7 @@ import java.time.ZonedDateTime;
 class ArchitectureTest {
 
   @ArchTest
-  static final ArchRule knows_only_java_itself_the_sun_and_chance =
+  static final ArchRule knows_only_java_itself_the_sun_chance_and_search =
       classes()
           .should()
           .onlyDependOnClassesThat()
@@ -35,7 +35,17 @@ class ArchitectureTest {
               "java.math..",
               "org.jspecify..",
               "org.shredzone..",
-              "org.apache.commons.rng..");
+              "org.apache.commons.rng..",
+              "ai.timefold..");
+
+  @ArchTest
+  static final ArchRule only_the_season_plan_searches =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("tavrel.core.plan")
+          .should()
+          .dependOnClassesThat()
+          .resideInAPackage("ai.timefold..");
 
   @ArchTest
   static final ArchRule touches_no_file =

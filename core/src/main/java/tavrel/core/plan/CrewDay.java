@@ -1,0 +1,81 @@
+package tavrel.core.plan;
+
+import java.time.LocalDate;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** A day of a crew, with the best order of whatever is put on it. Not for two threads at once. */
+final class CrewDay {
+
+  private static final int MOST_KEPT = 400;
+
+  final int index;
+
+  /** Number of its crew on the board. */
+  final int crewIndex;
+
+  final RoadCrew crew;
+  final LocalDate date;
+
+  /** Why only pinned visits stay on it, or null. */
+  final @Nullable String blocked;
+
+  /** Earliest leaving and latest return, minutes from the board's beginning. */
+  final int from;
+
+  final int to;
+
+  private final PlanBoard board;
+  private final Map<BitSet, Drive> drives = new HashMap<>();
+
+  CrewDay(
+      PlanBoard board,
+      int index,
+      int crewIndex,
+      RoadCrew crew,
+      LocalDate date,
+      int from,
+      int to,
+      @Nullable String blocked) {
+    this.board = board;
+    this.index = index;
+    this.crewIndex = crewIndex;
+    this.crew = crew;
+    this.date = date;
+    this.from = from;
+    this.to = to;
+    this.blocked = blocked;
+  }
+
+  PlanBoard board() {
+    return board;
+  }
+
+  /** The best order of these visits. */
+  Drive drive(List<Visit> visits) {
+    BitSet courses = new BitSet();
+    visits.forEach(visit -> courses.set(visit.courseIndex()));
+    return drive(courses);
+  }
+
+  /** The best order of the series with these numbers. */
+  Drive drive(BitSet courses) {
+    Drive known = drives.get(courses);
+    if (known == null) {
+      if (drives.size() >= MOST_KEPT) {
+        drives.clear();
+      }
+      known = new DriveSearch(board, this, courses).best();
+      drives.put((BitSet) courses.clone(), known);
+    }
+    return known;
+  }
+
+  @Override
+  public String toString() {
+    return crew.name() + " on " + date;
+  }
+}

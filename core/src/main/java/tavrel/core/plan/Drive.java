@@ -1,0 +1,35 @@
+package tavrel.core.plan;
+
+import java.util.List;
+
+/**
+ * One order of a crew's day, in minutes from the board's beginning.
+ *
+ * @param legs its stops in order
+ * @param leaves the depot
+ * @param back at the depot
+ * @param driving minutes on the road
+ * @param km way in all
+ * @param fairMinutes in fair hours, all stops
+ * @param outsideMinutes outside workable hours, all stops
+ * @param over minutes beyond the crew's hours
+ */
+record Drive(
+    List<Leg> legs,
+    int leaves,
+    int back,
+    int driving,
+    double km,
+    int fairMinutes,
+    int outsideMinutes,
+    int over) {
+
+  static final Drive NONE = new Drive(List.of(), 0, 0, 0, 0, 0, 0, 0);
+
+  /** One stop. */
+  record Leg(int course, int arrives, int begins, int ends, int fair, int outside) {}
+
+  int minutes() {
+    return back - leaves;
+  }
+}

@@ -1,0 +1,156 @@
+package tavrel.core.plan;
+
+import ai.timefold.solver.core.api.score.director.ScoreDirector;
+import ai.timefold.solver.core.impl.heuristic.move.AbstractMove;
+import ai.timefold.solver.core.impl.heuristic.selector.move.factory.MoveIteratorFactory;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Moves of a series as a whole: from one of its rounds on, every round by the same number of days,
+ * perhaps to another crew, perhaps together with a second series, or laid anew by other gaps.
+ * Rounds of a series hang together by their gaps, so that moving one at a time seldom helps.
+ */
+public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, SeriesShift.Shift> {
+
+  private static final int FARTHEST = 4;
+
+  /** Made by the solver. */
+  public SeriesShift() {}
+
+  /** Visits, each with its new day. */
+  public static final class Shift extends AbstractMove<SeasonToPlan> {
+
+    private final List<VisitToPlace> visits;
+    private final List<@Nullable CrewDay> days;
+
+    Shift(List<VisitToPlace> visits, List<@Nullable CrewDay> days) {
+      this.visits = visits;
+      this.days = days;
+    }
+
+    @Override
+    protected void doMoveOnGenuineVariables(ScoreDirector<SeasonToPlan> director) {
+      for (int i = 0; i < visits.size(); i++) {
+        director.beforeVariableChanged(visits.get(i), "at");
+        visits.get(i).put(days.get(i));
+        director.afterVariableChanged(visits.get(i), "at");
+      }
+    }
+
+    @Override
+    public boolean isMoveDoable(ScoreDirector<SeasonToPlan> director) {
+      for (int i = 0; i < visits.size(); i++) {
+        if (visits.get(i).at() != days.get(i)) {
+          return true;
+        }
+      }
+      return false;
+    }
+  }
+
+  @Override
+  public long getSize(ScoreDirector<SeasonToPlan> director) {
+    return director.getWorkingSolution().visits().size();
+  }
+
+  @Override
+  public Iterator<Shift> createOriginalMoveIterator(ScoreDirector<SeasonToPlan> director) {
+    return Collections.emptyIterator();
+  }
+
+  @Override
+  public Iterator<Shift> createRandomMoveIterator(
+      ScoreDirector<SeasonToPlan> director, Random random) {
+    SeasonToPlan season = director.getWorkingSolution();
+    Map<Integer, List<VisitToPlace>> series = new TreeMap<>();
+    season
+        .visits()
+        .forEach(
+            each ->
+                series
+                    .computeIfAbsent(each.visit().courseIndex(), unused -> new ArrayList<>())
+                    .add(each));
+    List<List<VisitToPlace>> all = List.copyOf(series.values());
+    return new Iterator<>() {
+      @Override
+      public boolean hasNext() {
+        return !all.isEmpty();
+      }
+
+      @Override
+      public Shift next() {
+        Draft draft = new Draft(season.board(), random);
+        int one = random.nextInt(all.size());
+        int by = random.nextInt(2 * FARTHEST + 1) - FARTHEST;
+        if (random.nextInt(4) == 0) {
+          draft.layAnew(all.get(one));
+        } else {
+          draft.shift(all.get(one), by);
+          if (all.size() > 1 && random.nextInt(3) == 0) {
+            draft.shift(all.get((one + 1 + random.nextInt(all.size() - 1)) % all.size()), by);
+          }
+        }
+        return new Shift(draft.visits, draft.days);
+      }
+    };
+  }
+
+  /** A move while it is put together. */
+  private static final class Draft {
+
+    private final PlanBoard board;
+    private final Random random;
+    private final @Nullable RoadCrew crew;
+    private final List<VisitToPlace> visits = new ArrayList<>();
+    private final List<@Nullable CrewDay> days = new ArrayList<>();
+
+    Draft(PlanBoard board, Random random) {
+      this.board = board;
+      this.random = random;
+      List<RoadCrew> crews = board.problem().crews();
+      this.crew = random.nextBoolean() ? crews.get(random.nextInt(crews.size())) : null;
+    }
+
+    /** From one of its rounds on, all by the same number of days. */
+    void shift(List<VisitToPlace> series, int by) {
+      for (VisitToPlace each : series.subList(random.nextInt(series.size()), series.size())) {
+        CrewDay at = each.at();
+        if (at != null) {
+          add(each, crew == null ? at.crew : crew, at.date.plusDays(by));
+        }
+      }
+    }
+
+    /** The rounds after one of them, by gaps drawn from those that are allowed. */
+    void layAnew(List<VisitToPlace> series) {
+      int from = random.nextInt(series.size());
+      CrewDay first = series.get(from).at();
+      if (first == null) {
+        return;
+      }
+      LocalDate day = first.date;
+      for (VisitToPlace each : series.subList(from + 1, series.size())) {
+        Gaps gaps = each.visit().course().gaps();
+        day = day.plusDays(gaps.least() + random.nextInt(gaps.most() - gaps.least() + 1));
+        CrewDay at = each.at();
+        add(each, crew == null ? at == null ? first.crew : at.crew : crew, day);
+      }
+    }
+
+    private void add(VisitToPlace visit, RoadCrew who, LocalDate day) {
+      CrewDay there = board.crewDay(who.id(), day);
+      if (!visit.isPinned() && there != null && visit.open().contains(there)) {
+        visits.add(visit);
+        days.add(there);
+      }
+    }
+  }
+}

@@ -1,0 +1,8 @@
+/**
+ * The season across apiaries: which crew goes where on which day, and why a rule had to bend
+ * (handbook 2.10).
+ */
+@NullMarked
+package tavrel.core.plan;
+
+import org.jspecify.annotations.NullMarked;

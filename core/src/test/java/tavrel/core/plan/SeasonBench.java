@@ -1,0 +1,90 @@
+package tavrel.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * How good a season plan is after how long: 45 apiaries, four rounds, two crews, forty days. Run
+ * with the seconds to search for, and seeds.
+ */
+final class SeasonBench {
+
+  private record Told(double seconds, SeasonPlan plan) {}
+
+  private SeasonBench() {}
+
+  public static void main(String[] args) {
+    int seconds = args.length > 0 ? Integer.parseInt(args[0]) : 30;
+    long seeds = args.length > 1 ? Long.parseLong(args[1]) : 3;
+    for (long seed = 1; seed <= seeds; seed++) {
+      SeasonProblem problem = Outfit.drawn(seed, 45, 4, 2, 40).problem();
+      long began = System.nanoTime();
+      print(seed, "by hand", SeasonPlan.byHand(problem), seconds(began));
+      long searching = System.nanoTime();
+      List<Told> told = new ArrayList<>();
+      SeasonPlan last =
+          new SeasonSearch(problem, seconds)
+              .run(plan -> told.add(new Told(seconds(searching), plan)));
+      for (double at : new double[] {2, 10, 30, 120}) {
+        if (at < seconds) {
+          told.stream()
+              .filter(each -> each.seconds() <= at)
+              .reduce((earlier, later) -> later)
+              .ifPresent(each -> print(seed, "after " + (int) at + " s", each.plan(), at));
+        }
+      }
+      print(seed, "at the end", last, seconds(searching));
+      mend(seed, last);
+    }
+    Runtime runtime = Runtime.getRuntime();
+    System.out.printf(Locale.ROOT, "heap at most %d MB%n", runtime.maxMemory() / 1024 / 1024);
+  }
+
+  /** A day in the second week is lost. */
+  private static void mend(long seed, SeasonPlan agreed) {
+    Outfit outfit = Outfit.drawn(seed, 45, 4, 2, 40);
+    var lost =
+        agreed.routes().stream()
+            .map(DayRoute::day)
+            .filter(day -> !day.isBefore(Outfit.FIRST.plusDays(8)))
+            .findFirst()
+            .orElseThrow();
+    outfit.standing.addAll(agreed.visits());
+    outfit.agreed.addAll(agreed.visits());
+    outfit.locked.put(lost, "rained off");
+    long spoiled = agreed.visits().stream().filter(visit -> lost.equals(visit.day())).count();
+    long began = System.nanoTime();
+    SeasonPlan mended =
+        new SeasonSearch(outfit.problem(PlanWeights.USUAL.fewChanges()), 5).run(plan -> {});
+    print(seed, "mended", mended, seconds(began));
+    System.out.printf(
+        Locale.ROOT,
+        "  %d spoiled, %d of %d others moved%n",
+        spoiled,
+        mended.figures().moved() - spoiled,
+        mended.figures().visits() - spoiled);
+  }
+
+  private static double seconds(long since) {
+    return (System.nanoTime() - since) / 1e9;
+  }
+
+  private static void print(long seed, String what, SeasonPlan plan, double seconds) {
+    PlanFigures figures = plan.figures();
+    System.out.printf(
+        Locale.ROOT,
+        "seed %d %-12s %7.2f s: %d missed, %d broken, gaps %d d off, %d late, %.0f km, %.1f h, %d"
+            + " crew days%n",
+        seed,
+        what,
+        seconds,
+        figures.missed(),
+        figures.broken(),
+        figures.gapDaysOff(),
+        figures.lateRounds(),
+        figures.km(),
+        figures.crewMinutes() / 60.0,
+        figures.crewDays());
+  }
+}
