@@ -1,7 +1,6 @@
 package tavrel.core.plan;
 
 import java.time.LocalDate;
-import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 /** A day of a crew, with the best order of whatever is put on it. Not for two threads at once. */
 final class CrewDay {
 
-  private static final int MOST_KEPT = 400;
+  private static final int MOST_KEPT = 1_000;
 
   final int index;
 
@@ -19,6 +18,9 @@ final class CrewDay {
 
   final RoadCrew crew;
   final LocalDate date;
+
+  /** The date in days since 1970. */
+  final long epochDay;
 
   /** Why only pinned visits stay on it, or null. */
   final @Nullable String blocked;
@@ -29,7 +31,9 @@ final class CrewDay {
   final int to;
 
   private final PlanBoard board;
-  private final Map<BitSet, Drive> drives = new HashMap<>();
+
+  /** By the sum of the marks of their series: 64 drawn bits each, so that no two sums meet. */
+  private final Map<Long, Drive> drives = new HashMap<>();
 
   CrewDay(
       PlanBoard board,
@@ -45,6 +49,7 @@ final class CrewDay {
     this.crewIndex = crewIndex;
     this.crew = crew;
     this.date = date;
+    this.epochDay = date.toEpochDay();
     this.from = from;
     this.to = to;
     this.blocked = blocked;
@@ -56,20 +61,17 @@ final class CrewDay {
 
   /** The best order of these visits. */
   Drive drive(List<Visit> visits) {
-    BitSet courses = new BitSet();
-    visits.forEach(visit -> courses.set(visit.courseIndex()));
-    return drive(courses);
-  }
-
-  /** The best order of the series with these numbers. */
-  Drive drive(BitSet courses) {
-    Drive known = drives.get(courses);
+    long key = 0;
+    for (Visit visit : visits) {
+      key += board.mark(visit.courseIndex());
+    }
+    Drive known = drives.get(key);
     if (known == null) {
       if (drives.size() >= MOST_KEPT) {
         drives.clear();
       }
-      known = new DriveSearch(board, this, courses).best();
-      drives.put((BitSet) courses.clone(), known);
+      known = new DriveSearch(board, this, visits).best();
+      drives.put(key, known);
     }
     return known;
   }

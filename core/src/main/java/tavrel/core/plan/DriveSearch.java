@@ -1,19 +1,18 @@
 package tavrel.core.plan;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Finds the order and the times of a crew's day: first no minute outside workable and crew hours,
- * then the least of driving, fair hours and waiting. Exact over all orders for up to seven stops
+ * then the least of driving, fair hours and waiting. Exact over all orders for up to five stops
  * with the earliest time at each, and for up to four also with waiting for good hours; beyond that
  * the next stop is always the nearest of those still open.
  */
 final class DriveSearch {
 
-  private static final int EXACT = 7;
+  private static final int EXACT = 5;
   private static final int WAITS_FOR_GOOD = 4;
 
   private final PlanBoard board;
@@ -26,10 +25,10 @@ final class DriveSearch {
   private long bestOutside = Long.MAX_VALUE;
   private double bestCost = Double.MAX_VALUE;
 
-  DriveSearch(PlanBoard board, CrewDay day, BitSet set) {
+  DriveSearch(PlanBoard board, CrewDay day, List<Visit> visits) {
     this.board = board;
     this.day = day;
-    this.courses = set.stream().toArray();
+    this.courses = visits.stream().mapToInt(Visit::courseIndex).sorted().distinct().toArray();
     this.order = new int[courses.length];
     this.arrives = new int[courses.length];
     this.begins = new int[courses.length];
@@ -59,7 +58,7 @@ final class DriveSearch {
         int yard = board.yardOf(course);
         int arrival = leaves(depth) + board.minutes(here, yard);
         WorkHours hours = board.hours(yard, day);
-        int length = board.visitMinutes(course, day.crew);
+        int length = board.visitMinutes(course, day);
         order[depth] = course;
         arrives[depth] = arrival;
         int earliest = hours.earliest(arrival, length);
@@ -91,7 +90,7 @@ final class DriveSearch {
   }
 
   private int length(int depth) {
-    return board.visitMinutes(order[depth], day.crew);
+    return board.visitMinutes(order[depth], day);
   }
 
   private int nearest(int here, int used) {

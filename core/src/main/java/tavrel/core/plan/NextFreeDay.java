@@ -123,7 +123,8 @@ final class NextFreeDay {
     }
     List<Visit> there = new ArrayList<>(onDay.getOrDefault(at.index, List.of()));
     there.add(visit);
-    return PlanRules.outside(at, there) + PlanRules.over(at, there) == 0;
+    Drive drive = at.drive(there);
+    return PlanRules.outside(drive) + PlanRules.over(drive) == 0;
   }
 
   private void put(Visit visit, CrewDay at, boolean pinned) {

@@ -5,10 +5,14 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Window;
@@ -16,13 +20,19 @@ import tavrel.core.weather.Window;
 /** A season's problem with everything numbered and looked up. Not for two threads at once. */
 final class PlanBoard {
 
+  private static final int NEAR = 8;
+
   private final SeasonProblem problem;
   private final Instant zero;
   private final LocalDate first;
+  private final long firstEpochDay;
   private final int days;
   private final List<Visit> visits = new ArrayList<>();
   private final List<CrewDay> crewDays = new ArrayList<>();
   private final int[] yardOfCourse;
+  private final int[][] visitMinutes;
+  private final long[] marks;
+  private final int[][] near;
   private final WorkHours[][] hours;
   private final String[][] closed;
   private final int[][] minutes;
@@ -32,6 +42,7 @@ final class PlanBoard {
   PlanBoard(SeasonProblem problem) {
     this.problem = problem;
     this.first = problem.span().from();
+    this.firstEpochDay = first.toEpochDay();
     this.days = problem.span().days();
     this.zero = first.minusDays(1).atStartOfDay(problem.zone()).toInstant();
     List<PlanYard> yards = problem.yards();
@@ -50,11 +61,18 @@ final class PlanBoard {
     addCrewDays();
     List<SeasonCourse> courses = problem.courses();
     this.yardOfCourse = new int[courses.size()];
+    this.visitMinutes = new int[courses.size()][problem.crews().size()];
+    this.near = new int[courses.size()][];
+    this.marks = new SplittableRandom(1).longs(courses.size()).toArray();
     this.closed = new String[courses.size()][days];
     for (int course = 0; course < courses.size(); course++) {
       SeasonCourse each = courses.get(course);
       Integer yard = yardIndex.get(each.yardId());
       yardOfCourse[course] = yard == null ? 0 : yard;
+      for (int crew = 0; crew < problem.crews().size(); crew++) {
+        visitMinutes[course][crew] =
+            problem.crews().get(crew).visitMinutes().getOrDefault(each.yardId(), 0);
+      }
       for (int day = 0; day < days; day++) {
         closed[course][day] = why(each, yards.get(yardOfCourse[course]), first.plusDays(day));
       }
@@ -172,7 +190,7 @@ final class PlanBoard {
   }
 
   int dayIndex(LocalDate day) {
-    return (int) (day.toEpochDay() - first.toEpochDay());
+    return (int) (day.toEpochDay() - firstEpochDay);
   }
 
   /** Number of the depot among places. */
@@ -193,20 +211,52 @@ final class PlanBoard {
   }
 
   WorkHours hours(int yard, CrewDay day) {
-    return hours[yard][dayIndex(day.date)];
+    return hours[yard][(int) (day.epochDay - firstEpochDay)];
   }
 
   WorkHours hours(Visit visit, LocalDate day) {
     return hours[yardOf(visit.courseIndex())][dayIndex(day)];
   }
 
-  int visitMinutes(int course, RoadCrew crew) {
-    UUID yard = problem.yards().get(yardOf(course)).id();
-    Integer known = crew.visitMinutes().get(yard);
-    return known == null ? 0 : known;
+  /** How long the crew of a day needs for a series' apiary, min. */
+  int visitMinutes(int course, CrewDay day) {
+    return visitMinutes[course][day.crewIndex];
+  }
+
+  /** How long the fastest crew needs. */
+  int fewestMinutes(Visit visit) {
+    return Arrays.stream(visitMinutes[visit.courseIndex()]).min().orElse(0);
+  }
+
+  /** The series that stand nearest to one by road, nearest first. */
+  int[] near(int course) {
+    int[] known = near[course];
+    if (known == null) {
+      int yard = yardOf(course);
+      known =
+          IntStream.range(0, problem.courses().size())
+              .filter(other -> other != course)
+              .boxed()
+              .sorted(Comparator.comparingDouble(other -> km(yard, yardOf(other))))
+              .limit(NEAR)
+              .mapToInt(Integer::intValue)
+              .toArray();
+      near[course] = known;
+    }
+    return known;
+  }
+
+  /** A drawn number that stands for a series. */
+  long mark(int course) {
+    return marks[course];
   }
 
   /** Why no round of this visit's series may be on a day, or null. */
+  @Nullable String closed(Visit visit, CrewDay at) {
+    return closed[visit.courseIndex()][(int) (at.epochDay - firstEpochDay)];
+  }
+
+  /** The same by date. */
   @Nullable String closed(Visit visit, LocalDate day) {
     return closed[visit.courseIndex()][dayIndex(day)];
   }
@@ -214,9 +264,8 @@ final class PlanBoard {
   /** Crew days on which a visit could be without a rule of its own being broken. */
   List<CrewDay> open(Visit visit) {
     return crewDays.stream()
-        .filter(day -> day.blocked == null && closed(visit, day.date) == null)
-        .filter(
-            day -> hours(visit, day.date).longest() >= visitMinutes(visit.courseIndex(), day.crew))
+        .filter(day -> day.blocked == null && closed(visit, day) == null)
+        .filter(day -> hours(visit, day.date).longest() >= visitMinutes(visit.courseIndex(), day))
         .toList();
   }
 

@@ -1,7 +1,6 @@
 package tavrel.core.plan;
 
 import java.time.LocalDate;
-import java.util.List;
 
 /**
  * Every rule of a season plan, once. The search, the plan by hand and the words on screen all ask
@@ -18,7 +17,7 @@ final class PlanRules {
     return earlier
         .course()
         .gaps()
-        .shortBy(days(one.date, other.date), later.number() - earlier.number());
+        .shortBy(other.epochDay - one.epochDay, later.number() - earlier.number());
   }
 
   /** Days too many between two rounds of a series, 0 if none. */
@@ -26,7 +25,7 @@ final class PlanRules {
     return earlier
         .course()
         .gaps()
-        .longBy(days(one.date, other.date), later.number() - earlier.number());
+        .longBy(other.epochDay - one.epochDay, later.number() - earlier.number());
   }
 
   /** Days missing since the round that was done last, 0 if none. */
@@ -43,7 +42,7 @@ final class PlanRules {
 
   /** Whether the apiary, the label or the series itself closes the day. */
   static boolean isClosed(PlanBoard board, Visit visit, CrewDay at) {
-    return board.closed(visit, at.date) != null;
+    return board.closed(visit, at) != null;
   }
 
   /** Whether only pinned visits stay on this day. */
@@ -58,13 +57,13 @@ final class PlanRules {
   }
 
   /** Minutes of a day outside the workable hours of its apiaries. */
-  static int outside(CrewDay day, List<Visit> visits) {
-    return day.drive(visits).outsideMinutes();
+  static int outside(Drive drive) {
+    return drive.outsideMinutes();
   }
 
   /** Minutes of a day beyond the crew's hours. */
-  static int over(CrewDay day, List<Visit> visits) {
-    return day.drive(visits).over();
+  static int over(Drive drive) {
+    return drive.over();
   }
 
   // What is missing
@@ -87,7 +86,7 @@ final class PlanRules {
     if (later.number() != earlier.number() + 1) {
       return 0;
     }
-    return squared(weights, earlier.course().gaps().offBy(days(one.date, other.date)));
+    return squared(weights, earlier.course().gaps().offBy(other.epochDay - one.epochDay));
   }
 
   /** Cost of the first round's day: off the gap to the last one done, or after the wanted start. */
@@ -123,8 +122,7 @@ final class PlanRules {
   }
 
   /** Cost of a day on the road: driving, waiting for nothing, fair instead of good hours. */
-  static int roadCost(PlanWeights weights, CrewDay day, List<Visit> visits) {
-    Drive drive = day.drive(visits);
+  static int roadCost(PlanWeights weights, Drive drive) {
     return (int)
         Math.round(
             drive.minutes()

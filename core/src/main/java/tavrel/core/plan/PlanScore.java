@@ -54,9 +54,10 @@ record PlanScore(long broken, int missing, long cost) implements Comparable<Plan
     Map<Integer, Integer> minutes = new HashMap<>();
     for (Map.Entry<Integer, List<Visit>> each : placing.byCrewDay(board.visits()).entrySet()) {
       CrewDay day = board.crewDays().get(each.getKey());
-      broken += PlanRules.outside(day, each.getValue()) + PlanRules.over(day, each.getValue());
-      cost += PlanRules.roadCost(weights, day, each.getValue());
-      minutes.merge(day.crewIndex, day.drive(each.getValue()).minutes(), Integer::sum);
+      Drive drive = day.drive(each.getValue());
+      broken += PlanRules.outside(drive) + PlanRules.over(drive);
+      cost += PlanRules.roadCost(weights, drive);
+      minutes.merge(day.crewIndex, drive.minutes(), Integer::sum);
     }
     cost +=
         PlanRules.unevenCost(

@@ -82,7 +82,7 @@ public record PlanWeights(
         unevenMinute,
         Math.max(moved, 2_000),
         Math.max(otherCrew, 1_000),
-        3);
+        8);
   }
 
   private static Knob knob(String key, double usual, String meaning) {

@@ -10,7 +10,6 @@ import ai.timefold.solver.core.api.score.stream.Constraint;
 import ai.timefold.solver.core.api.score.stream.ConstraintFactory;
 import ai.timefold.solver.core.api.score.stream.ConstraintProvider;
 import ai.timefold.solver.core.api.score.stream.bi.BiConstraintStream;
-import java.util.List;
 
 /** {@link PlanRules} as the solver keeps count of them while visits move. */
 public final class SeasonConstraints implements ConstraintProvider {
@@ -103,12 +102,14 @@ public final class SeasonConstraints implements ConstraintProvider {
 
   Constraint outsideHours(ConstraintFactory factory) {
     return days(factory)
-        .penalizeLong(BROKEN, PlanRules::outside)
+        .penalizeLong(BROKEN, (day, drive) -> PlanRules.outside(drive))
         .asConstraint("outside workable hours");
   }
 
   Constraint beyondCrewHours(ConstraintFactory factory) {
-    return days(factory).penalizeLong(BROKEN, PlanRules::over).asConstraint("beyond crew hours");
+    return days(factory)
+        .penalizeLong(BROKEN, (day, drive) -> PlanRules.over(drive))
+        .asConstraint("beyond crew hours");
   }
 
   Constraint missed(ConstraintFactory factory) {
@@ -177,14 +178,13 @@ public final class SeasonConstraints implements ConstraintProvider {
 
   Constraint road(ConstraintFactory factory) {
     return days(factory)
-        .penalizeLong(
-            UNWISHED, (day, visits) -> PlanRules.roadCost(day.board().weights(), day, visits))
+        .penalizeLong(UNWISHED, (day, drive) -> PlanRules.roadCost(day.board().weights(), drive))
         .asConstraint("road");
   }
 
   Constraint uneven(ConstraintFactory factory) {
     return days(factory)
-        .groupBy((day, visits) -> day.crewIndex, sum((day, visits) -> day.drive(visits).minutes()))
+        .groupBy((day, drive) -> day.crewIndex, sum((day, drive) -> drive.minutes()))
         .map((crew, minutes) -> minutes)
         .groupBy(toList())
         .join(PlanBoard.class)
@@ -203,9 +203,10 @@ public final class SeasonConstraints implements ConstraintProvider {
   }
 
   /** Every day on which a crew goes out, with what it does. */
-  private static BiConstraintStream<CrewDay, List<Visit>> days(ConstraintFactory factory) {
+  private static BiConstraintStream<CrewDay, Drive> days(ConstraintFactory factory) {
     return factory
         .forEach(VisitToPlace.class)
-        .groupBy(VisitToPlace::at, toList(VisitToPlace::visit));
+        .groupBy(VisitToPlace::at, toList(VisitToPlace::visit))
+        .map((day, visits) -> day, CrewDay::drive);
   }
 }

@@ -8,13 +8,15 @@ import ai.timefold.solver.core.config.heuristic.selector.move.factory.MoveIterat
 import ai.timefold.solver.core.config.heuristic.selector.move.generic.ChangeMoveSelectorConfig;
 import ai.timefold.solver.core.config.heuristic.selector.move.generic.SwapMoveSelectorConfig;
 import ai.timefold.solver.core.config.localsearch.LocalSearchPhaseConfig;
-import ai.timefold.solver.core.config.localsearch.LocalSearchType;
+import ai.timefold.solver.core.config.localsearch.decider.acceptor.LocalSearchAcceptorConfig;
+import ai.timefold.solver.core.config.localsearch.decider.forager.LocalSearchForagerConfig;
 import ai.timefold.solver.core.config.solver.EnvironmentMode;
 import ai.timefold.solver.core.config.solver.SolverConfig;
 import ai.timefold.solver.core.config.solver.termination.TerminationConfig;
 import java.time.Duration;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,6 +25,9 @@ import org.jspecify.annotations.Nullable;
  * betters it. One search may be run once, by one thread; any other may stop it.
  */
 public final class SeasonSearch {
+
+  /** Steps that late acceptance looks back: few find a good plan soon, many a better one late. */
+  private static final int REMEMBERED = 50;
 
   private final PlanBoard board;
   private final Solver<SeasonToPlan> solver;
@@ -53,18 +58,19 @@ public final class SeasonSearch {
   /**
    * Searches until its time is over or it is stopped.
    *
-   * @param better told of every better plan, by the searching thread
+   * @param better told of every better plan, by the searching thread; asks for it on the spot or
+   *     leaves it
    * @return the best plan that was found
    */
-  public SeasonPlan run(Consumer<SeasonPlan> better) {
+  public SeasonPlan run(Consumer<Supplier<SeasonPlan>> better) {
     Placing start = start();
     if (board.visits().isEmpty() || stopped.get()) {
       return read(start);
     }
-    better.accept(read(start));
+    better.accept(() -> read(start));
     solver.addEventListener(
         event -> {
-          better.accept(read(event.getNewBestSolution().placing()));
+          better.accept(() -> read(event.getNewBestSolution().placing()));
           if (stopped.get()) {
             solver.terminateEarly();
           }
@@ -119,15 +125,17 @@ public final class SeasonSearch {
         .withPhases(
             new ConstructionHeuristicPhaseConfig(),
             new LocalSearchPhaseConfig()
-                .withLocalSearchType(LocalSearchType.LATE_ACCEPTANCE)
+                .withAcceptorConfig(
+                    new LocalSearchAcceptorConfig().withLateAcceptanceSize(REMEMBERED))
+                .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1))
                 .withMoveSelectorConfig(
                     new UnionMoveSelectorConfig()
                         .withMoveSelectors(
-                            new ChangeMoveSelectorConfig().withFixedProbabilityWeight(4.0),
+                            new ChangeMoveSelectorConfig().withFixedProbabilityWeight(1.0),
                             new SwapMoveSelectorConfig().withFixedProbabilityWeight(1.0),
                             new MoveIteratorFactoryConfig()
                                 .withMoveIteratorFactoryClass(SeriesShift.class)
-                                .withFixedProbabilityWeight(4.0)))
+                                .withFixedProbabilityWeight(6.0)))
                 .withTerminationConfig(until));
   }
 }

@@ -15,8 +15,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Moves of a series as a whole: from one of its rounds on, every round by the same number of days,
- * perhaps to another crew, perhaps together with a second series, or laid anew by other gaps.
- * Rounds of a series hang together by their gaps, so that moving one at a time seldom helps.
+ * perhaps to another crew, perhaps together with a neighbour; laid anew by other gaps; or riding
+ * along with a neighbour. Rounds of a series hang together by their gaps, so that moving one at a
+ * time seldom helps.
  */
 public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, SeriesShift.Shift> {
 
@@ -89,18 +90,22 @@ public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, Seri
       public Shift next() {
         Draft draft = new Draft(season.board(), random);
         int one = random.nextInt(all.size());
-        int by = random.nextInt(2 * FARTHEST + 1) - FARTHEST;
-        if (random.nextInt(4) == 0) {
-          draft.layAnew(all.get(one));
-        } else {
-          draft.shift(all.get(one), by);
-          if (all.size() > 1 && random.nextInt(3) == 0) {
-            draft.shift(all.get((one + 1 + random.nextInt(all.size() - 1)) % all.size()), by);
-          }
+        int[] near = season.board().near(one);
+        int other = near.length == 0 ? one : near[random.nextInt(near.length)];
+        switch (random.nextInt(8)) {
+          case 0 -> draft.layAnew(all.get(one));
+          case 1, 2 -> draft.shift(all.get(one), by(random));
+          case 3 -> draft.shiftBoth(all.get(one), all.get(other), by(random));
+          case 4, 5 -> draft.joinOnce(all.get(one), all.get(other));
+          default -> draft.rideAlong(all.get(one), all.get(other));
         }
         return new Shift(draft.visits, draft.days);
       }
     };
+  }
+
+  private static int by(Random random) {
+    return random.nextInt(2 * FARTHEST + 1) - FARTHEST;
   }
 
   /** A move while it is put together. */
@@ -129,6 +134,34 @@ public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, Seri
       }
     }
 
+    /** Two series by the same number of days. */
+    void shiftBoth(List<VisitToPlace> one, List<VisitToPlace> other, int by) {
+      shift(one, by);
+      if (!one.equals(other)) {
+        shift(other, by);
+      }
+    }
+
+    /** One round on a day on which the other series is done. */
+    void joinOnce(List<VisitToPlace> one, List<VisitToPlace> other) {
+      VisitToPlace visit = one.get(random.nextInt(one.size()));
+      CrewDay there = other.get(random.nextInt(other.size())).at();
+      if (there != null) {
+        add(visit, there.crew, there.date);
+      }
+    }
+
+    /** Each round on the day of the same round of the other series, from one of them on. */
+    void rideAlong(List<VisitToPlace> one, List<VisitToPlace> other) {
+      int from = random.nextInt(one.size());
+      for (int i = from; i < Math.min(one.size(), other.size()); i++) {
+        CrewDay there = other.get(i).at();
+        if (there != null) {
+          add(one.get(i), there.crew, there.date);
+        }
+      }
+    }
+
     /** The rounds after one of them, by gaps drawn from those that are allowed. */
     void layAnew(List<VisitToPlace> series) {
       int from = random.nextInt(series.size());
@@ -147,7 +180,7 @@ public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, Seri
 
     private void add(VisitToPlace visit, RoadCrew who, LocalDate day) {
       CrewDay there = board.crewDay(who.id(), day);
-      if (!visit.isPinned() && there != null && visit.open().contains(there)) {
+      if (!visit.isPinned() && there != null && visit.isOpen(there)) {
         visits.add(visit);
         days.add(there);
       }

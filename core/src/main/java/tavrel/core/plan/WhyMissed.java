@@ -64,11 +64,7 @@ final class WhyMissed {
     if (longest == 0) {
       return "no workable hour";
     }
-    int needed =
-        board.problem().crews().stream()
-            .mapToInt(crew -> board.visitMinutes(visit.courseIndex(), crew))
-            .min()
-            .orElse(0);
+    int needed = board.fewestMinutes(visit);
     if (longest < needed) {
       return "its " + needed + " min are longer than the workable hours";
     }

@@ -17,28 +17,32 @@ final class SeasonBench {
   public static void main(String[] args) {
     int seconds = args.length > 0 ? Integer.parseInt(args[0]) : 30;
     long seeds = args.length > 1 ? Long.parseLong(args[1]) : 3;
-    for (long seed = 1; seed <= seeds; seed++) {
-      SeasonProblem problem = Outfit.drawn(seed, 45, 4, 2, 40).problem();
-      long began = System.nanoTime();
-      print(seed, "by hand", SeasonPlan.byHand(problem), seconds(began));
-      long searching = System.nanoTime();
-      List<Told> told = new ArrayList<>();
-      SeasonPlan last =
-          new SeasonSearch(problem, seconds)
-              .run(plan -> told.add(new Told(seconds(searching), plan)));
-      for (double at : new double[] {2, 10, 30, 120}) {
-        if (at < seconds) {
-          told.stream()
-              .filter(each -> each.seconds() <= at)
-              .reduce((earlier, later) -> later)
-              .ifPresent(each -> print(seed, "after " + (int) at + " s", each.plan(), at));
-        }
-      }
-      print(seed, "at the end", last, seconds(searching));
-      mend(seed, last);
+    for (long each = 1; each <= seeds; each++) {
+      run(each, seconds);
     }
-    Runtime runtime = Runtime.getRuntime();
-    System.out.printf(Locale.ROOT, "heap at most %d MB%n", runtime.maxMemory() / 1024 / 1024);
+    System.out.printf(
+        Locale.ROOT, "heap at most %d MB%n", Runtime.getRuntime().maxMemory() / 1024 / 1024);
+  }
+
+  private static void run(long seed, int seconds) {
+    SeasonProblem problem = Outfit.drawn(seed, 45, 4, 2, 40).problem();
+    long began = System.nanoTime();
+    print(seed, "by hand", SeasonPlan.byHand(problem), seconds(began));
+    long searching = System.nanoTime();
+    List<Told> told = new ArrayList<>();
+    SeasonPlan last =
+        new SeasonSearch(problem, seconds)
+            .run(plan -> told.add(new Told(seconds(searching), plan.get())));
+    for (Double at : List.of(2.0, 10.0, 30.0, 120.0)) {
+      if (at < seconds) {
+        told.stream()
+            .filter(each -> each.seconds() <= at)
+            .reduce((earlier, later) -> later)
+            .ifPresent(each -> print(seed, "after " + at.intValue() + " s", each.plan(), at));
+      }
+    }
+    print(seed, "at the end", last, seconds(searching));
+    mend(seed, last);
   }
 
   /** A day in the second week is lost. */

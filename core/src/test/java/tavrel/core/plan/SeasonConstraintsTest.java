@@ -195,14 +195,14 @@ class SeasonConstraintsTest {
   }
 
   @Test
-  void where_few_changes_are_wanted_a_missed_visit_is_worth_three_moves() {
+  void where_few_changes_are_wanted_a_missed_visit_is_worth_eight_moves() {
     Outfit outfit = new Outfit(30).yard(0, 10).crew("A").weekly(0, 2);
     outfit.agreed.add(Outfit.visit(0, 1, "A", 2));
     PlanBoard board = new PlanBoard(outfit.problem(PlanWeights.USUAL.fewChanges()));
     verifier
         .verifyThat(SeasonConstraints::missed)
         .given(board, at(board, 0, 2), at(board, 1, null))
-        .penalizesBy(3);
+        .penalizesBy(8);
     verifier
         .verifyThat(SeasonConstraints::movedWhereFewMay)
         .given(at(board, 0, 5), at(board, 1, 12))
