@@ -84,7 +84,7 @@ public record RunLength(
   }
 
   /** The best without asking what more would gain. */
-  static RunLength best(RunSetUp setUp) {
+  public static RunLength best(RunSetUp setUp) {
     Search search = new Search();
     for (List<ToolAtWork> tools : subsets(setUp.tools())) {
       for (int burners = setUp.crew().burners(); burners >= 1; burners--) {

@@ -62,4 +62,10 @@ public record SeasonProblem(
       }
     }
   }
+
+  /** The same where other visits stand. */
+  public SeasonProblem withStanding(List<PlacedVisit> others) {
+    return new SeasonProblem(
+        span, depotId, depot, zone, crews, yards, courses, roads, weights, others, agreed, locked);
+  }
 }

@@ -25,6 +25,12 @@ public record SeasonDates(
     @Nullable MonthDay supersOff,
     MonthDay winterBees) {
 
+  /** The last worker emerges so many days after the last egg. */
+  private static final int LAST_EMERGES = 21;
+
+  /** A worker's cell is still open so many days after the first egg. */
+  private static final int STILL_OPEN = 8;
+
   /**
    * @throws InvalidValue if a date is alone where two are needed, or the shift is no season's
    */
@@ -66,6 +72,23 @@ public record SeasonDates(
     LocalDate stops = layingStops.atYear(year);
     LocalDate starts = layingStarts.atYear(layingStarts.isAfter(layingStops) ? year : year + 1);
     return new DaySpan(stops.plusDays(shiftDays), starts.plusDays(shiftDays - 1L));
+  }
+
+  /**
+   * Days on which no worker brood is expected to be capped that a day lies in or that come next:
+   * from 21 days after laying stops until 8 days after it starts again (handbook 2.6). Null where
+   * the pause is too short for that. An expectation: a look confirms it.
+   */
+  public @Nullable DaySpan broodlessAfter(LocalDate day) {
+    for (int year = day.getYear() - 2; year <= day.getYear() + 1; year++) {
+      DaySpan pause = pauseOf(year);
+      LocalDate from = pause.from().plusDays(LAST_EMERGES);
+      LocalDate to = pause.to().plusDays(1L + STILL_OPEN);
+      if (!to.isBefore(day) && !to.isBefore(from)) {
+        return new DaySpan(from, to);
+      }
+    }
+    return null;
   }
 
   /** Whether supers are usually on that day. */

@@ -1,7 +1,6 @@
 package tavrel.core.weather;
 
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,7 +14,6 @@ import java.util.SplittableRandom;
 public final class SimulatedStation implements WeatherSource {
 
   private static final double[] FRONT_PERIOD_DAYS = {3.1, 5.3, 8.7};
-  private static final double HOURS_PER_DAY = 24;
 
   private final double[] phase = new double[FRONT_PERIOD_DAYS.length];
   private final long seed;
@@ -57,12 +55,10 @@ public final class SimulatedStation implements WeatherSource {
     double cloud = clamp(0.45 + 0.5 * front);
     double rain = front > 0.55 ? 4 * (front - 0.55) : 0;
     double gust = noise(at, 1) - 0.5;
-    double solarHour = solarHour(place, at);
-    double swing =
-        5.5 * (1 - 0.6 * cloud) * Math.cos(2 * Math.PI * (solarHour - 15) / HOURS_PER_DAY);
-    double celsius = yearly(place, at) + swing - 2.5 * front + (noise(at, 2) - 0.5) * 0.6;
-    double breeze = 1.1 * (1 + Math.cos(2 * Math.PI * (solarHour - 15) / HOURS_PER_DAY));
-    double wind = Math.max(0, 1.2 + breeze + 4.5 * Math.max(0, front) + 0.8 * gust);
+    double celsius =
+        UsualWeather.celsius(place, at, cloud) - 2.5 * front + (noise(at, 2) - 0.5) * 0.6;
+    double wind =
+        Math.max(0, UsualWeather.breeze(place, at) + 4.5 * Math.max(0, front) + 0.8 * gust);
     double from = 230 + 70 * Math.sin(2 * Math.PI * day / 4.3 + phase[0]) + 20 * gust;
     return new HourlyWeather(
         at,
@@ -80,20 +76,6 @@ public final class SimulatedStation implements WeatherSource {
       sum += Math.sin(2 * Math.PI * day / FRONT_PERIOD_DAYS[i] + phase[i] + place.longitude() / 8);
     }
     return Math.max(-1, Math.min(1, sum / 2.2));
-  }
-
-  private static double yearly(Place place, Instant at) {
-    double latitude = Math.abs(place.latitude());
-    int dayOfYear = at.atZone(ZoneOffset.UTC).getDayOfYear();
-    int warmest = place.latitude() >= 0 ? 205 : 22;
-    return 28
-        - 0.42 * latitude
-        + 0.2 * latitude * Math.cos(2 * Math.PI * (dayOfYear - warmest) / 365.25);
-  }
-
-  private static double solarHour(Place place, Instant at) {
-    double utcHour = at.atZone(ZoneOffset.UTC).toLocalTime().toSecondOfDay() / 3600.0;
-    return utcHour + place.longitude() / 15;
   }
 
   private double noise(Instant at, int what) {

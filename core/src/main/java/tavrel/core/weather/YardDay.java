@@ -36,9 +36,18 @@ public record YardDay(
   /** Judges a day by its weather. */
   public static YardDay of(
       Place place, LocalDate date, ZoneId zone, WeatherSource weather, HourRule rule) {
+    return of(place, date, zone, SunDay.of(place, date, zone), weather, rule);
+  }
+
+  /**
+   * The same where the sun's times are known already: they cost more than the rest.
+   *
+   * @param sun of that place and date
+   */
+  public static YardDay of(
+      Place place, LocalDate date, ZoneId zone, SunDay sun, WeatherSource weather, HourRule rule) {
     Instant begins = date.atStartOfDay(zone).toInstant();
     Instant ends = date.plusDays(1).atStartOfDay(zone).toInstant();
-    SunDay sun = SunDay.of(place, date, zone);
     int count = (int) Duration.between(begins, ends).plusMinutes(59).toHours();
     List<HourlyWeather> hours = weather.hours(place, begins, count);
     double best = hours.stream().mapToDouble(hour -> ExpectedReach.of(hour, sun)).max().orElse(1);

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -13,13 +14,17 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.core.weather.HourRule;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Reading;
+import tavrel.core.weather.SunDay;
 import tavrel.core.weather.TemperatureSchool;
+import tavrel.core.weather.UsualWeather;
 import tavrel.core.weather.WeatherSource;
+import tavrel.core.weather.Window;
 import tavrel.core.weather.YardDay;
 import tavrel.server.http.Problem;
 
@@ -27,15 +32,24 @@ import tavrel.server.http.Problem;
 @Service
 public class Apiaries {
 
+  private record SunKey(Place place, LocalDate date, ZoneId zone) {}
+
   private record DayKey(
       Place place, LocalDate date, ZoneId zone, HourRule rule, List<Reading> read) {}
+
+  /** Days that hours are told of, today the first. */
+  public static final int FORECAST_DAYS = 10;
 
   private final ApiaryMapper mapper;
   private final ReadingMapper readings;
   private final HourMapper hours;
   private final WeatherSource weather;
   private final Clock clock;
+  private final WeatherSource usual = new UsualWeather();
+  private final Cache<SunKey, SunDay> suns = Caffeine.newBuilder().maximumSize(60_000).build();
   private final Cache<DayKey, YardDay> days = Caffeine.newBuilder().maximumSize(2_000).build();
+  private final Cache<DayKey, List<Window>> farWindows =
+      Caffeine.newBuilder().maximumSize(40_000).build();
 
   Apiaries(
       ApiaryMapper mapper,
@@ -127,8 +141,45 @@ public class Apiaries {
           for (Reading each : key.read()) {
             source = each.over(source);
           }
-          return YardDay.of(place, date, zone, source, key.rule());
+          return YardDay.of(place, date, zone, sun(place, date, zone), source, key.rule());
         });
+  }
+
+  /**
+   * Workable hours there by day: as they are forecast for the next days, and beyond those as they
+   * are usual for the date. Empty where nobody has said where it is.
+   */
+  public Map<LocalDate, List<Window>> workable(Apiary apiary, DaySpan span) {
+    Place place = apiary.place();
+    if (place == null) {
+      return Map.of();
+    }
+    ZoneId zone = apiary.zoneId();
+    HourRule rule = hourRule(apiary.id());
+    LocalDate forecastTo = forecastTo(apiary);
+    Map<LocalDate, List<Window>> found = new HashMap<>();
+    for (LocalDate date = span.from(); !date.isAfter(span.to()); date = date.plusDays(1)) {
+      YardDay near = date.isAfter(forecastTo) ? null : day(apiary, date);
+      LocalDate far = date;
+      found.put(
+          date,
+          near != null
+              ? near.windows()
+              : farWindows.get(
+                  new DayKey(place, date, zone, rule, List.of()),
+                  key ->
+                      YardDay.of(place, far, zone, sun(place, far, zone), usual, rule).windows()));
+    }
+    return found;
+  }
+
+  /** Last day there that the weather's source says something of. */
+  public LocalDate forecastTo(Apiary apiary) {
+    return today(apiary).plusDays(FORECAST_DAYS - 1L);
+  }
+
+  private SunDay sun(Place place, LocalDate date, ZoneId zone) {
+    return suns.get(new SunKey(place, date, zone), key -> SunDay.of(place, date, zone));
   }
 
   /**

@@ -14,10 +14,16 @@ import tavrel.core.weather.Place;
  * @param name what the keeper calls it; unique
  * @param latitude degrees, north positive, or null with the longitude
  * @param longitude degrees, east positive, or null with the latitude
+ * @param altitude height above the sea, m, or null
  * @param zone the time zone that its days are counted in
  */
 public record Apiary(
-    UUID id, String name, @Nullable Double latitude, @Nullable Double longitude, String zone) {
+    UUID id,
+    String name,
+    @Nullable Double latitude,
+    @Nullable Double longitude,
+    @Nullable Double altitude,
+    String zone) {
 
   /**
    * @throws InvalidValue naming the component that cannot be
@@ -30,6 +36,9 @@ public record Apiary(
     }
     if (latitude != null && longitude != null) {
       new Place(latitude, longitude);
+    }
+    if (altitude != null) {
+      InvalidValue.inRange("altitude", altitude, -500, 6_000, "m");
     }
     try {
       ZoneId.of(zone);

@@ -14,13 +14,14 @@ import tavrel.core.hive.Hive;
 @Mapper
 public interface ApiaryMapper {
 
-  @Select("select id, name, latitude, longitude, zone from apiary order by name_key")
+  @Select("select id, name, latitude, longitude, altitude, zone from apiary order by name_key")
   List<Apiary> all();
 
-  @Select("select id, name, latitude, longitude, zone from apiary where id = #{id}")
+  @Select("select id, name, latitude, longitude, altitude, zone from apiary where id = #{id}")
   Optional<Apiary> byId(UUID id);
 
-  @Select("select id, name, latitude, longitude, zone from apiary where name_key = lower(#{name})")
+  @Select(
+      "select id, name, latitude, longitude, altitude, zone from apiary where name_key = lower(#{name})")
   Optional<Apiary> byName(String name);
 
   @Select(
@@ -36,15 +37,15 @@ public interface ApiaryMapper {
 
   @Insert(
       """
-      insert into apiary (id, name, latitude, longitude, zone, created_at)
-      values (#{apiary.id}, #{apiary.name}, #{apiary.latitude}, #{apiary.longitude}, #{apiary.zone}, #{at})
+      insert into apiary (id, name, latitude, longitude, altitude, zone, created_at)
+      values (#{apiary.id}, #{apiary.name}, #{apiary.latitude}, #{apiary.longitude}, #{apiary.altitude}, #{apiary.zone}, #{at})
       """)
   void add(Apiary apiary, Instant at);
 
   @Update(
       """
       update apiary
-      set name = #{name}, latitude = #{latitude}, longitude = #{longitude}, zone = #{zone}
+      set name = #{name}, latitude = #{latitude}, longitude = #{longitude}, altitude = #{altitude}, zone = #{zone}
       where id = #{id}
       """)
   void change(Apiary apiary);

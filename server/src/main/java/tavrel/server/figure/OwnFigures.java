@@ -11,7 +11,10 @@ import tavrel.core.Knob;
 import tavrel.core.brood.BroodDefaults;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.MiteParameters;
+import tavrel.core.plan.PlanWeights;
+import tavrel.core.plan.Roads;
 import tavrel.core.seal.SealParameters;
+import tavrel.core.season.HeightShift;
 import tavrel.core.stock.FilterWear;
 
 /** Figures of the computation: the keeper's where he set them, else the usual ones. */
@@ -40,7 +43,10 @@ public class OwnFigures {
               MiteParameters.knobs(),
               CurveChoice.knobs(),
               SealParameters.knobs(),
-              FilterWear.knobs())
+              FilterWear.knobs(),
+              HeightShift.knobs(),
+              Roads.knobs(),
+              PlanWeights.knobs())
           .flatMap(List::stream)
           .collect(Collectors.toUnmodifiableMap(Knob::key, knob -> knob));
 
@@ -75,7 +81,10 @@ public class OwnFigures {
         group("Mite model", MiteParameters.knobs(), own),
         group("Kill of exposed mites", CurveChoice.knobs(), own),
         group("Seal estimate", SealParameters.knobs(), own),
-        group("Gear", FilterWear.knobs(), own));
+        group("Gear", FilterWear.knobs(), own),
+        group("Year of an apiary", HeightShift.knobs(), own),
+        group("Roads", Roads.knobs(), own),
+        group("Season plan: what bending costs", PlanWeights.knobs(), own));
   }
 
   /**

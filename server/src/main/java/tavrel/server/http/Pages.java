@@ -48,6 +48,7 @@ class Pages {
         "/figures",
         "/dose/**",
         "/rules/**",
+        "/season/**",
         "/gear/**",
         "/run/**",
         "/register",

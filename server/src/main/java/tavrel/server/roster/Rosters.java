@@ -148,12 +148,19 @@ public class Rosters {
       Apiary known = places.get(key);
       if (known == null) {
         Apiary apiary =
-            new Apiary(UUID.randomUUID(), row.apiary(), row.latitude(), row.longitude(), zone);
+            new Apiary(
+                UUID.randomUUID(), row.apiary(), row.latitude(), row.longitude(), null, zone);
         mapper.add(apiary, now);
         places.put(key, apiary);
       } else if (elsewhere(row, known)) {
         Apiary moved =
-            new Apiary(known.id(), known.name(), row.latitude(), row.longitude(), known.zone());
+            new Apiary(
+                known.id(),
+                known.name(),
+                row.latitude(),
+                row.longitude(),
+                known.altitude(),
+                known.zone());
         mapper.change(moved);
         places.put(key, moved);
       }

@@ -67,6 +67,24 @@ public record ApiarySeason(
         1);
   }
 
+  /** The same with other dates. */
+  ApiarySeason with(SeasonDates dates) {
+    return new ApiarySeason(
+        springFrom,
+        spring,
+        lateSummerFrom,
+        lateSummer,
+        winterFrom,
+        winter,
+        dates.layingStops(),
+        dates.layingStarts(),
+        dates.shiftDays(),
+        dates.supersOn(),
+        dates.supersOff(),
+        dates.winterBees(),
+        rollRecovery);
+  }
+
   /** The limits. */
   public SeasonLimits limits() {
     return new SeasonLimits(springFrom, spring, lateSummerFrom, lateSummer, winterFrom, winter);

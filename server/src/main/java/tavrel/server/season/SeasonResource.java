@@ -1,13 +1,22 @@
 package tavrel.server.season;
 
+import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.DaySpan;
+import tavrel.core.InvalidValue;
+import tavrel.core.season.YearBand;
+import tavrel.core.season.YearStretch;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
 
 /** An apiary's year, to look at and to change. */
 @RestController
@@ -19,8 +28,18 @@ class SeasonResource {
    *
    * @param season its dates and limits
    * @param own whether the keeper set them
+   * @param bands flows, further supers and days off
+   * @param year the next twelve months as bands
    */
-  record WholeSeason(ApiarySeason season, boolean own) {}
+  record WholeSeason(
+      ApiarySeason season, boolean own, List<YearBand> bands, List<YearStretch> year) {}
+
+  /**
+   * Apiaries to copy a year to.
+   *
+   * @param to the apiaries
+   */
+  record CopyTo(List<UUID> to) {}
 
   private final Seasons seasons;
   private final Apiaries apiaries;
@@ -32,11 +51,45 @@ class SeasonResource {
 
   @GetMapping
   WholeSeason one(@PathVariable UUID apiaryId) {
-    return new WholeSeason(seasons.of(apiaries.byId(apiaryId)), seasons.own().contains(apiaryId));
+    return whole(apiaryId);
   }
 
   @PutMapping
   WholeSeason keep(@PathVariable UUID apiaryId, @RequestBody ApiarySeason season) {
-    return new WholeSeason(seasons.keep(apiaryId, season), true);
+    seasons.keep(apiaryId, season);
+    return whole(apiaryId);
+  }
+
+  @PutMapping("/bands/{bandId}")
+  WholeSeason keep(
+      @PathVariable UUID apiaryId, @PathVariable UUID bandId, @RequestBody YearBand band) {
+    if (!band.id().equals(bandId)) {
+      throw new InvalidValue("id", "differs from the address");
+    }
+    seasons.keep(apiaryId, band);
+    return whole(apiaryId);
+  }
+
+  @DeleteMapping("/bands/{bandId}")
+  WholeSeason forget(@PathVariable UUID apiaryId, @PathVariable UUID bandId) {
+    seasons.forget(apiaryId, bandId);
+    return whole(apiaryId);
+  }
+
+  @PostMapping("/copies")
+  List<Seasons.CopiedYear> copy(@PathVariable UUID apiaryId, @RequestBody CopyTo wanted) {
+    return seasons.copy(apiaryId, wanted.to());
+  }
+
+  private WholeSeason whole(UUID apiaryId) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    ApiarySeason season = seasons.of(apiary);
+    List<YearBand> bands = seasons.bands(apiaryId);
+    LocalDate today = apiaries.today(apiary);
+    return new WholeSeason(
+        season,
+        seasons.own().contains(apiaryId),
+        bands,
+        YearStretch.of(season.dates(), bands, new DaySpan(today, today.plusDays(364))));
   }
 }

@@ -42,9 +42,10 @@ public class AllSeries {
    * @param way which
    * @param words its name
    * @param days all days that would then be
-   * @param left mites in all at the common date, a model estimate
-   * @param wash mites a bee that a wash would find then, a fraction
-   * @param commonDate that date
+   * @param left mites in all at the common date, a model estimate; null for a series that was not
+   *     reckoned on a bench
+   * @param wash mites a bee that a wash would find then, a fraction, or null
+   * @param commonDate that date, or null
    * @param verdict what the rule sheet says, or null without one
    * @param labelSays the line that decides it, or null
    */
@@ -52,9 +53,9 @@ public class AllSeries {
       Respacing.Way way,
       String words,
       List<LocalDate> days,
-      double left,
-      double wash,
-      LocalDate commonDate,
+      @Nullable Double left,
+      @Nullable Double wash,
+      @Nullable LocalDate commonDate,
       @Nullable Verdict verdict,
       @Nullable String labelSays) {}
 
@@ -148,6 +149,137 @@ public class AllSeries {
     return byId(id);
   }
 
+  /**
+   * A series as the season plan agreed it.
+   *
+   * @param id key; that of a series that goes on, or a new one
+   * @param apiaryId where
+   * @param name what the keeper calls it
+   * @param ruleSheetId the sheet to judge it by, or null
+   * @param gramsPerBox acid dihydrate a box, g
+   * @param tool the tool's name
+   * @param offLabelReason why, where its days are not on the label; otherwise null
+   * @param rounds how many it has
+   * @param wantedGap wanted days between them
+   * @param days by number; rounds that found no day are missing
+   */
+  public record Agreed(
+      UUID id,
+      UUID apiaryId,
+      String name,
+      @Nullable UUID ruleSheetId,
+      double gramsPerBox,
+      String tool,
+      @Nullable String offLabelReason,
+      int rounds,
+      int wantedGap,
+      Map<Integer, LocalDate> days) {}
+
+  /** Whether there was such a series and it was ended. */
+  public boolean isEnded(UUID id) {
+    return mapper.byId(id).filter(kept -> kept.endedAt() != null).isPresent();
+  }
+
+  /**
+   * Refuses days that are not on the label of any hive of an apiary, where no reason is given.
+   *
+   * @throws InvalidValue naming the line of the sheet that says so
+   */
+  public void refuseOffLabel(
+      Apiary apiary,
+      @Nullable UUID ruleSheetId,
+      List<LocalDate> days,
+      @Nullable String offLabelReason) {
+    List<UUID> hives = apiaries.hives(apiary.id()).stream().map(Hive::id).toList();
+    needReason(judge(apiary, hives, ruleSheetId, days), offLabelReason);
+  }
+
+  /**
+   * Takes over what the season plan agreed: moves the rounds to come of a series that goes on, or
+   * begins a new one with all hives of its apiary that are in no other. A round without a day is
+   * left out.
+   *
+   * @throws InvalidValue if the days are not on the label and no reason is given
+   * @throws Problem 409 if every hive is in another series
+   */
+  @Transactional
+  public void agree(Agreed agreed, Account who) {
+    Apiary apiary = apiaries.byId(agreed.apiaryId());
+    List<LocalDate> days = agreed.days().values().stream().sorted().toList();
+    if (mapper.byId(agreed.id()).isEmpty()) {
+      begin(agreed, apiary, days, who);
+      return;
+    }
+    Series going = byId(agreed.id());
+    for (Series.SeriesRound round : active(going)) {
+      LocalDate day = agreed.days().get(round.number());
+      boolean toCome =
+          round.state() != Series.RoundState.DONE && round.state() != Series.RoundState.OPEN;
+      if (toCome) {
+        mapper.move(agreed.id(), round.number(), day == null ? round.day() : day, day == null);
+      }
+    }
+    Judgement judgement =
+        judge(
+            apiary,
+            hiveIds(going),
+            going.ruleSheetId(),
+            active(byId(agreed.id())).stream().map(Series.SeriesRound::day).toList());
+    needReason(judgement, agreed.offLabelReason());
+    mapper.judge(
+        agreed.id(),
+        judgement == null ? null : judgement.verdict(),
+        Benches.worst(judgement),
+        agreed.offLabelReason());
+  }
+
+  private void begin(Agreed agreed, Apiary apiary, List<LocalDate> days, Account who) {
+    Set<UUID> taken =
+        mapper.taken(apiary.id()).stream()
+            .map(SeriesMapper.Taken::hiveId)
+            .collect(Collectors.toSet());
+    List<UUID> hives =
+        apiaries.hives(apiary.id()).stream()
+            .map(Hive::id)
+            .filter(hive -> !taken.contains(hive))
+            .toList();
+    if (hives.isEmpty()) {
+      throw Problem.conflict(
+          "Every hive of " + apiary.name() + " is in another series that goes on.");
+    }
+    Judgement judgement = judge(apiary, hives, agreed.ruleSheetId(), days);
+    needReason(judgement, agreed.offLabelReason());
+    boolean off = judgement != null && judgement.verdict() == Verdict.NOT_ON_LABEL;
+    mapper.add(
+        new SeriesMapper.Kept(
+            agreed.id(),
+            apiary.id(),
+            agreed.name(),
+            agreed.ruleSheetId(),
+            agreed.gramsPerBox(),
+            agreed.tool(),
+            off ? agreed.offLabelReason() : null,
+            judgement == null ? null : judgement.verdict(),
+            Benches.worst(judgement),
+            null,
+            null,
+            apiaries.today(apiary),
+            who.name(),
+            null),
+        clock.instant());
+    hives.forEach(hive -> mapper.addHive(agreed.id(), hive));
+    LocalDate before = days.get(0);
+    for (int number = 1; number <= agreed.rounds(); number++) {
+      LocalDate day = agreed.days().get(number);
+      LocalDate wanted = number == 1 ? before : before.plusDays(agreed.wantedGap());
+      mapper.addRound(agreed.id(), number, day == null ? wanted : day);
+      if (day == null) {
+        mapper.move(agreed.id(), number, wanted, true);
+      }
+      before = day == null ? wanted : day;
+    }
+  }
+
   /** Ends a series; rounds done stay in the register. */
   @Transactional
   public void end(UUID id) {
@@ -162,18 +294,20 @@ public class AllSeries {
     Apiary apiary = apiaries.byId(kept.apiaryId());
     List<WayOn> ways = new ArrayList<>();
     for (Respacing way : respacings(series, miss)) {
-      BenchQuestion bench = read(kept.bench());
+      BenchQuestion bench = kept.bench() == null ? null : read(kept.bench());
       SchoolOutcome outcome =
-          benches.outcome(kept.benchHiveId(), kept.adoptedOn(), bench, way.days());
+          bench == null || kept.benchHiveId() == null
+              ? null
+              : benches.outcome(kept.benchHiveId(), kept.adoptedOn(), bench, way.days());
       Judgement judgement = judge(apiary, hiveIds(series), kept.ruleSheetId(), way.days());
       ways.add(
           new WayOn(
               way.way(),
               way.way().words(),
               way.days(),
-              outcome.left(),
-              outcome.wash(),
-              bench.commonDate(),
+              outcome == null ? null : outcome.left(),
+              outcome == null ? null : outcome.wash(),
+              bench == null ? null : bench.commonDate(),
               judgement == null ? null : judgement.verdict(),
               Benches.worst(judgement)));
     }

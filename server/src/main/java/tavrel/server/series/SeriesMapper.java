@@ -34,8 +34,8 @@ interface SeriesMapper {
       @Nullable String offLabelReason,
       @Nullable Verdict verdict,
       @Nullable String labelSays,
-      UUID benchHiveId,
-      String bench,
+      @Nullable UUID benchHiveId,
+      @Nullable String bench,
       LocalDate adoptedOn,
       String adoptedBy,
       @Nullable Instant endedAt) {}

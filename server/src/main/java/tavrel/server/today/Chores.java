@@ -19,6 +19,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.brood.Broods;
 import tavrel.server.count.Counts;
+import tavrel.server.plan.SeasonDesk;
 import tavrel.server.season.Seasons;
 import tavrel.server.series.AllSeries;
 import tavrel.server.series.Series;
@@ -80,13 +81,21 @@ class Chores {
   private final Broods broods;
   private final Counts counts;
   private final Seasons seasons;
+  private final SeasonDesk desk;
 
-  Chores(Apiaries apiaries, AllSeries series, Broods broods, Counts counts, Seasons seasons) {
+  Chores(
+      Apiaries apiaries,
+      AllSeries series,
+      Broods broods,
+      Counts counts,
+      Seasons seasons,
+      SeasonDesk desk) {
     this.apiaries = apiaries;
     this.series = series;
     this.broods = broods;
     this.counts = counts;
     this.seasons = seasons;
+    this.desk = desk;
   }
 
   /** All, most pressing first. */
@@ -128,6 +137,7 @@ class Chores {
     if (ahead > AHEAD || next.state() == Series.RoundState.OPEN) {
       return;
     }
+    String crew = desk.agreedCrew(each.id(), next.number());
     String what =
         each.name()
             + ", round "
@@ -135,7 +145,8 @@ class Chores {
             + " of "
             + each.rounds().size()
             + ", "
-            + hives(each.hives().size());
+            + hives(each.hives().size())
+            + (crew == null ? "" : ", with " + crew);
     chores.add(
         new Chore(
             ahead < 0

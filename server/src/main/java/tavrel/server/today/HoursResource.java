@@ -23,8 +23,6 @@ import tavrel.server.pace.Paces;
 @RequestMapping("/api/apiaries/{id}/hours")
 class HoursResource {
 
-  private static final int DAYS = 10;
-
   /**
    * A school of warmth to choose.
    *
@@ -71,7 +69,7 @@ class HoursResource {
             .toList(),
         apiary.place() == null
             ? List.of()
-            : IntStream.range(0, DAYS)
+            : IntStream.range(0, Apiaries.FORECAST_DAYS)
                 .mapToObj(ahead -> apiaries.day(apiary, today.plusDays(ahead)))
                 .map(day -> paces.fitted(apiary, day))
                 .toList(),

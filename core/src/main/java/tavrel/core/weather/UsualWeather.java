@@ -1,0 +1,67 @@
+package tavrel.core.weather;
+
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * What is usual for a date, for days that no forecast reaches: a yearly and a daily cycle by
+ * latitude, half a cloudy sky, a light breeze that rises by day, no rain. Our own simplification of
+ * an open lowland climate: it knows no coast, no mountain and no weather, and it says so.
+ */
+public final class UsualWeather implements WeatherSource {
+
+  private static final double HOURS_PER_DAY = 24;
+  private static final double CLOUD = 0.45;
+  private static final int FROM = 230;
+
+  @Override
+  public boolean standIn() {
+    return true;
+  }
+
+  @Override
+  public String says() {
+    return "usual for the date, no forecast";
+  }
+
+  @Override
+  public List<HourlyWeather> hours(Place place, Instant from, int hours) {
+    Instant first = from.truncatedTo(ChronoUnit.HOURS);
+    return IntStream.range(0, hours)
+        .mapToObj(i -> first.plus(i, ChronoUnit.HOURS))
+        .map(
+            at ->
+                new HourlyWeather(at, celsius(place, at, CLOUD), breeze(place, at), FROM, 0, CLOUD))
+        .toList();
+  }
+
+  /** Usual air temperature at an hour under such a sky, °C. */
+  static double celsius(Place place, Instant at, double cloud) {
+    double swing = 5.5 * (1 - 0.6 * cloud) * Math.cos(dayAngle(place, at));
+    return yearly(place, at) + swing;
+  }
+
+  /** Usual wind without a front, m/s. */
+  static double breeze(Place place, Instant at) {
+    return 1.2 + 1.1 * (1 + Math.cos(dayAngle(place, at)));
+  }
+
+  private static double yearly(Place place, Instant at) {
+    double latitude = Math.abs(place.latitude());
+    int dayOfYear = at.atZone(ZoneOffset.UTC).getDayOfYear();
+    int warmest = place.latitude() >= 0 ? 205 : 22;
+    return 28
+        - 0.42 * latitude
+        + 0.2 * latitude * Math.cos(2 * Math.PI * (dayOfYear - warmest) / 365.25);
+  }
+
+  /** Angle of the day, 0 at its warmest, three hours after the sun's noon. */
+  private static double dayAngle(Place place, Instant at) {
+    double utcHour = at.atZone(ZoneOffset.UTC).toLocalTime().toSecondOfDay() / 3600.0;
+    double solarHour = utcHour + place.longitude() / 15;
+    return 2 * Math.PI * (solarHour - 15) / HOURS_PER_DAY;
+  }
+}

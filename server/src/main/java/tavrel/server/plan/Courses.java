@@ -1,0 +1,274 @@
+package tavrel.server.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.DaySpan;
+import tavrel.core.InvalidValue;
+import tavrel.core.plan.SeasonCourse;
+import tavrel.core.rule.BroodRule;
+import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.SupersRule;
+import tavrel.core.season.SeasonDates;
+import tavrel.core.season.YearBand;
+import tavrel.core.season.YearStretch;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.http.Problem;
+import tavrel.server.round.Rounds;
+import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.season.Seasons;
+import tavrel.server.series.AllSeries;
+import tavrel.server.series.Series;
+
+/** What there is to plan: series that go on, and those that the keeper thinks of. */
+@Service
+class Courses {
+
+  private static final int LOOSE = 2;
+  private static final int AFTER_LAST = 14;
+  private static final int USUAL_GAP = 7;
+
+  /**
+   * A series to plan, with the series that it is already, if any.
+   *
+   * @param course what it is planned by
+   * @param series the series that was agreed, or null
+   * @param next number of its next round; above the last where all are done
+   * @param lastDone day of the round before that, or null
+   */
+  record Planned(
+      KeptCourse course, @Nullable Series series, int next, @Nullable LocalDate lastDone) {
+
+    boolean isOver() {
+      return next > course.rounds();
+    }
+  }
+
+  private final CourseMapper mapper;
+  private final AllSeries series;
+  private final Apiaries apiaries;
+  private final Seasons seasons;
+  private final Rounds rounds;
+  private final RuleSheets ruleSheets;
+
+  Courses(
+      CourseMapper mapper,
+      AllSeries series,
+      Apiaries apiaries,
+      Seasons seasons,
+      Rounds rounds,
+      RuleSheets ruleSheets) {
+    this.mapper = mapper;
+    this.series = series;
+    this.apiaries = apiaries;
+    this.seasons = seasons;
+    this.rounds = rounds;
+    this.ruleSheets = ruleSheets;
+  }
+
+  /** All, those over left out. */
+  List<Planned> all() {
+    Map<UUID, KeptCourse> kept =
+        mapper.courses().stream().collect(Collectors.toMap(KeptCourse::id, Function.identity()));
+    List<Planned> found = new ArrayList<>();
+    for (Series each : series.open(null)) {
+      KeptCourse course = kept.remove(each.id());
+      found.add(going(course == null ? usual(each) : course, each));
+    }
+    for (KeptCourse course : kept.values()) {
+      if (!series.isEnded(course.id())) {
+        found.add(new Planned(course, null, 1, null));
+      }
+    }
+    return found.stream().filter(each -> !each.isOver()).toList();
+  }
+
+  /**
+   * Keeps what a series is planned by.
+   *
+   * @throws InvalidValue if its days are not on the label and no reason is given
+   */
+  @Transactional
+  void keep(KeptCourse course) {
+    Apiary apiary = apiaries.byId(course.apiaryId());
+    if (course.ruleSheetId() != null) {
+      ruleSheets.byId(course.ruleSheetId());
+    }
+    List<LocalDate> days = new ArrayList<>();
+    for (int round = 0; round < course.rounds(); round++) {
+      days.add(course.startOn().plusDays((long) round * course.wantedGap()));
+    }
+    series.refuseOffLabel(apiary, course.ruleSheetId(), days, course.offLabelReason());
+    mapper.keep(course);
+  }
+
+  /**
+   * Takes a series out of the plan; one that was agreed is ended on its own page instead.
+   *
+   * @throws Problem 409 for a series that goes on
+   */
+  @Transactional
+  void forget(UUID id) {
+    if (series.open(null).stream().anyMatch(each -> each.id().equals(id))) {
+      throw Problem.conflict("This series goes on. End it on the Spacing page.");
+    }
+    mapper.forgetVisits(id);
+    mapper.forget(id);
+  }
+
+  /** As the plan sees it. */
+  SeasonCourse planned(Planned planned, DaySpan span) {
+    KeptCourse kept = planned.course();
+    Apiary apiary = apiaries.byId(kept.apiaryId());
+    SeasonDates dates = seasons.of(apiary).dates();
+    RuleSheet sheet = kept.ruleSheetId() == null ? null : ruleSheets.byId(kept.ruleSheetId());
+    boolean byLabel = sheet != null && kept.offLabelReason() == null;
+    LocalDate today = apiaries.today(apiary);
+    LocalDate from = kept.startOn().isBefore(today) ? today : kept.startOn();
+    DaySpan days = new DaySpan(from, kept.lastDay().isBefore(from) ? from : kept.lastDay());
+    DaySpan broodless = dates.broodlessAfter(from);
+    return new SeasonCourse(
+        kept.id(),
+        kept.apiaryId(),
+        kept.name(),
+        planned.next(),
+        kept.rounds(),
+        byLabel && sheet.minDaysBetween() != null
+            ? kept.gaps().atLeast(sheet.minDaysBetween())
+            : kept.gaps(),
+        days,
+        from,
+        kept.finishBy(),
+        kept.broodless() ? broodless : null,
+        planned.lastDone(),
+        closed(span, dates, seasons.bands(kept.apiaryId()), sheet, kept.offLabelReason() == null),
+        byLabel && sheet.maxRoundsPerYear() != null
+            ? left(kept.apiaryId(), sheet.maxRoundsPerYear(), span)
+            : Map.of());
+  }
+
+  /** Days on which nobody may come. */
+  Map<LocalDate, String> daysOff(UUID apiaryId, DaySpan span) {
+    Map<LocalDate, String> off = new HashMap<>();
+    for (YearBand band : seasons.bands(apiaryId)) {
+      if (band.kind() == YearBand.Kind.OFF) {
+        for (DaySpan days : band.in(span)) {
+          for (LocalDate day = days.from(); !day.isAfter(days.to()); day = day.plusDays(1)) {
+            off.put(day, band.name());
+          }
+        }
+      }
+    }
+    return off;
+  }
+
+  private static Map<LocalDate, String> closed(
+      DaySpan span,
+      SeasonDates dates,
+      List<YearBand> bands,
+      @Nullable RuleSheet sheet,
+      boolean byLabel) {
+    Map<LocalDate, String> closed = new HashMap<>();
+    if (!byLabel) {
+      return closed;
+    }
+    SupersRule supers = sheet == null ? null : sheet.supers();
+    boolean broodless = sheet != null && sheet.brood() == BroodRule.BROODLESS_ONLY;
+    for (LocalDate day = span.from(); !day.isAfter(span.to()); day = day.plusDays(1)) {
+      String on = YearStretch.supersOn(dates, bands, day);
+      if (on != null && supers != SupersRule.ALLOWED && supers != SupersRule.BARRIER) {
+        closed.put(day, on + (supers == null ? ", of which no rule sheet speaks" : ""));
+      } else if (broodless && !isBroodless(dates, day)) {
+        closed.put(day, "capped brood is expected, and the label wants none");
+      }
+    }
+    return closed;
+  }
+
+  private static boolean isBroodless(SeasonDates dates, LocalDate day) {
+    DaySpan free = dates.broodlessAfter(day);
+    return free != null && free.contains(day);
+  }
+
+  private Map<Integer, Integer> left(UUID apiaryId, int most, DaySpan span) {
+    Map<Integer, Integer> left = new HashMap<>();
+    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiaryId);
+    for (int year = span.from().getYear(); year <= span.to().getYear(); year++) {
+      int here = year;
+      int done =
+          treated.values().stream()
+              .mapToInt(days -> (int) days.stream().filter(d -> d.getYear() == here).count())
+              .max()
+              .orElse(0);
+      left.put(year, Math.max(0, most - done));
+    }
+    return left;
+  }
+
+  private static Planned going(KeptCourse course, Series series) {
+    Series.SeriesRound next =
+        series.rounds().stream().filter(Courses::isToCome).findFirst().orElse(null);
+    LocalDate done =
+        series.rounds().stream()
+            .filter(round -> !isToCome(round) && round.state() != Series.RoundState.LEFT_OUT)
+            .map(Series.SeriesRound::day)
+            .max(LocalDate::compareTo)
+            .orElse(null);
+    return new Planned(course, series, next == null ? course.rounds() + 1 : next.number(), done);
+  }
+
+  private static boolean isToCome(Series.SeriesRound round) {
+    return round.state() == Series.RoundState.AHEAD
+        || round.state() == Series.RoundState.DUE
+        || round.state() == Series.RoundState.LATE;
+  }
+
+  /** What a series is planned by that was adopted on the bench: the gaps it was adopted with. */
+  private static KeptCourse usual(Series series) {
+    List<Series.SeriesRound> rounds = series.rounds();
+    int gap = rounds.size() < 2 ? USUAL_GAP : wantedGap(rounds);
+    LocalDate last = rounds.get(rounds.size() - 1).day();
+    Series.SeriesRound next = series.next();
+    LocalDate start = next == null ? last : next.day();
+    return new KeptCourse(
+        series.id(),
+        series.apiaryId(),
+        series.name(),
+        rounds.size(),
+        Math.max(1, gap - LOOSE),
+        gap,
+        gap + LOOSE,
+        start,
+        (last.isBefore(series.today()) ? series.today() : last)
+            .plusDays(AFTER_LAST + (long) gap * rounds.size()),
+        null,
+        false,
+        series.ruleSheetId(),
+        series.gramsPerBox(),
+        series.tool(),
+        series.offLabelReason());
+  }
+
+  private static int wantedGap(List<Series.SeriesRound> rounds) {
+    List<Integer> gaps = new ArrayList<>();
+    for (int i = 1; i < rounds.size(); i++) {
+      gaps.add(
+          (int)
+              Math.max(
+                  1,
+                  ChronoUnit.DAYS.between(rounds.get(i - 1).firstDay(), rounds.get(i).firstDay())));
+    }
+    gaps.sort(Integer::compare);
+    return gaps.get(gaps.size() / 2);
+  }
+}

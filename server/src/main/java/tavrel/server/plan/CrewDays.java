@@ -1,0 +1,230 @@
+package tavrel.server.plan;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import tavrel.core.burn.Tool;
+import tavrel.core.burn.ToolFamily;
+import tavrel.core.dose.BoxFactor;
+import tavrel.core.dose.MediumBoxes;
+import tavrel.core.hive.Hive;
+import tavrel.core.plan.DayRoute;
+import tavrel.core.plan.SeasonPlan;
+import tavrel.core.plan.SeasonProblem;
+import tavrel.core.ready.Cautions;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.gear.Gears;
+import tavrel.server.http.Problem;
+
+/** A crew's agreed days: the route, and what it needs on it. */
+@Service
+class CrewDays {
+
+  /**
+   * One apiary of a day.
+   *
+   * @param courseId the series
+   * @param apiary where
+   * @param series its name
+   * @param number which of its rounds
+   * @param rounds how many it has
+   * @param hives that stand there
+   * @param acid dihydrate by the boxes that stand there, g; the dose sheet of the day decides
+   * @param km way to it from the stop before, km
+   * @param arrives there
+   * @param begins work
+   * @param ends work
+   */
+  record DayStop(
+      UUID courseId,
+      Apiary apiary,
+      String series,
+      int number,
+      int rounds,
+      int hives,
+      double acid,
+      double km,
+      Instant arrives,
+      Instant begins,
+      Instant ends) {}
+
+  /**
+   * What to pack for a day.
+   *
+   * @param name of the thing
+   * @param amount how much
+   */
+  record DayKit(String name, String amount) {}
+
+  /**
+   * A crew's day.
+   *
+   * @param crew who
+   * @param day when
+   * @param depot where it starts and ends
+   * @param leaves the depot
+   * @param back at the depot
+   * @param km way in all, km
+   * @param drivingMinutes time on the road, min
+   * @param stops in order
+   * @param hives in all
+   * @param acid dihydrate in all, g
+   * @param kit what to pack
+   * @param cautions the usual ones
+   * @param hoursSay where the hours come from, in words
+   */
+  record CrewDay(
+      OutfitCrew crew,
+      LocalDate day,
+      Depot depot,
+      Instant leaves,
+      Instant back,
+      double km,
+      int drivingMinutes,
+      List<DayStop> stops,
+      int hives,
+      double acid,
+      List<DayKit> kit,
+      List<String> cautions,
+      String hoursSay) {}
+
+  private final SeasonDesk desk;
+  private final Courses courses;
+  private final Crews crews;
+  private final Apiaries apiaries;
+  private final Gears gears;
+
+  CrewDays(SeasonDesk desk, Courses courses, Crews crews, Apiaries apiaries, Gears gears) {
+    this.desk = desk;
+    this.courses = courses;
+    this.crews = crews;
+    this.apiaries = apiaries;
+    this.gears = gears;
+  }
+
+  /**
+   * All agreed days of a crew, soonest first.
+   *
+   * @throws Problem 404 for an unknown crew
+   */
+  List<CrewDay> of(UUID crewId) {
+    OutfitCrew crew = crews.byId(crewId);
+    Depot depot = crews.depot().orElse(null);
+    if (crew == null) {
+      throw Problem.missing("This crew");
+    }
+    SeasonProblem problem = desk.desk().problem();
+    if (problem == null || depot == null) {
+      return List.of();
+    }
+    Map<UUID, KeptCourse> work =
+        courses.all().stream()
+            .map(Courses.Planned::course)
+            .collect(Collectors.toMap(KeptCourse::id, Function.identity()));
+    SeasonPlan agreed = desk.agreed(problem);
+    return agreed.routes().stream()
+        .filter(route -> route.crewId().equals(crewId))
+        .sorted(Comparator.comparing(DayRoute::day))
+        .map(route -> day(crew, depot, route, work))
+        .toList();
+  }
+
+  /**
+   * One of them.
+   *
+   * @throws Problem 404 where nothing is agreed for that day
+   */
+  CrewDay on(UUID crewId, LocalDate day) {
+    return of(crewId).stream()
+        .filter(each -> each.day().equals(day))
+        .findFirst()
+        .orElseThrow(() -> Problem.missing("An agreed day of this crew"));
+  }
+
+  private CrewDay day(OutfitCrew crew, Depot depot, DayRoute route, Map<UUID, KeptCourse> work) {
+    List<DayStop> stops = new ArrayList<>();
+    for (DayRoute.RouteStop stop : route.stops()) {
+      KeptCourse course = work.get(stop.courseId());
+      if (course == null) {
+        continue;
+      }
+      List<Hive> hives = apiaries.hives(stop.yardId());
+      stops.add(
+          new DayStop(
+              course.id(),
+              apiaries.byId(stop.yardId()),
+              course.name(),
+              stop.number(),
+              course.rounds(),
+              hives.size(),
+              course.gramsPerBox()
+                  * hives.stream()
+                      .mapToDouble(hive -> BoxFactor.sum(hive.boxes(), MediumBoxes.BY_COMB))
+                      .sum(),
+              stop.km(),
+              stop.arrives(),
+              stop.begins(),
+              stop.ends()));
+    }
+    int hives = stops.stream().mapToInt(DayStop::hives).sum();
+    double acid = stops.stream().mapToDouble(DayStop::acid).sum();
+    return new CrewDay(
+        crew,
+        route.day(),
+        depot,
+        route.leaves(),
+        route.back(),
+        route.km(),
+        route.drivingMinutes(),
+        List.copyOf(stops),
+        hives,
+        acid,
+        kit(crew, stops, acid),
+        cautions(crew),
+        route.day().isAfter(apiaries.forecastTo(stops.get(0).apiary()))
+            ? "usual hours for the date; no forecast reaches that far"
+            : "hours of the " + apiaries.weatherSays());
+  }
+
+  private List<DayKit> kit(OutfitCrew crew, List<DayStop> stops, double acid) {
+    List<DayKit> kit = new ArrayList<>();
+    int people = crew.burners() + crew.helpers();
+    kit.add(
+        new DayKit(
+            "respirator (acid gas and P100/P3), sealed goggles, acid-proof and heat-proof gloves",
+            people == 1 ? "1 of each" : people + " of each"));
+    kit.add(new DayKit("clean water to rinse eyes", "10 L"));
+    kit.add(new DayKit("extinguisher and a bucket of water", "1 of each"));
+    kit.add(
+        new DayKit(
+            "acid dihydrate, in its own labelled and locked container",
+            Math.round(acid) + " g and a reserve"));
+    crew.toolIds().stream()
+        .map(gears::tool)
+        .collect(Collectors.groupingBy(Tool::name, Collectors.counting()))
+        .forEach((name, count) -> kit.add(new DayKit(name, String.valueOf(count))));
+    int most = stops.stream().mapToInt(DayStop::hives).max().orElse(0);
+    kit.add(new DayKit("wet cloths", String.valueOf(Math.min(crew.cloths(), most))));
+    kit.add(new DayKit("smoker, hive tool, scraper, tape, wedges, timer", "1 of each"));
+    return List.copyOf(kit);
+  }
+
+  /** The usual ones for every family of tool that comes along; for both where none is named. */
+  private List<String> cautions(OutfitCrew crew) {
+    Stream<ToolFamily> families =
+        crew.toolIds().isEmpty()
+            ? Arrays.stream(ToolFamily.values())
+            : crew.toolIds().stream().map(gears::tool).map(Tool::family);
+    return families.distinct().flatMap(family -> Cautions.of(family).stream()).distinct().toList();
+  }
+}
