@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -28,8 +28,40 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_3"];
-        put: operations["keep_3"];
+        put: operations["keep_8"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{apiaryId}/season/bands/{bandId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_9"];
+        post?: never;
+        delete: operations["forget_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{apiaryId}/season/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
         delete?: never;
         options?: never;
         head?: never;
@@ -301,7 +333,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_6"];
+        post: operations["keep_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -349,7 +381,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_5"];
+        post: operations["keep_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -444,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
-        put: operations["keep_2"];
+        put: operations["keep_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -459,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -571,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -797,7 +829,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_4"];
+        post: operations["keep_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -875,7 +907,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -923,7 +955,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -956,9 +988,329 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_1"];
+        put: operations["keep_6"];
         post?: never;
         delete: operations["strike_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/agree": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["agree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/back-to-agreed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["backToAgreed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/courses/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_5"];
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/crews/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_4"];
+        post?: never;
+        delete: operations["retire"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/crews/{id}/calendar-key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calendarKey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/crews/{id}/calendar-key/fresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["freshKey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/crews/{id}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["download"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/crews/{id}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/crews/{id}/days/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/depot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/locked/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lock"];
+        post?: never;
+        delete: operations["unlock"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/rained-off/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rainedOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/search/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/span": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/visits/{courseId}/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways"];
+        put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/ways/{one}/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetWay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatIf"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1021,7 +1373,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ways"];
+        post: operations["ways_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1172,6 +1524,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calendars/{key}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["subscribed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1192,6 +1560,16 @@ export interface components {
             reasons: string[];
             says: string;
         };
+        AgreedVisit: {
+            /** Format: uuid */
+            courseId: string;
+            /** Format: uuid */
+            crewId: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            number: number;
+        };
         AllGear: {
             filters: components["schemas"]["FilterWear"];
             packs: components["schemas"]["Pack"][];
@@ -1206,6 +1584,8 @@ export interface components {
             per: "BOX" | "HIVE";
         };
         Apiary: {
+            /** Format: double */
+            altitude?: number;
             /** Format: uuid */
             id: string;
             /** Format: double */
@@ -1323,6 +1703,15 @@ export interface components {
             /** Format: date */
             winterBees: string;
         };
+        Bend: {
+            /** Format: uuid */
+            courseId: string;
+            /** @enum {string} */
+            kind: "MISSED" | "GAP_TOO_SHORT" | "GAP_TOO_LONG" | "CLOSED_DAY" | "OUTSIDE_HOURS" | "CREW_HOURS" | "CREW_BLOCKED" | "LABEL_YEAR" | "GAP_OFF" | "LATE" | "BESIDE_BEST" | "FAIR_HOURS" | "MOVED";
+            /** Format: int32 */
+            number: number;
+            says: string;
+        };
         BroodBox: {
             /** Format: int32 */
             frames: number;
@@ -1377,6 +1766,9 @@ export interface components {
             planned: number;
             says: string;
             untested: boolean;
+        };
+        CalendarKey: {
+            key: string;
         };
         ChangedPerson: {
             active: boolean;
@@ -1474,6 +1866,17 @@ export interface components {
             /** Format: double */
             untreatedWash: number;
         };
+        CopiedYear: {
+            apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            /** Format: int32 */
+            days: number;
+            says: string;
+        };
+        CopyTo: {
+            to: string[];
+        };
         CostQuestion: {
             first: components["schemas"]["ToolCost"];
             rates: components["schemas"]["Rates"];
@@ -1533,17 +1936,89 @@ export interface components {
             days: string[];
             question: components["schemas"]["BenchQuestion"];
         };
+        CourseView: {
+            apiary: string;
+            course: components["schemas"]["KeptCourse"];
+            going: boolean;
+            /** Format: int32 */
+            hives: number;
+            /** Format: int32 */
+            next: number;
+        };
         Crew: {
             /** Format: int32 */
             burners: number;
             /** Format: int32 */
             helpers: number;
         };
+        CrewDay: {
+            /** Format: double */
+            acid: number;
+            /** Format: date-time */
+            back: string;
+            cautions: string[];
+            crew: components["schemas"]["OutfitCrew"];
+            /** Format: date */
+            day: string;
+            depot: components["schemas"]["Depot"];
+            /** Format: int32 */
+            drivingMinutes: number;
+            /** Format: int32 */
+            hives: number;
+            hoursSay: string;
+            kit: components["schemas"]["DayKit"][];
+            /** Format: double */
+            km: number;
+            /** Format: date-time */
+            leaves: string;
+            stops: components["schemas"]["DayStop"][];
+        };
+        DayKit: {
+            amount: string;
+            name: string;
+        };
+        DayRoute: {
+            /** Format: date-time */
+            back: string;
+            /** Format: uuid */
+            crewId: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            drivingMinutes: number;
+            /** Format: double */
+            km: number;
+            /** Format: date-time */
+            leaves: string;
+            stops: components["schemas"]["RouteStop"][];
+        };
         DaySpan: {
             /** Format: date */
             from: string;
             /** Format: date */
             to: string;
+        };
+        DayStop: {
+            /** Format: double */
+            acid: number;
+            apiary: components["schemas"]["Apiary"];
+            /** Format: date-time */
+            arrives: string;
+            /** Format: date-time */
+            begins: string;
+            /** Format: uuid */
+            courseId: string;
+            /** Format: date-time */
+            ends: string;
+            /** Format: int32 */
+            hives: number;
+            /** Format: double */
+            km: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            rounds: number;
+            series: string;
         };
         Dayline: {
             apiary: components["schemas"]["Apiary"];
@@ -1570,6 +2045,14 @@ export interface components {
         DemoSignIn: {
             /** @enum {string} */
             role: "KEEPER" | "CREW" | "READER";
+        };
+        Depot: {
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            name: string;
+            zone: string;
         };
         Door: {
             demo: boolean;
@@ -1922,6 +2405,34 @@ export interface components {
             mites: number;
             natural: boolean;
         };
+        KeptCourse: {
+            /** Format: uuid */
+            apiaryId: string;
+            broodless: boolean;
+            /** Format: date */
+            finishBy?: string;
+            /** Format: double */
+            gramsPerBox: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            lastDay: string;
+            /** Format: int32 */
+            leastGap: number;
+            /** Format: int32 */
+            mostGap: number;
+            name: string;
+            offLabelReason?: string;
+            /** Format: int32 */
+            rounds: number;
+            /** Format: uuid */
+            ruleSheetId?: string;
+            /** Format: date */
+            startOn: string;
+            tool: string;
+            /** Format: int32 */
+            wantedGap: number;
+        };
         KeptEvent: {
             doneBy: string;
             event: components["schemas"]["NewBroodEvent"];
@@ -1988,6 +2499,12 @@ export interface components {
             /** Format: double */
             litresASecond: number;
         };
+        LeftOutYard: {
+            apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            says: string;
+        };
         ListedApiary: {
             apiary: components["schemas"]["Apiary"];
             /** Format: int32 */
@@ -2003,6 +2520,9 @@ export interface components {
             product: number;
             /** Format: int32 */
             units: number;
+        };
+        LockReason: {
+            reason: string;
         };
         LookDate: {
             /** Format: date */
@@ -2022,6 +2542,16 @@ export interface components {
             spoon?: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
             /** Format: double */
             step: number;
+        };
+        Measured: {
+            /** Format: double */
+            km: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            one: string;
+            /** Format: uuid */
+            other: string;
         };
         Miss: {
             /** Format: int32 */
@@ -2141,6 +2671,13 @@ export interface components {
             /** @enum {string} */
             role: "KEEPER" | "CREW" | "READER";
         };
+        NewPlace: {
+            /** Format: uuid */
+            crewId?: string;
+            /** Format: date */
+            day?: string;
+            pinned: boolean;
+        };
         NewReading: {
             /** Format: double */
             celsius: number;
@@ -2188,6 +2725,12 @@ export interface components {
             /** @enum {string} */
             sign: "CHEWED_PUPAE" | "DEFORMED_WINGS" | "SPOTTY_BROOD" | "NONE_SEEN";
         };
+        NewSpan: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
         NextAct: {
             /** @enum {string} */
             act: "LOAD_COLD" | "CONNECT" | "DISCONNECT" | "OUT_TO_RELOAD" | "OUT_AND_SHUT" | "START_BURN" | "END_LOAD" | "END_BURN" | "TAKE_OUT" | "OPEN";
@@ -2230,6 +2773,25 @@ export interface components {
             /** Format: double */
             usualGrams: number;
             words: string;
+        };
+        OutfitCrew: {
+            backBy: string;
+            /** Format: int32 */
+            burners: number;
+            /** Format: int32 */
+            cloths: number;
+            /** Format: int32 */
+            helpers: number;
+            /** Format: uuid */
+            id: string;
+            leavesFrom: string;
+            /** Format: int32 */
+            longestMinutes: number;
+            /** Format: double */
+            minutesPerHive?: number;
+            name: string;
+            off: string[];
+            toolIds: string[];
         };
         Pace: {
             /** Format: int32 */
@@ -2310,6 +2872,39 @@ export interface components {
             /** Format: double */
             busy: number;
             stretches: components["schemas"]["Stretch"][];
+        };
+        PlacedVisit: {
+            /** Format: uuid */
+            courseId: string;
+            /** Format: uuid */
+            crewId?: string;
+            /** Format: date */
+            day?: string;
+            /** Format: int32 */
+            number: number;
+            pinned: boolean;
+        };
+        PlanFigures: {
+            /** Format: int32 */
+            broken: number;
+            /** Format: int32 */
+            crewDays: number;
+            /** Format: int32 */
+            crewMinutes: number;
+            /** Format: int32 */
+            drivingMinutes: number;
+            /** Format: int32 */
+            gapDaysOff: number;
+            /** Format: double */
+            km: number;
+            /** Format: int32 */
+            lateRounds: number;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            moved: number;
+            /** Format: int32 */
+            visits: number;
         };
         PowerNeed: {
             /** Format: double */
@@ -2508,6 +3103,26 @@ export interface components {
             /** @enum {string} */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
+        RouteStop: {
+            /** Format: date-time */
+            arrives: string;
+            /** Format: date-time */
+            begins: string;
+            /** Format: uuid */
+            courseId: string;
+            /** Format: date-time */
+            ends: string;
+            /** Format: int32 */
+            fairMinutes: number;
+            /** Format: double */
+            km: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            outsideMinutes: number;
+            /** Format: uuid */
+            yardId: string;
+        };
         RowError: {
             column: string;
             found: string;
@@ -2698,10 +3313,56 @@ export interface components {
             killShut: number;
             leaky: boolean;
         };
+        SearchFor: {
+            /** Format: int32 */
+            seconds: number;
+        };
+        SearchState: {
+            /** Format: date-time */
+            began?: string;
+            /** Format: int32 */
+            better: number;
+            failed?: string;
+            figures?: components["schemas"]["PlanFigures"];
+            running: boolean;
+            /** Format: int32 */
+            seconds: number;
+            what: string;
+        };
         SeasonLimit: {
             /** Format: double */
             percent: number;
             season: string;
+        };
+        SeasonPlan: {
+            bends: components["schemas"]["Bend"][];
+            figures: components["schemas"]["PlanFigures"];
+            routes: components["schemas"]["DayRoute"][];
+            visits: components["schemas"]["PlacedVisit"][];
+        };
+        SeasonView: {
+            agreed: components["schemas"]["AgreedVisit"][];
+            byHand?: components["schemas"]["PlanFigures"];
+            courses: components["schemas"]["CourseView"][];
+            crews: components["schemas"]["OutfitCrew"][];
+            depot?: components["schemas"]["Depot"];
+            differs: boolean;
+            /** Format: date */
+            forecastTo: string;
+            hoursFrom: string;
+            hoursMadeUp: boolean;
+            leftOut: components["schemas"]["LeftOutYard"][];
+            locked: {
+                [key: string]: string;
+            };
+            missing?: string;
+            /** Format: date-time */
+            now: string;
+            plan?: components["schemas"]["SeasonPlan"];
+            search: components["schemas"]["SearchState"];
+            span: components["schemas"]["DaySpan"];
+            whatIfs: components["schemas"]["WhatIfAnswer"][];
+            yards: components["schemas"]["YardRow"][];
         };
         SeenSign: {
             /** Format: date */
@@ -2984,15 +3645,15 @@ export interface components {
         };
         WayOn: {
             /** Format: date */
-            commonDate: string;
+            commonDate?: string;
             days: string[];
             labelSays?: string;
             /** Format: double */
-            left: number;
+            left?: number;
             /** @enum {string} */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
             /** Format: double */
-            wash: number;
+            wash?: number;
             /** @enum {string} */
             way: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
             words: string;
@@ -3022,6 +3683,18 @@ export interface components {
             /** @enum {string} */
             spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
         };
+        WhatIfAnswer: {
+            figures: components["schemas"]["PlanFigures"];
+            /** @enum {string} */
+            what: "AS_IT_IS" | "ONE_MORE_CREW" | "ONE_MORE_TOOL" | "WIDER_GAPS" | "LATER_START";
+            words: string;
+        };
+        WhatIfQuestion: {
+            /** Format: int32 */
+            seconds: number;
+            /** @enum {string} */
+            what: "AS_IT_IS" | "ONE_MORE_CREW" | "ONE_MORE_TOOL" | "WIDER_GAPS" | "LATER_START";
+        };
         WholeApiary: {
             apiary: components["schemas"]["Apiary"];
             hives: components["schemas"]["Hive"][];
@@ -3036,8 +3709,10 @@ export interface components {
             there?: components["schemas"]["WeatherThere"];
         };
         WholeSeason: {
+            bands: components["schemas"]["YearBand"][];
             own: boolean;
             season: components["schemas"]["ApiarySeason"];
+            year: components["schemas"]["YearStretch"][];
         };
         Window: {
             /** Format: int32 */
@@ -3071,6 +3746,13 @@ export interface components {
             freeSoon: components["schemas"]["WindowList"];
             unrecorded: components["schemas"]["Unrecorded"][];
         };
+        YardCell: {
+            closed?: string;
+            /** @enum {string} */
+            grade?: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL";
+            /** Format: int32 */
+            minutes: number;
+        };
         YardDay: {
             /** Format: date-time */
             begins: string;
@@ -3085,12 +3767,41 @@ export interface components {
             windows: components["schemas"]["Window"][];
             zone: string;
         };
+        YardRow: {
+            days: components["schemas"]["YardCell"][];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            year: components["schemas"]["YearStretch"][];
+            zone: string;
+        };
         YardSheet: {
             dose: components["schemas"]["DoseSheet"];
             /** @enum {string} */
             family: "PAN_WAND" | "HEATED_BOWL";
             hives: components["schemas"]["HiveReady"][];
             kit: components["schemas"]["KitItem"][];
+        };
+        YearBand: {
+            /** Format: date */
+            from: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "FLOW" | "SUPERS" | "OFF";
+            name: string;
+            /** Format: date */
+            to: string;
+            yearly: boolean;
+        };
+        YearStretch: {
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            kind: "SUPERS" | "FLOW" | "NO_LAYING" | "BROODLESS" | "WINTER_BEES" | "OFF";
+            says: string;
+            /** Format: date */
+            to: string;
         };
     };
     responses: never;
@@ -3101,7 +3812,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -3143,7 +3854,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -3165,6 +3876,82 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WholeSeason"];
+                };
+            };
+        };
+    };
+    keep_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                apiaryId: string;
+                bandId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["YearBand"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeSeason"];
+                };
+            };
+        };
+    };
+    forget_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                apiaryId: string;
+                bandId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeSeason"];
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                apiaryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyTo"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopiedYear"][];
                 };
             };
         };
@@ -3586,7 +4373,7 @@ export interface operations {
             };
         };
     };
-    keep_6: {
+    keep_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -3648,7 +4435,7 @@ export interface operations {
             };
         };
     };
-    keep_5: {
+    keep_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -3812,7 +4599,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3838,7 +4625,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4006,7 +4793,7 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4410,7 +5197,7 @@ export interface operations {
             };
         };
     };
-    keep_4: {
+    keep_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -4533,7 +5320,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4599,7 +5386,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4643,7 +5430,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4687,6 +5474,577 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Weighed"][];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    agree: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    backToAgreed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    keep_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptCourse"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    keep_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutfitCrew"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    retire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    calendarKey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarKey"];
+                };
+            };
+        };
+    };
+    freshKey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarKey"];
+                };
+            };
+        };
+    };
+    download: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewDay"][];
+                };
+            };
+        };
+    };
+    one_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewDay"];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Depot"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    lock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LockReason"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    unlock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    rainedOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LockReason"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchState"];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SearchFor"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchState"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSpan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                courseId: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPlace"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Measured"][];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Measured"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Measured"][];
+                };
+            };
+        };
+    };
+    forgetWay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                one: string;
+                other: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Measured"][];
+                };
+            };
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchState"];
                 };
             };
         };
@@ -4807,7 +6165,7 @@ export interface operations {
             };
         };
     };
-    ways: {
+    ways_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5135,6 +6493,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Account"];
+                };
+            };
+        };
+    };
+    subscribed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
                 };
             };
         };
