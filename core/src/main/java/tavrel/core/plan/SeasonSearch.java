@@ -26,8 +26,16 @@ import org.jspecify.annotations.Nullable;
  */
 public final class SeasonSearch {
 
-  /** Steps that late acceptance looks back: few find a good plan soon, many a better one late. */
+  /** Steps that late acceptance looks back: few, so that a good plan is there soon. */
   private static final int REMEMBERED = 50;
+
+  /**
+   * Share of the time for that; the rest cools down slowly from there, and finds the better one.
+   */
+  private static final int SOON = 5;
+
+  /** How much worse a plan may be, at first, to get out of a corner: about a gap off by a day. */
+  private static final String WARM = "0hard/0medium/100soft";
 
   private final PlanBoard board;
   private final Solver<SeasonToPlan> solver;
@@ -38,12 +46,15 @@ public final class SeasonSearch {
    * @param seconds how long it may take
    */
   public SeasonSearch(SeasonProblem problem, int seconds) {
-    this(problem, new TerminationConfig().withSpentLimit(Duration.ofSeconds(seconds)));
+    this(
+        problem,
+        spent(Duration.ofSeconds(seconds).dividedBy(SOON)),
+        spent(Duration.ofSeconds(seconds).multipliedBy(SOON - 1L).dividedBy(SOON)));
   }
 
-  private SeasonSearch(SeasonProblem problem, TerminationConfig until) {
+  private SeasonSearch(SeasonProblem problem, TerminationConfig soon, TerminationConfig then) {
     this.board = new PlanBoard(problem);
-    this.solver = SolverFactory.<SeasonToPlan>create(config(until)).buildSolver();
+    this.solver = SolverFactory.<SeasonToPlan>create(config(soon, then)).buildSolver();
   }
 
   /**
@@ -52,7 +63,14 @@ public final class SeasonSearch {
    * @param moves tried by the local search
    */
   static SeasonSearch ofMoves(SeasonProblem problem, long moves) {
-    return new SeasonSearch(problem, new TerminationConfig().withMoveCountLimit(moves));
+    return new SeasonSearch(
+        problem,
+        new TerminationConfig().withMoveCountLimit(moves / 2),
+        new TerminationConfig().withMoveCountLimit(moves / 2));
+  }
+
+  private static TerminationConfig spent(Duration limit) {
+    return new TerminationConfig().withSpentLimit(limit);
   }
 
   /**
@@ -115,7 +133,7 @@ public final class SeasonSearch {
     return new PlanReading(board, placing).plan();
   }
 
-  static SolverConfig config(TerminationConfig until) {
+  static SolverConfig config(TerminationConfig soon, TerminationConfig then) {
     return new SolverConfig()
         .withSolutionClass(SeasonToPlan.class)
         .withEntityClasses(VisitToPlace.class)
@@ -124,18 +142,25 @@ public final class SeasonSearch {
         .withRandomSeed(20_260_818L)
         .withPhases(
             new ConstructionHeuristicPhaseConfig(),
-            new LocalSearchPhaseConfig()
-                .withAcceptorConfig(
-                    new LocalSearchAcceptorConfig().withLateAcceptanceSize(REMEMBERED))
-                .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1))
-                .withMoveSelectorConfig(
-                    new UnionMoveSelectorConfig()
-                        .withMoveSelectors(
-                            new ChangeMoveSelectorConfig().withFixedProbabilityWeight(1.0),
-                            new SwapMoveSelectorConfig().withFixedProbabilityWeight(1.0),
-                            new MoveIteratorFactoryConfig()
-                                .withMoveIteratorFactoryClass(SeriesShift.class)
-                                .withFixedProbabilityWeight(6.0)))
-                .withTerminationConfig(until));
+            search(new LocalSearchAcceptorConfig().withLateAcceptanceSize(REMEMBERED), soon),
+            search(
+                new LocalSearchAcceptorConfig().withSimulatedAnnealingStartingTemperature(WARM),
+                then));
+  }
+
+  private static LocalSearchPhaseConfig search(
+      LocalSearchAcceptorConfig acceptor, TerminationConfig until) {
+    return new LocalSearchPhaseConfig()
+        .withAcceptorConfig(acceptor)
+        .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1))
+        .withMoveSelectorConfig(
+            new UnionMoveSelectorConfig()
+                .withMoveSelectors(
+                    new ChangeMoveSelectorConfig().withFixedProbabilityWeight(1.0),
+                    new SwapMoveSelectorConfig().withFixedProbabilityWeight(1.0),
+                    new MoveIteratorFactoryConfig()
+                        .withMoveIteratorFactoryClass(SeriesShift.class)
+                        .withFixedProbabilityWeight(6.0)))
+        .withTerminationConfig(until);
   }
 }
