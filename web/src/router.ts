@@ -57,6 +57,27 @@ export const router = createRouter({
       meta: { title: 'Season and limits', who: 'keeper' },
     },
     {
+      path: '/season',
+      component: () => import('./season/SeasonPlanPage.vue'),
+      meta: { title: 'Season' },
+    },
+    {
+      path: '/season/work',
+      component: () => import('./season/WorkPage.vue'),
+      meta: { title: 'What is to be done', who: 'keeper' },
+    },
+    {
+      path: '/season/outfit',
+      component: () => import('./season/OutfitPage.vue'),
+      meta: { title: 'Crews and roads' },
+    },
+    {
+      path: '/season/day/:crew/:day',
+      component: () => import('./season/CrewDayPage.vue'),
+      props: true,
+      meta: { title: "A crew's day" },
+    },
+    {
       path: '/counts',
       component: () => import('./counts/CountsPage.vue'),
       meta: { title: 'Counts' },

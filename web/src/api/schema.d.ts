@@ -333,7 +333,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_12"];
+        post: operations["keep_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -381,7 +381,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_11"];
+        post: operations["keep_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -829,7 +829,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_10"];
+        post: operations["keep_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1044,6 +1044,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season-plan/courses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_10"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season-plan/courses/{id}": {
         parameters: {
             query?: never;
@@ -1183,6 +1199,22 @@ export interface paths {
         put: operations["lock"];
         post?: never;
         delete: operations["unlock"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/presets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["presets"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1932,6 +1964,20 @@ export interface components {
             /** Format: int32 */
             visits: number;
         };
+        CoursePreset: {
+            broodless: boolean;
+            /** Format: date */
+            finishBy?: string;
+            gaps: components["schemas"]["Gaps"];
+            /** Format: date */
+            lastDay: string;
+            /** @enum {string} */
+            occasion: "LATE_SUMMER" | "WINTER";
+            /** Format: int32 */
+            rounds: number;
+            /** Format: date */
+            startOn: string;
+        };
         CourseQuestion: {
             days: string[];
             question: components["schemas"]["BenchQuestion"];
@@ -2193,6 +2239,14 @@ export interface components {
             kind: "ENTRANCE" | "FLOOR" | "INNER_COVER" | "CRACKS" | "PORT";
             remedy: string;
             words: string;
+        };
+        Gaps: {
+            /** Format: int32 */
+            least: number;
+            /** Format: int32 */
+            most: number;
+            /** Format: int32 */
+            wanted: number;
         };
         GearDue: {
             name: string;
@@ -3767,6 +3821,15 @@ export interface components {
             windows: components["schemas"]["Window"][];
             zone: string;
         };
+        YardPresets: {
+            apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            /** Format: int32 */
+            hives: number;
+            inSeries: boolean;
+            presets: components["schemas"]["CoursePreset"][];
+        };
         YardRow: {
             days: components["schemas"]["YardCell"][];
             /** Format: uuid */
@@ -4373,7 +4436,7 @@ export interface operations {
             };
         };
     };
-    keep_12: {
+    keep_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -4435,7 +4498,7 @@ export interface operations {
             };
         };
     };
-    keep_11: {
+    keep_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -5197,7 +5260,7 @@ export interface operations {
             };
         };
     };
-    keep_10: {
+    keep_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -5538,6 +5601,30 @@ export interface operations {
             };
         };
     };
+    keep_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptCourse"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
     keep_5: {
         parameters: {
             query?: never;
@@ -5813,6 +5900,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    presets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YardPresets"][];
                 };
             };
         };

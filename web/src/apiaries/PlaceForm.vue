@@ -9,6 +9,7 @@ const emit = defineEmits<{ kept: [apiary: Shapes['Apiary']] }>()
 const name = ref('')
 const latitude = ref('')
 const longitude = ref('')
+const altitude = ref('')
 const zone = ref('')
 const refused = ref<Refused | null>(null)
 const problem = ref('')
@@ -19,6 +20,7 @@ watch(
     name.value = apiary.name
     latitude.value = apiary.latitude?.toString() ?? ''
     longitude.value = apiary.longitude?.toString() ?? ''
+    altitude.value = apiary.altitude?.toString() ?? ''
     zone.value = apiary.zone
   },
   { immediate: true },
@@ -31,7 +33,15 @@ function degrees(text: string): number | undefined {
 async function keep(): Promise<void> {
   refused.value = null
   problem.value = ''
-  const place = { latitude: degrees(latitude.value), longitude: degrees(longitude.value) }
+  const place = {
+    latitude: degrees(latitude.value),
+    longitude: degrees(longitude.value),
+    altitude: degrees(altitude.value),
+  }
+  if (Number.isNaN(place.altitude)) {
+    problem.value = 'The height is a number of metres, as 240.'
+    return
+  }
   if (Number.isNaN(place.latitude) || Number.isNaN(place.longitude)) {
     problem.value = 'Degrees are written with decimals, as 47.61 or -24.30.'
     return
@@ -67,6 +77,13 @@ async function keep(): Promise<void> {
       label="Longitude, ° east (west is minus)"
       inputmode="decimal"
       :error-messages="refused?.at('longitude')"
+    />
+    <v-text-field
+      v-model="altitude"
+      label="Height above the sea"
+      suffix="m"
+      inputmode="decimal"
+      :error-messages="refused?.at('altitude')"
     />
     <v-text-field v-model="zone" label="Time zone" :error-messages="refused?.at('zone')" />
     <v-btn type="submit" height="48">Keep</v-btn>

@@ -16,6 +16,7 @@ const places = computed(() => [
   { to: '/counts', name: 'Counts' },
   { to: '/spacing', name: 'Spacing' },
   { to: '/dose', name: 'Dose', hidden: !session.isKeeper, atDesk: true },
+  { to: '/season', name: 'Season', atDesk: true },
   { to: '/run', name: 'Run', hidden: !session.mayWork },
   { to: '/gear', name: 'Gear', atDesk: true },
   { to: '/register', name: 'Register', atDesk: true },

@@ -79,9 +79,14 @@ async function go(way: Shapes['WayOn']): Promise<void> {
         <li v-for="each in ways" :key="each.way">
           <div>
             <strong>{{ each.words }}</strong><br />{{ each.days.map(shortDay).join(', ') }}<br />
-            <span class="soft"
+            <span
+              v-if="each.left !== undefined && each.wash !== undefined && each.commonDate"
+              class="soft"
               >about {{ whole(each.left) }} mites left on {{ shortDay(each.commonDate) }}, a wash of
               {{ percent(each.wash) }}: a model estimate from the count it was planned on</span
+            >
+            <span v-else class="soft"
+              >planned with the season, not reckoned on a bench: no estimate of what it leaves</span
             >
             <template v-if="each.verdict">
               <br /><VerdictMark :verdict="each.verdict" />

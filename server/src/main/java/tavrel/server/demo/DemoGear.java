@@ -28,7 +28,7 @@ class DemoGear {
 
   static final UUID BOWL = id("Bowl 1");
 
-  private static final UUID PAN = id("Pan 1");
+  static final UUID PAN = id("Pan 1");
 
   private final Gears gears;
   private final Scooping scooping;

@@ -50,6 +50,7 @@ class DemoOutfit implements ApplicationRunner {
   private final DemoRounds rounds;
   private final DemoColonies colonies;
   private final DemoPeople people;
+  private final DemoCrews crews;
   private final DemoClock clock;
 
   DemoOutfit(
@@ -61,6 +62,7 @@ class DemoOutfit implements ApplicationRunner {
       DemoRounds rounds,
       DemoColonies colonies,
       DemoPeople people,
+      DemoCrews crews,
       DemoClock clock) {
     this.accounts = accounts;
     this.rosters = rosters;
@@ -70,6 +72,7 @@ class DemoOutfit implements ApplicationRunner {
     this.rounds = rounds;
     this.colonies = colonies;
     this.people = people;
+    this.crews = crews;
     this.clock = clock;
   }
 
@@ -85,6 +88,7 @@ class DemoOutfit implements ApplicationRunner {
     rosters.bringIn(roster().getBytes(StandardCharsets.UTF_8), ZONE, false);
     yards.fitOut();
     gear.add(keeper);
+    crews.add(ZONE);
     RuleSheet first = ruleSheets.add(sheet(LocalDate.of(2025, 4, 2), 2.0, 3, null));
     RuleSheet sheet = ruleSheets.add(sheet(LocalDate.of(2026, 3, 9), 4.0, 4, first));
     colonies.wash("Withy Stand", LocalDate.of(2026, 7, 9), 1, 0.006, crew);

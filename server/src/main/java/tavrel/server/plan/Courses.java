@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -14,7 +15,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
+import tavrel.core.plan.CoursePreset;
 import tavrel.core.plan.SeasonCourse;
+import tavrel.core.plan.SeasonProblem;
 import tavrel.core.rule.BroodRule;
 import tavrel.core.rule.RuleSheet;
 import tavrel.core.rule.SupersRule;
@@ -33,6 +36,9 @@ import tavrel.server.series.Series;
 /** What there is to plan: series that go on, and those that the keeper thinks of. */
 @Service
 class Courses {
+
+  /** Days that are planned unless the keeper says otherwise. */
+  static final int USUAL_DAYS = 40;
 
   private static final int LOOSE = 2;
   private static final int AFTER_LAST = 14;
@@ -94,12 +100,60 @@ class Courses {
   }
 
   /**
-   * Keeps what a series is planned by.
+   * What is usual in an apiary.
    *
-   * @throws InvalidValue if its days are not on the label and no reason is given
+   * @param apiaryId where
+   * @param apiary its name
+   * @param hives that stand there
+   * @param inSeries whether a series goes on there
+   * @param presets what is usually done
+   */
+  record YardPresets(
+      UUID apiaryId, String apiary, int hives, boolean inSeries, List<CoursePreset> presets) {}
+
+  /** What is usual in every apiary with hives, by name. */
+  List<YardPresets> presets() {
+    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    Set<UUID> going = series.open(null).stream().map(Series::apiaryId).collect(Collectors.toSet());
+    return apiaries.all().stream()
+        .filter(apiary -> hives.containsKey(apiary.id()))
+        .map(
+            apiary ->
+                new YardPresets(
+                    apiary.id(),
+                    apiary.name(),
+                    hives.getOrDefault(apiary.id(), 0),
+                    going.contains(apiary.id()),
+                    CoursePreset.of(seasons.of(apiary).dates(), apiaries.today(apiary))))
+        .toList();
+  }
+
+  /**
+   * Keeps what series are planned by; all or none. The days that are planned are drawn out to reach
+   * their ends, as far as they may.
+   *
+   * @throws InvalidValue if days are not on the label and no reason is given
    */
   @Transactional
-  void keep(KeptCourse course) {
+  void keep(List<KeptCourse> all) {
+    all.forEach(this::keep);
+    LocalDate last = all.stream().map(KeptCourse::lastDay).max(LocalDate::compareTo).orElse(null);
+    if (last != null) {
+      reach(apiaries.today(apiaries.byId(all.get(0).apiaryId())), last);
+    }
+  }
+
+  private void reach(LocalDate today, LocalDate last) {
+    DaySpan kept = mapper.span().orElse(new DaySpan(today, today.plusDays(USUAL_DAYS - 1L)));
+    LocalDate from = kept.from().isBefore(today) ? today : kept.from();
+    LocalDate most = from.plusDays(SeasonProblem.MOST_DAYS - 1L);
+    LocalDate to = last.isAfter(most) ? most : last;
+    if (to.isAfter(kept.to())) {
+      mapper.keepSpan(new DaySpan(from, to));
+    }
+  }
+
+  private void keep(KeptCourse course) {
     Apiary apiary = apiaries.byId(course.apiaryId());
     if (course.ruleSheetId() != null) {
       ruleSheets.byId(course.ruleSheetId());
@@ -108,7 +162,11 @@ class Courses {
     for (int round = 0; round < course.rounds(); round++) {
       days.add(course.startOn().plusDays((long) round * course.wantedGap()));
     }
-    series.refuseOffLabel(apiary, course.ruleSheetId(), days, course.offLabelReason());
+    try {
+      series.refuseOffLabel(apiary, course.ruleSheetId(), days, course.offLabelReason());
+    } catch (InvalidValue refused) {
+      throw new InvalidValue(refused.field(), "for " + apiary.name() + " " + refused.getMessage());
+    }
     mapper.keep(course);
   }
 

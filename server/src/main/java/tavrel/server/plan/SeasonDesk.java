@@ -35,8 +35,6 @@ import tavrel.server.series.AllSeries;
 @Service
 public class SeasonDesk {
 
-  private static final int USUAL_DAYS = 40;
-
   /**
    * Something that cannot be planned.
    *
@@ -87,9 +85,11 @@ public class SeasonDesk {
   /** The days that are planned: as the keeper set them, never before today. */
   DaySpan span() {
     LocalDate today = today();
-    DaySpan kept = mapper.span().orElse(new DaySpan(today, today.plusDays(USUAL_DAYS - 1L)));
+    DaySpan kept =
+        mapper.span().orElse(new DaySpan(today, today.plusDays(Courses.USUAL_DAYS - 1L)));
     LocalDate from = kept.from().isBefore(today) ? today : kept.from();
-    return new DaySpan(from, kept.to().isBefore(from) ? from.plusDays(USUAL_DAYS - 1L) : kept.to());
+    return new DaySpan(
+        from, kept.to().isBefore(from) ? from.plusDays(Courses.USUAL_DAYS - 1L) : kept.to());
   }
 
   /**

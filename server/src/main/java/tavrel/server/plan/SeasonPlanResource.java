@@ -197,7 +197,17 @@ class SeasonPlanResource {
     if (!course.id().equals(id)) {
       throw new InvalidValue("id", "differs from the address");
     }
-    return changed(() -> courses.keep(course));
+    return changed(() -> courses.keep(List.of(course)));
+  }
+
+  @PostMapping("/courses")
+  SeasonView keep(@RequestBody List<KeptCourse> all) {
+    return changed(() -> courses.keep(all));
+  }
+
+  @GetMapping("/presets")
+  List<Courses.YardPresets> presets() {
+    return courses.presets();
   }
 
   @DeleteMapping("/courses/{id}")

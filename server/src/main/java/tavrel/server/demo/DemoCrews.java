@@ -1,0 +1,45 @@
+package tavrel.server.demo;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+import tavrel.server.plan.Crews;
+import tavrel.server.plan.Depot;
+import tavrel.server.plan.OutfitCrew;
+
+/** The made-up outfit's barn and its two crews. */
+@Component
+@Profile("demo")
+class DemoCrews {
+
+  private final Crews crews;
+
+  DemoCrews(Crews crews) {
+    this.crews = crews;
+  }
+
+  /** Both, each with the tools that were timed. */
+  void add(String zone) {
+    crews.keep(new Depot("Barn", 47.628, -24.322, zone));
+    crews.keep(crew("Gannet", List.of(DemoGear.BOWL), 2, 1));
+    crews.keep(crew("Petrel", List.of(DemoGear.PAN, DemoGear.PAN), 1, 1));
+  }
+
+  private static OutfitCrew crew(String name, List<UUID> tools, int burners, int helpers) {
+    return new OutfitCrew(
+        UUID.nameUUIDFromBytes(("demo crew " + name).getBytes(StandardCharsets.UTF_8)),
+        name,
+        LocalTime.of(3, 30),
+        LocalTime.of(22, 30),
+        600,
+        burners,
+        helpers,
+        24,
+        tools,
+        null,
+        List.of());
+  }
+}
