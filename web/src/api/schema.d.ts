@@ -2958,6 +2958,8 @@ export interface components {
             /** Format: int32 */
             moved: number;
             /** Format: int32 */
+            unevenMinutes: number;
+            /** Format: int32 */
             visits: number;
         };
         PowerNeed: {

@@ -111,6 +111,7 @@ function put(crewId: string | undefined, day: string | undefined, pinned: boolea
 }
 
 .buttons {
+  margin-top: 10px;
   display: flex;
   flex-wrap: wrap;
   gap: 10px;

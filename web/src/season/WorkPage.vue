@@ -338,6 +338,12 @@ async function forget(id: string): Promise<void> {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   gap: 4px 12px;
+  align-items: start;
+  margin-bottom: 10px;
+}
+
+form > .v-btn {
+  margin: 12px 0;
 }
 
 .wide {

@@ -2,6 +2,9 @@
 import { ref, watch } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { numberIn } from '../parts/numbers'
+import CopyYear from './CopyYear.vue'
+import YearBandForm from './YearBandForm.vue'
+import YearBands from './YearBands.vue'
 
 /** An apiary's year: limits by season, the expected winter, supers, the winter-bee date. */
 const props = defineProps<{ id: string }>()
@@ -29,16 +32,18 @@ const FIELDS: { key: keyof Season; label: string; kind: 'day' | 'number'; unit?:
 ]
 const name = ref('')
 const own = ref(false)
+const whole = ref<Shapes['WholeSeason'] | null>(null)
 const typed = ref<Record<string, string>>({})
 const wrong = ref<Record<string, string>>({})
 const problem = ref('')
 const said = ref('')
 
-function show(whole: Shapes['WholeSeason']): void {
-  own.value = whole.own
+function show(found: Shapes['WholeSeason']): void {
+  whole.value = found
+  own.value = found.own
   typed.value = Object.fromEntries(
     FIELDS.map(({ key, kind }) => {
-      const value = whole.season[key]
+      const value = found.season[key]
       return [
         key,
         value === undefined ? '' : kind === 'day' ? String(value).slice(2) : String(value),
@@ -83,6 +88,36 @@ function read(): Season | null {
   return Object.keys(found).length > 0 ? null : (season as unknown as Season)
 }
 
+async function keepBand(band: Shapes['YearBand']): Promise<void> {
+  try {
+    show(
+      await ask(
+        api.PUT('/api/apiaries/{apiaryId}/season/bands/{bandId}', {
+          params: { path: { apiaryId: props.id, bandId: band.id } },
+          body: band,
+        }),
+      ),
+    )
+    problem.value = ''
+    said.value = `${band.name} kept.`
+  } catch (thrown) {
+    problem.value =
+      thrown instanceof Refused && thrown.fields.length
+        ? `${band.name} ` + thrown.fields.map((each) => each.says).join('; ')
+        : words(thrown)
+  }
+}
+
+async function forgetBand(band: Shapes['YearBand']): Promise<void> {
+  show(
+    await ask(
+      api.DELETE('/api/apiaries/{apiaryId}/season/bands/{bandId}', {
+        params: { path: { apiaryId: props.id, bandId: band.id } },
+      }),
+    ),
+  )
+}
+
 async function keep(): Promise<void> {
   const season = read()
   said.value = ''
@@ -113,6 +148,7 @@ async function keep(): Promise<void> {
     Days are written month-day. The winter is only expected: a look inside decides.
   </p>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <YearBands v-if="whole" :year="whole.year" />
   <form class="form" @submit.prevent="keep">
     <v-text-field
       v-for="each in FIELDS"
@@ -127,8 +163,15 @@ async function keep(): Promise<void> {
       <span role="status">{{ said }}</span>
       <router-link :to="{ path: '/counts', query: { apiary: id } }">Counts</router-link>
       <router-link :to="`/apiaries/${id}`">Apiary</router-link>
+      <router-link to="/season">Season</router-link>
     </div>
   </form>
+  <template v-if="whole">
+    <h2>Flows, further supers, days off</h2>
+    <YearBandForm :bands="whole.bands" @keep="keepBand" @forget="forgetBand" />
+    <h2>Copy this year to other apiaries</h2>
+    <CopyYear :id="id" />
+  </template>
 </template>
 
 <style scoped>

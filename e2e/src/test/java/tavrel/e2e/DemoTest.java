@@ -36,7 +36,7 @@ class DemoTest {
     try (Browser reader = new Browser(app.url(), Browser.DESK)) {
       reader.enterAs("Ida").see("Hollow Bank");
       assertThat(links(reader))
-          .containsExactly("Today", "Apiaries", "Counts", "Spacing", "Gear", "Register");
+          .containsExactly("Today", "Apiaries", "Counts", "Spacing", "Season", "Gear", "Register");
       reader.open("/register").see("treatments in");
       reader.open("/dose").see("Next workable hours");
       reader.open("/people").see("Next workable hours");
@@ -102,6 +102,11 @@ class DemoTest {
             assertThat(desk.barriers()).as(view).isEmpty();
           }
         }
+        look(desk, "/season", "Search a plan", light);
+        look(desk, "/season/work", "In the plan", light);
+        look(desk, "/season/outfit", "Gannet", light);
+        desk.press("Change").see("Keep the crew");
+        assertThat(desk.barriers()).as("crew " + light).isEmpty();
         look(desk, "/figures", "yours no longer", light);
         look(desk, "/run", "People first", light);
         look(desk, "/register", "treatments in", light);

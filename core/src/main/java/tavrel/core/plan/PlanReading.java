@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.Figures;
 
@@ -52,6 +53,11 @@ final class PlanReading {
     readGaps();
     readYears();
     List<DayRoute> routes = readRoutes();
+    Map<UUID, Integer> minutes = new HashMap<>();
+    for (DayRoute route : routes) {
+      int length = (int) Duration.between(route.leaves(), route.back()).toMinutes();
+      minutes.merge(route.crewId(), length, Integer::sum);
+    }
     bends.sort(Comparator.comparing(Bend::kind));
     return new SeasonPlan(
         List.copyOf(visits),
@@ -68,9 +74,8 @@ final class PlanReading {
             late,
             routes.stream().mapToDouble(DayRoute::km).sum(),
             routes.stream().mapToInt(DayRoute::drivingMinutes).sum(),
-            routes.stream()
-                .mapToInt(route -> (int) Duration.between(route.leaves(), route.back()).toMinutes())
-                .sum(),
+            minutes.values().stream().mapToInt(Integer::intValue).sum(),
+            (int) Math.round(PlanRules.uneven(minutes.values(), board.problem().crews().size())),
             routes.size(),
             moved));
   }
@@ -94,7 +99,7 @@ final class PlanReading {
         say(
             visit,
             Bend.Kind.GAP_OFF,
-            "begins " + days(after) + " after " + Figures.day(course.start()) + ", as wanted");
+            "begins " + days(after) + " after the wanted " + Figures.day(course.start()));
       }
     }
     int late = visit.isLast() ? course.lateBy(at.date) : 0;

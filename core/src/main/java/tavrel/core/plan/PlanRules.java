@@ -130,13 +130,18 @@ final class PlanRules {
                 + weights.fairMinute() * drive.fairMinutes());
   }
 
+  /** Cost of crews that do not have equally much to do, see {@link #uneven}. */
+  static int unevenCost(PlanWeights weights, Iterable<Integer> minutes, int crews) {
+    return (int) Math.round(weights.unevenMinute() * uneven(minutes, crews));
+  }
+
   /**
-   * Cost of crews that do not have equally much to do.
+   * By how much crews' times stand off their mean, summed.
    *
    * @param minutes of the crews that go out at all
    * @param crews how many there are
    */
-  static int unevenCost(PlanWeights weights, Iterable<Integer> minutes, int crews) {
+  static double uneven(Iterable<Integer> minutes, int crews) {
     double sum = 0;
     int out = 0;
     for (int each : minutes) {
@@ -148,7 +153,7 @@ final class PlanRules {
     for (int each : minutes) {
       uneven += Math.abs(each - mean);
     }
-    return (int) Math.round(weights.unevenMinute() * uneven);
+    return uneven;
   }
 
   static long days(LocalDate from, LocalDate to) {

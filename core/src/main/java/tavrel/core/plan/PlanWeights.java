@@ -64,7 +64,7 @@ public record PlanWeights(
         whole(BEST_DAY, own),
         0.5,
         1,
-        0.2,
+        0.1,
         whole(MOVED, own),
         whole(OTHER_CREW, own),
         0);

@@ -304,7 +304,7 @@ class SeasonConstraintsTest {
     verifier
         .verifyThat(SeasonConstraints::uneven)
         .given(board, at(board, 0, 0))
-        .penalizesBy(Math.round(0.2 * 94));
+        .penalizesBy(Math.round(0.1 * 94));
   }
 
   @Test

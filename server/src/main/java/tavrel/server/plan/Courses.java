@@ -155,17 +155,22 @@ class Courses {
 
   private void keep(KeptCourse course) {
     Apiary apiary = apiaries.byId(course.apiaryId());
-    if (course.ruleSheetId() != null) {
-      ruleSheets.byId(course.ruleSheetId());
-    }
+    RuleSheet sheet = course.ruleSheetId() == null ? null : ruleSheets.byId(course.ruleSheetId());
+    LocalDate open = openFrom(apiary.id(), sheet);
+    LocalDate first =
+        open != null && open.isAfter(course.startOn()) && course.offLabelReason() == null
+            ? open
+            : course.startOn();
     List<LocalDate> days = new ArrayList<>();
     for (int round = 0; round < course.rounds(); round++) {
-      days.add(course.startOn().plusDays((long) round * course.wantedGap()));
+      days.add(first.plusDays((long) round * course.wantedGap()));
     }
     try {
       series.refuseOffLabel(apiary, course.ruleSheetId(), days, course.offLabelReason());
     } catch (InvalidValue refused) {
-      throw new InvalidValue(refused.field(), "for " + apiary.name() + " " + refused.getMessage());
+      throw new InvalidValue(
+          refused.field(),
+          refused.getMessage().replaceFirst("^is missing", "is missing for " + apiary.name()));
     }
     mapper.keep(course);
   }
@@ -209,7 +214,13 @@ class Courses {
         kept.finishBy(),
         kept.broodless() ? broodless : null,
         planned.lastDone(),
-        closed(span, dates, seasons.bands(kept.apiaryId()), sheet, kept.offLabelReason() == null),
+        closed(
+            span,
+            dates,
+            seasons.bands(kept.apiaryId()),
+            sheet,
+            kept.offLabelReason() == null,
+            openFrom(kept.apiaryId(), sheet)),
         byLabel && sheet.maxRoundsPerYear() != null
             ? left(kept.apiaryId(), sheet.maxRoundsPerYear(), span)
             : Map.of());
@@ -235,7 +246,8 @@ class Courses {
       SeasonDates dates,
       List<YearBand> bands,
       @Nullable RuleSheet sheet,
-      boolean byLabel) {
+      boolean byLabel,
+      @Nullable LocalDate openFrom) {
     Map<LocalDate, String> closed = new HashMap<>();
     if (!byLabel) {
       return closed;
@@ -243,6 +255,10 @@ class Courses {
     SupersRule supers = sheet == null ? null : sheet.supers();
     boolean broodless = sheet != null && sheet.brood() == BroodRule.BROODLESS_ONLY;
     for (LocalDate day = span.from(); !day.isAfter(span.to()); day = day.plusDays(1)) {
+      if (openFrom != null && day.isBefore(openFrom)) {
+        closed.put(day, "the label wants more days since the last treatment there");
+        continue;
+      }
       String on = YearStretch.supersOn(dates, bands, day);
       if (on != null && supers != SupersRule.ALLOWED && supers != SupersRule.BARRIER) {
         closed.put(day, on + (supers == null ? ", of which no rule sheet speaks" : ""));
@@ -251,6 +267,13 @@ class Courses {
       }
     }
     return closed;
+  }
+
+  /** First day that the label leaves open after the last treatment on record there, or null. */
+  private @Nullable LocalDate openFrom(UUID apiaryId, @Nullable RuleSheet sheet) {
+    return sheet == null || sheet.minDaysBetween() == null
+        ? null
+        : rounds.lastDayIn(apiaryId).map(day -> day.plusDays(sheet.minDaysBetween())).orElse(null);
   }
 
   private static boolean isBroodless(SeasonDates dates, LocalDate day) {

@@ -3,6 +3,7 @@ package tavrel.server.plan;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -157,7 +158,10 @@ public class SeasonDesk {
             depot.place(),
             depot.zoneId(),
             onTheRoad,
-            yards.values().stream().map(yard -> yard(yard, span)).toList(),
+            yards.values().stream()
+                .sorted(Comparator.comparing(Apiary::name))
+                .map(yard -> yard(yard, span))
+                .toList(),
             work,
             crews.roads(),
             weights,
