@@ -34,7 +34,7 @@ function nameOf(crewId: string): string {
     <p v-if="view.locked[day]" class="problem">Locked: {{ view.locked[day] }}</p>
     <p v-if="routes.length === 0" class="soft">Nobody goes out.</p>
     <div v-for="route in routes" :key="route.crewId" class="route">
-      <strong>{{ nameOf(route.crewId) }}</strong>
+      <strong>{{ nameOf(route.crewId) }}</strong><br />
       <span class="soft">
         {{ timeIn(view.depot?.zone ?? 'UTC', route.leaves) }}–{{
           timeIn(view.depot?.zone ?? 'UTC', route.back)

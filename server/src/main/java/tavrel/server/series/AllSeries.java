@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -196,11 +197,11 @@ public class AllSeries {
 
   /**
    * Takes over what the season plan agreed: moves the rounds to come of a series that goes on, or
-   * begins a new one with all hives of its apiary that are in no other. A round without a day is
-   * left out.
+   * begins a new one with all hives of its apiary that are in no other at that time. A round
+   * without a day is left out.
    *
    * @throws InvalidValue if the days are not on the label and no reason is given
-   * @throws Problem 409 if every hive is in another series
+   * @throws Problem 409 if every hive is in another series at that time
    */
   @Transactional
   public void agree(Agreed agreed, Account who) {
@@ -233,11 +234,27 @@ public class AllSeries {
         agreed.offLabelReason());
   }
 
+  /** Hives that are in another series whose rounds meet those days. */
+  private Set<UUID> takenBetween(UUID apiaryId, LocalDate from, LocalDate to) {
+    Set<UUID> taken = new HashSet<>();
+    for (Series each : open(apiaryId)) {
+      List<LocalDate> toCome =
+          active(each).stream()
+              .filter(round -> round.state() != Series.RoundState.DONE)
+              .map(Series.SeriesRound::day)
+              .sorted()
+              .toList();
+      if (!toCome.isEmpty()
+          && !toCome.get(0).isAfter(to)
+          && !toCome.get(toCome.size() - 1).isBefore(from)) {
+        taken.addAll(hiveIds(each));
+      }
+    }
+    return taken;
+  }
+
   private void begin(Agreed agreed, Apiary apiary, List<LocalDate> days, Account who) {
-    Set<UUID> taken =
-        mapper.taken(apiary.id()).stream()
-            .map(SeriesMapper.Taken::hiveId)
-            .collect(Collectors.toSet());
+    Set<UUID> taken = takenBetween(apiary.id(), days.get(0), days.get(days.size() - 1));
     List<UUID> hives =
         apiaries.hives(apiary.id()).stream()
             .map(Hive::id)
@@ -245,7 +262,7 @@ public class AllSeries {
             .toList();
     if (hives.isEmpty()) {
       throw Problem.conflict(
-          "Every hive of " + apiary.name() + " is in another series that goes on.");
+          "Every hive of " + apiary.name() + " is in another series at that time.");
     }
     Judgement judgement = judge(apiary, hives, agreed.ruleSheetId(), days);
     needReason(judgement, agreed.offLabelReason());
