@@ -113,3 +113,16 @@ create table year_band (
   constraint year_band_forward check (from_day <= to_day)
 );
 create index year_band_by_apiary on year_band (apiary_id);
+
+-- Hourly weather brought in from a file, by apiary.
+create table weather_hour (
+  apiary_id uuid not null references apiary,
+  begins    timestamp(6) with time zone not null,
+  celsius   double precision not null,
+  wind_ms   double precision not null,
+  wind_from int not null,
+  rain_mm   double precision not null,
+  cloud     double precision not null,
+  file      varchar(80) not null,
+  primary key (apiary_id, begins)
+);

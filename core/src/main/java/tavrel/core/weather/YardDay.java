@@ -21,6 +21,7 @@ import java.util.function.ToIntFunction;
  * @param windows good and fair hours in a row
  * @param school the temperature school it was judged by, in words
  * @param source where the weather comes from, in words
+ * @param madeUp whether some of it is made up, see {@link WeatherSource#standIn}
  */
 public record YardDay(
     LocalDate date,
@@ -31,7 +32,8 @@ public record YardDay(
     List<GradedHour> hours,
     List<Window> windows,
     String school,
-    String source) {
+    String source,
+    boolean madeUp) {
 
   /** Judges a day by its weather. */
   public static YardDay of(
@@ -61,7 +63,8 @@ public record YardDay(
         graded,
         windows(graded, ends),
         rule.warmth().words(),
-        weather.says());
+        weather.says(),
+        weather.standIn());
   }
 
   /** Weather of the hour that holds {@code at}; the nearest one outside the day. */
@@ -92,7 +95,7 @@ public record YardDay(
                   return new Window(window.from(), window.to(), window.grade(), hives);
                 })
             .toList();
-    return new YardDay(date, zone, begins, ends, sun, hours, fitted, school, source);
+    return new YardDay(date, zone, begins, ends, sun, hours, fitted, school, source, madeUp);
   }
 
   private static List<Window> windows(List<GradedHour> hours, Instant dayEnds) {

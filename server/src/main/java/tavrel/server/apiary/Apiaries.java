@@ -3,12 +3,17 @@ package tavrel.server.apiary;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +23,8 @@ import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.core.weather.HourRule;
+import tavrel.core.weather.HourlyWeather;
+import tavrel.core.weather.KnownHours;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Reading;
 import tavrel.core.weather.SunDay;
@@ -35,7 +42,15 @@ public class Apiaries {
   private record SunKey(Place place, LocalDate date, ZoneId zone) {}
 
   private record DayKey(
-      Place place, LocalDate date, ZoneId zone, HourRule rule, List<Reading> read) {}
+      Place place,
+      LocalDate date,
+      ZoneId zone,
+      HourRule rule,
+      List<Reading> read,
+      @Nullable KnownHours file) {}
+
+  /** As far as hours of a file reach over a hole. */
+  private static final Duration NEAR_HOLE = Duration.ofHours(3);
 
   /** Days that hours are told of, today the first. */
   public static final int FORECAST_DAYS = 10;
@@ -43,6 +58,7 @@ public class Apiaries {
   private final ApiaryMapper mapper;
   private final ReadingMapper readings;
   private final HourMapper hours;
+  private final WeatherHourMapper hoursOfFiles;
   private final WeatherSource weather;
   private final Clock clock;
   private final WeatherSource usual = new UsualWeather();
@@ -55,11 +71,13 @@ public class Apiaries {
       ApiaryMapper mapper,
       ReadingMapper readings,
       HourMapper hours,
+      WeatherHourMapper hoursOfFiles,
       WeatherSource weather,
       Clock clock) {
     this.mapper = mapper;
     this.readings = readings;
     this.hours = hours;
+    this.hoursOfFiles = hoursOfFiles;
     this.weather = weather;
     this.clock = clock;
   }
@@ -134,10 +152,11 @@ public class Apiaries {
             apiary.id(),
             date.atStartOfDay(zone).toInstant(),
             date.plusDays(1).atStartOfDay(zone).toInstant());
+    KnownHours file = fileOf(apiary.id(), date, zone);
     return days.get(
-        new DayKey(place, date, zone, hourRule(apiary.id()), read),
+        new DayKey(place, date, zone, hourRule(apiary.id()), read, file),
         key -> {
-          WeatherSource source = weather;
+          WeatherSource source = file == null ? weather : file.over(weather);
           for (Reading each : key.read()) {
             source = each.over(source);
           }
@@ -157,16 +176,18 @@ public class Apiaries {
     ZoneId zone = apiary.zoneId();
     HourRule rule = hourRule(apiary.id());
     LocalDate forecastTo = forecastTo(apiary);
+    Set<LocalDate> fileDays = fileDays(apiary, span);
     Map<LocalDate, List<Window>> found = new HashMap<>();
     for (LocalDate date = span.from(); !date.isAfter(span.to()); date = date.plusDays(1)) {
-      YardDay near = date.isAfter(forecastTo) ? null : day(apiary, date);
+      boolean told = !date.isAfter(forecastTo) || fileDays.contains(date);
+      YardDay near = told ? day(apiary, date) : null;
       LocalDate far = date;
       found.put(
           date,
           near != null
               ? near.windows()
               : farWindows.get(
-                  new DayKey(place, date, zone, rule, List.of()),
+                  new DayKey(place, date, zone, rule, List.of(), null),
                   key ->
                       YardDay.of(place, far, zone, sun(place, far, zone), usual, rule).windows()));
     }
@@ -196,7 +217,17 @@ public class Apiaries {
       return new WeatherThere(read.weather(), "read by " + read.by(), false);
     }
     YardDay day = day(apiary, LocalDate.ofInstant(at, apiary.zoneId()));
-    return day == null ? null : new WeatherThere(day.at(at), weather.says(), weather.standIn());
+    if (day == null) {
+      return null;
+    }
+    TreeMap<Instant, HourlyWeather> file = new TreeMap<>();
+    hoursOfFiles
+        .between(apiary.id(), at.minus(NEAR_HOLE), at.plus(NEAR_HOLE))
+        .forEach(kept -> file.put(kept.hour(), kept.weather()));
+    HourlyWeather known = KnownHours.at(file, at.truncatedTo(ChronoUnit.HOURS));
+    return known == null
+        ? new WeatherThere(day.at(at), weather.says(), weather.standIn())
+        : new WeatherThere(known, day.source(), false);
   }
 
   /** Air temperature measured there at a moment, °C; null where nobody measured it. */
@@ -222,6 +253,60 @@ public class Apiaries {
       throw new InvalidValue("ruleSheetId", "is no rule sheet that is kept here");
     }
     hours.keep(id, choice);
+  }
+
+  /**
+   * Keeps hours from a file; hours that were there already are replaced.
+   *
+   * @param also other apiaries that share the weather, or null
+   * @param file what it is called
+   */
+  @Transactional
+  public void keepHours(
+      UUID id, @Nullable List<UUID> also, List<HourlyWeather> found, String file) {
+    Set<UUID> all = new LinkedHashSet<>();
+    all.add(id);
+    if (also != null) {
+      all.addAll(also);
+    }
+    for (UUID each : all) {
+      byId(each);
+      found.forEach(hour -> hoursOfFiles.keep(each, hour, file));
+    }
+  }
+
+  /** Forgets what files said of an apiary. */
+  @Transactional
+  public void forgetHours(UUID id) {
+    byId(id);
+    hoursOfFiles.forget(id);
+  }
+
+  /** What files say of a day, with the hours beside it that fill its holes; null for nothing. */
+  private @Nullable KnownHours fileOf(UUID id, LocalDate date, ZoneId zone) {
+    List<WeatherHourMapper.Kept> kept =
+        hoursOfFiles.between(
+            id,
+            date.atStartOfDay(zone).toInstant().minus(NEAR_HOLE),
+            date.plusDays(1).atStartOfDay(zone).toInstant().plus(NEAR_HOLE));
+    boolean any =
+        kept.stream().anyMatch(each -> LocalDate.ofInstant(each.hour(), zone).equals(date));
+    return any
+        ? new KnownHours(
+            kept.stream().map(WeatherHourMapper.Kept::weather).toList(), kept.get(0).file())
+        : null;
+  }
+
+  private Set<LocalDate> fileDays(Apiary apiary, DaySpan span) {
+    ZoneId zone = apiary.zoneId();
+    return hoursOfFiles
+        .between(
+            apiary.id(),
+            span.from().atStartOfDay(zone).toInstant(),
+            span.to().plusDays(1).atStartOfDay(zone).toInstant())
+        .stream()
+        .map(kept -> LocalDate.ofInstant(kept.hour(), zone))
+        .collect(Collectors.toSet());
   }
 
   /** Whether the source makes weather up, see {@link WeatherSource#standIn}. */

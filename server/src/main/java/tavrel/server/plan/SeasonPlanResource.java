@@ -142,7 +142,7 @@ class SeasonPlanResource {
         searches.state(),
         List.copyOf(whatIfs),
         apiaries.weatherSays(),
-        apiaries.weatherMadeUp(),
+        problem == null ? apiaries.weatherMadeUp() : isMadeUp(problem),
         LocalDate.ofInstant(clock.instant(), clock.getZone())
             .plusDays(Apiaries.FORECAST_DAYS - 1L));
   }
@@ -332,6 +332,14 @@ class SeasonPlanResource {
       throw Problem.conflict(whole.missing() == null ? "Nothing can be planned." : whole.missing());
     }
     return problem;
+  }
+
+  /** Whether the forecast of any apiary is made up. */
+  private boolean isMadeUp(SeasonProblem problem) {
+    return problem.yards().stream()
+        .map(yard -> apiaries.byId(yard.id()))
+        .map(apiary -> apiaries.day(apiary, apiaries.today(apiary)))
+        .anyMatch(day -> day == null || day.madeUp());
   }
 
   private List<SeasonView.CourseView> courseViews() {

@@ -61,20 +61,22 @@ class HoursResource {
   NextHours next(@PathVariable UUID id) {
     Apiary apiary = apiaries.byId(id);
     LocalDate today = apiaries.today(apiary);
+    List<YardDay> days =
+        apiary.place() == null
+            ? List.of()
+            : IntStream.range(0, Apiaries.FORECAST_DAYS)
+                .mapToObj(ahead -> apiaries.day(apiary, today.plusDays(ahead)))
+                .map(day -> paces.fitted(apiary, day))
+                .toList();
     return new NextHours(
         apiary,
         apiaries.hourChoice(id),
         Arrays.stream(TemperatureSchool.values())
             .map(school -> new OfferedSchool(school, school.warmth().words()))
             .toList(),
-        apiary.place() == null
-            ? List.of()
-            : IntStream.range(0, Apiaries.FORECAST_DAYS)
-                .mapToObj(ahead -> apiaries.day(apiary, today.plusDays(ahead)))
-                .map(day -> paces.fitted(apiary, day))
-                .toList(),
-        apiaries.weatherMadeUp(),
-        apiaries.weatherSays());
+        days,
+        days.isEmpty() ? apiaries.weatherMadeUp() : days.stream().anyMatch(YardDay::madeUp),
+        days.isEmpty() ? apiaries.weatherSays() : days.get(0).source());
   }
 
   @PutMapping("/choice")

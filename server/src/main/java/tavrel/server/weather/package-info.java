@@ -1,0 +1,5 @@
+/** Hourly weather from files. */
+@NullMarked
+package tavrel.server.weather;
+
+import org.jspecify.annotations.NullMarked;
