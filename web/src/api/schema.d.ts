@@ -292,6 +292,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/weather-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/weather-file/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringIn_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/weather-file/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/boards": {
         parameters: {
             query?: never;
@@ -2406,6 +2454,12 @@ export interface components {
             panTasks: components["schemas"]["Task"][];
             seal: components["schemas"]["SealReading"];
         };
+        Hole: {
+            /** Format: date-time */
+            from: string;
+            /** Format: int32 */
+            hours: number;
+        };
         HourChoice: {
             /** Format: double */
             ownFrom?: number;
@@ -3714,6 +3768,22 @@ export interface components {
             way: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
             words: string;
         };
+        WeatherPreview: {
+            asks?: string;
+            /** Format: double */
+            coldest?: number;
+            errors: components["schemas"]["RowError"][];
+            /** Format: date-time */
+            first?: string;
+            holes: components["schemas"]["Hole"][];
+            /** Format: int32 */
+            hours: number;
+            /** Format: date-time */
+            last?: string;
+            readAs: string[];
+            /** Format: double */
+            warmest?: number;
+        };
         WeatherThere: {
             madeUp: boolean;
             says: string;
@@ -3817,9 +3887,12 @@ export interface components {
             /** Format: date-time */
             ends: string;
             hours: components["schemas"]["GradedHour"][];
+            madeUp: boolean;
             school: string;
             source: string;
             sun: components["schemas"]["SunDay"];
+            /** Format: double */
+            unsure: number;
             windows: components["schemas"]["Window"][];
             zone: string;
         };
@@ -4390,6 +4463,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WholeApiary"];
+                };
+            };
+        };
+    };
+    forget_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringIn_2: {
+        parameters: {
+            query?: {
+                degrees?: "CELSIUS" | "FAHRENHEIT";
+                goodRowsOnly?: boolean;
+                also?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherPreview"];
+                };
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: {
+                degrees?: "CELSIUS" | "FAHRENHEIT";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherPreview"];
                 };
             };
         };

@@ -29,6 +29,8 @@ const day: Shapes['YardDay'] = {
     { from: '2026-08-19T06:00:00Z', to: '2026-08-19T07:00:00Z', grade: 'FAIR' },
   ],
   school: 'cool, 2 to 15 °C',
+  unsure: 0,
+  madeUp: true,
   source: 'simulated station',
 }
 const at = (time: string) => Date.parse(`2026-08-19T${time}:00Z`)

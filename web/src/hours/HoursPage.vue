@@ -6,7 +6,9 @@ import { useServerNow } from '../parts/clock'
 import { dayOf, timeIn } from '../parts/format'
 import { numberIn, roughly } from '../parts/numbers'
 import { useSession } from '../parts/session'
+import ForecastBand from './ForecastBand.vue'
 import HourGrid from './HourGrid.vue'
+import WeatherFileForm from './WeatherFileForm.vue'
 import { GRADES } from './gradeWords'
 
 /** Which hours of the next ten days suit, and why the others do not. */
@@ -44,24 +46,22 @@ function show(found: Shapes['NextHours']): void {
   }
 }
 
-watch(
-  () => props.id,
-  async (id) => {
-    chosen.value = null
-    try {
-      const [found, all] = await Promise.all([
-        ask(api.GET('/api/apiaries/{id}/hours', { params: { path: { id } } })),
-        ask(api.GET('/api/rule-sheets')),
-      ])
-      show(found)
-      sheets.value = all
-      void inHand.take(id)
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
-  },
-  { immediate: true },
-)
+async function load(): Promise<void> {
+  const id = props.id
+  chosen.value = null
+  try {
+    const [found, all] = await Promise.all([
+      ask(api.GET('/api/apiaries/{id}/hours', { params: { path: { id } } })),
+      ask(api.GET('/api/rule-sheets')),
+    ])
+    show(found)
+    sheets.value = all
+    void inHand.take(id)
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+watch(() => props.id, load, { immediate: true })
 
 async function choose(sheetId?: string): Promise<void> {
   const isOwn = school.value === OWN
@@ -141,7 +141,8 @@ async function choose(sheetId?: string): Promise<void> {
       No light and hours yet: give this apiary its latitude and longitude on
       <router-link :to="`/apiaries/${id}`">its page</router-link>.
     </p>
-    <div v-else class="hours">
+    <ForecastBand v-if="hours.days.length" :days="hours.days" />
+    <div v-if="hours.days.length" class="hours">
       <HourGrid
         :days="hours.days"
         :now="now"
@@ -178,6 +179,7 @@ async function choose(sheetId?: string): Promise<void> {
         </p>
       </aside>
     </div>
+    <WeatherFileForm v-if="session.isKeeper" :apiary="hours.apiary" @brought="load" />
   </template>
 </template>
 

@@ -1,5 +1,6 @@
 package tavrel.core.weather;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -14,6 +15,9 @@ import java.util.SplittableRandom;
 public final class SimulatedStation implements WeatherSource {
 
   private static final double[] FRONT_PERIOD_DAYS = {3.1, 5.3, 8.7};
+
+  /** Half the width of a band that holds four out of five, in standard deviations. */
+  private static final double EIGHTY_PERCENT = 1.2816;
 
   private final double[] phase = new double[FRONT_PERIOD_DAYS.length];
   private final long seed;
@@ -47,6 +51,70 @@ public final class SimulatedStation implements WeatherSource {
       series.add(hour(place, first.plus(i, ChronoUnit.HOURS)));
     }
     return List.copyOf(series);
+  }
+
+  /** Grows from half a degree at once to about four degrees after ten days. */
+  @Override
+  public double unsure(Duration ahead) {
+    double days = ahead.toMinutes() / 1_440.0;
+    return days <= 0 ? 0 : 0.5 + 3.5 * Math.min(1, days / 10);
+  }
+
+  /** Hours to come are off by as much as a forecast that old usually is, the same all day long. */
+  @Override
+  public WeatherSource toldAt(Instant moment) {
+    SimulatedStation truth = this;
+    return new WeatherSource() {
+      @Override
+      public List<HourlyWeather> hours(Place place, Instant from, int hours) {
+        return truth.hours(place, from, hours).stream()
+            .map(hour -> forecast(hour, moment))
+            .toList();
+      }
+
+      @Override
+      public boolean standIn() {
+        return true;
+      }
+
+      @Override
+      public double unsure(Duration ahead) {
+        return truth.unsure(ahead);
+      }
+
+      @Override
+      public String says() {
+        return truth.says();
+      }
+    };
+  }
+
+  private HourlyWeather forecast(HourlyWeather hour, Instant moment) {
+    double sigma = unsure(Duration.between(moment, hour.hour())) / EIGHTY_PERCENT;
+    if (sigma == 0) {
+      return hour;
+    }
+    return new HourlyWeather(
+        hour.hour(),
+        tenth(hour.celsius() + sigma * drift(hour.hour(), moment)),
+        hour.windMs(),
+        hour.windFrom(),
+        hour.rainMm(),
+        hour.cloud());
+  }
+
+  /** An error of a forecast made on a day for an hour: drawn for each day, even between them. */
+  private double drift(Instant hour, Instant moment) {
+    double day = hour.getEpochSecond() / 86_400.0;
+    long before = (long) Math.floor(day);
+    double share = day - before;
+    long made = Math.floorDiv(moment.getEpochSecond(), 86_400L);
+    double spread = Math.hypot(1 - share, share);
+    return ((1 - share) * error(before, made) + share * error(before + 1, made)) / spread;
+  }
+
+  private double error(long day, long made) {
+    return new SplittableRandom(seed ^ (day * 7_919 + made * 104_729)).nextGaussian();
   }
 
   private HourlyWeather hour(Place place, Instant at) {

@@ -21,6 +21,8 @@ import java.util.function.ToIntFunction;
  * @param windows good and fair hours in a row
  * @param school the temperature school it was judged by, in words
  * @param source where the weather comes from, in words
+ * @param unsure half the width of the band of its temperatures, °C, see {@link
+ *     WeatherSource#unsure}; 0 where they are known
  * @param madeUp whether some of it is made up, see {@link WeatherSource#standIn}
  */
 public record YardDay(
@@ -33,6 +35,7 @@ public record YardDay(
     List<Window> windows,
     String school,
     String source,
+    double unsure,
     boolean madeUp) {
 
   /** Judges a day by its weather. */
@@ -64,7 +67,14 @@ public record YardDay(
         windows(graded, ends),
         rule.warmth().words(),
         weather.says(),
+        0,
         weather.standIn());
+  }
+
+  /** The same day, told so unsurely. */
+  public YardDay unsureBy(double halfWidth) {
+    return new YardDay(
+        date, zone, begins, ends, sun, hours, windows, school, source, halfWidth, madeUp);
   }
 
   /** Weather of the hour that holds {@code at}; the nearest one outside the day. */
@@ -95,7 +105,8 @@ public record YardDay(
                   return new Window(window.from(), window.to(), window.grade(), hives);
                 })
             .toList();
-    return new YardDay(date, zone, begins, ends, sun, hours, fitted, school, source, madeUp);
+    return new YardDay(
+        date, zone, begins, ends, sun, hours, fitted, school, source, unsure, madeUp);
   }
 
   private static List<Window> windows(List<GradedHour> hours, Instant dayEnds) {

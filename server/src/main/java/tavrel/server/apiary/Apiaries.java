@@ -47,7 +47,8 @@ public class Apiaries {
       ZoneId zone,
       HourRule rule,
       List<Reading> read,
-      @Nullable KnownHours file) {}
+      @Nullable KnownHours file,
+      Instant toldAt) {}
 
   /** As far as hours of a file reach over a hole. */
   private static final Duration NEAR_HOLE = Duration.ofHours(3);
@@ -154,13 +155,17 @@ public class Apiaries {
             date.plusDays(1).atStartOfDay(zone).toInstant());
     KnownHours file = fileOf(apiary.id(), date, zone);
     return days.get(
-        new DayKey(place, date, zone, hourRule(apiary.id()), read, file),
+        new DayKey(place, date, zone, hourRule(apiary.id()), read, file, tomorrow(apiary)),
         key -> {
-          WeatherSource source = file == null ? weather : file.over(weather);
+          WeatherSource told = weather.toldAt(key.toldAt());
+          WeatherSource source = file == null ? told : file.over(told);
           for (Reading each : key.read()) {
             source = each.over(source);
           }
-          return YardDay.of(place, date, zone, sun(place, date, zone), source, key.rule());
+          Duration ahead =
+              Duration.between(key.toldAt(), date.atStartOfDay(zone).plusHours(12).toInstant());
+          return YardDay.of(place, date, zone, sun(place, date, zone), source, key.rule())
+              .unsureBy(file == null ? weather.unsure(ahead) : 0);
         });
   }
 
@@ -187,7 +192,7 @@ public class Apiaries {
           near != null
               ? near.windows()
               : farWindows.get(
-                  new DayKey(place, date, zone, rule, List.of(), null),
+                  new DayKey(place, date, zone, rule, List.of(), null, Instant.EPOCH),
                   key ->
                       YardDay.of(place, far, zone, sun(place, far, zone), usual, rule).windows()));
     }
@@ -197,6 +202,11 @@ public class Apiaries {
   /** Last day there that the weather's source says something of. */
   public LocalDate forecastTo(Apiary apiary) {
     return today(apiary).plusDays(FORECAST_DAYS - 1L);
+  }
+
+  /** Forecasts are made once a day; of today all is known. */
+  private Instant tomorrow(Apiary apiary) {
+    return today(apiary).plusDays(1).atStartOfDay(apiary.zoneId()).toInstant();
   }
 
   private SunDay sun(Place place, LocalDate date, ZoneId zone) {

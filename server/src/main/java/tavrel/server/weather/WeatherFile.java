@@ -109,7 +109,11 @@ record WeatherFile(
       says.add(text);
       for (int i = 0; i < header.size(); i++) {
         String name = header.get(i).toLowerCase(Locale.ROOT).strip();
-        String bare = name.replaceAll("[\\[(].*", "").replaceAll("[_°%]", " ").strip();
+        String bare =
+            name.replaceAll("[\\[(].*", "")
+                .replaceAll("[_°%]", " ")
+                .strip()
+                .replaceAll("\\s+(c|f|m/s|ms|km/?h|kn|mph|mm)$", "");
         int column = i;
         COLUMNS.forEach(
             (key, names) -> {

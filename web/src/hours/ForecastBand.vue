@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import { dayOf } from '../parts/format'
+
+/** Temperatures of the next days: the likely line in a band that widens with the days ahead. */
+const props = defineProps<{ days: readonly Shapes['YardDay'][] }>()
+const WIDTH = 1000
+const HEIGHT = 120
+const LEFT = 46
+const BOTTOM = 20
+
+interface Point {
+  x: number
+  celsius: number
+  unsure: number
+}
+
+const points = computed<Point[]>(() => {
+  const all = props.days.flatMap((day) =>
+    day.hours.map((hour) => ({ celsius: hour.weather.celsius, unsure: day.unsure })),
+  )
+  return all.map((each, i) => ({
+    ...each,
+    x: LEFT + ((WIDTH - LEFT) * i) / Math.max(1, all.length - 1),
+  }))
+})
+const low = computed(
+  () => Math.floor(Math.min(...points.value.map((p) => p.celsius - p.unsure)) / 5) * 5,
+)
+const high = computed(
+  () => Math.ceil(Math.max(...points.value.map((p) => p.celsius + p.unsure)) / 5) * 5,
+)
+const marks = computed(() => [low.value, (low.value + high.value) / 2, high.value])
+
+function y(celsius: number): number {
+  return 6 + ((HEIGHT - BOTTOM - 6) * (high.value - celsius)) / (high.value - low.value)
+}
+
+const line = computed(() => points.value.map((p) => `${p.x},${y(p.celsius)}`).join(' '))
+const band = computed(() =>
+  [
+    ...points.value.map((p) => `${p.x},${y(p.celsius + p.unsure)}`),
+    ...[...points.value].reverse().map((p) => `${p.x},${y(p.celsius - p.unsure)}`),
+  ].join(' '),
+)
+const says = computed(
+  () =>
+    'Temperature of the next days, °C: ' +
+    props.days
+      .map((day) => {
+        const all = day.hours.map((hour) => hour.weather.celsius)
+        return `${dayOf(day.date)} ${Math.min(...all)} to ${Math.max(...all)}, give or take ${day.unsure.toFixed(1)}`
+      })
+      .join('; '),
+)
+</script>
+
+<template>
+  <figure>
+    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says">
+      <g v-for="mark in marks" :key="mark">
+        <line :x1="LEFT" :x2="WIDTH" :y1="y(mark)" :y2="y(mark)" class="tick" />
+        <text x="0" :y="y(mark) + 5">{{ mark }} °C</text>
+      </g>
+      <text
+        v-for="(day, i) in days"
+        :key="day.date"
+        :x="LEFT + 3 + ((WIDTH - LEFT) * i) / days.length"
+        :y="HEIGHT - 4"
+      >
+        {{ dayOf(day.date).split(' ').slice(0, 2).join(' ') }}
+      </text>
+      <polygon :points="band" class="band" />
+      <polyline :points="line" class="line" />
+    </svg>
+    <figcaption class="soft">
+      The line is the likely temperature; four times out of five the true one lies in the band. It
+      widens with the days ahead; hours are judged by the line.
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 8px 0;
+}
+
+svg {
+  width: 100%;
+  max-width: 1100px;
+}
+
+text {
+  font-size: 13px;
+  fill: var(--ink);
+}
+
+.tick {
+  stroke: var(--rule);
+}
+
+.band {
+  fill: var(--dawn);
+  opacity: 0.35;
+}
+
+.line {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+
+figcaption {
+  font-size: 0.8125rem;
+}
+</style>

@@ -1,0 +1,202 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { counted, dayOf, timeIn } from '../parts/format'
+
+/** Hourly weather from a table file: looked at first, units told where the file does not, kept. */
+const props = defineProps<{ apiary: Shapes['Apiary'] }>()
+const emit = defineEmits<{ brought: [] }>()
+type Degrees = 'CELSIUS' | 'FAHRENHEIT'
+const file = ref<File | null>(null)
+const degrees = ref<Degrees | undefined>()
+const also = ref<string[]>([])
+const others = ref<Shapes['Apiary'][]>([])
+const preview = ref<Shapes['WeatherPreview'] | null>(null)
+const problem = ref('')
+const said = ref('')
+
+onMounted(async () => {
+  try {
+    others.value = (await ask(api.GET('/api/apiaries')))
+      .map((each) => each.apiary)
+      .filter((each) => each.id !== props.apiary.id)
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+function body(): FormData {
+  const form = new FormData()
+  if (file.value) form.append('file', file.value)
+  return form
+}
+
+function refuse(thrown: unknown): void {
+  problem.value =
+    thrown instanceof Refused && thrown.fields.length
+      ? 'The file ' + thrown.fields.map((each) => each.says).join('; ')
+      : words(thrown)
+}
+
+function choose(event: Event): void {
+  const input = event.target as HTMLInputElement
+  file.value = input.files?.[0] ?? null
+  input.value = ''
+  degrees.value = undefined
+  said.value = ''
+  void look()
+}
+
+async function look(): Promise<void> {
+  if (!file.value) return
+  try {
+    preview.value = await ask(
+      api.POST('/api/apiaries/{id}/weather-file/preview', {
+        params: { path: { id: props.apiary.id }, query: { degrees: degrees.value } },
+        body: { file: '' },
+        bodySerializer: body,
+      }),
+    )
+    problem.value = ''
+  } catch (thrown) {
+    preview.value = null
+    refuse(thrown)
+  }
+}
+
+async function bring(): Promise<void> {
+  try {
+    const done = await ask(
+      api.POST('/api/apiaries/{id}/weather-file/import', {
+        params: {
+          path: { id: props.apiary.id },
+          query: {
+            degrees: degrees.value,
+            goodRowsOnly: (preview.value?.errors.length ?? 0) > 0,
+            also: also.value,
+          },
+        },
+        body: { file: '' },
+        bodySerializer: body,
+      }),
+    )
+    said.value = `${counted(done.hours, 'hour')} brought in.`
+    preview.value = null
+    emit('brought')
+  } catch (thrown) {
+    refuse(thrown)
+  }
+}
+
+async function forget(): Promise<void> {
+  try {
+    await ask(
+      api.DELETE('/api/apiaries/{id}/weather-file', { params: { path: { id: props.apiary.id } } }),
+    )
+    said.value = 'What files said is forgotten; the station tells again.'
+    emit('brought')
+  } catch (thrown) {
+    refuse(thrown)
+  }
+}
+
+function moment(at: string | undefined): string {
+  if (!at) return ''
+  const time = timeIn(props.apiary.zone, at)
+  return `${dayOf(at.slice(0, 10))} ${time}`
+}
+</script>
+
+<template>
+  <div class="bar">
+    <label class="file">
+      Hourly weather from a CSV file
+      <input type="file" accept=".csv,text/csv,text/plain" @change="choose" />
+    </label>
+    <v-btn @click="forget">Forget what files said</v-btn>
+    <span role="status">{{ said }}</span>
+  </div>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <section v-if="preview" class="sheet preview" aria-label="The file">
+    <p>
+      <strong>{{ counted(preview.hours, 'hour') }}</strong><template v-if="preview.first"
+        >, {{ moment(preview.first) }} to {{ moment(preview.last) }}, {{ preview.coldest }} to
+        {{ preview.warmest }} °C</template
+      >. <span class="soft">{{ preview.readAs.join('; ') }}</span>
+    </p>
+    <div v-if="preview.asks" class="asks">
+      <p role="alert" class="problem">{{ preview.asks }}</p>
+      <v-radio-group v-model="degrees" inline hide-details @update:model-value="look">
+        <v-radio value="FAHRENHEIT" label="°F" />
+        <v-radio value="CELSIUS" label="°C" />
+      </v-radio-group>
+    </div>
+    <ul v-if="preview.holes.length">
+      <li v-for="hole in preview.holes.slice(0, 12)" :key="hole.from">
+        Hole of {{ counted(hole.hours, 'hour') }} from {{ moment(hole.from) }}:
+        {{
+          hole.hours <= 2 ? 'filled between its neighbours' : 'left open; the station tells of it'
+        }}
+      </li>
+      <li v-if="preview.holes.length > 12">and {{ preview.holes.length - 12 }} more holes</li>
+    </ul>
+    <ul v-if="preview.errors.length" class="problem">
+      <li v-for="each in preview.errors.slice(0, 12)" :key="each.line + each.column">
+        Line {{ each.line }}, {{ each.column }} “{{ each.found }}”: {{ each.says }}
+      </li>
+      <li v-if="preview.errors.length > 12">and {{ preview.errors.length - 12 }} more</li>
+    </ul>
+    <v-select
+      v-model="also"
+      multiple
+      density="compact"
+      label="Also for apiaries with the same weather"
+      :items="others.map((each) => ({ value: each.id, title: each.name }))"
+    />
+    <v-btn v-if="preview.hours && !preview.asks" variant="flat" color="primary" @click="bring">
+      {{ preview.errors.length ? 'Bring in the good rows only' : 'Bring it in' }}
+    </v-btn>
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px 16px;
+  margin-top: 14px;
+}
+
+.file {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 16px;
+  border: 1px solid var(--ink);
+  border-radius: 2px;
+  font-weight: 600;
+  cursor: pointer;
+}
+
+.file:focus-within {
+  outline: 3px solid var(--focus);
+  outline-offset: 2px;
+}
+
+.file input {
+  position: absolute;
+  opacity: 0;
+  width: 1px;
+}
+
+.preview {
+  margin-top: 10px;
+  padding: 12px 16px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>
