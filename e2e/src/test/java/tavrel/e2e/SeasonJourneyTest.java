@@ -88,12 +88,17 @@ class SeasonJourneyTest {
     return desk.all("button.visit").size();
   }
 
+  /** Read at one go: the grid is drawn anew while a search runs. */
   private static String labelOf(Browser desk, String beginning) {
-    return desk.all("button.visit").stream()
-        .map(each -> each.getDomAttribute("aria-label"))
-        .filter(label -> label != null && label.startsWith(beginning))
-        .findFirst()
-        .orElse("");
+    Object found =
+        desk.script(
+            """
+            return [...document.querySelectorAll('button.visit')]
+              .map((each) => each.getAttribute('aria-label'))
+              .find((label) => label.startsWith(arguments[0])) ?? ''
+            """,
+            beginning);
+    return String.valueOf(found);
   }
 
   /** The day in a label: between the first semicolon and the crew. */
