@@ -170,8 +170,8 @@ public class Apiaries {
   }
 
   /**
-   * Workable hours there by day: as they are forecast for the next days, and beyond those as they
-   * are usual for the date. Empty where nobody has said where it is.
+   * Workable hours there by day that are still ahead: as they are forecast for the next days, and
+   * beyond those as they are usual for the date. Empty where nobody has said where it is.
    */
   public Map<LocalDate, List<Window>> workable(Apiary apiary, DaySpan span) {
     Place place = apiary.place();
@@ -190,7 +190,7 @@ public class Apiaries {
       found.put(
           date,
           near != null
-              ? near.windows()
+              ? ahead(near.windows())
               : farWindows.get(
                   new DayKey(place, date, zone, rule, List.of(), null, Instant.EPOCH),
                   key ->
@@ -202,6 +202,19 @@ public class Apiaries {
   /** Last day there that the weather's source says something of. */
   public LocalDate forecastTo(Apiary apiary) {
     return today(apiary).plusDays(FORECAST_DAYS - 1L);
+  }
+
+  /** What is left of windows: nobody can plan for hours that are over. */
+  private List<Window> ahead(List<Window> windows) {
+    Instant now = clock.instant().truncatedTo(ChronoUnit.MINUTES);
+    return windows.stream()
+        .filter(window -> window.to().isAfter(now))
+        .map(
+            window ->
+                window.from().isBefore(now)
+                    ? new Window(now, window.to(), window.grade(), window.fits())
+                    : window)
+        .toList();
   }
 
   /** Forecasts are made once a day; of today all is known. */
