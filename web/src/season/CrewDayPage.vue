@@ -84,7 +84,7 @@ function print(): void {
     <div class="foot">
       <section>
         <h2>To pack</h2>
-        <ul>
+        <ul class="kit">
           <li v-for="thing in whole.kit" :key="thing.name">
             ☐ {{ thing.name }}: {{ thing.amount }}
           </li>
@@ -142,6 +142,11 @@ thead th {
 ul {
   margin: 0;
   padding-left: 18px;
+}
+
+.kit {
+  padding: 0;
+  list-style: none;
 }
 
 .problem {

@@ -27,9 +27,4 @@ public record PlacedVisit(
       throw new IllegalArgumentException("a visit without a day cannot be pinned");
     }
   }
-
-  /** Whether two stand for the same round. */
-  boolean isSameRound(PlacedVisit other) {
-    return number == other.number && courseId.equals(other.courseId);
-  }
 }
