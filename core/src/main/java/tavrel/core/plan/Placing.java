@@ -14,7 +14,17 @@ final class Placing {
   private final BitSet pinned = new BitSet();
 
   Placing(int visits) {
-    this.at = new CrewDay[visits];
+    this(new CrewDay[visits]);
+  }
+
+  private Placing(@Nullable CrewDay[] at) {
+    this.at = at;
+  }
+
+  Placing copy() {
+    Placing copy = new Placing(at.clone());
+    copy.pinned.or(pinned);
+    return copy;
   }
 
   void put(Visit visit, @Nullable CrewDay day, boolean pin) {

@@ -31,6 +31,8 @@ final class PlanBoard {
   private final List<CrewDay> crewDays = new ArrayList<>();
   private final int[] yardOfCourse;
   private final int[][] visitMinutes;
+  private final List<List<Visit>> rounds = new ArrayList<>();
+  private final List<List<CrewDay>> open = new ArrayList<>();
   private final long[] marks;
   private final int[][] near;
   private final WorkHours[][] hours;
@@ -76,9 +78,14 @@ final class PlanBoard {
       for (int day = 0; day < days; day++) {
         closed[course][day] = why(each, yards.get(yardOfCourse[course]), first.plusDays(day));
       }
+      List<Visit> ofSeries = new ArrayList<>();
       for (int number = each.next(); number <= each.last(); number++) {
-        visits.add(new Visit(visits.size(), course, each, number, agreed(each, number)));
+        ofSeries.add(
+            new Visit(visits.size() + ofSeries.size(), course, each, number, agreed(each, number)));
       }
+      visits.addAll(ofSeries);
+      rounds.add(ofSeries);
+      open.add(openTo(course));
     }
   }
 
@@ -235,7 +242,7 @@ final class PlanBoard {
       int yard = yardOf(course);
       known =
           IntStream.range(0, problem.courses().size())
-              .filter(other -> other != course)
+              .filter(other -> other != course && !rounds.get(other).isEmpty())
               .boxed()
               .sorted(Comparator.comparingDouble(other -> km(yard, yardOf(other))))
               .limit(NEAR)
@@ -263,10 +270,27 @@ final class PlanBoard {
 
   /** Crew days on which a visit could be without a rule of its own being broken. */
   List<CrewDay> open(Visit visit) {
+    return open.get(visit.courseIndex());
+  }
+
+  private List<CrewDay> openTo(int course) {
+    int yard = yardOf(course);
     return crewDays.stream()
-        .filter(day -> day.blocked == null && closed(visit, day) == null)
-        .filter(day -> hours(visit, day.date).longest() >= visitMinutes(visit.courseIndex(), day))
+        .filter(day -> day.blocked == null && closed[course][dayIndex(day.date)] == null)
+        .filter(day -> hours(yard, day).longest() >= visitMinutes(course, day))
         .toList();
+  }
+
+  /**
+   * Rounds of a series that are still to be placed, in order; they follow each other on the board.
+   */
+  List<Visit> rounds(int course) {
+    return rounds.get(course);
+  }
+
+  /** How many series there are. */
+  int courses() {
+    return rounds.size();
   }
 
   Instant at(int minute) {

@@ -1,6 +1,7 @@
 package tavrel.core.plan;
 
 import ai.timefold.solver.core.api.solver.Solver;
+import ai.timefold.solver.core.api.solver.SolverConfigOverride;
 import ai.timefold.solver.core.api.solver.SolverFactory;
 import ai.timefold.solver.core.config.constructionheuristic.ConstructionHeuristicPhaseConfig;
 import ai.timefold.solver.core.config.heuristic.selector.move.composite.UnionMoveSelectorConfig;
@@ -21,8 +22,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Looks for a better season plan, from what stands, by Timefold's local search. Anytime: it has a
- * plan from the first moment, the better of what stands and of the one by hand, and only ever
- * betters it. One search may be run once, by one thread; any other may stop it.
+ * plan from the first moment: the better of what stands and of the one by hand, with each series
+ * put on its best days; and only ever betters it. One search may be run once, by one thread; any
+ * other may stop it.
  */
 public final class SeasonSearch {
 
@@ -37,24 +39,30 @@ public final class SeasonSearch {
   /** How much worse a plan may be, at first, to get out of a corner: about a gap off by a day. */
   private static final String WARM = "0hard/0medium/100soft";
 
+  private static final Duration LEAST = Duration.ofMillis(200);
+
   private final PlanBoard board;
-  private final Solver<SeasonToPlan> solver;
+  private final Duration limit;
+  private final SolverFactory<SeasonToPlan> factory;
   private final AtomicBoolean stopped = new AtomicBoolean();
+  private volatile @Nullable Solver<SeasonToPlan> solver;
 
   /**
    * @param problem what to respect
    * @param seconds how long it may take
    */
   public SeasonSearch(SeasonProblem problem, int seconds) {
-    this(
-        problem,
-        spent(Duration.ofSeconds(seconds).dividedBy(SOON)),
-        spent(Duration.ofSeconds(seconds).multipliedBy(SOON - 1L).dividedBy(SOON)));
+    this(problem, Duration.ofSeconds(seconds), 0);
   }
 
-  private SeasonSearch(SeasonProblem problem, TerminationConfig soon, TerminationConfig then) {
+  private SeasonSearch(SeasonProblem problem, Duration limit, long moves) {
     this.board = new PlanBoard(problem);
-    this.solver = SolverFactory.<SeasonToPlan>create(config(soon, then)).buildSolver();
+    this.limit = limit;
+    this.factory =
+        SolverFactory.create(
+            moves > 0
+                ? config(ofMoves(moves / 2), ofMoves(moves / 2))
+                : config(lasting(limit.dividedBy(SOON)), new TerminationConfig()));
   }
 
   /**
@@ -63,14 +71,23 @@ public final class SeasonSearch {
    * @param moves tried by the local search
    */
   static SeasonSearch ofMoves(SeasonProblem problem, long moves) {
-    return new SeasonSearch(
-        problem,
-        new TerminationConfig().withMoveCountLimit(moves / 2),
-        new TerminationConfig().withMoveCountLimit(moves / 2));
+    return new SeasonSearch(problem, Duration.ZERO, moves);
   }
 
-  private static TerminationConfig spent(Duration limit) {
-    return new TerminationConfig().withSpentLimit(limit);
+  private Solver<SeasonToPlan> solver(Duration spent) {
+    SolverConfigOverride<SeasonToPlan> left = new SolverConfigOverride<>();
+    return limit.isZero()
+        ? factory.buildSolver()
+        : factory.buildSolver(left.withTerminationConfig(lasting(limit.minus(spent))));
+  }
+
+  private static TerminationConfig ofMoves(long moves) {
+    return new TerminationConfig().withMoveCountLimit(moves);
+  }
+
+  private static TerminationConfig lasting(Duration time) {
+    return new TerminationConfig()
+        .withMillisecondsSpentLimit(Math.max(LEAST.toMillis(), time.toMillis()));
   }
 
   /**
@@ -81,11 +98,14 @@ public final class SeasonSearch {
    * @return the best plan that was found
    */
   public SeasonPlan run(Consumer<Supplier<SeasonPlan>> better) {
-    Placing start = start();
+    long began = System.nanoTime();
+    Placing start = new SeriesSweep(board, start(), stopped::get).bettered();
     if (board.visits().isEmpty() || stopped.get()) {
       return read(start);
     }
     better.accept(() -> read(start));
+    Solver<SeasonToPlan> solver = solver(Duration.ofNanos(System.nanoTime() - began));
+    this.solver = solver;
     solver.addEventListener(
         event -> {
           better.accept(() -> read(event.getNewBestSolution().placing()));
@@ -101,7 +121,10 @@ public final class SeasonSearch {
   /** Ends the search soon; what was found by then stays. */
   public void stop() {
     stopped.set(true);
-    solver.terminateEarly();
+    Solver<SeasonToPlan> running = solver;
+    if (running != null) {
+      running.terminateEarly();
+    }
   }
 
   private Placing start() {

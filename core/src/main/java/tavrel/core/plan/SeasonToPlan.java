@@ -63,6 +63,13 @@ public final class SeasonToPlan {
     return visits;
   }
 
+  /** Visits of one series, in order. */
+  List<VisitToPlace> series(int course) {
+    List<Visit> rounds = board.rounds(course);
+    int first = rounds.get(0).index();
+    return visits.subList(first, first + rounds.size());
+  }
+
   HardMediumSoftLongScore score() {
     return score;
   }

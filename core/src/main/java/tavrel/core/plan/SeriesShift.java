@@ -8,20 +8,22 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Iterator;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
-import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Moves of a series as a whole: from one of its rounds on, every round by the same number of days,
- * perhaps to another crew, perhaps together with a neighbour; laid anew by other gaps; or riding
- * along with a neighbour. Rounds of a series hang together by their gaps, so that moving one at a
- * time seldom helps.
+ * perhaps to another crew, perhaps together with a neighbour; laid anew by other gaps; riding along
+ * with a neighbour; or put on the best days that there are. Rounds of a series hang together by
+ * their gaps, so that moving one at a time seldom helps.
  */
 public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, SeriesShift.Shift> {
 
   private static final int FARTHEST = 4;
+
+  /** How often one or two series are laid on their best days: slow, but it finds small gaps. */
+  private static final int BEST_ONE_IN = 5;
 
   /** Made by the solver. */
   public SeriesShift() {}
@@ -71,33 +73,35 @@ public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, Seri
   public Iterator<Shift> createRandomMoveIterator(
       ScoreDirector<SeasonToPlan> director, Random random) {
     SeasonToPlan season = director.getWorkingSolution();
-    Map<Integer, List<VisitToPlace>> series = new TreeMap<>();
-    season
-        .visits()
-        .forEach(
-            each ->
-                series
-                    .computeIfAbsent(each.visit().courseIndex(), unused -> new ArrayList<>())
-                    .add(each));
-    List<List<VisitToPlace>> all = List.copyOf(series.values());
+    PlanBoard board = season.board();
+    int[] open =
+        IntStream.range(0, board.courses()).filter(each -> !board.rounds(each).isEmpty()).toArray();
+    BestDays bestDays = new BestDays(board);
     return new Iterator<>() {
       @Override
       public boolean hasNext() {
-        return !all.isEmpty();
+        return open.length > 0;
       }
 
       @Override
       public Shift next() {
-        Draft draft = new Draft(season.board(), random);
-        int one = random.nextInt(all.size());
-        int[] near = season.board().near(one);
+        Draft draft = new Draft(board, random);
+        int one = open[random.nextInt(open.length)];
+        int[] near = board.near(one);
         int other = near.length == 0 ? one : near[random.nextInt(near.length)];
+        if (random.nextInt(BEST_ONE_IN) == 0) {
+          draft.layBest(
+              season,
+              bestDays,
+              random.nextBoolean() || one == other ? List.of(one) : List.of(one, other));
+          return new Shift(draft.visits, draft.days);
+        }
         switch (random.nextInt(8)) {
-          case 0 -> draft.layAnew(all.get(one));
-          case 1, 2 -> draft.shift(all.get(one), by(random));
-          case 3 -> draft.shiftBoth(all.get(one), all.get(other), by(random));
-          case 4, 5 -> draft.joinOnce(all.get(one), all.get(other));
-          default -> draft.rideAlong(all.get(one), all.get(other));
+          case 0 -> draft.layAnew(season.series(one));
+          case 1, 2 -> draft.shift(season.series(one), by(random));
+          case 3 -> draft.shiftBoth(season.series(one), season.series(other), by(random));
+          case 4, 5 -> draft.joinOnce(season.series(one), season.series(other));
+          default -> draft.rideAlong(season.series(one), season.series(other));
         }
         return new Shift(draft.visits, draft.days);
       }
@@ -158,6 +162,19 @@ public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, Seri
         CrewDay there = other.get(i).at();
         if (there != null) {
           add(one.get(i), there.crew, there.date);
+        }
+      }
+    }
+
+    /** Every round on its best day while all other series stand, see {@link BestDays}. */
+    void layBest(SeasonToPlan season, BestDays bestDays, List<Integer> series) {
+      Placing placing = season.placing();
+      bestDays.lay(placing, series);
+      for (VisitToPlace each : season.visits()) {
+        CrewDay day = placing.at(each.visit());
+        if (each.at() != day) {
+          visits.add(each);
+          days.add(day);
         }
       }
     }

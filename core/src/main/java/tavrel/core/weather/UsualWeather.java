@@ -8,14 +8,18 @@ import java.util.stream.IntStream;
 
 /**
  * What is usual for a date, for days that no forecast reaches: a yearly and a daily cycle by
- * latitude, half a cloudy sky, a light breeze that rises by day, no rain. Our own simplification of
- * an open lowland climate: it knows no coast, no mountain and no weather, and it says so.
+ * latitude, colder with height as the standard atmosphere is, half a cloudy sky, a light breeze
+ * that rises by day, no rain. Our own simplification of an open climate: it knows no coast, no
+ * valley and no weather, and it says so.
  */
 public final class UsualWeather implements WeatherSource {
 
   private static final double HOURS_PER_DAY = 24;
   private static final double CLOUD = 0.45;
   private static final int FROM = 230;
+
+  /** °C per metre: the mean lapse of the international standard atmosphere (ISO 2533). */
+  private static final double COLDER_PER_METRE = 0.0065;
 
   @Override
   public boolean standIn() {
@@ -54,6 +58,7 @@ public final class UsualWeather implements WeatherSource {
     int dayOfYear = at.atZone(ZoneOffset.UTC).getDayOfYear();
     int warmest = place.latitude() >= 0 ? 205 : 22;
     return 28
+        - COLDER_PER_METRE * place.altitude()
         - 0.42 * latitude
         + 0.2 * latitude * Math.cos(2 * Math.PI * (dayOfYear - warmest) / 365.25);
   }

@@ -1,16 +1,17 @@
 package tavrel.core.plan;
 
-import java.util.ArrayList;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
 
 /**
  * How good a season plan is after how long: 45 apiaries, four rounds, two crews, forty days. Run
  * with the seconds to search for, and seeds.
  */
 final class SeasonBench {
-
-  private record Told(double seconds, SeasonPlan plan) {}
 
   private SeasonBench() {}
 
@@ -29,18 +30,18 @@ final class SeasonBench {
     long began = System.nanoTime();
     print(seed, "by hand", SeasonPlan.byHand(problem), seconds(began));
     long searching = System.nanoTime();
-    List<Told> told = new ArrayList<>();
+    Deque<Integer> looks = new ArrayDeque<>(List.of(2, 10, 30, 120, 600));
+    AtomicReference<Supplier<SeasonPlan>> latest = new AtomicReference<>();
     SeasonPlan last =
         new SeasonSearch(problem, seconds)
-            .run(plan -> told.add(new Told(seconds(searching), plan.get())));
-    for (Double at : List.of(2.0, 10.0, 30.0, 120.0)) {
-      if (at < seconds) {
-        told.stream()
-            .filter(each -> each.seconds() <= at)
-            .reduce((earlier, later) -> later)
-            .ifPresent(each -> print(seed, "after " + at.intValue() + " s", each.plan(), at));
-      }
-    }
+            .run(
+                better -> {
+                  Supplier<SeasonPlan> before = latest.getAndSet(better);
+                  if (before != null && !looks.isEmpty() && seconds(searching) > looks.peek()) {
+                    int at = looks.pop();
+                    print(seed, "after " + at + " s", before.get(), at);
+                  }
+                });
     print(seed, "at the end", last, seconds(searching));
     mend(seed, last);
   }

@@ -54,6 +54,19 @@ class KnownHoursTest {
         .isCloseTo(28 - 19.992 + 9.52 * Math.cos(2 * Math.PI * 25 / 365.25), within(0.1));
   }
 
+  @Test
+  void four_hundred_metres_up_every_hour_is_colder_by_the_standard_atmosphere() {
+    Place above = new Place(PLACE.latitude(), PLACE.longitude(), 400);
+    for (WeatherSource source : List.of(STATION, new UsualWeather())) {
+      List<HourlyWeather> low = source.hours(PLACE, MIDNIGHT, 48);
+      List<HourlyWeather> high = source.hours(above, MIDNIGHT, 48);
+      for (int i = 0; i < 48; i++) {
+        assertThat(low.get(i).celsius() - high.get(i).celsius())
+            .isCloseTo(0.0065 * 400, within(0.11));
+      }
+    }
+  }
+
   private static List<HourlyWeather> hours(int... which) {
     return IntStream.of(which).mapToObj(each -> hour(each, 5)).toList();
   }

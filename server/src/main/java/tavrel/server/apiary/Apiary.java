@@ -34,12 +34,7 @@ public record Apiary(
       throw new InvalidValue(
           latitude == null ? "latitude" : "longitude", "is missing; give both or neither");
     }
-    if (latitude != null && longitude != null) {
-      new Place(latitude, longitude);
-    }
-    if (altitude != null) {
-      InvalidValue.inRange("altitude", altitude, -500, 6_000, "m");
-    }
+    new Place(orZero(latitude), orZero(longitude), orZero(altitude));
     try {
       ZoneId.of(zone);
     } catch (DateTimeException unknown) {
@@ -49,7 +44,13 @@ public record Apiary(
 
   /** Where it is, or null if nobody has said. */
   public @Nullable Place place() {
-    return latitude == null || longitude == null ? null : new Place(latitude, longitude);
+    return latitude == null || longitude == null
+        ? null
+        : new Place(latitude, longitude, orZero(altitude));
+  }
+
+  private static double orZero(@Nullable Double value) {
+    return value == null ? 0 : value;
   }
 
   /** Its zone. */

@@ -46,7 +46,7 @@ import tavrel.server.season.Seasons;
 class SeasonPlanResource {
 
   private static final int LONGEST_SEARCH = 1_800;
-  private static final int MEND_SECONDS = 5;
+  private static final int MEND_SECONDS = 4;
 
   /**
    * The days to plan.
