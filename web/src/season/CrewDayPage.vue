@@ -85,8 +85,9 @@ function print(): void {
       <section>
         <h2>To pack</h2>
         <ul class="kit">
-          <li v-for="thing in whole.kit" :key="thing.name">
-            ☐ {{ thing.name }}: {{ thing.amount }}
+          <li v-for="thing in whole.kit" :key="thing.key">
+            ☐ {{ thing.name }}: {{ thing.amount
+            }}<span v-if="thing.why" class="why">, {{ thing.why }}</span>
           </li>
         </ul>
       </section>

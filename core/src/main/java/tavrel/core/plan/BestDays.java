@@ -3,7 +3,6 @@ package tavrel.core.plan;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 
 /**
  * The best days for one whole series while every other stands: exact by dynamic programming over
@@ -41,13 +40,13 @@ final class BestDays {
         }
       }
     }
-    Map<Integer, List<Visit>> byDay = placing.byCrewDay(board.visits());
+    List<List<Visit>> byDay = byDay(placing);
     for (int course : courses) {
       lay(placing, course, byDay);
     }
   }
 
-  private void lay(Placing placing, int course, Map<Integer, List<Visit>> byDay) {
+  private void lay(Placing placing, int course, List<List<Visit>> byDay) {
     List<Visit> rounds = board.rounds(course);
     if (rounds.isEmpty()) {
       return;
@@ -83,7 +82,7 @@ final class BestDays {
       if (!placing.isPinned(visit)) {
         CrewDay day = board.crewDays().get(at % places);
         placing.put(visit, day, false);
-        byDay.computeIfAbsent(day.index, unused -> new ArrayList<>()).add(visit);
+        byDay.get(day.index).add(visit);
       }
     }
   }
@@ -108,6 +107,9 @@ final class BestDays {
     int dayIndex = board.dayIndex(day.date);
     for (int earlier = round - 1; earlier >= 0; earlier--) {
       int apart = round - earlier;
+      if (missed(apart - 1) > best[round][place]) {
+        break;
+      }
       for (int gap = gaps.least() * apart; gap <= gaps.most() * apart; gap++) {
         for (int crew = 0; crew < crews && gap <= dayIndex; crew++) {
           int from = crew * days + dayIndex - gap;
@@ -132,15 +134,13 @@ final class BestDays {
   }
 
   /** What the series adds to each crew day, whichever round it is; NEVER where it breaks a rule. */
-  private long[] added(Visit any, Map<Integer, List<Visit>> byDay) {
+  private long[] added(Visit any, List<List<Visit>> byDay) {
     long[] added = new long[crews * days];
     Arrays.fill(added, NEVER);
     for (CrewDay day : board.open(any)) {
-      List<Visit> there = byDay.getOrDefault(day.index, List.of());
-      Drive without = there.isEmpty() ? Drive.NONE : day.drive(there);
-      List<Visit> all = new ArrayList<>(there);
-      all.add(any);
-      Drive with = day.drive(all);
+      List<Visit> there = byDay.get(day.index);
+      Drive without = day.drive(there);
+      Drive with = day.driveWith(there, any);
       if (PlanRules.outside(with) + PlanRules.over(with)
           <= PlanRules.outside(without) + PlanRules.over(without)) {
         added[day.index] =
@@ -148,6 +148,20 @@ final class BestDays {
       }
     }
     return added;
+  }
+
+  private List<List<Visit>> byDay(Placing placing) {
+    List<List<Visit>> byDay = new ArrayList<>();
+    for (int day = 0; day < crews * days; day++) {
+      byDay.add(new ArrayList<>());
+    }
+    for (Visit visit : board.visits()) {
+      CrewDay at = placing.at(visit);
+      if (at != null) {
+        byDay.get(at.index).add(visit);
+      }
+    }
+    return byDay;
   }
 
   private long own(Visit visit, CrewDay day) {

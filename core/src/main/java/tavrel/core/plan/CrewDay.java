@@ -1,6 +1,7 @@
 package tavrel.core.plan;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 /** A day of a crew, with the best order of whatever is put on it. Not for two threads at once. */
 final class CrewDay {
 
-  private static final int MOST_KEPT = 1_000;
+  private static final int MOST_KEPT = 2_000;
 
   final int index;
 
@@ -61,16 +62,33 @@ final class CrewDay {
 
   /** The best order of these visits. */
   Drive drive(List<Visit> visits) {
+    return visits.isEmpty() ? Drive.NONE : drive(key(visits), visits, null);
+  }
+
+  /** The same with one more. */
+  Drive driveWith(List<Visit> visits, Visit more) {
+    return drive(key(visits) + board.mark(more.courseIndex()), visits, more);
+  }
+
+  private long key(List<Visit> visits) {
     long key = 0;
     for (Visit visit : visits) {
       key += board.mark(visit.courseIndex());
     }
+    return key;
+  }
+
+  private Drive drive(long key, List<Visit> visits, @Nullable Visit more) {
     Drive known = drives.get(key);
     if (known == null) {
       if (drives.size() >= MOST_KEPT) {
         drives.clear();
       }
-      known = new DriveSearch(board, this, visits).best();
+      List<Visit> all = new ArrayList<>(visits);
+      if (more != null) {
+        all.add(more);
+      }
+      known = new DriveSearch(board, this, all).best();
       drives.put(key, known);
     }
     return known;

@@ -1,7 +1,6 @@
 package tavrel.core.plan;
 
 import ai.timefold.solver.core.api.solver.Solver;
-import ai.timefold.solver.core.api.solver.SolverConfigOverride;
 import ai.timefold.solver.core.api.solver.SolverFactory;
 import ai.timefold.solver.core.config.constructionheuristic.ConstructionHeuristicPhaseConfig;
 import ai.timefold.solver.core.config.heuristic.selector.move.composite.UnionMoveSelectorConfig;
@@ -39,30 +38,26 @@ public final class SeasonSearch {
   /** How much worse a plan may be, at first, to get out of a corner: about a gap off by a day. */
   private static final String WARM = "0hard/0medium/100soft";
 
-  private static final Duration LEAST = Duration.ofMillis(200);
-
   private final PlanBoard board;
-  private final Duration limit;
-  private final SolverFactory<SeasonToPlan> factory;
+  private final SolverConfig config;
   private final AtomicBoolean stopped = new AtomicBoolean();
   private volatile @Nullable Solver<SeasonToPlan> solver;
 
   /**
    * @param problem what to respect
-   * @param seconds how long it may take
+   * @param seconds how long to search for once every series is on its best days, which takes about
+   *     one more
    */
   public SeasonSearch(SeasonProblem problem, int seconds) {
-    this(problem, Duration.ofSeconds(seconds), 0);
+    this(
+        problem,
+        config(spent(Duration.ofSeconds(seconds).dividedBy(SOON)), new TerminationConfig())
+            .withTerminationConfig(spent(Duration.ofSeconds(seconds))));
   }
 
-  private SeasonSearch(SeasonProblem problem, Duration limit, long moves) {
+  private SeasonSearch(SeasonProblem problem, SolverConfig config) {
     this.board = new PlanBoard(problem);
-    this.limit = limit;
-    this.factory =
-        SolverFactory.create(
-            moves > 0
-                ? config(ofMoves(moves / 2), ofMoves(moves / 2))
-                : config(lasting(limit.dividedBy(SOON)), new TerminationConfig()));
+    this.config = config;
   }
 
   /**
@@ -71,23 +66,15 @@ public final class SeasonSearch {
    * @param moves tried by the local search
    */
   static SeasonSearch ofMoves(SeasonProblem problem, long moves) {
-    return new SeasonSearch(problem, Duration.ZERO, moves);
+    return new SeasonSearch(problem, config(moves(moves / 2), moves(moves / 2)));
   }
 
-  private Solver<SeasonToPlan> solver(Duration spent) {
-    SolverConfigOverride<SeasonToPlan> left = new SolverConfigOverride<>();
-    return limit.isZero()
-        ? factory.buildSolver()
-        : factory.buildSolver(left.withTerminationConfig(lasting(limit.minus(spent))));
+  private static TerminationConfig moves(long limit) {
+    return new TerminationConfig().withMoveCountLimit(limit);
   }
 
-  private static TerminationConfig ofMoves(long moves) {
-    return new TerminationConfig().withMoveCountLimit(moves);
-  }
-
-  private static TerminationConfig lasting(Duration time) {
-    return new TerminationConfig()
-        .withMillisecondsSpentLimit(Math.max(LEAST.toMillis(), time.toMillis()));
+  private static TerminationConfig spent(Duration limit) {
+    return new TerminationConfig().withSpentLimit(limit);
   }
 
   /**
@@ -98,13 +85,14 @@ public final class SeasonSearch {
    * @return the best plan that was found
    */
   public SeasonPlan run(Consumer<Supplier<SeasonPlan>> better) {
-    long began = System.nanoTime();
-    Placing start = new SeriesSweep(board, start(), stopped::get).bettered();
+    Placing first = start();
+    better.accept(() -> read(first));
+    Placing start = new SeriesSweep(board, first, stopped::get).bettered();
     if (board.visits().isEmpty() || stopped.get()) {
       return read(start);
     }
     better.accept(() -> read(start));
-    Solver<SeasonToPlan> solver = solver(Duration.ofNanos(System.nanoTime() - began));
+    Solver<SeasonToPlan> solver = SolverFactory.<SeasonToPlan>create(config).buildSolver();
     this.solver = solver;
     solver.addEventListener(
         event -> {

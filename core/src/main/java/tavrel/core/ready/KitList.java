@@ -70,29 +70,38 @@ public final class KitList {
       @Nullable Pack pack,
       @Nullable Integer mostShut) {
     KitList list = new KitList(sheet, hives, gear, pack, mostShut);
-    list.people();
-    list.fire();
+    list.items.addAll(protection());
     list.acid();
     list.tool();
     list.hives();
     return List.copyOf(list.items);
   }
 
-  private void people() {
-    add("respirator", KitItem.Group.PEOPLE, "respirator, acid gas and P100/P3", "1 a person", "");
-    add("goggles", KitItem.Group.PEOPLE, "sealed goggles or full face", "1 a person", "");
-    add(
-        "gloves",
-        KitItem.Group.PEOPLE,
-        "acid-proof gloves, and heat-proof ones",
-        "1 pair of each a person",
-        "neither is the other");
-    add("eye-water", KitItem.Group.PEOPLE, "clean water to rinse eyes", "10 L", "15 minutes of it");
-  }
-
-  private void fire() {
-    add("extinguisher", KitItem.Group.FIRE, "extinguisher", "1", "");
-    add("bucket", KitItem.Group.FIRE, "bucket of water", "1", "");
+  /** What protects people and puts out fire; the same for every round. */
+  static List<KitItem> protection() {
+    return List.of(
+        new KitItem(
+            "respirator",
+            KitItem.Group.PEOPLE,
+            "respirator, acid gas and P100/P3",
+            "1 a person",
+            ""),
+        new KitItem(
+            "goggles", KitItem.Group.PEOPLE, "sealed goggles or full face", "1 a person", ""),
+        new KitItem(
+            "gloves",
+            KitItem.Group.PEOPLE,
+            "acid-proof gloves, and heat-proof ones",
+            "1 pair of each a person",
+            "neither is the other"),
+        new KitItem(
+            "eye-water",
+            KitItem.Group.PEOPLE,
+            "clean water to rinse eyes",
+            "10 L",
+            "15 minutes of it"),
+        new KitItem("extinguisher", KitItem.Group.FIRE, "extinguisher", "1", ""),
+        new KitItem("bucket", KitItem.Group.FIRE, "bucket of water", "1", ""));
   }
 
   private void acid() {
@@ -123,27 +132,7 @@ public final class KitList {
         "spare seals, brush, pliers, hive tool, scraper, clamp, smoker",
         "1 set",
         "");
-    if (gear.family() == ToolFamily.PAN_WAND) {
-      add(
-          "rest",
-          KitItem.Group.TOOL,
-          tool != null && tool.dunkAllowed()
-              ? "bucket to cool the pan in, and a cloth to dry it"
-              : "wet cloth or brick to cool the pan on; never dunk it",
-          "1",
-          "acid on a hot pan flashes into the face");
-      add("plate", KitItem.Group.TOOL, "metal plate and brace to keep the pan flat", "1", "");
-    }
-    if (tool != null && tool.power() == PowerSource.MAINS) {
-      add(
-          "mains",
-          KitItem.Group.TOOL,
-          "inverter or generator with a residual-current device, dry cables",
-          "1",
-          tool.watts() == null
-              ? ""
-              : "at least " + Figures.plain(1.25 * tool.watts()) + " W, a quarter over the tool");
-    }
+    items.addAll(forTool(gear.family(), tool));
     if (pack != null) {
       Integer charges = pack.chargesFor(sheet.caps());
       add(
@@ -155,6 +144,39 @@ public final class KitList {
               ? "nobody has said how many burns a charge gives"
               : sheet.caps() + " burns, " + pack.burnsPerCharge() + " a charge");
     }
+  }
+
+  /** What a family of tool, or a certain one, needs beside itself. */
+  static List<KitItem> forTool(ToolFamily family, @Nullable Tool tool) {
+    List<KitItem> items = new ArrayList<>();
+    if (family == ToolFamily.PAN_WAND) {
+      items.add(
+          new KitItem(
+              "rest",
+              KitItem.Group.TOOL,
+              tool != null && tool.dunkAllowed()
+                  ? "bucket to cool the pan in, and a cloth to dry it"
+                  : "wet cloth or brick to cool the pan on; never dunk it",
+              "1",
+              "acid on a hot pan flashes into the face"));
+      items.add(
+          new KitItem(
+              "plate", KitItem.Group.TOOL, "metal plate and brace to keep the pan flat", "1", ""));
+    }
+    if (tool != null && tool.power() == PowerSource.MAINS) {
+      items.add(
+          new KitItem(
+              "mains",
+              KitItem.Group.TOOL,
+              "inverter or generator with a residual-current device, dry cables",
+              "1",
+              tool.watts() == null
+                  ? ""
+                  : "at least "
+                      + Figures.plain(1.25 * tool.watts())
+                      + " W, a quarter over the tool"));
+    }
+    return items;
   }
 
   private void hives() {

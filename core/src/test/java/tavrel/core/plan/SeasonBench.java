@@ -61,7 +61,7 @@ final class SeasonBench {
     long spoiled = agreed.visits().stream().filter(visit -> lost.equals(visit.day())).count();
     long began = System.nanoTime();
     SeasonPlan mended =
-        new SeasonSearch(outfit.problem(PlanWeights.USUAL.fewChanges()), 5).run(plan -> {});
+        new SeasonSearch(outfit.problem(PlanWeights.USUAL.fewChanges()), 4).run(plan -> {});
     print(seed, "mended", mended, seconds(began));
     System.out.printf(
         Locale.ROOT,

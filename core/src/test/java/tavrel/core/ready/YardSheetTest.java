@@ -1,6 +1,7 @@
 package tavrel.core.ready;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
@@ -152,6 +153,32 @@ class YardSheetTest {
     assertThat(yard(BOWL, hive(1, Fittings.USUAL, Floor.SOLID, 0)).kit())
         .extracting(KitItem::key)
         .startsWith("respirator", "goggles", "gloves", "eye-water", "extinguisher", "bucket");
+  }
+
+  @Test
+  void a_days_kit_is_counted_for_the_apiary_that_needs_most() {
+    List<DayKit.DayHive> small = List.of(dayHive(1, Floor.SOLID, 2));
+    List<DayKit.DayHive> large =
+        List.of(
+            dayHive(1, Floor.BARE_MESH, 2), dayHive(2, Floor.SOLID, 2), dayHive(3, Floor.SOLID, 9));
+    List<KitItem> kit = DayKit.of(List.of(small, large), List.of(BOWL, PAN, PAN), 2);
+    assertThat(kit)
+        .extracting(KitItem::key, KitItem::amount)
+        .contains(
+            tuple("acid", "15.00 g and a reserve"),
+            tuple("caps", String.valueOf(2 + (int) Math.ceil(9 / BOWL.capacity()))),
+            tuple("cloths", "2"),
+            tuple("trays", "1"),
+            tuple("tool " + PAN.id(), "2"));
+    assertThat(kit)
+        .extracting(KitItem::key)
+        .startsWith("respirator", "goggles", "gloves", "eye-water", "extinguisher", "bucket")
+        .contains("rest", "plate", "mains")
+        .doesNotHaveDuplicates();
+  }
+
+  private static DayKit.DayHive dayHive(int position, Floor floor, double acid) {
+    return new DayKit.DayHive(hive(position, Fittings.USUAL, floor, 0), acid);
   }
 
   private static String amount(YardSheet sheet, String key) {

@@ -207,14 +207,7 @@ public class Apiaries {
   /** What is left of windows: nobody can plan for hours that are over. */
   private List<Window> ahead(List<Window> windows) {
     Instant now = clock.instant().truncatedTo(ChronoUnit.MINUTES);
-    return windows.stream()
-        .filter(window -> window.to().isAfter(now))
-        .map(
-            window ->
-                window.from().isBefore(now)
-                    ? new Window(now, window.to(), window.grade(), window.fits())
-                    : window)
-        .toList();
+    return windows.stream().flatMap(window -> window.after(now).stream()).toList();
   }
 
   /** Forecasts are made once a day; of today all is known. */

@@ -16,14 +16,12 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
 import tavrel.core.plan.CoursePreset;
+import tavrel.core.plan.LabelDays;
 import tavrel.core.plan.SeasonCourse;
 import tavrel.core.plan.SeasonProblem;
-import tavrel.core.rule.BroodRule;
 import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.SupersRule;
 import tavrel.core.season.SeasonDates;
 import tavrel.core.season.YearBand;
-import tavrel.core.season.YearStretch;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Problem;
@@ -195,35 +193,32 @@ class Courses {
     Apiary apiary = apiaries.byId(kept.apiaryId());
     SeasonDates dates = seasons.of(apiary).dates();
     RuleSheet sheet = kept.ruleSheetId() == null ? null : ruleSheets.byId(kept.ruleSheetId());
-    boolean byLabel = sheet != null && kept.offLabelReason() == null;
+    LabelDays label =
+        kept.offLabelReason() == null
+            ? LabelDays.by(
+                sheet,
+                kept.gaps(),
+                span,
+                dates,
+                seasons.bands(kept.apiaryId()),
+                rounds.treatedDays(kept.apiaryId()).values())
+            : LabelDays.offLabel(kept.gaps());
     LocalDate today = apiaries.today(apiary);
     LocalDate from = kept.startOn().isBefore(today) ? today : kept.startOn();
-    DaySpan days = new DaySpan(from, kept.lastDay().isBefore(from) ? from : kept.lastDay());
-    DaySpan broodless = dates.broodlessAfter(from);
     return new SeasonCourse(
         kept.id(),
         kept.apiaryId(),
         kept.name(),
         planned.next(),
         kept.rounds(),
-        byLabel && sheet.minDaysBetween() != null
-            ? kept.gaps().atLeast(sheet.minDaysBetween())
-            : kept.gaps(),
-        days,
+        label.gaps(),
+        new DaySpan(from, kept.lastDay().isBefore(from) ? from : kept.lastDay()),
         from,
         kept.finishBy(),
-        kept.broodless() ? broodless : null,
+        kept.broodless() ? dates.broodlessAfter(from) : null,
         planned.lastDone(),
-        closed(
-            span,
-            dates,
-            seasons.bands(kept.apiaryId()),
-            sheet,
-            kept.offLabelReason() == null,
-            openFrom(kept.apiaryId(), sheet)),
-        byLabel && sheet.maxRoundsPerYear() != null
-            ? left(kept.apiaryId(), sheet.maxRoundsPerYear(), span)
-            : Map.of());
+        label.closed(),
+        label.roundsLeft());
   }
 
   /** Days on which nobody may come. */
@@ -239,61 +234,6 @@ class Courses {
       }
     }
     return off;
-  }
-
-  private static Map<LocalDate, String> closed(
-      DaySpan span,
-      SeasonDates dates,
-      List<YearBand> bands,
-      @Nullable RuleSheet sheet,
-      boolean byLabel,
-      @Nullable LocalDate openFrom) {
-    Map<LocalDate, String> closed = new HashMap<>();
-    if (!byLabel) {
-      return closed;
-    }
-    SupersRule supers = sheet == null ? null : sheet.supers();
-    boolean broodless = sheet != null && sheet.brood() == BroodRule.BROODLESS_ONLY;
-    for (LocalDate day = span.from(); !day.isAfter(span.to()); day = day.plusDays(1)) {
-      if (openFrom != null && day.isBefore(openFrom)) {
-        closed.put(day, "the label wants more days since the last treatment there");
-        continue;
-      }
-      String on = YearStretch.supersOn(dates, bands, day);
-      if (on != null && supers != SupersRule.ALLOWED && supers != SupersRule.BARRIER) {
-        closed.put(day, on + (supers == null ? ", of which no rule sheet speaks" : ""));
-      } else if (broodless && !isBroodless(dates, day)) {
-        closed.put(day, "capped brood is expected, and the label wants none");
-      }
-    }
-    return closed;
-  }
-
-  /** First day that the label leaves open after the last treatment on record there, or null. */
-  private @Nullable LocalDate openFrom(UUID apiaryId, @Nullable RuleSheet sheet) {
-    return sheet == null || sheet.minDaysBetween() == null
-        ? null
-        : rounds.lastDayIn(apiaryId).map(day -> day.plusDays(sheet.minDaysBetween())).orElse(null);
-  }
-
-  private static boolean isBroodless(SeasonDates dates, LocalDate day) {
-    DaySpan free = dates.broodlessAfter(day);
-    return free != null && free.contains(day);
-  }
-
-  private Map<Integer, Integer> left(UUID apiaryId, int most, DaySpan span) {
-    Map<Integer, Integer> left = new HashMap<>();
-    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiaryId);
-    for (int year = span.from().getYear(); year <= span.to().getYear(); year++) {
-      int here = year;
-      int done =
-          treated.values().stream()
-              .mapToInt(days -> (int) days.stream().filter(d -> d.getYear() == here).count())
-              .max()
-              .orElse(0);
-      left.put(year, Math.max(0, most - done));
-    }
-    return left;
   }
 
   private static Planned going(KeptCourse course, Series series) {

@@ -16,11 +16,12 @@ import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
 import tavrel.core.dose.BoxFactor;
 import tavrel.core.dose.MediumBoxes;
-import tavrel.core.hive.Hive;
 import tavrel.core.plan.DayRoute;
 import tavrel.core.plan.SeasonPlan;
 import tavrel.core.plan.SeasonProblem;
 import tavrel.core.ready.Cautions;
+import tavrel.core.ready.DayKit;
+import tavrel.core.ready.KitItem;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.Gears;
@@ -59,14 +60,6 @@ class CrewDays {
       Instant ends) {}
 
   /**
-   * What to pack for a day.
-   *
-   * @param name of the thing
-   * @param amount how much
-   */
-  record DayKit(String name, String amount) {}
-
-  /**
    * A crew's day.
    *
    * @param crew who
@@ -94,7 +87,7 @@ class CrewDays {
       List<DayStop> stops,
       int hives,
       double acid,
-      List<DayKit> kit,
+      List<KitItem> kit,
       List<String> cautions,
       String hoursSay) {}
 
@@ -153,12 +146,21 @@ class CrewDays {
 
   private CrewDay day(OutfitCrew crew, Depot depot, DayRoute route, Map<UUID, KeptCourse> work) {
     List<DayStop> stops = new ArrayList<>();
+    List<List<DayKit.DayHive>> hives = new ArrayList<>();
     for (DayRoute.RouteStop stop : route.stops()) {
       KeptCourse course = work.get(stop.courseId());
       if (course == null) {
         continue;
       }
-      List<Hive> hives = apiaries.hives(stop.yardId());
+      List<DayKit.DayHive> here =
+          apiaries.hives(stop.yardId()).stream()
+              .map(
+                  hive ->
+                      new DayKit.DayHive(
+                          hive,
+                          course.gramsPerBox() * BoxFactor.sum(hive.boxes(), MediumBoxes.BY_COMB)))
+              .toList();
+      hives.add(here);
       stops.add(
           new DayStop(
               course.id(),
@@ -166,18 +168,14 @@ class CrewDays {
               course.name(),
               stop.number(),
               course.rounds(),
-              hives.size(),
-              course.gramsPerBox()
-                  * hives.stream()
-                      .mapToDouble(hive -> BoxFactor.sum(hive.boxes(), MediumBoxes.BY_COMB))
-                      .sum(),
+              here.size(),
+              here.stream().mapToDouble(DayKit.DayHive::acid).sum(),
               stop.km(),
               stop.arrives(),
               stop.begins(),
               stop.ends()));
     }
-    int hives = stops.stream().mapToInt(DayStop::hives).sum();
-    double acid = stops.stream().mapToDouble(DayStop::acid).sum();
+    List<Tool> tools = crew.toolIds().stream().map(gears::tool).toList();
     return new CrewDay(
         crew,
         route.day(),
@@ -187,44 +185,19 @@ class CrewDays {
         route.km(),
         route.drivingMinutes(),
         List.copyOf(stops),
-        hives,
-        acid,
-        kit(crew, stops, acid),
-        cautions(crew),
+        stops.stream().mapToInt(DayStop::hives).sum(),
+        stops.stream().mapToDouble(DayStop::acid).sum(),
+        DayKit.of(hives, tools, crew.cloths()),
+        cautions(tools),
         route.day().isAfter(apiaries.forecastTo(stops.get(0).apiary()))
             ? "usual hours for the date; no forecast reaches that far"
             : "hours of the " + apiaries.weatherSays());
   }
 
-  private List<DayKit> kit(OutfitCrew crew, List<DayStop> stops, double acid) {
-    List<DayKit> kit = new ArrayList<>();
-    int people = crew.burners() + crew.helpers();
-    kit.add(
-        new DayKit(
-            "respirator (acid gas and P100/P3), sealed goggles, acid-proof and heat-proof gloves",
-            people == 1 ? "1 of each" : people + " of each"));
-    kit.add(new DayKit("clean water to rinse eyes", "10 L"));
-    kit.add(new DayKit("extinguisher and a bucket of water", "1 of each"));
-    kit.add(
-        new DayKit(
-            "acid dihydrate, in its own labelled and locked container",
-            Math.round(acid) + " g and a reserve"));
-    crew.toolIds().stream()
-        .map(gears::tool)
-        .collect(Collectors.groupingBy(Tool::name, Collectors.counting()))
-        .forEach((name, count) -> kit.add(new DayKit(name, String.valueOf(count))));
-    int most = stops.stream().mapToInt(DayStop::hives).max().orElse(0);
-    kit.add(new DayKit("wet cloths", String.valueOf(Math.min(crew.cloths(), most))));
-    kit.add(new DayKit("smoker, hive tool, scraper, tape, wedges, timer", "1 of each"));
-    return List.copyOf(kit);
-  }
-
   /** The usual ones for every family of tool that comes along; for both where none is named. */
-  private List<String> cautions(OutfitCrew crew) {
+  private static List<String> cautions(List<Tool> tools) {
     Stream<ToolFamily> families =
-        crew.toolIds().isEmpty()
-            ? Arrays.stream(ToolFamily.values())
-            : crew.toolIds().stream().map(gears::tool).map(Tool::family);
+        tools.isEmpty() ? Arrays.stream(ToolFamily.values()) : tools.stream().map(Tool::family);
     return families.distinct().flatMap(family -> Cautions.of(family).stream()).distinct().toList();
   }
 }

@@ -1,6 +1,9 @@
 package tavrel.server.plan;
 
+import static java.time.temporal.ChronoUnit.MINUTES;
+
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,9 +25,12 @@ import tavrel.core.plan.PlanFigures;
 import tavrel.core.plan.PlanWeights;
 import tavrel.core.plan.PlanYard;
 import tavrel.core.plan.RoadCrew;
+import tavrel.core.plan.Roads;
 import tavrel.core.plan.SeasonCourse;
 import tavrel.core.plan.SeasonPlan;
 import tavrel.core.plan.SeasonProblem;
+import tavrel.core.weather.Place;
+import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.figure.OwnFigures;
@@ -151,6 +157,7 @@ public class SeasonDesk {
             .toList();
     List<RoadCrew> onTheRoad = crews.onTheRoad(outfit, List.copyOf(yards.values()));
     List<CourseMapper.KeptVisit> visits = mapper.visits();
+    Roads roads = crews.roads();
     return new Desk(
         new SeasonProblem(
             span,
@@ -160,10 +167,10 @@ public class SeasonDesk {
             onTheRoad,
             yards.values().stream()
                 .sorted(Comparator.comparing(Apiary::name))
-                .map(yard -> yard(yard, span))
+                .map(yard -> yard(yard, span, depot, roads))
                 .toList(),
             work,
-            crews.roads(),
+            roads,
             weights,
             visits.stream().map(SeasonDesk::standing).toList(),
             visits.stream().map(SeasonDesk::agreed).toList(),
@@ -172,13 +179,22 @@ public class SeasonDesk {
         null);
   }
 
-  private PlanYard yard(Apiary apiary, DaySpan span) {
+  /**
+   * An apiary with its hours; of today's, those that a crew leaving the depot now still reaches.
+   */
+  private PlanYard yard(Apiary apiary, DaySpan span, Depot depot, Roads roads) {
+    Place place = Objects.requireNonNull(apiary.place());
+    Map<LocalDate, List<Window>> hours = new HashMap<>(apiaries.workable(apiary, span));
+    Instant there =
+        clock
+            .instant()
+            .plus(roads.way(Depot.ID, depot.place(), apiary.id(), place).minutes(), MINUTES);
+    hours.computeIfPresent(
+        apiaries.today(apiary),
+        (today, windows) ->
+            windows.stream().flatMap(window -> window.after(there).stream()).toList());
     return new PlanYard(
-        apiary.id(),
-        apiary.name(),
-        Objects.requireNonNull(apiary.place()),
-        apiaries.workable(apiary, span),
-        courses.daysOff(apiary.id(), span));
+        apiary.id(), apiary.name(), place, hours, courses.daysOff(apiary.id(), span));
   }
 
   /** The plan as it stands. */
