@@ -2060,16 +2060,12 @@ export interface components {
             /** Format: int32 */
             hives: number;
             hoursSay: string;
-            kit: components["schemas"]["DayKit"][];
+            kit: components["schemas"]["KitItem"][];
             /** Format: double */
             km: number;
             /** Format: date-time */
             leaves: string;
             stops: components["schemas"]["DayStop"][];
-        };
-        DayKit: {
-            amount: string;
-            name: string;
         };
         DayRoute: {
             /** Format: date-time */

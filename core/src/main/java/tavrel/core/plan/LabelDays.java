@@ -87,7 +87,7 @@ public record LabelDays(
   }
 
   /** First day that the label leaves open after the last treatment there, or null. */
-  private static @Nullable LocalDate openFrom(
+  public static @Nullable LocalDate openFrom(
       @Nullable RuleSheet sheet, Collection<List<LocalDate>> treated) {
     Integer least = sheet == null ? null : sheet.minDaysBetween();
     return least == null

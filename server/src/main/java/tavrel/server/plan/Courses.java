@@ -154,7 +154,7 @@ class Courses {
   private void keep(KeptCourse course) {
     Apiary apiary = apiaries.byId(course.apiaryId());
     RuleSheet sheet = course.ruleSheetId() == null ? null : ruleSheets.byId(course.ruleSheetId());
-    LocalDate open = openFrom(apiary.id(), sheet);
+    LocalDate open = LabelDays.openFrom(sheet, rounds.treatedDays(apiary.id()).values());
     LocalDate first =
         open != null && open.isAfter(course.startOn()) && course.offLabelReason() == null
             ? open

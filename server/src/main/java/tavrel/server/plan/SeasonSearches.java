@@ -4,6 +4,8 @@ import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -69,6 +71,7 @@ class SeasonSearches {
             search.setDaemon(true);
             return search;
           });
+  private final List<SeasonView.WhatIfAnswer> answers = new CopyOnWriteArrayList<>();
   private volatile SearchState state = SearchState.NONE;
   private volatile @Nullable SeasonSearch current;
   private volatile @Nullable Future<?> job;
@@ -79,6 +82,22 @@ class SeasonSearches {
 
   SearchState state() {
     return state;
+  }
+
+  /** Answers to what would be if, of the plan as it stands now. */
+  List<SeasonView.WhatIfAnswer> answers() {
+    return List.copyOf(answers);
+  }
+
+  /** Keeps an answer in place of the one before to the same question. */
+  void answer(SeasonView.WhatIfAnswer answer) {
+    answers.removeIf(before -> before.what() == answer.what());
+    answers.add(answer);
+  }
+
+  /** Something changed: they are of the past. */
+  void forgetAnswers() {
+    answers.clear();
   }
 
   /**

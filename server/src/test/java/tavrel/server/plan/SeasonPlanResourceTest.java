@@ -143,6 +143,36 @@ class SeasonPlanResourceTest extends Yard {
   }
 
   @Test
+  void a_way_that_was_driven_goes_before_the_one_that_is_reckoned_until_it_is_forgotten() {
+    put(PLAN + "/courses/" + courseId, course(Map.of()));
+    String depot = new UUID(0, 0).toString();
+    Map<String, Object> way = Map.of("one", depot, "other", apiaryId, "minutes", 47, "km", 31.5);
+    assertThat(put(PLAN + "/ways", way).text()).contains("31.5");
+    put(
+        PLAN + "/visits/" + courseId + "/1",
+        Map.of("crewId", crewId, "day", start, "pinned", true));
+    JsonNode route = routeOn(start);
+    assertThat(route.path("km").asDouble()).isEqualTo(63);
+    assertThat(route.path("drivingMinutes").asInt()).isEqualTo(94);
+    assertThat(
+            put(PLAN + "/ways", Map.of("one", depot, "other", apiaryId, "minutes", -1, "km", 2))
+                .status())
+        .isEqualTo(422);
+    send(keeper, HttpMethod.DELETE, PLAN + "/ways/" + depot + "/" + apiaryId, "");
+    assertThat(routeOn(start).path("km").asDouble()).isLessThan(20);
+  }
+
+  private JsonNode routeOn(LocalDate day) {
+    for (JsonNode route : get(keeper, PLAN).json().path("plan").path("routes")) {
+      if (route.path("day").asText().equals(day.toString())
+          && route.path("crewId").asText().equals(crewId)) {
+        return route;
+      }
+    }
+    throw new AssertionError("no route on " + day);
+  }
+
+  @Test
   void a_calendar_is_read_by_its_key_alone_until_the_key_is_changed() {
     String key =
         send(keeper, HttpMethod.POST, PLAN + "/crews/" + crewId + "/calendar-key", "")
