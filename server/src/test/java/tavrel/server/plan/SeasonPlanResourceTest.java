@@ -157,7 +157,7 @@ class SeasonPlanResourceTest extends Yard {
     assertThat(
             put(PLAN + "/ways", Map.of("one", depot, "other", apiaryId, "minutes", -1, "km", 2))
                 .status())
-        .isEqualTo(422);
+        .isEqualTo(400);
     send(keeper, HttpMethod.DELETE, PLAN + "/ways/" + depot + "/" + apiaryId, "");
     assertThat(routeOn(start).path("km").asDouble()).isLessThan(20);
   }
