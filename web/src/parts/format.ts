@@ -8,23 +8,26 @@ export function clockOf(milliseconds: number): string {
     : `${minutes}:${two(seconds % 60)}`
 }
 
+const clocks = new Map<string, Intl.DateTimeFormat>()
+const days = new Intl.DateTimeFormat('en-GB', {
+  timeZone: 'UTC',
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+})
+
 /** Hour and minute in a zone, 24 h. */
 export function timeIn(zone: string, at: string | number): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    timeZone: zone,
-    hour: '2-digit',
-    minute: '2-digit',
-  }).format(new Date(at))
+  const clock =
+    clocks.get(zone) ??
+    new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' })
+  clocks.set(zone, clock)
+  return clock.format(new Date(at))
 }
 
 /** Day and month, as 18 Aug, of a calendar date. */
 export function dayOf(date: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    timeZone: 'UTC',
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-  }).format(new Date(date + 'T00:00:00Z'))
+  return days.format(new Date(date + 'T00:00:00Z'))
 }
 
 /** Grams to a tenth. */

@@ -1,12 +1,12 @@
 import { useIntervalFn } from '@vueuse/core'
-import { ref } from 'vue'
+import { ref, shallowRef } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 
 type View = Shapes['SeasonView']
 
 /** The season plan of the outfit: loaded, changed, and watched while a search runs. */
 export function useSeason() {
-  const view = ref<View | null>(null)
+  const view = shallowRef<View | null>(null)
   const problem = ref('')
   const wrong = ref<Record<string, string>>({})
 

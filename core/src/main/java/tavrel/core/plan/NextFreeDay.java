@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.PriorityQueue;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * day that is free, else on an earlier one, with the first crew that can. Nothing is moved again.
  */
 final class NextFreeDay {
+
+  private record Due(Visit visit, LocalDate on) {}
 
   private final PlanBoard board;
   private final Placing placing;
@@ -40,21 +43,29 @@ final class NextFreeDay {
         put(visit, at, standing.isPinned(visit));
       }
     }
-    List<Visit> open = new ArrayList<>();
-    for (Visit visit : board.visits()) {
-      if (placing.at(visit) == null) {
-        open.add(visit);
-      }
+    PriorityQueue<Due> next =
+        new PriorityQueue<>(
+            Comparator.comparing(Due::on).thenComparing(due -> due.visit().index()));
+    for (int course = 0; course < board.courses(); course++) {
+      addNext(next, course, 0);
     }
-    while (!open.isEmpty()) {
-      Visit next =
-          open.stream()
-              .min(Comparator.comparing(this::due).thenComparing(Visit::index))
-              .orElseThrow();
-      open.remove(next);
-      place(next);
+    while (!next.isEmpty()) {
+      Visit visit = next.remove().visit();
+      place(visit);
+      addNext(next, visit.courseIndex(), visit.number() - visit.course().next() + 1);
     }
     return placing;
+  }
+
+  /** The next round of a series that has no place, from one of them on: it is due before others. */
+  private void addNext(PriorityQueue<Due> next, int course, int from) {
+    List<Visit> rounds = board.rounds(course);
+    for (Visit visit : rounds.subList(from, rounds.size())) {
+      if (placing.at(visit) == null) {
+        next.add(new Due(visit, due(visit)));
+        return;
+      }
+    }
   }
 
   /** The day a visit is wanted on, as far as is known by now. */
@@ -74,13 +85,8 @@ final class NextFreeDay {
   }
 
   private @Nullable LocalDate dayOf(Visit of, int number) {
-    for (Visit visit : board.visits()) {
-      CrewDay at = placing.at(visit);
-      if (at != null && visit.isOfSameSeries(of) && visit.number() == number) {
-        return at.date;
-      }
-    }
-    return null;
+    CrewDay at = placing.at(board.rounds(of.courseIndex()).get(number - of.course().next()));
+    return at == null ? null : at.date;
   }
 
   private void place(Visit visit) {
@@ -103,9 +109,9 @@ final class NextFreeDay {
       return false;
     }
     int inYear = 1;
-    for (Visit other : board.visits()) {
+    for (Visit other : board.rounds(visit.courseIndex())) {
       CrewDay otherAt = placing.at(other);
-      if (other.isOfSameSeries(visit) && otherAt != null) {
+      if (otherAt != null) {
         boolean after = other.number() > visit.number();
         Visit one = after ? visit : other;
         Visit two = after ? other : visit;

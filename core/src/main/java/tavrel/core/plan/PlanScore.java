@@ -37,9 +37,9 @@ record PlanScore(long broken, int missing, long cost) implements Comparable<Plan
       years
           .computeIfAbsent(first(board, visit), unused -> new HashMap<>())
           .merge(at.date.getYear(), 1, Integer::sum);
-      for (Visit other : board.visits()) {
+      for (Visit other : board.rounds(visit.courseIndex())) {
         CrewDay otherAt = placing.at(other);
-        if (other.isOfSameSeries(visit) && other.number() > visit.number() && otherAt != null) {
+        if (other.number() > visit.number() && otherAt != null) {
           broken += PlanRules.shortBy(visit, at, other, otherAt);
           broken += PlanRules.longBy(visit, at, other, otherAt);
           cost += PlanRules.gapCost(weights, visit, at, other, otherAt);

@@ -14,10 +14,6 @@ import org.jspecify.annotations.Nullable;
 record Visit(
     int index, int courseIndex, SeasonCourse course, int number, @Nullable CrewDay agreed) {
 
-  boolean isOfSameSeries(Visit other) {
-    return courseIndex == other.courseIndex;
-  }
-
   boolean isFirst() {
     return number == course.next();
   }

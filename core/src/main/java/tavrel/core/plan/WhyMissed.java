@@ -80,9 +80,9 @@ final class WhyMissed {
 
   private String gapAgainst(LocalDate date) {
     CrewDay any = board.crewDay(board.problem().crews().get(0).id(), date);
-    for (Visit other : board.visits()) {
+    for (Visit other : board.rounds(visit.courseIndex())) {
       CrewDay at = placing.at(other);
-      if (any != null && at != null && other.isOfSameSeries(visit)) {
+      if (any != null && at != null) {
         boolean after = other.number() > visit.number();
         int off =
             after
@@ -109,9 +109,9 @@ final class WhyMissed {
 
   private int roundsIn(int year) {
     int rounds = 0;
-    for (Visit other : board.visits()) {
+    for (Visit other : board.rounds(visit.courseIndex())) {
       CrewDay at = placing.at(other);
-      if (at != null && other.isOfSameSeries(visit) && at.date.getYear() == year) {
+      if (at != null && at.date.getYear() == year) {
         rounds++;
       }
     }

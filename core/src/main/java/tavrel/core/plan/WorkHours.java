@@ -21,6 +21,7 @@ final class WorkHours {
 
   private final List<Graded> graded = new ArrayList<>();
   private final List<Whole> whole = new ArrayList<>();
+  private final int longest;
 
   WorkHours(List<Window> windows, Instant zero) {
     for (Window window : windows.stream().sorted(Comparator.comparing(Window::from)).toList()) {
@@ -34,6 +35,7 @@ final class WorkHours {
         whole.add(new Whole(from, to));
       }
     }
+    longest = whole.stream().mapToInt(each -> each.to() - each.from()).max().orElse(0);
   }
 
   private static int minutes(Instant zero, Instant at) {
@@ -42,7 +44,7 @@ final class WorkHours {
 
   /** Length of the longest stretch, min; 0 where there is none. */
   int longest() {
-    return whole.stream().mapToInt(each -> each.to() - each.from()).max().orElse(0);
+    return longest;
   }
 
   /** Earliest beginning at or after {@code arrival} with {@code length} to spare, or −1. */

@@ -148,11 +148,13 @@ public class Crews {
   List<RoadCrew> onTheRoad(List<OutfitCrew> crews, List<Apiary> yards) {
     Map<UUID, List<Hive>> hives = new HashMap<>();
     yards.forEach(yard -> hives.put(yard.id(), apiaries.hives(yard.id())));
+    UsualWork usual = paces.usual();
     return crews.stream()
         .map(
             crew -> {
+              List<ToolAtWork> tools = atWork(crew);
               Map<UUID, Integer> minutes = new HashMap<>();
-              hives.forEach((yard, there) -> minutes.put(yard, minutes(crew, there)));
+              hives.forEach((yard, there) -> minutes.put(yard, minutes(crew, tools, usual, there)));
               return new RoadCrew(
                   crew.id(),
                   crew.name(),
@@ -165,12 +167,10 @@ public class Crews {
         .toList();
   }
 
-  private int minutes(OutfitCrew crew, List<Hive> hives) {
+  private int minutes(OutfitCrew crew, List<ToolAtWork> tools, UsualWork usual, List<Hive> hives) {
     if (hives.isEmpty()) {
       return 0;
     }
-    UsualWork usual = paces.usual();
-    List<ToolAtWork> tools = atWork(crew);
     if (tools.isEmpty()) {
       PaceTimes times = usual.times();
       double perHive = crew.minutesPerHive() == null ? 0 : crew.minutesPerHive();

@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import tavrel.core.DaySpan;
 import tavrel.core.plan.PlanYard;
 import tavrel.core.plan.SeasonPlan;
 import tavrel.core.plan.SeasonProblem;
@@ -73,7 +74,9 @@ class SeasonReading {
         crews.all(),
         desk.span(),
         courseViews(),
-        problem == null ? List.of() : problem.yards().stream().map(this::row).toList(),
+        problem == null
+            ? List.of()
+            : problem.yards().stream().map(yard -> row(yard, problem.span())).toList(),
         whole.leftOut(),
         whole.missing(),
         plan,
@@ -116,12 +119,10 @@ class SeasonReading {
         .toList();
   }
 
-  private SeasonView.YardRow row(PlanYard yard) {
+  private SeasonView.YardRow row(PlanYard yard, DaySpan span) {
     Apiary apiary = apiaries.byId(yard.id());
     List<SeasonView.YardCell> days = new ArrayList<>();
-    for (LocalDate day = desk.span().from();
-        !day.isAfter(desk.span().to());
-        day = day.plusDays(1)) {
+    for (LocalDate day = span.from(); !day.isAfter(span.to()); day = day.plusDays(1)) {
       List<Window> windows = yard.hours().getOrDefault(day, List.of());
       days.add(
           new SeasonView.YardCell(
@@ -139,7 +140,7 @@ class SeasonReading {
         yard.name(),
         apiary.zone(),
         List.copyOf(days),
-        YearStretch.of(seasons.of(apiary).dates(), seasons.bands(yard.id()), desk.span()));
+        YearStretch.of(seasons.of(apiary).dates(), seasons.bands(yard.id()), span));
   }
 
   private static List<SeasonView.AgreedVisit> agreed(CourseMapper.KeptVisit visit) {
