@@ -86,8 +86,8 @@ function print(): void {
         <h2>To pack</h2>
         <ul class="kit">
           <li v-for="thing in whole.kit" :key="thing.key">
-            ☐ {{ thing.name }}: {{ thing.amount
-            }}<span v-if="thing.why" class="why">, {{ thing.why }}</span>
+            ☐ {{ thing.name }}: <b>{{ thing.amount }}</b
+            ><span v-if="thing.why" class="soft">, {{ thing.why }}</span>
           </li>
         </ul>
       </section>
@@ -148,6 +148,15 @@ ul {
 .kit {
   padding: 0;
   list-style: none;
+}
+
+.kit li {
+  padding-left: 22px;
+  text-indent: -22px;
+}
+
+td.figure {
+  white-space: nowrap;
 }
 
 .problem {

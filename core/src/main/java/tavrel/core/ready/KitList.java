@@ -172,9 +172,7 @@ public final class KitList {
               "1",
               tool.watts() == null
                   ? ""
-                  : "at least "
-                      + Figures.plain(1.25 * tool.watts())
-                      + " W, a quarter over the tool"));
+                  : "at least " + Math.round(1.25 * tool.watts()) + " W, a quarter over the tool"));
     }
     return items;
   }
