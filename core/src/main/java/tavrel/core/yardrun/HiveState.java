@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -11,7 +12,6 @@ import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.burn.ToolFamily;
 
@@ -79,18 +79,26 @@ public record HiveState(
     };
   }
 
+  /** In order of happening, each once, without those that were mistakes. */
   private static List<RunEvent> standing(Collection<RunEvent> events) {
-    Set<UUID> undone =
-        events.stream()
-            .filter(event -> event.kind() == EventKind.UNDONE)
-            .map(RunEvent::undoes)
-            .collect(Collectors.toSet());
-    Set<UUID> seen = new HashSet<>();
-    return events.stream()
-        .filter(event -> event.kind() != EventKind.UNDONE && !undone.contains(event.id()))
-        .filter(event -> seen.add(event.id()))
-        .sorted(RunEvent.BY_TIME)
-        .toList();
+    List<RunEvent> inOrder = new ArrayList<>(events);
+    inOrder.sort(RunEvent.BY_TIME);
+    Set<UUID> undone = new HashSet<>();
+    for (RunEvent event : inOrder) {
+      if (event.undoes() != null) {
+        undone.add(event.undoes());
+      }
+    }
+    List<RunEvent> standing = new ArrayList<>(inOrder.size());
+    UUID before = null;
+    for (RunEvent event : inOrder) {
+      boolean again = event.id().equals(before);
+      before = event.id();
+      if (!again && event.kind() != EventKind.UNDONE && !undone.contains(event.id())) {
+        standing.add(event);
+      }
+    }
+    return standing;
   }
 
   /** Gathers facts first and names the stage last, so that two phones' clocks cannot confuse it. */
@@ -133,7 +141,17 @@ public record HiveState(
           reason,
           List.copyOf(marks),
           List.copyOf(people),
-          events.stream().filter(event -> event.kind().isStep()).toList());
+          steps());
+    }
+
+    private List<RunEvent> steps() {
+      List<RunEvent> steps = new ArrayList<>(events.size());
+      for (RunEvent event : events) {
+        if (event.kind().isStep()) {
+          steps.add(event);
+        }
+      }
+      return Collections.unmodifiableList(steps);
     }
 
     private void take(RunEvent event) {

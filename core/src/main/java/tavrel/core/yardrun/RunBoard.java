@@ -2,6 +2,7 @@ package tavrel.core.yardrun;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -132,16 +133,25 @@ public record RunBoard(
   }
 
   private static @Nullable LastStep lastStep(Collection<HiveState> states) {
-    RunEvent last =
-        states.stream().flatMap(state -> state.steps().stream()).max(RunEvent.BY_TIME).orElse(null);
+    RunEvent last = null;
+    for (HiveState state : states) {
+      for (RunEvent step : state.steps()) {
+        if (last == null || RunEvent.BY_TIME.compare(step, last) > 0) {
+          last = step;
+        }
+      }
+    }
     if (last == null) {
       return null;
     }
-    List<RunEvent> together =
-        states.stream()
-            .flatMap(state -> state.steps().stream())
-            .filter(step -> step.hiveId().equals(last.hiveId()) && step.at().equals(last.at()))
-            .toList();
+    List<RunEvent> together = new ArrayList<>();
+    for (HiveState state : states) {
+      for (RunEvent step : state.steps()) {
+        if (step.hiveId().equals(last.hiveId()) && step.at().equals(last.at())) {
+          together.add(step);
+        }
+      }
+    }
     return new LastStep(
         last.hiveId(),
         together.get(0).kind(),
