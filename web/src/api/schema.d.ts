@@ -651,7 +651,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        get: operations["view_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -948,6 +948,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rounds/{id}/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/watch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put: operations["begin"];
+        post?: never;
+        delete: operations["end_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/watch/by-itself": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["byItself"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/watch/fault": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fault"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/watch/pack-swapped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["packSwapped"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/watch/samples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/watch/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["play"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rule-sheets": {
         parameters: {
             query?: never;
@@ -1051,7 +1163,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
+        get: operations["view_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1293,7 +1405,7 @@ export interface paths {
         };
         get: operations["search"];
         put?: never;
-        post: operations["begin_1"];
+        post: operations["begin_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1597,7 +1709,7 @@ export interface paths {
         };
         get: operations["door"];
         put?: never;
-        post: operations["begin"];
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1846,6 +1958,9 @@ export interface components {
             planned: number;
             says: string;
             untested: boolean;
+        };
+        ByItself: {
+            on: boolean;
         };
         CalendarKey: {
             key: string;
@@ -2835,6 +2950,10 @@ export interface components {
             /** Format: date */
             to: string;
         };
+        NewWatch: {
+            /** @enum {string} */
+            source: "SIMULATED" | "SENT";
+        };
         NextAct: {
             /** @enum {string} */
             act: "LOAD_COLD" | "CONNECT" | "DISCONNECT" | "OUT_TO_RELOAD" | "OUT_AND_SHUT" | "START_BURN" | "END_LOAD" | "END_BURN" | "TAKE_OUT" | "OPEN";
@@ -2845,6 +2964,10 @@ export interface components {
             leadsTo: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
             /** Format: int32 */
             load?: number;
+        };
+        NextFault: {
+            /** @enum {string} */
+            fault: "NONE" | "STUCK_CAP" | "CLOG" | "WEAK_PACK" | "OVERLOAD";
         };
         NextHours: {
             apiary: components["schemas"]["Apiary"];
@@ -3320,6 +3443,14 @@ export interface components {
             /** Format: int32 */
             stillShut: number;
         };
+        Sample: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            volts?: number;
+        };
         Saving: {
             /** @enum {string} */
             more: "TOOL" | "HELPER" | "BURNER" | "TOOL_AND_BURNER" | "CLOTHS";
@@ -3470,6 +3601,26 @@ export interface components {
             whatIfs: components["schemas"]["WhatIfAnswer"][];
             yards: components["schemas"]["YardRow"][];
         };
+        Seen: {
+            alerts: components["schemas"]["Told"][];
+            /** Format: double */
+            celsius?: number;
+            latest: components["schemas"]["Sample"][];
+            /** Format: double */
+            lowest?: number;
+            says: string;
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            silentFor: number;
+            source: string;
+            standIn: boolean;
+            /** @enum {string} */
+            state: "PREHEATING" | "READY" | "CHARGED" | "RECOVERING" | "DONE";
+            tool: components["schemas"]["WatchedTool"];
+            /** Format: double */
+            volts?: number;
+        };
         SeenSign: {
             /** Format: date */
             day: string;
@@ -3551,6 +3702,10 @@ export interface components {
             schools: components["schemas"]["SeriesSchool"][];
             shuts: components["schemas"]["OfferedShut"][];
         };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number | null;
+        };
         StageBand: {
             days: components["schemas"]["DaySpan"];
             /** @enum {string} */
@@ -3612,6 +3767,12 @@ export interface components {
             /** Format: date-time */
             now: string;
             weatherFrom: string;
+        };
+        Told: {
+            /** @enum {string} */
+            alert: "TOO_EARLY" | "NO_CHARGE" | "NEVER_READY" | "NO_RECOVERY" | "SWAP_PACK" | "TOO_HOT";
+            says: string;
+            toDo: string;
         };
         Tool: {
             /** Format: int32 */
@@ -3748,6 +3909,21 @@ export interface components {
         };
         Walk: {
             rows: string[][];
+        };
+        WatchView: {
+            byItself: boolean;
+            mayWatch: boolean;
+            seen?: components["schemas"]["Seen"];
+            simulated: boolean;
+            tooSmall?: string;
+        };
+        WatchedTool: {
+            /** Format: double */
+            cutoffVolts?: number;
+            /** Format: int32 */
+            preheatSeconds: number;
+            /** Format: double */
+            setCelsius: number;
         };
         WayOn: {
             /** Format: date */
@@ -5011,7 +5187,7 @@ export interface operations {
             };
         };
     };
-    view_1: {
+    view_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5538,6 +5714,227 @@ export interface operations {
             };
         };
     };
+    stream: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewWatch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
+    byItself: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ByItself"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
+    fault: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextFault"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
+    packSwapped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sample"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
+    play: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
     all_4: {
         parameters: {
             query?: never;
@@ -5696,7 +6093,7 @@ export interface operations {
             };
         };
     };
-    view: {
+    view_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6125,7 +6522,7 @@ export interface operations {
             };
         };
     };
-    begin_1: {
+    begin_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6735,7 +7132,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;

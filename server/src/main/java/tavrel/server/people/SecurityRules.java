@@ -60,7 +60,11 @@ class SecurityRules {
                     .hasRole(KEEPER)
                     .requestMatchers(PUT, "/api/rounds/*/people-check")
                     .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(POST, "/api/rounds/*/events")
+                    .requestMatchers(POST, "/api/rounds/*/events", "/api/rounds/*/watch/**")
+                    .hasAnyRole(KEEPER, CREW)
+                    .requestMatchers(PUT, "/api/rounds/*/watch", "/api/rounds/*/watch/by-itself")
+                    .hasAnyRole(KEEPER, CREW)
+                    .requestMatchers(DELETE, "/api/rounds/*/watch")
                     .hasAnyRole(KEEPER, CREW)
                     .requestMatchers(
                         POST,

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import tavrel.core.dose.School;
 import tavrel.core.measure.Spoon;
 import tavrel.core.pace.RunLength;
@@ -66,9 +67,11 @@ class RoundResource {
   record Tick(boolean packed) {}
 
   private final Rounds rounds;
+  private final RunStreams streams;
 
-  RoundResource(Rounds rounds) {
+  RoundResource(Rounds rounds, RunStreams streams) {
     this.rounds = rounds;
+    this.streams = streams;
   }
 
   @GetMapping("/choices")
@@ -152,6 +155,13 @@ class RoundResource {
   @GetMapping("/rounds/{id}/board")
   RunBoard board(@PathVariable UUID id) {
     return rounds.board(id);
+  }
+
+  /** Says when the run has moved; the board itself is asked for. */
+  @GetMapping(value = "/rounds/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter stream(@PathVariable UUID id) {
+    rounds.round(id);
+    return streams.open(id);
   }
 
   @PostMapping("/rounds/{id}/events")

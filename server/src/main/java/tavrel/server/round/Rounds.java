@@ -122,6 +122,20 @@ public class Rounds {
     return log.board(roundId);
   }
 
+  /** Acid that the dose sheet has for one load of a hive, g; 0 for a hive that is not in it. */
+  public double acidIn(UUID roundId, UUID hiveId, int load) {
+    return log.acidIn(roundId, hiveId, load);
+  }
+
+  /**
+   * The round with this id.
+   *
+   * @throws Problem 404
+   */
+  public Round round(UUID id) {
+    return mapper.byId(id).orElseThrow(() -> Problem.missing("This round"));
+  }
+
   /** Name of each hive in a round. */
   public Map<UUID, String> hiveNames(UUID roundId) {
     return mapper.hives(roundId).stream()

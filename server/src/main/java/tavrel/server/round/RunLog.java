@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -16,6 +17,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import tavrel.core.InvalidValue;
@@ -49,13 +51,14 @@ class RunLog {
 
   private static final int MOST_AT_ONCE = 500;
 
-  private record Kept(KnownLog log, RunBoard board) {}
+  private record Kept(KnownLog log, RunBoard board, List<RunEvent> events) {}
 
   private final RoundMapper mapper;
   private final Register register;
   private final Apiaries apiaries;
   private final Clock clock;
   private final TransactionTemplate transaction;
+  private final ApplicationEventPublisher told;
 
   /** Dose sheets never change once a round is planned. */
   private final Cache<UUID, RunPlan> plans = Caffeine.newBuilder().maximumSize(64).build();
@@ -68,12 +71,14 @@ class RunLog {
       Register register,
       Apiaries apiaries,
       Clock clock,
-      TransactionTemplate transaction) {
+      TransactionTemplate transaction,
+      ApplicationEventPublisher told) {
     this.mapper = mapper;
     this.register = register;
     this.apiaries = apiaries;
     this.clock = clock;
     this.transaction = transaction;
+    this.told = told;
   }
 
   /** The board of a round now. */
@@ -91,7 +96,7 @@ class RunLog {
    */
   RunBoard keep(UUID roundId, List<NewEvent> sent, Account who) {
     InvalidValue.inRange("events", sent.size(), 0, MOST_AT_ONCE, "at once");
-    AtomicReference<RunBoard> answer = new AtomicReference<>();
+    AtomicReference<Kept> answer = new AtomicReference<>();
     logs.asMap()
         .compute(
             roundId,
@@ -99,10 +104,23 @@ class RunLog {
               Kept kept =
                   transaction.execute(
                       begun -> keep(known == null ? read(id) : known, id, sent, who));
-              answer.set(kept.board());
+              answer.set(kept);
               return kept.log();
             });
-    return answer.get();
+    Kept kept = answer.get();
+    if (!kept.events().isEmpty()) {
+      told.publishEvent(new RunMoved(roundId, kept.events()));
+    }
+    return kept.board();
+  }
+
+  /** Acid that the dose sheet has for one load of a hive, g; 0 for a hive that is not in it. */
+  double acidIn(UUID roundId, UUID hiveId, int load) {
+    Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing("This round"));
+    return plan(round).hives().stream()
+        .filter(hive -> hive.hiveId().equals(hiveId))
+        .mapToDouble(hive -> hive.acidIn(List.of(load)))
+        .sum();
   }
 
   private Kept keep(KnownLog known, UUID roundId, List<NewEvent> sent, Account who) {
@@ -117,6 +135,7 @@ class RunLog {
     Instant now = clock.instant();
     KnownLog log = known;
     Set<UUID> touched = new LinkedHashSet<>();
+    List<RunEvent> fresh = new ArrayList<>();
     List<RunEvent> inOrder =
         sent.stream().map(event -> event.by(who.name())).sorted(RunEvent.BY_TIME).toList();
     for (RunEvent event : inOrder) {
@@ -131,6 +150,7 @@ class RunLog {
                 throw Problem.conflict(says);
               });
       log = log.plus(event);
+      fresh.add(event);
       touched.add(event.hiveId());
       mapper.addEvent(roundId, event, who.id(), now);
     }
@@ -140,7 +160,9 @@ class RunLog {
     RunBoard board = RunBoard.of(plan, log.events(), now);
     finish(round, board, log);
     return new Kept(
-        log, board.only(sent.stream().map(NewEvent::hiveId).collect(Collectors.toSet())));
+        log,
+        board.only(sent.stream().map(NewEvent::hiveId).collect(Collectors.toSet())),
+        List.copyOf(fresh));
   }
 
   private KnownLog read(UUID roundId) {

@@ -24,7 +24,7 @@ import tavrel.server.people.Account;
 import tavrel.server.people.Role;
 
 /** Three hives in a yard of their own, and the steps of a round over the real stack. */
-abstract class RoundFixture extends ServerTest {
+public abstract class RoundFixture extends ServerTest {
 
   @Autowired protected JdbcTemplate jdbc;
   @Autowired protected Clock clock;

@@ -1,0 +1,92 @@
+package tavrel.server.round;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells every screen that looks at a run when it has moved, so that it fetches the board at once.
+ * Nothing of the run travels here: the board is asked for with the rights of whoever asks.
+ */
+@Service
+class RunStreams {
+
+  /** A screen comes back by itself after this long. */
+  private static final Duration LONGEST = Duration.ofMinutes(30);
+
+  private static final Duration BEAT = Duration.ofSeconds(15);
+  private static final int MOST_PER_ROUND = 64;
+
+  private final Map<UUID, List<SseEmitter>> open = new ConcurrentHashMap<>();
+
+  /** One thread sends, so that a slow screen never holds up a press. */
+  private final ScheduledExecutorService sender =
+      Executors.newSingleThreadScheduledExecutor(
+          work -> {
+            Thread thread = new Thread(work, "run-streams");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  RunStreams() {
+    ScheduledFuture<?> unused =
+        sender.scheduleWithFixedDelay(
+            this::beat, BEAT.toSeconds(), BEAT.toSeconds(), TimeUnit.SECONDS);
+  }
+
+  SseEmitter open(UUID roundId) {
+    SseEmitter screen = new SseEmitter(LONGEST.toMillis());
+    List<SseEmitter> screens =
+        open.computeIfAbsent(roundId, unused -> new CopyOnWriteArrayList<>());
+    screen.onCompletion(() -> screens.remove(screen));
+    screen.onTimeout(screen::complete);
+    screen.onError(broken -> screens.remove(screen));
+    screens.add(screen);
+    if (screens.size() > MOST_PER_ROUND) {
+      screens.get(0).complete();
+    }
+    sender.execute(() -> send(screens, screen, "open"));
+    return screen;
+  }
+
+  @EventListener
+  void moved(RunMoved run) {
+    sender.execute(() -> tell(run.roundId(), "moved"));
+  }
+
+  private void beat() {
+    open.keySet().forEach(round -> tell(round, "beat"));
+  }
+
+  private void tell(UUID roundId, String what) {
+    List<SseEmitter> screens = open.getOrDefault(roundId, List.of());
+    screens.forEach(screen -> send(screens, screen, what));
+    open.computeIfPresent(roundId, (id, left) -> left.isEmpty() ? null : left);
+  }
+
+  private static void send(List<SseEmitter> screens, SseEmitter screen, String what) {
+    try {
+      screen.send(SseEmitter.event().name(what).data(""));
+    } catch (IOException | IllegalStateException gone) {
+      screens.remove(screen);
+    }
+  }
+
+  @PreDestroy
+  void end() {
+    sender.shutdownNow();
+    open.values().forEach(screens -> screens.forEach(SseEmitter::complete));
+  }
+}

@@ -1,0 +1,310 @@
+package tavrel.server.watch;
+
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import tavrel.core.burn.Pack;
+import tavrel.core.burn.Tool;
+import tavrel.core.burn.ToolFamily;
+import tavrel.core.watch.BurnWatcher;
+import tavrel.core.watch.Sample;
+import tavrel.core.watch.SentStream;
+import tavrel.core.watch.SimulatedBowl;
+import tavrel.core.watch.SimulatedStream;
+import tavrel.core.watch.ToolStream;
+import tavrel.core.watch.ToolWatch;
+import tavrel.core.watch.TraceStream;
+import tavrel.core.watch.WatchState;
+import tavrel.core.watch.WatchedTool;
+import tavrel.core.yardrun.EventKind;
+import tavrel.core.yardrun.HiveOnBoard;
+import tavrel.core.yardrun.RunEvent;
+import tavrel.core.yardrun.Stage;
+import tavrel.server.gear.Gears;
+import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
+import tavrel.server.round.NewEvent;
+import tavrel.server.round.Round;
+import tavrel.server.round.Rounds;
+import tavrel.server.round.RunMoved;
+
+/**
+ * Tools under watch, one in a run. What was seen is kept for some minutes in memory; what follows
+ * from it is in the run's log, which is kept for good.
+ */
+@Service
+class ToolWatches {
+
+  /** Where samples come from. */
+  enum Source {
+    SIMULATED,
+    SENT
+  }
+
+  /**
+   * A run's tool as the screen shows it.
+   *
+   * @param seen what is seen now, or null where no tool is watched
+   * @param byItself whether the end of a load is logged by itself
+   * @param simulated whether faults can be asked for
+   * @param tooSmall words on why the load that burns cannot be seen, or null
+   * @param mayWatch whether the run's tool is of a kind that can be watched
+   */
+  record WatchView(
+      ToolWatch.@Nullable Seen seen,
+      boolean byItself,
+      boolean simulated,
+      @Nullable String tooSmall,
+      boolean mayWatch) {}
+
+  private static final Logger LOG = LoggerFactory.getLogger(ToolWatches.class);
+  private static final Duration TICK = Duration.ofMillis(500);
+  private static final Duration LONGEST = Duration.ofHours(14);
+  private static final double USUAL_SET = 230;
+  private static final int USUAL_PREHEAT = 120;
+
+  /** A press that comes later than this was made without network: its bowl has moved on. */
+  private static final Duration FRESH = Duration.ofSeconds(10);
+
+  /** One tool. Everything in it is done under its own lock. */
+  private static final class Live {
+
+    final ToolWatch watch;
+    final Instant began;
+    final Account who;
+    boolean byItself;
+    double grams;
+
+    Live(ToolWatch watch, Instant began, Account who) {
+      this.watch = watch;
+      this.began = began;
+      this.who = who;
+    }
+
+    double seconds(Instant now) {
+      return Duration.between(began, now).toMillis() / 1000.0;
+    }
+  }
+
+  private final Rounds rounds;
+  private final Gears gears;
+  private final Clock clock;
+  private final Map<UUID, Live> live = new ConcurrentHashMap<>();
+  private final ScheduledExecutorService ticker =
+      Executors.newSingleThreadScheduledExecutor(
+          work -> {
+            Thread thread = new Thread(work, "tool-watches");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  ToolWatches(Rounds rounds, Gears gears, Clock clock) {
+    this.rounds = rounds;
+    this.gears = gears;
+    this.clock = clock;
+    ScheduledFuture<?> unused =
+        ticker.scheduleWithFixedDelay(
+            this::tick, TICK.toMillis(), TICK.toMillis(), TimeUnit.MILLISECONDS);
+  }
+
+  WatchView view(UUID roundId) {
+    Round round = rounds.round(roundId);
+    boolean mayWatch = round.toolFamily() == ToolFamily.HEATED_BOWL;
+    Live here = live.get(roundId);
+    if (here == null) {
+      return new WatchView(null, false, false, null, mayWatch);
+    }
+    synchronized (here) {
+      boolean small = here.grams > 0 && here.grams < BurnWatcher.SEEN_FROM;
+      return new WatchView(
+          here.watch.seen(),
+          here.byItself,
+          here.watch.stream() instanceof SimulatedStream,
+          small
+              ? "Loads under 2 g may dip too little to be seen: your press and the burn time decide."
+              : null,
+          mayWatch);
+    }
+  }
+
+  /** Begins to watch, in place of what was watched before. */
+  void begin(UUID roundId, Source source, Account who) {
+    WatchedTool tool = tool(roundId);
+    begin(
+        roundId,
+        tool,
+        source == Source.SENT
+            ? new SentStream()
+            : new SimulatedStream(
+                new SimulatedBowl(
+                    new SimulatedBowl.Make(
+                        tool.setCelsius(), 2, 8, 0.5, 0.02, tool.cutoffVolts() != null),
+                    roundId.getLeastSignificantBits())),
+        who);
+  }
+
+  /** Plays a recorded trace. */
+  void play(UUID roundId, byte[] file, String name, Account who) {
+    begin(roundId, tool(roundId), new TraceStream(TraceFile.read(file), name), who);
+  }
+
+  private void begin(UUID roundId, WatchedTool tool, ToolStream stream, Account who) {
+    live.put(roundId, new Live(new ToolWatch(tool, stream), clock.instant(), who));
+  }
+
+  private WatchedTool tool(UUID roundId) {
+    Round round = rounds.round(roundId);
+    if (round.toolFamily() != ToolFamily.HEATED_BOWL) {
+      throw Problem.conflict("A pan shows its end by the eye and the clock; it is not watched.");
+    }
+    Tool tool = round.toolId() == null ? null : gears.tool(round.toolId());
+    Pack pack = tool == null ? null : gears.packOf(tool).orElse(null);
+    return new WatchedTool(
+        tool == null || tool.setCelsius() == null ? USUAL_SET : tool.setCelsius(),
+        tool == null || tool.preheatSeconds() == 0 ? USUAL_PREHEAT : tool.preheatSeconds(),
+        pack == null ? null : pack.cutoffVolts());
+  }
+
+  /** Whether the end of a load is logged by itself. */
+  void byItself(UUID roundId, boolean on) {
+    Live here = known(roundId);
+    synchronized (here) {
+      here.byItself = on;
+    }
+  }
+
+  /** What goes wrong with the next load of a simulated tool. */
+  void breakNext(UUID roundId, SimulatedBowl.Fault fault) {
+    Live here = known(roundId);
+    synchronized (here) {
+      if (!(here.watch.stream() instanceof SimulatedStream simulated)) {
+        throw Problem.conflict("Only a simulated tool takes faults on request.");
+      }
+      simulated.breakNext(fault);
+    }
+  }
+
+  void packSwapped(UUID roundId) {
+    Live here = known(roundId);
+    synchronized (here) {
+      here.watch.packSwapped();
+    }
+  }
+
+  /** Takes samples that a tool sent. */
+  void send(UUID roundId, List<Sample> samples) {
+    Live here = known(roundId);
+    synchronized (here) {
+      if (!(here.watch.stream() instanceof SentStream sent)) {
+        throw Problem.conflict("This run's tool is not one that sends its samples.");
+      }
+      sent.send(samples);
+    }
+  }
+
+  void end(UUID roundId) {
+    live.remove(roundId);
+  }
+
+  private Live known(UUID roundId) {
+    Live here = live.get(roundId);
+    if (here == null) {
+      throw Problem.missing("A watched tool in this run");
+    }
+    return here;
+  }
+
+  private void tick() {
+    live.forEach(
+        (roundId, here) -> {
+          try {
+            goOn(roundId, here);
+          } catch (RuntimeException broken) {
+            LOG.warn("Watching a tool failed for once", broken);
+          }
+        });
+  }
+
+  private void goOn(UUID roundId, Live here) {
+    Instant now = clock.instant();
+    if (Duration.between(here.began, now).compareTo(LONGEST) > 0) {
+      live.remove(roundId, here);
+      return;
+    }
+    boolean ended;
+    synchronized (here) {
+      ended = here.watch.goOn(here.seconds(now)).contains(WatchState.DONE) && here.byItself;
+    }
+    if (ended) {
+      endBurn(roundId, here, now);
+    }
+  }
+
+  /** Logs the end of the load that burns; whoever began to watch is who did it. */
+  private void endBurn(UUID roundId, Live here, Instant now) {
+    rounds.board(roundId).hives().stream()
+        .filter(hive -> hive.stage() == Stage.BURNING)
+        .findFirst()
+        .ifPresent(
+            hive ->
+                rounds.keep(
+                    roundId,
+                    List.of(
+                        new NewEvent(
+                            UUID.randomUUID(),
+                            hive.hiveId(),
+                            EventKind.BURN_ENDED,
+                            now,
+                            burning(hive),
+                            null,
+                            null)),
+                    here.who));
+  }
+
+  private static int burning(HiveOnBoard hive) {
+    Integer load = hive.ahead().isEmpty() ? null : hive.ahead().get(0).load();
+    return load == null ? hive.loadsEnded() + 1 : load;
+  }
+
+  /** A press that begins a burn lets the acid go. */
+  @EventListener
+  void moved(RunMoved run) {
+    Live here = live.get(run.roundId());
+    if (here == null) {
+      return;
+    }
+    Instant now = clock.instant();
+    for (RunEvent event : run.events()) {
+      Integer load = event.load();
+      if (event.kind() == EventKind.BURN_STARTED
+          && load != null
+          && event.at().isAfter(now.minus(FRESH))) {
+        double grams = rounds.acidIn(run.roundId(), event.hiveId(), load);
+        synchronized (here) {
+          here.watch.goOn(here.seconds(now));
+          here.grams = grams;
+          here.watch.released(grams);
+        }
+      }
+    }
+  }
+
+  @PreDestroy
+  void stop() {
+    ticker.shutdownNow();
+  }
+}

@@ -1,0 +1,114 @@
+package tavrel.server.watch;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import tavrel.core.InvalidValue;
+import tavrel.core.watch.Sample;
+import tavrel.core.watch.SimulatedBowl;
+import tavrel.server.people.Account;
+
+/** The tool of a run under watch. */
+@RestController
+@RequestMapping("/api/rounds/{id}/watch")
+class WatchResource {
+
+  private static final int MOST_AT_ONCE = 500;
+  private static final int LONGEST_NAME = 60;
+
+  /**
+   * What to watch.
+   *
+   * @param source where samples come from
+   */
+  record NewWatch(ToolWatches.Source source) {}
+
+  /**
+   * Whether the end of a load is logged by itself.
+   *
+   * @param on it is
+   */
+  record ByItself(boolean on) {}
+
+  /**
+   * What goes wrong with the next load of a simulated tool.
+   *
+   * @param fault which
+   */
+  record NextFault(SimulatedBowl.Fault fault) {}
+
+  private final ToolWatches watches;
+
+  WatchResource(ToolWatches watches) {
+    this.watches = watches;
+  }
+
+  @GetMapping
+  ToolWatches.WatchView view(@PathVariable UUID id) {
+    return watches.view(id);
+  }
+
+  @PutMapping
+  ToolWatches.WatchView begin(
+      @PathVariable UUID id, @RequestBody NewWatch wanted, @AuthenticationPrincipal Account who) {
+    watches.begin(id, wanted.source(), who);
+    return watches.view(id);
+  }
+
+  @PostMapping(value = "/trace", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  ToolWatches.WatchView play(
+      @PathVariable UUID id, @RequestPart MultipartFile file, @AuthenticationPrincipal Account who)
+      throws IOException {
+    String name = file.getOriginalFilename() == null ? "file" : file.getOriginalFilename();
+    watches.play(
+        id,
+        file.getBytes(),
+        name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name,
+        who);
+    return watches.view(id);
+  }
+
+  /** Samples of a real tool, on a clock of its own that begins with the watch. */
+  @PostMapping("/samples")
+  ToolWatches.WatchView send(@PathVariable UUID id, @RequestBody List<Sample> samples) {
+    InvalidValue.inRange("samples", samples.size(), 0, MOST_AT_ONCE, "at once");
+    watches.send(id, samples);
+    return watches.view(id);
+  }
+
+  @PutMapping("/by-itself")
+  ToolWatches.WatchView byItself(@PathVariable UUID id, @RequestBody ByItself wanted) {
+    watches.byItself(id, wanted.on());
+    return watches.view(id);
+  }
+
+  @PostMapping("/fault")
+  ToolWatches.WatchView fault(@PathVariable UUID id, @RequestBody NextFault wanted) {
+    watches.breakNext(id, wanted.fault());
+    return watches.view(id);
+  }
+
+  @PostMapping("/pack-swapped")
+  ToolWatches.WatchView packSwapped(@PathVariable UUID id) {
+    watches.packSwapped(id);
+    return watches.view(id);
+  }
+
+  @DeleteMapping
+  ToolWatches.WatchView end(@PathVariable UUID id) {
+    watches.end(id);
+    return watches.view(id);
+  }
+}
