@@ -13,11 +13,13 @@ import RunRow from './RunRow.vue'
 import NextToOpen from './NextToOpen.vue'
 import OutboxNotice from './OutboxNotice.vue'
 import RunTools from './RunTools.vue'
+import ToolGauge from './ToolGauge.vue'
 import { useDueSound } from './dueSound'
 import { useOutbox } from './outbox'
 import { useTally } from './tally'
 import { isUntouched } from './overlay'
 import { useRun } from './useRun'
+import { useToolWatch } from './useToolWatch'
 
 const props = defineProps<{ id: string }>()
 
@@ -84,6 +86,13 @@ const verdict = computed(() => {
   return RANK[worst]
 })
 const works = computed(() => session.mayWork)
+const tool = useToolWatch(
+  props.id,
+  computed(
+    () => checked.value && whole.value?.round.toolFamily === 'HEATED_BOWL' && !tally.finished.value,
+  ),
+)
+const watched = tool.view
 
 watchEffect(() => {
   inHand.openings = run.hives.value
@@ -256,6 +265,18 @@ useEventListener(window, 'keydown', (event) => {
           />
         </div>
         <div class="yard">
+          <ToolGauge
+            v-if="watched"
+            :view="watched"
+            :problem="tool.problem.value"
+            :may-work="works"
+            @begin="tool.begin"
+            @play="tool.play"
+            @by-itself="tool.byItself"
+            @break-next="tool.breakNext"
+            @pack-swapped="tool.packSwapped"
+            @end="tool.end"
+          />
           <p class="tally">
             <span
               ><strong class="figure">{{ tally.waiting.value.length }}</strong> waiting</span
@@ -341,6 +362,11 @@ useEventListener(window, 'keydown', (event) => {
   gap: 10px;
   position: sticky;
   top: 100px;
+}
+
+.yard {
+  display: grid;
+  gap: 10px;
 }
 
 .tally {

@@ -5,8 +5,11 @@ import { learnClock, serverNow } from '../parts/clock'
 import { newId } from '../parts/ids'
 import { nextToOpen, overlay, pointAt, type ShownHive } from './overlay'
 import { useOutbox, type NewEvent } from './outbox'
+import { useRunStream } from './useRunStream'
 
 const POLL = 2000
+/** While the server tells what moves, only every so manyth look is made: for a network that died in silence. */
+const QUIET = 3
 /** A second tap this soon is a slip of the glove. */
 const DOUBLE_TAP = 700
 
@@ -94,8 +97,8 @@ export function useRun(roundId: string) {
   /** Takes back the latest press: one that has not left this device, else the latest kept. */
   function undo(): boolean {
     lastPress = 0
-    const waiting = parcels.value.at(-1)?.events[0]
-    if (waiting) return outbox.recall(roundId, waiting.hiveId)
+    const waiting = parcels.value.at(-1)?.events ?? []
+    if (waiting[0]) return outbox.recall(roundId, waiting[0].hiveId) || takeBack(waiting)
     const last = board.value?.lastStep
     if (!last) return false
     outbox.post(
@@ -103,6 +106,16 @@ export function useRun(roundId: string) {
       last.events.map((undoes) => event(last.hiveId, 'UNDONE', { undoes })),
     )
     return true
+  }
+
+  /** A press on its way cannot be recalled: what takes it back goes right after it. */
+  function takeBack(sent: readonly NewEvent[]): boolean {
+    const steps = sent.filter((each) => each.kind !== 'UNDONE')
+    outbox.post(
+      roundId,
+      steps.map((each) => event(each.hiveId, 'UNDONE', { undoes: each.id })),
+    )
+    return steps.length > 0
   }
 
   async function confirmPeople(confirmed: Shapes['PeopleCheck']['confirmed']): Promise<void> {
@@ -115,7 +128,12 @@ export function useRun(roundId: string) {
   }
 
   onMounted(load)
-  useIntervalFn(() => void poll(), POLL)
+  const { listening } = useRunStream(roundId, () => void poll())
+  let quiet = 0
+  useIntervalFn(() => {
+    quiet = listening.value && outbox.reachable ? (quiet + 1) % QUIET : 0
+    if (quiet === 0) void poll()
+  }, POLL)
   useIntervalFn(() => void (problem.value && !gone.value && load()), 4000)
   watch(
     () => outbox.waiting,

@@ -14,8 +14,10 @@ import org.jspecify.annotations.Nullable;
  */
 public final class BurnWatcher {
 
-  /** Loads from here on dip deep enough to be seen, g. */
-  public static final double SEEN_FROM = 2;
+  /**
+   * Loads from here on dip deep enough to be seen, g of acid: two grams of product as it is sold.
+   */
+  public static final double SEEN_FROM = 1.9;
 
   private static final double READY_WITHIN = 6;
   private static final double READY_FOR = 5;

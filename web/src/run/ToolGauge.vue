@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Shapes } from '../api/client'
+import TraceLine from './TraceLine.vue'
+import type { Fault } from './useToolWatch'
+
+/** The tool's own word on its burn: temperature with dip and recovery, pack, state, what is wrong. */
+const props = defineProps<{ view: Shapes['WatchView']; problem: string; mayWork: boolean }>()
+const emit = defineEmits<{
+  begin: [source: Shapes['NewWatch']['source']]
+  play: [file: File]
+  byItself: [on: boolean]
+  breakNext: [fault: Fault]
+  packSwapped: []
+  end: []
+}>()
+
+/** Silent for longer than the watcher can bear. */
+const SILENT = 6
+
+const SHAPES: Record<Shapes['Seen']['state'], string> = {
+  PREHEATING: '◔',
+  READY: '●',
+  CHARGED: '▼',
+  RECOVERING: '▲',
+  DONE: '■',
+}
+const FAULTS: readonly { value: Fault; title: string }[] = [
+  { value: 'NONE', title: 'nothing' },
+  { value: 'STUCK_CAP', title: 'stuck cap' },
+  { value: 'CLOG', title: 'clogged way out' },
+  { value: 'WEAK_PACK', title: 'weak pack' },
+  { value: 'OVERLOAD', title: 'three times the acid' },
+]
+
+const fault = ref<Fault>('NONE')
+const file = ref<HTMLInputElement>()
+const seen = computed(() => props.view.seen)
+const silent = computed(() => (seen.value?.silentFor ?? 0) > SILENT)
+const swap = computed(() => seen.value?.alerts.some((each) => each.alert === 'SWAP_PACK') ?? false)
+
+function chosen(event: Event): void {
+  const input = event.target as HTMLInputElement
+  const trace = input.files?.[0]
+  if (trace) emit('play', trace)
+  input.value = ''
+}
+
+function breakNext(which: Fault): void {
+  fault.value = which
+  emit('breakNext', which)
+}
+</script>
+
+<template>
+  <section v-if="seen" class="sheet gauge" aria-label="The tool">
+    <div class="told">
+      <p class="state" role="status">
+        <span aria-hidden="true">{{ silent ? '○' : SHAPES[seen.state] }}</span>
+        {{ silent ? `silent for ${Math.round(seen.silentFor)} s` : seen.says }}
+      </p>
+      <p class="figure now">
+        {{ seen.celsius === undefined ? '–' : `${seen.celsius.toFixed(0)} °C` }}
+      </p>
+      <p v-if="seen.lowest !== undefined" class="soft">lowest {{ seen.lowest.toFixed(0) }} °C</p>
+      <p v-if="seen.volts !== undefined" class="figure">pack {{ seen.volts.toFixed(1) }} V</p>
+      <p :class="{ made: seen.standIn }">{{ seen.source }}</p>
+    </div>
+    <TraceLine :seen="seen" />
+    <ul v-if="seen.alerts.length" class="alerts" role="alert">
+      <li v-for="each in seen.alerts" :key="each.alert">
+        <strong>{{ each.says }}.</strong> {{ each.toDo }}
+      </li>
+    </ul>
+    <p v-if="view.tooSmall" class="soft wide">{{ view.tooSmall }}</p>
+    <details v-if="mayWork" class="wide">
+      <summary>
+        {{
+          view.byItself
+            ? 'Ends of loads are logged by themselves'
+            : 'Ends of loads are yours to press'
+        }}
+      </summary>
+      <div class="set">
+        <v-switch
+          :model-value="view.byItself"
+          density="compact"
+          hide-details
+          color="primary"
+          label="log the end of a load by itself"
+          @update:model-value="$emit('byItself', Boolean($event))"
+        />
+        <v-select
+          v-if="view.simulated"
+          :model-value="fault"
+          :items="FAULTS"
+          label="wrong with the next load"
+          density="compact"
+          hide-details
+          class="fault"
+          @update:model-value="breakNext"
+        />
+        <v-btn
+          v-if="swap || view.simulated"
+          variant="outlined"
+          size="small"
+          @click="$emit('packSwapped')"
+          >Full pack in</v-btn
+        >
+        <v-btn variant="text" size="small" @click="$emit('end')">Stop watching</v-btn>
+      </div>
+    </details>
+    <p v-if="problem" role="alert" class="problem wide">{{ problem }}</p>
+  </section>
+  <details v-else-if="view.mayWatch && mayWork" class="begin">
+    <summary>Watch the tool's temperature</summary>
+    <p>
+      <v-btn variant="outlined" size="small" @click="$emit('begin', 'SENT')"
+        >The tool sends it</v-btn
+      >
+      <v-btn variant="outlined" size="small" @click="file?.click()">Play a recorded trace</v-btn>
+      <v-btn variant="outlined" size="small" @click="$emit('begin', 'SIMULATED')"
+        >Simulated tool</v-btn
+      >
+      <input
+        ref="file"
+        type="file"
+        accept=".csv,text/csv"
+        aria-label="Recorded trace, CSV: seconds, °C, volts"
+        hidden
+        @change="chosen"
+      />
+    </p>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </details>
+</template>
+
+<style scoped>
+.gauge {
+  display: grid;
+  grid-template-columns: 150px 1fr;
+  gap: 4px 12px;
+  padding: 8px 12px;
+}
+
+.told p {
+  margin: 0;
+}
+
+.state {
+  font-weight: 650;
+}
+
+.told .now {
+  font-size: 1.75rem;
+  line-height: 1.2;
+}
+
+.alerts,
+.wide {
+  grid-column: 1 / -1;
+}
+
+.wide {
+  margin: 0;
+}
+
+.set {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 16px;
+}
+
+summary {
+  min-height: 32px;
+  cursor: pointer;
+}
+
+.alerts {
+  margin: 0;
+  padding: 8px 12px;
+  border: 2px solid var(--off-label);
+  list-style: none;
+}
+
+.alerts strong {
+  color: var(--off-label);
+}
+
+.made {
+  color: var(--caution);
+  font-weight: 600;
+}
+
+.fault {
+  max-width: 220px;
+}
+
+.begin p {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,72 @@
+import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+
+type View = Shapes['WatchView']
+export type Fault = Shapes['NextFault']['fault']
+
+/** A run's tool under watch: what is seen, and the presses that begin, end or disturb it. */
+export function useToolWatch(roundId: string, wanted: Ref<boolean>) {
+  const view = shallowRef<View | null>(null)
+  const problem = ref('')
+  const path = { params: { path: { id: roundId } } }
+  const visible = useDocumentVisibility()
+  let asking = false
+
+  async function take(asked: Promise<View>): Promise<void> {
+    try {
+      view.value = await asked
+      problem.value = ''
+    } catch (thrown) {
+      problem.value = words(thrown)
+    }
+  }
+
+  /** A look that fails says nothing: the run goes on without it, and its age is shown. */
+  async function look(): Promise<void> {
+    if (!wanted.value || visible.value === 'hidden' || asking) return
+    asking = true
+    try {
+      view.value = await ask(api.GET('/api/rounds/{id}/watch', path))
+    } catch {
+      if (view.value?.seen)
+        view.value = {
+          ...view.value,
+          seen: { ...view.value.seen, silentFor: view.value.seen.silentFor + 1 },
+        }
+    } finally {
+      asking = false
+    }
+  }
+
+  useIntervalFn(() => void look(), 1000)
+  watch(wanted, () => void look(), { immediate: true })
+
+  return {
+    view,
+    problem,
+    watching: computed(() => Boolean(view.value?.seen)),
+    begin: (source: Shapes['NewWatch']['source']) =>
+      take(ask(api.PUT('/api/rounds/{id}/watch', { ...path, body: { source } }))),
+    play: (file: File) =>
+      take(
+        ask(
+          api.POST('/api/rounds/{id}/watch/trace', {
+            ...path,
+            body: { file: '' },
+            bodySerializer: () => {
+              const form = new FormData()
+              form.append('file', file)
+              return form
+            },
+          }),
+        ),
+      ),
+    byItself: (on: boolean) =>
+      take(ask(api.PUT('/api/rounds/{id}/watch/by-itself', { ...path, body: { on } }))),
+    breakNext: (fault: Fault) =>
+      take(ask(api.POST('/api/rounds/{id}/watch/fault', { ...path, body: { fault } }))),
+    packSwapped: () => take(ask(api.POST('/api/rounds/{id}/watch/pack-swapped', path))),
+    end: () => take(ask(api.DELETE('/api/rounds/{id}/watch', path))),
+  }
+}
