@@ -18,7 +18,7 @@ import { useDueSound } from './dueSound'
 import { useOutbox } from './outbox'
 import { useTally } from './tally'
 import { isUntouched } from './overlay'
-import { useRun } from './useRun'
+import { RESIDUE, useRun } from './useRun'
 import { useToolWatch } from './useToolWatch'
 
 const props = defineProps<{ id: string }>()
@@ -31,6 +31,17 @@ const SKIP_REASONS = [
   'wind turned',
 ]
 const STOP_REASONS = ['wind turned', 'vapour pouring out', 'tool failed', 'nothing vaporizes']
+const MARKS = [
+  RESIDUE,
+  'acid spat',
+  'no vapour seen',
+  'bees outside',
+  'dead or burnt bees',
+  'queen seen lost',
+  'pollen coming in',
+  'strong colony',
+  'weak colony',
+]
 const EARLY_REASONS = ['bees overheating', 'cloth fell out', 'hive disturbed']
 
 const run = useRun(props.id)
@@ -41,7 +52,8 @@ const now = useServerNow(250)
 const wakeLock = useWakeLock()
 
 const chosenId = ref<string>()
-const asking = ref<'skip' | 'stop' | 'early' | null>(null)
+type Question = 'skip' | 'stop' | 'early' | 'mark'
+const asking = ref<Question | null>(null)
 const askedHive = ref('')
 const tools = ref<InstanceType<typeof RunTools>>()
 
@@ -84,6 +96,15 @@ const verdict = computed(() => {
     -1,
   )
   return RANK[worst]
+})
+const questions = computed<Record<Question, { title: string; ready: readonly string[] }>>(() => {
+  const asked = name(askedHive.value)
+  return {
+    skip: { title: `Leave ${asked} out of this round?`, ready: SKIP_REASONS },
+    stop: { title: `Stop the burn in ${asked}?`, ready: STOP_REASONS },
+    early: { title: `Open ${asked} early?`, ready: EARLY_REASONS },
+    mark: { title: `What was seen at ${asked}?`, ready: MARKS },
+  }
 })
 const works = computed(() => session.mayWork)
 const tool = useToolWatch(
@@ -137,7 +158,7 @@ function openNext(): void {
   letGo()
 }
 
-function ask(what: 'skip' | 'stop' | 'early', hiveId: string): void {
+function ask(what: Question, hiveId: string): void {
   askedHive.value = hiveId
   asking.value = what
 }
@@ -155,6 +176,10 @@ function said(reason: string, all: boolean): void {
     run.skip(all ? tally.waiting.value.map((each) => each.hiveId) : [hiveId], reason)
   } else if (asking.value === 'stop') {
     run.stop(hiveId, reason)
+  } else if (asking.value === 'mark') {
+    run.mark(hiveId, reason)
+    letGo()
+    return
   } else {
     const shutHive = run.hives.value.find((each) => each.hiveId === hiveId)
     if (shutHive) run.act(shutHive, reason)
@@ -166,6 +191,10 @@ function said(reason: string, all: boolean): void {
 function leak(): void {
   if (hive.value) run.leak(hive.value.hiveId)
   letGo()
+}
+
+function mark(): void {
+  if (hive.value) ask('mark', hive.value.hiveId)
 }
 
 function undo(): void {
@@ -193,6 +222,7 @@ useEventListener(window, 'keydown', (event) => {
     o: openNext,
     u: undo,
     l: leak,
+    m: mark,
     s: skipOrStop,
     '?': () => tools.value?.toggleKeys(),
   }
@@ -311,6 +341,7 @@ useEventListener(window, 'keydown', (event) => {
         :sound="soundWords"
         @undo="undo"
         @leak="leak"
+        @mark="mark"
         @skip="skipOrStop"
         @sound="sound.on.value = !sound.on.value"
       />
@@ -318,14 +349,8 @@ useEventListener(window, 'keydown', (event) => {
 
     <ReasonDialog
       :model-value="asking !== null"
-      :title="
-        asking === 'skip'
-          ? `Leave ${name(askedHive)} out of this round?`
-          : asking === 'stop'
-            ? `Stop the burn in ${name(askedHive)}?`
-            : `Open ${name(askedHive)} early?`
-      "
-      :ready="asking === 'skip' ? SKIP_REASONS : asking === 'stop' ? STOP_REASONS : EARLY_REASONS"
+      :title="questions[asking ?? 'skip'].title"
+      :ready="questions[asking ?? 'skip'].ready"
       :waiting="asking === 'skip' ? tally.waiting.value.length : 0"
       @update:model-value="asking = null"
       @said="said"

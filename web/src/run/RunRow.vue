@@ -24,7 +24,16 @@ function dose(hive: ShownHive): string {
 function note(hive: ShownHive): string {
   if (hive.waiting) return 'kept on this device'
   if (hive.stage === 'SKIPPED' || hive.stage === 'STOPPED') return hive.reason ?? ''
-  return hive.marks.some((mark) => mark.kind === 'LEAK_SEEN') ? 'leak seen' : ''
+  return hive.marks
+    .map((mark) =>
+      mark.kind === 'LEAK_SEEN'
+        ? 'leak seen'
+        : mark.kind === 'RESIDUE'
+          ? 'residue left'
+          : mark.says,
+    )
+    .filter((says, i, all) => says && all.indexOf(says) === i)
+    .join(', ')
 }
 
 function clock(hive: ShownHive): string {

@@ -10,7 +10,7 @@ defineProps<{
   skip: 'Leave out' | 'Stop' | null
   sound: string
 }>()
-defineEmits<{ undo: []; leak: []; skip: []; sound: [] }>()
+defineEmits<{ undo: []; leak: []; mark: []; skip: []; sound: [] }>()
 
 const keysShown = ref(false)
 defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
@@ -22,6 +22,7 @@ defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
       Undo {{ undoes }}<kbd>U</kbd>
     </button>
     <button type="button" :disabled="!mayLeak" @click="$emit('leak')">Leak<kbd>L</kbd></button>
+    <button type="button" :disabled="!mayLeak" @click="$emit('mark')">Seen<kbd>M</kbd></button>
     <button type="button" :disabled="!skip" @click="$emit('skip')">
       {{ skip ?? 'Leave out' }}<kbd>S</kbd>
     </button>
@@ -30,8 +31,8 @@ defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
   </div>
   <p v-if="keysShown" class="sheet help">
     <kbd>Space</kbd> next step of the hive in hand · <kbd>O</kbd> open the one due ·
-    <kbd>U</kbd> undo · <kbd>L</kbd> leak seen · <kbd>S</kbd> leave out or stop · <kbd>?</kbd> these
-    keys
+    <kbd>U</kbd> undo · <kbd>L</kbd> leak seen · <kbd>M</kbd> something else seen ·
+    <kbd>S</kbd> leave out or stop · <kbd>?</kbd> these keys
   </p>
 </template>
 

@@ -207,4 +207,17 @@ summary {
   color: var(--off-label);
   font-weight: 600;
 }
+
+@media (width <= 600px) {
+  .gauge {
+    grid-template-columns: 1fr;
+  }
+
+  .told {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0 14px;
+  }
+}
 </style>

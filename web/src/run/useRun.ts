@@ -13,6 +13,9 @@ const QUIET = 3
 /** A second tap this soon is a slip of the glove. */
 const DOUBLE_TAP = 700
 
+/** What a hive's mark of residue is called. */
+export const RESIDUE = 'residue left in the tool'
+
 /** A round being run: what the server knows, what waits here, and the presses that move it on. */
 export function useRun(roundId: string) {
   const outbox = useOutbox()
@@ -94,6 +97,13 @@ export function useRun(roundId: string) {
     outbox.post(roundId, [event(hiveId, 'LEAK_SEEN')])
   }
 
+  /** Something seen at a hive that does not move it on; it goes into the register. */
+  function mark(hiveId: string, says: string): void {
+    outbox.post(roundId, [
+      says === RESIDUE ? event(hiveId, 'RESIDUE') : event(hiveId, 'NOTE', { reason: says }),
+    ])
+  }
+
   /** Takes back the latest press: one that has not left this device, else the latest kept. */
   function undo(): boolean {
     lastPress = 0
@@ -156,6 +166,7 @@ export function useRun(roundId: string) {
     skip,
     stop,
     leak,
+    mark,
     undo,
     confirmPeople,
   }

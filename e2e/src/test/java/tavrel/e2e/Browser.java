@@ -133,7 +133,7 @@ final class Browser implements AutoCloseable {
     String quoted = "\"" + text + "\"";
     By by =
         By.xpath(
-            "//*[self::button or self::a or @role='option' or @role='menuitem' or self::label][starts-with(normalize-space(.), "
+            "//*[self::button or self::a or self::summary or @role='option' or @role='menuitem' or self::label][starts-with(normalize-space(.), "
                 + quoted
                 + ") or starts-with(@aria-label, "
                 + quoted

@@ -23,7 +23,7 @@ public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, Seri
   private static final int FARTHEST = 4;
 
   /** How often one or two series are laid on their best days: slow, but it finds small gaps. */
-  private static final int BEST_ONE_IN = 5;
+  private static final int BEST_ONE_IN = 4;
 
   /** Made by the solver. */
   public SeriesShift() {}
@@ -90,10 +90,7 @@ public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, Seri
         int[] near = board.near(one);
         int other = near.length == 0 ? one : near[random.nextInt(near.length)];
         if (random.nextInt(BEST_ONE_IN) == 0) {
-          draft.layBest(
-              season,
-              bestDays,
-              random.nextBoolean() || one == other ? List.of(one) : List.of(one, other));
+          draft.layBest(season, bestDays, together(one, near, random));
           return new Shift(draft.visits, draft.days);
         }
         switch (random.nextInt(8)) {
@@ -106,6 +103,19 @@ public final class SeriesShift implements MoveIteratorFactory<SeasonToPlan, Seri
         return new Shift(draft.visits, draft.days);
       }
     };
+  }
+
+  /** A series, alone or with one or two of its neighbours, in drawn order. */
+  private static List<Integer> together(int one, int[] near, Random random) {
+    List<Integer> series = new ArrayList<>(List.of(one));
+    int more = random.nextInt(3);
+    for (int i = 0; i < more && i < near.length; i++) {
+      int other = near[random.nextInt(near.length)];
+      if (!series.contains(other)) {
+        series.add(random.nextInt(series.size() + 1), other);
+      }
+    }
+    return series;
   }
 
   private static int by(Random random) {

@@ -1,0 +1,199 @@
+import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { defineComponent, h, nextTick } from 'vue'
+import { createVuetify } from 'vuetify'
+import * as components from 'vuetify/components'
+import type { Shapes } from '../api/client'
+import { useSession } from '../parts/session'
+import { useOutbox } from './outbox'
+import ToolGauge from './ToolGauge.vue'
+import TraceLine from './TraceLine.vue'
+import { RESIDUE, useRun } from './useRun'
+
+const vuetify = createVuetify({ components })
+const fetched = vi.fn<(request: Request) => Promise<Response>>()
+const AT = '2026-08-18T06:40:00.000Z'
+
+const hive: Shapes['HiveOnBoard'] = {
+  hiveId: 'h1',
+  stage: 'WAITING',
+  loads: 1,
+  loadsEnded: 0,
+  marks: [],
+  ahead: [
+    { act: 'START_BURN', load: 1, events: ['BURN_STARTED'], leadsTo: 'BURNING' },
+    { act: 'END_BURN', load: 1, events: ['BURN_ENDED', 'REMOVED'], leadsTo: 'SEALED' },
+    { act: 'OPEN', events: ['OPENED'], leadsTo: 'OPEN' },
+  ],
+}
+
+const board: Shapes['RunBoard'] = {
+  now: AT,
+  hives: [hive],
+  actOn: 'h1',
+  stillShut: 0,
+  treated: 0,
+  skipped: 0,
+  acidUsed: 0,
+  sealSeconds: 600,
+  finished: false,
+}
+
+const seen: Shapes['Seen'] = {
+  tool: { setCelsius: 230, preheatSeconds: 100 },
+  source: 'simulated tool',
+  standIn: true,
+  seconds: 120,
+  state: 'CHARGED',
+  says: 'acid in',
+  celsius: 211.4,
+  volts: 18.24,
+  lowest: 210.9,
+  alerts: [],
+  latest: [
+    { seconds: 100, celsius: 230, volts: 18 },
+    { seconds: 119, celsius: 211, volts: 18 },
+  ],
+  silentFor: 1,
+}
+
+function json(status: number, body: unknown): Response {
+  return new Response(JSON.stringify(body), {
+    status,
+    headers: { 'content-type': 'application/json' },
+  })
+}
+
+async function settled(): Promise<void> {
+  for (let i = 0; i < 30; i++) await new Promise((done) => setTimeout(done, 0))
+  await nextTick()
+}
+
+/** A run on a page; presses are answered when the test lets them be. */
+async function running() {
+  const sent: Shapes['NewEvent'][] = []
+  const held: (() => void)[] = []
+  fetched.mockImplementation((request) => {
+    if (!request.url.endsWith('/events'))
+      return Promise.resolve(json(200, request.url.endsWith('/board') ? board : { hives: [] }))
+    return new Promise((answer) => {
+      void request.json().then((events: Shapes['NewEvent'][]) => {
+        sent.push(...events)
+        held.push(() => answer(json(200, { ...board, hives: [] })))
+      })
+    })
+  })
+  let run: ReturnType<typeof useRun> | undefined
+  const page = mount(
+    defineComponent(() => {
+      run = useRun('r')
+      return () => h('div')
+    }),
+  )
+  await settled()
+  if (!run) throw new Error('no run')
+  return { run, sent, page, answerNext: () => held.shift()?.() }
+}
+
+beforeEach(() => {
+  localStorage.clear()
+  fetched.mockReset()
+  vi.stubGlobal('fetch', fetched)
+  setActivePinia(createPinia())
+  useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
+})
+
+describe('a run', () => {
+  it('takes back a press that is on its way by what follows it', async () => {
+    const { run, sent, page, answerNext } = await running()
+    const shown = run.hives.value[0]
+    if (!shown) throw new Error('no hive')
+    run.act(shown)
+    await settled()
+    expect(sent.map((each) => each.kind)).toEqual(['BURN_STARTED'])
+    expect(run.undo()).toBe(true)
+    answerNext()
+    await settled()
+    expect(sent.map((each) => each.kind)).toEqual(['BURN_STARTED', 'UNDONE'])
+    expect(sent[1]?.undoes).toBe(sent[0]?.id)
+    page.unmount()
+  })
+
+  it('recalls a press that waits behind another without sending it', async () => {
+    const { run, sent, page } = await running()
+    run.leak('h1')
+    run.mark('h1', 'bees outside')
+    await settled()
+    expect(run.undo()).toBe(true)
+    expect(useOutbox().waiting).toBe(1)
+    expect(sent.map((each) => each.kind)).toEqual(['LEAK_SEEN'])
+    page.unmount()
+  })
+
+  it('logs what was seen in its own kind, with words where it has none', async () => {
+    const { run, sent, page, answerNext } = await running()
+    run.mark('h1', RESIDUE)
+    await settled()
+    answerNext()
+    run.mark('h1', 'acid spat')
+    await settled()
+    expect(sent.map((each) => [each.kind, each.reason])).toEqual([
+      ['RESIDUE', undefined],
+      ['NOTE', 'acid spat'],
+    ])
+    page.unmount()
+  })
+})
+
+describe('the tool gauge', () => {
+  function gauge(more: Partial<Shapes['Seen']> = {}, mayWork = true) {
+    return mount(ToolGauge, {
+      props: {
+        view: {
+          seen: { ...seen, ...more },
+          byItself: false,
+          simulated: true,
+          mayWatch: true,
+        },
+        problem: '',
+        mayWork,
+      },
+      global: { plugins: [vuetify] },
+    })
+  }
+
+  it('says state, temperature, pack and that nothing is measured', () => {
+    const text = gauge().text()
+    for (const word of ['acid in', '211 °C', '18.2 V', 'lowest 211 °C', 'simulated tool'])
+      expect(text).toContain(word)
+  })
+
+  it('says what is wrong and what to do', () => {
+    const alert = { alert: 'NO_CHARGE' as const, says: 'No dip', toDo: 'Turn the cap again.' }
+    expect(
+      gauge({ alerts: [alert] })
+        .find('[role=alert]')
+        .text(),
+    ).toBe('No dip. Turn the cap again.')
+  })
+
+  it('calls a tool silent that no longer tells, instead of showing its last word', () => {
+    const text = gauge({ silentFor: 14 }).find('[role=status]').text()
+    expect(text).toContain('silent for 14 s')
+    expect(text).not.toContain('acid in')
+  })
+
+  it('lets a reader look and change nothing', () => {
+    expect(gauge({}, false).find('details').exists()).toBe(false)
+  })
+
+  it('draws what is set as a line that the bowl dips under', () => {
+    const line = mount(TraceLine, { props: { seen } })
+    expect(line.find('svg').attributes('aria-label')).toContain('now 211 °C, set to 230 °C')
+    const ends = line.find('path.bowl').attributes('d') ?? ''
+    expect(ends.match(/[ML]/g)).toHaveLength(2)
+    const set = Number(/V|M\d+ ([\d.]+)H/.exec(line.find('path.set').attributes('d') ?? '')?.[1])
+    expect(Number(ends.split(' ').at(-1))).toBeGreaterThan(set)
+  })
+})
