@@ -12,7 +12,7 @@ class RunTogetherTest {
 
   @Test
   void a_press_on_one_screen_is_seen_on_the_other_at_once_and_both_see_the_tool() {
-    try (App app = App.quickDemo();
+    try (App app = App.demo();
         Browser desk = new Browser(app.url(), Browser.DESK);
         Browser phone = new Browser(app.url(), Browser.PHONE)) {
       desk.enterAs("Wren").see("Hollow Bank").open("/run").see("People first");

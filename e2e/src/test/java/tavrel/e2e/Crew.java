@@ -1,0 +1,77 @@
+package tavrel.e2e;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** A crew's devices in one run, without their screens: each is signed in and posts its presses. */
+final class Crew {
+
+  private static final String LOGIN = "crew";
+
+  private Crew() {}
+
+  /** The first account, a row of hives, a round planned for them and its people checked. */
+  static String round(App app, int hives) throws IOException, InterruptedException {
+    Client client = new Client(app.url());
+    client.send("GET", "/api/welcome", null);
+    client.send(
+        "POST",
+        "/api/welcome",
+        Map.of(
+            "code", app.firstCode(), "login", LOGIN, "name", "Wren", "password", Bench.PASSWORD));
+    client.upload(Bench.roster("Long Row", hives));
+    String round = UUID.randomUUID().toString();
+    client.send(
+        "PUT",
+        "/api/rounds/" + round,
+        Map.of(
+            "apiaryId",
+            client.apiaryNamed("Long Row"),
+            "ruleSheetId",
+            client.send("GET", "/api/rule-sheets", null).get(1).path("id").asText(),
+            "settings",
+            Bench.SETTINGS,
+            "tool",
+            "Bowl"));
+    client.send(
+        "PUT",
+        "/api/rounds/" + round + "/people-check",
+        Map.of(
+            "confirmed",
+            List.of("RESPIRATOR", "FIT", "EYES", "GLOVES", "WIND", "WATER", "BYSTANDERS")));
+    return round;
+  }
+
+  /** A device that has signed in. */
+  static Client device(App app) throws IOException, InterruptedException {
+    Client client = new Client(app.url());
+    client.send("GET", "/api/session", null);
+    client.send("POST", "/api/session", Map.of("login", LOGIN, "password", Bench.PASSWORD));
+    return client;
+  }
+
+  static List<String> hives(Client client, String round) throws IOException, InterruptedException {
+    List<String> hives = new ArrayList<>();
+    for (JsonNode hive :
+        client.send("GET", "/api/rounds/" + round + "/board", null).path("hives")) {
+      hives.add(hive.path("hiveId").asText());
+    }
+    return hives;
+  }
+
+  static Map<String, Object> event(String hive, String kind, Instant at, Integer load) {
+    Map<String, Object> event = new HashMap<>();
+    event.put("id", UUID.randomUUID().toString());
+    event.put("hiveId", hive);
+    event.put("kind", kind);
+    event.put("at", at.toString());
+    event.put("load", load);
+    return event;
+  }
+}
