@@ -86,8 +86,9 @@ function print(): void {
         <h2>To pack</h2>
         <ul class="kit">
           <li v-for="thing in whole.kit" :key="thing.key">
-            ☐ {{ thing.name }}: <b>{{ thing.amount }}</b
-            ><span v-if="thing.why" class="soft">, {{ thing.why }}</span>
+            ☐ {{ thing.name }}: <b>{{ thing.amount }}</b><span v-if="thing.why" class="soft"
+              >, {{ thing.why }}</span
+            >
           </li>
         </ul>
       </section>

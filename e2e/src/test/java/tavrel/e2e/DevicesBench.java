@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 
 /**
@@ -24,25 +25,29 @@ public final class DevicesBench {
   private DevicesBench() {}
 
   /** Runs it; the data go to a folder that is made for it. */
-  public static void main(String[] arguments) throws IOException, InterruptedException {
+  public static void main(String[] arguments) throws Exception {
     int minutes = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 10;
     try (App app = App.quickServe(Files.createTempDirectory("tavrel-bench"))) {
       String round = Crew.round(app, HIVES);
       List<Double> took = Collections.synchronizedList(new ArrayList<>());
       ExecutorService threads = Executors.newFixedThreadPool(DEVICES);
+      List<Future<?>> sending = new ArrayList<>();
       Instant end = Instant.now().plusSeconds(60L * minutes);
       for (int i = 0; i < DEVICES; i++) {
         Client client = Crew.device(app);
         List<String> all = Crew.hives(client, round);
         List<String> own = all.subList(i * HIVES / DEVICES, (i + 1) * HIVES / DEVICES);
-        threads.submit(
-            () -> {
-              press(client, round, own, end, took);
-              return null;
-            });
+        sending.add(
+            threads.submit(
+                () -> {
+                  press(client, round, own, end, took);
+                  return null;
+                }));
+      }
+      for (Future<?> each : sending) {
+        each.get(minutes + 2L, TimeUnit.MINUTES);
       }
       threads.shutdown();
-      threads.awaitTermination(minutes + 2L, TimeUnit.MINUTES);
       List<Double> all = new ArrayList<>(took);
       Bench.percentiles(
           DEVICES + " devices, 2 presses a second for " + minutes + " min, " + all.size(), all);

@@ -22,7 +22,7 @@ class RunTogetherTest {
           () -> desk.all("[role=checkbox]").size() == 7);
       desk.all("[role=checkbox]").forEach(point -> point.click());
       desk.press("All true").see("waiting");
-      phone.enterAs("Tam").see("Go on with the run").press("Go on with the run").see("Start burn");
+      phone.enterAs("Tam").see("Hollow Bank").open("/run").see("Start burn");
 
       desk.press("Watch the tool's temperature").press("Simulated tool").see("heating up");
       phone.see("simulated tool").see("heating up");

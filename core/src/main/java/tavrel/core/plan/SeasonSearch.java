@@ -35,7 +35,9 @@ public final class SeasonSearch {
    */
   private static final int SOON = 5;
 
-  /** How much worse a plan may be, at first, to get out of a corner: about a gap off by two days. */
+  /**
+   * How much worse a plan may be, at first, to get out of a corner: about a gap off by two days.
+   */
   private static final String WARM = "0hard/0medium/300soft";
 
   private final PlanBoard board;
