@@ -1,9 +1,47 @@
 import vue from '@vitejs/plugin-vue'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 import vuetify from 'vite-plugin-vuetify'
 
+/** One document serves every screen; it is fetched anew whenever a file that it begins with has another name. */
+const THE_PAGE = '/'
+
+const installable = VitePWA({
+  injectRegister: null,
+  registerType: 'autoUpdate',
+  manifest: {
+    name: 'Tavrel',
+    short_name: 'Tavrel',
+    description: 'Rounds of oxalic acid vapour, planned, run and logged',
+    start_url: THE_PAGE,
+    display: 'standalone',
+    background_color: '#fbfaf6',
+    theme_color: '#1d2630',
+    icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+  },
+  workbox: {
+    globPatterns: ['assets/**/*.{js,css,woff2}', 'mark.svg'],
+    manifestTransforms: [
+      (entries) => {
+        const first = entries.map((each) => each.url).filter((url) => url.includes('/index-'))
+        const revision = first.sort().join()
+        const page = { url: THE_PAGE, revision, size: 0 }
+        return Promise.resolve({
+          manifest: [...entries.filter((each) => each.url !== 'index.html'), page],
+        })
+      },
+    ],
+    navigateFallback: THE_PAGE,
+    navigateFallbackDenylist: [/^\/api\//, /^\/calendars\//],
+    inlineWorkboxRuntime: true,
+    cleanupOutdatedCaches: true,
+    clientsClaim: true,
+    skipWaiting: true,
+  },
+})
+
 export default defineConfig({
-  plugins: [vue(), vuetify({ autoImport: true })],
+  plugins: [vue(), vuetify({ autoImport: true }), installable],
   build: { target: 'es2022', sourcemap: false, assetsInlineLimit: 0 },
   server: { proxy: { '/api': 'http://localhost:8484' } },
   test: {

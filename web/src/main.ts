@@ -5,9 +5,11 @@ import './theme/base.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
+import { keepOnDevice } from './parts/onDevice'
 import { router } from './router'
 import { followLight } from './theme/light'
 import { vuetify } from './theme/vuetify'
 
 followLight()
+keepOnDevice()
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')

@@ -159,7 +159,7 @@ router.beforeEach(async (to) => {
   try {
     await session.learn()
   } catch {
-    return to.meta.open || session.account ? true : { path: '/sign-in', query: { to: to.fullPath } }
+    return to.meta.open || session.goOn() ? true : { path: '/sign-in', query: { to: to.fullPath } }
   }
   if (session.door?.firstStart && to.path !== '/welcome') return '/welcome'
   if (!session.account && !to.meta.open) return { path: '/sign-in', query: { to: to.fullPath } }

@@ -1,12 +1,18 @@
+import { StorageSerializers, useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, Refused, type Shapes } from '../api/client'
+import { forgetRuns } from './keptRuns'
 
 /** Who is signed in, and how the door stands before. */
 export const useSession = defineStore('session', () => {
   const account = ref<Shapes['Account'] | null>(null)
   const door = ref<Shapes['Door'] | null>(null)
   const known = ref(false)
+  /** Who was signed in here last, for a start without network; the server asks again for itself. */
+  const remembered = useStorage<Shapes['Account'] | null>('tavrel.account', null, localStorage, {
+    serializer: StorageSerializers.object,
+  })
 
   /** Asks once who is signed in. */
   async function learn(): Promise<void> {
@@ -18,10 +24,18 @@ export const useSession = defineStore('session', () => {
       if (!(thrown instanceof Refused)) throw thrown
     }
     known.value = true
+    remembered.value = account.value
+  }
+
+  /** Without network: whoever was signed in here last goes on. */
+  function goOn(): boolean {
+    account.value ??= remembered.value
+    return account.value !== null
   }
 
   function begin(who: Shapes['Account']): void {
     account.value = who
+    remembered.value = who
     known.value = true
     if (door.value) door.value = { ...door.value, firstStart: false }
   }
@@ -29,17 +43,21 @@ export const useSession = defineStore('session', () => {
   async function end(): Promise<void> {
     await ask(api.DELETE('/api/session'))
     account.value = null
+    remembered.value = null
+    forgetRuns()
   }
 
   /** The server no longer knows this session. */
   function lost(): void {
     account.value = null
+    remembered.value = null
   }
 
   return {
     account,
     door,
     learn,
+    goOn,
     begin,
     end,
     lost,

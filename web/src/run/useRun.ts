@@ -3,6 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { learnClock, serverNow } from '../parts/clock'
 import { newId } from '../parts/ids'
+import { keepRun, keptRun } from '../parts/keptRuns'
 import { nextToOpen, overlay, pointAt, type ShownHive } from './overlay'
 import { useOutbox, type NewEvent } from './outbox'
 import { useRunStream } from './useRunStream'
@@ -42,7 +43,17 @@ export function useRun(roundId: string) {
     } catch (thrown) {
       problem.value = words(thrown)
       gone.value = thrown instanceof Refused && thrown.status === 404
+      if (!(thrown instanceof Refused)) goOnAsKept()
     }
+  }
+
+  /** Without network the run goes on as this device knew it last. */
+  function goOnAsKept(): void {
+    const kept = keptRun(roundId)
+    if (!kept) return
+    outbox.reachable = false
+    whole.value ??= kept.whole
+    outbox.boards = { [roundId]: kept.board, ...outbox.boards }
   }
 
   async function poll(): Promise<void> {
@@ -145,6 +156,9 @@ export function useRun(roundId: string) {
     if (quiet === 0) void poll()
   }, POLL)
   useIntervalFn(() => void (problem.value && !gone.value && load()), 4000)
+  watch([whole, board], () => {
+    if (whole.value && board.value) keepRun(roundId, whole.value, board.value)
+  })
   watch(
     () => outbox.waiting,
     (now, before) => {

@@ -75,6 +75,7 @@ class Pages {
         "font-src 'self'",
         "connect-src 'self'",
         "manifest-src 'self'",
+        "worker-src 'self'",
         "base-uri 'none'",
         "form-action 'self'",
         "frame-ancestors 'none'");
@@ -94,6 +95,10 @@ class Pages {
           .addResourceHandler("/mark.svg")
           .addResourceLocations("classpath:/web/")
           .setCacheControl(CacheControl.maxAge(Duration.ofDays(1)));
+      registry
+          .addResourceHandler("/sw.js", "/manifest.webmanifest")
+          .addResourceLocations("classpath:/web/")
+          .setCacheControl(CacheControl.noCache());
     }
   }
 }

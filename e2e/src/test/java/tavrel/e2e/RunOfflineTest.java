@@ -1,0 +1,81 @@
+package tavrel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A whole run without network, with the page loaded anew on the way. */
+class RunOfflineTest {
+
+  private static final int HIVES = 3;
+
+  @Test
+  void a_run_goes_on_without_network_through_a_reload_and_reaches_the_server_once(
+      @TempDir Path data) throws Exception {
+    try (App app = App.serve(data);
+        Browser phone = new Browser(app.url(), Browser.PHONE)) {
+      String round = Crew.round(app, HIVES);
+      phone.open("/sign-in").see("Sign in").type("Login", "crew");
+      phone.type("Password", Bench.PASSWORD).press("Sign in").see("Long Row");
+      phone.open("/run/" + round).see("Start burn");
+      Until.within(
+          Duration.ofSeconds(20),
+          "the screens are kept on the phone",
+          () ->
+              Boolean.TRUE.equals(
+                  phone.script("return Boolean(navigator.serviceWorker.controller)")));
+
+      phone.network(false);
+      phone.reload().see("Start burn").see("No network");
+      burn(phone);
+      phone.see("Kept on this device: 2");
+      phone.reload().see("Kept on this device: 2").see("Next to open");
+      for (int hive = 2; hive <= HIVES; hive++) {
+        burn(phone);
+      }
+      phone.see("Kept on this device: 6");
+      Client other = Crew.device(app);
+      assertThat(stages(other, round)).as("nothing has arrived yet").containsOnly("WAITING");
+
+      phone.network(true);
+      phone.seeNo("Kept on this device");
+      assertThat(stages(other, round)).containsOnly("SEALED");
+      assertThat(
+              other
+                  .send("GET", "/api/register?apiaryId=" + other.apiaryNamed("Long Row"), null)
+                  .findValuesAsText("loads"))
+          .hasSize(HIVES)
+          .containsOnly("1");
+    }
+  }
+
+  private static void burn(Browser phone) {
+    press(phone, "Start burn");
+    press(phone, "Burn ended");
+  }
+
+  /** A second tap too soon is taken for a slip of the glove. */
+  private static void press(Browser phone, String act) {
+    Until.within(
+        Duration.ofSeconds(15),
+        act + " can be pressed",
+        () -> phone.find("[data-act=main]").getText().startsWith(act));
+    try {
+      Thread.sleep(800);
+    } catch (InterruptedException interrupted) {
+      Thread.currentThread().interrupt();
+    }
+    phone.pressAt("[data-act=main]");
+  }
+
+  private static List<String> stages(Client client, String round) throws Exception {
+    return client
+        .send("GET", "/api/rounds/" + round + "/board", null)
+        .path("hives")
+        .findValuesAsText("stage");
+  }
+}
