@@ -53,7 +53,7 @@ function breakNext(which: Fault): void {
 </script>
 
 <template>
-  <section v-if="seen" class="sheet gauge" aria-label="The tool">
+  <section v-if="seen" class="sheet gauge" aria-label="The tool" :data-state="seen.state">
     <div class="told">
       <p class="state" role="status">
         <span aria-hidden="true">{{ silent ? '○' : SHAPES[seen.state] }}</span>

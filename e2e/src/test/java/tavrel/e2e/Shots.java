@@ -98,8 +98,15 @@ public final class Shots {
     take(desk, "brood-clock");
   }
 
-  /** A run some way down the row: three sealed, one left out, a leak seen, one burning. */
+  /**
+   * A run some way down the row: three sealed, one left out, a leak seen, one burning in a watched
+   * tool.
+   */
   private void run(Browser desk) {
+    Until.within(
+        Duration.ofSeconds(15),
+        "every point is there to be ticked",
+        () -> desk.all("[role=checkbox]").size() == 7);
     desk.all("[role=checkbox]").forEach(point -> point.click());
     desk.press("All true").see("waiting");
     for (int i = 0; i < 3; i++) {
@@ -107,8 +114,14 @@ public final class Shots {
       step(desk, "Burn ended", "Start burn");
     }
     desk.press("Leave out").press("weak colony").see("left out");
+    desk.press("Watch the tool's temperature").press("Simulated tool").see("heating up");
+    Until.within(Duration.ofSeconds(150), "the bowl is hot", () -> "READY".equals(state(desk)));
     step(desk, "Start burn", "Burn ended");
-    desk.press("Leak").see("leak seen").see("burn time");
+    desk.press("Leak").see("leak seen").see("burn time").see("recovering");
+  }
+
+  private static String state(Browser desk) {
+    return desk.all(".gauge").isEmpty() ? "" : desk.find(".gauge").getAttribute("data-state");
   }
 
   private static void step(Browser desk, String press, String then) {
