@@ -13,6 +13,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.servlet.config.annotation.ContentNegotiationConfigurer;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
@@ -84,6 +85,11 @@ class Pages {
   /** Files with a content hash in their name never change. */
   @Configuration(proxyBeanMethods = false)
   static class Files implements WebMvcConfigurer {
+
+    @Override
+    public void configureContentNegotiation(ContentNegotiationConfigurer types) {
+      types.mediaType("webmanifest", new MediaType("application", "manifest+json"));
+    }
 
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
