@@ -87,7 +87,8 @@ kbd {
   }
 
   .tools button {
-    min-width: 76px;
+    min-width: 62px;
+    padding: 0 4px;
   }
 
   .keys,

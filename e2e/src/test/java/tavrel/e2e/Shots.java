@@ -123,6 +123,7 @@ public final class Shots {
         Duration.ofSeconds(60),
         "the bowl has dipped",
         () -> Set.of("RECOVERING", "DONE").contains(state(desk)));
+    desk.script("window.scrollTo(0, 0)");
   }
 
   private static String state(Browser desk) {
