@@ -49,11 +49,16 @@ class RunStreams {
   SseEmitter open(UUID roundId) {
     SseEmitter screen = new SseEmitter(LONGEST.toMillis());
     List<SseEmitter> screens =
-        open.computeIfAbsent(roundId, unused -> new CopyOnWriteArrayList<>());
+        open.compute(
+            roundId,
+            (id, known) -> {
+              List<SseEmitter> looking = known == null ? new CopyOnWriteArrayList<>() : known;
+              looking.add(screen);
+              return looking;
+            });
     screen.onCompletion(() -> screens.remove(screen));
     screen.onTimeout(screen::complete);
     screen.onError(broken -> screens.remove(screen));
-    screens.add(screen);
     if (screens.size() > MOST_PER_ROUND) {
       screens.get(0).complete();
     }
