@@ -16,6 +16,9 @@ import tavrel.core.measure.Strength;
  */
 public record Loads(int count, int units, double product, double acid, @Nullable FirstLoad first) {
 
+  /** How long the rest waits after a load that only loosens the cluster, s; our round figure. */
+  public static final int LOOSENING_WAIT = 240;
+
   /**
    * A small first load.
    *

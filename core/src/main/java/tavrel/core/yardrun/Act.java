@@ -4,6 +4,8 @@ import java.util.List;
 
 /** What a person at the row can do next, each one press of a thumb. */
 public enum Act {
+  /** The hive is shut ahead of the tool. */
+  SHUT(Stage.PREPARED, EventKind.PREPARED),
   /** A pan wand's first move: the acid goes onto the cold pan. */
   LOAD_COLD(Stage.LOADED, EventKind.LOADED),
   /** The pan is in, the entrance shut round it, and the current on. */

@@ -1,7 +1,9 @@
 package tavrel.core.yardrun;
 
-/** What can happen to a hive in a run, in the order in which a treatment goes. */
+/** What can happen in a run: to a hive, in the order in which a treatment goes, and to the crew. */
 public enum EventKind {
+  /** One point of making a hive ready is done; which one stands as the reason. */
+  CHECKED,
   /** Shut, tray in, entrance reduced. */
   PREPARED,
   /** A pan was loaded cold, before it goes in. */
@@ -28,6 +30,18 @@ public enum EventKind {
   RESIDUE,
   /** Anything worth writing down. */
   NOTE,
+  /** A full pack was put on a tool. */
+  PACK_SWAPPED,
+  /** Nothing more is burned for now, with a reason; openings go on. */
+  PAUSED,
+  /** The pause is over. */
+  WENT_ON,
+  /** What remains waits for another day, with a reason. */
+  PUT_OFF,
+  /** Somebody breathed in or was touched by acid; what was done stands with it. */
+  EXPOSURE,
+  /** Somebody was hurt, or something burned; what was done stands with it. */
+  ACCIDENT,
   /** An earlier event was a mistake. */
   UNDONE;
 
@@ -36,7 +50,27 @@ public enum EventKind {
     return switch (this) {
       case PREPARED, LOADED, BURN_STARTED, BURN_ENDED, REMOVED, SEALED, OPENED, SKIPPED, ABORTED ->
           true;
-      case RELEASED, LEAK_SEEN, RESIDUE, NOTE, UNDONE -> false;
+      case CHECKED,
+          RELEASED,
+          LEAK_SEEN,
+          RESIDUE,
+          NOTE,
+          PACK_SWAPPED,
+          PAUSED,
+          WENT_ON,
+          PUT_OFF,
+          EXPOSURE,
+          ACCIDENT,
+          UNDONE ->
+          false;
+    };
+  }
+
+  /** Whether it concerns the crew or a tool, and no hive. */
+  public boolean isOfCrew() {
+    return switch (this) {
+      case PACK_SWAPPED, PAUSED, WENT_ON, PUT_OFF, EXPOSURE, ACCIDENT -> true;
+      default -> false;
     };
   }
 }

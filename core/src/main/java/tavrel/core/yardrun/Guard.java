@@ -2,7 +2,9 @@ package tavrel.core.yardrun;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import tavrel.core.Figures;
 
 /** What a run does not take without the people check, or without a reason (handbook 2.13). */
@@ -23,7 +25,8 @@ public final class Guard {
   public static Optional<String> refusal(
       RunEvent event, HiveState state, PlannedHive hive, RunPlan plan, boolean peopleChecked) {
     return switch (event.kind()) {
-      case BURN_STARTED -> burn(event, state, hive, peopleChecked);
+      case LOADED -> fit(event, hive, plan);
+      case BURN_STARTED -> fit(event, hive, plan).or(() -> burn(event, state, hive, peopleChecked));
       case OPENED -> open(event, state, hive, plan);
       case SKIPPED ->
           state.treated() || state.stage() == Stage.BURNING
@@ -35,6 +38,35 @@ public final class Guard {
               : Optional.of("Nothing burns in this hive.");
       default -> Optional.empty();
     };
+  }
+
+  /**
+   * Looks at putting the rest off: nothing may be shut, and no tool in a hive.
+   *
+   * @return what stands against it, in words; empty if nothing does
+   */
+  public static Optional<String> putOff(RunPlan plan, Map<UUID, HiveState> states) {
+    long shut =
+        plan.hives().stream().filter(hive -> states.get(hive.hiveId()).shutSince() != null).count();
+    return shut == 0
+        ? Optional.empty()
+        : Optional.of(
+            shut
+                + (shut == 1 ? " hive is" : " hives are")
+                + " still shut. Open them before the rest is put off.");
+  }
+
+  private static Optional<String> fit(RunEvent event, PlannedHive hive, RunPlan plan) {
+    Integer number = event.tool();
+    if (number == null) {
+      return Optional.empty();
+    }
+    if (plan.tools().stream().noneMatch(tool -> tool.number() == number)) {
+      return Optional.of("This tool is not in the run.");
+    }
+    String unfit = plan.tool(number).unfit().get(hive.hiveId());
+    return Optional.ofNullable(unfit)
+        .map(why -> "Not with " + plan.tool(number).name() + ": " + why + ".");
   }
 
   private static Optional<String> burn(
@@ -60,7 +92,7 @@ public final class Guard {
     if (event.reason() != null || state.stage() == Stage.OPEN || state.stage() == Stage.STOPPED) {
       return Optional.empty();
     }
-    if (state.stageIn(hive, plan.tool()) == Stage.RELOADING) {
+    if (state.stageIn(hive, plan) == Stage.RELOADING) {
       return Optional.of(
           "Only "
               + state.loadsEnded().size()

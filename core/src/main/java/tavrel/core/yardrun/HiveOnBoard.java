@@ -2,6 +2,7 @@ package tavrel.core.yardrun;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -20,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param ahead what is left to do, in order
  * @param reason the latest reason given
  * @param marks what else was seen
+ * @param tool number of the tool that is or was in it, or null where none was named
+ * @param ready points of making ready that are done
  */
 public record HiveOnBoard(
     UUID hiveId,
@@ -33,13 +36,16 @@ public record HiveOnBoard(
     @Nullable Instant alarmAt,
     List<NextAct> ahead,
     @Nullable String reason,
-    List<Mark> marks) {
+    List<Mark> marks,
+    @Nullable Integer tool,
+    Set<ReadyPoint> ready) {
 
-  static HiveOnBoard of(PlannedHive hive, HiveState state, RunPlan plan) {
+  static HiveOnBoard of(PlannedHive hive, HiveState state, RunPlan plan, Part part) {
     List<RunEvent> steps = state.steps();
     Instant since = steps.isEmpty() ? null : steps.get(steps.size() - 1).at();
-    Stage stage = state.stageIn(hive, plan.tool());
-    Integer clock = NextAct.clockIn(stage, hive, plan.tool());
+    Stage stage = state.stageIn(hive, plan);
+    int ended = state.loadsEnded().isEmpty() ? 0 : state.loadsEnded().last();
+    Integer clock = NextAct.clockIn(stage, hive, plan.tool(state.tool()), ended);
     return new HiveOnBoard(
         hive.hiveId(),
         stage,
@@ -50,8 +56,10 @@ public record HiveOnBoard(
         stage == Stage.RELOADING ? null : state.openFrom(plan.seal()),
         state.shutSince(),
         state.shutSince() == null ? null : state.shutSince().plus(plan.longestShut()),
-        NextAct.ahead(state, hive, plan.tool()),
+        NextAct.ahead(state, hive, plan, part),
         state.reason(),
-        state.marks());
+        state.marks(),
+        state.tool(),
+        state.ready());
   }
 }

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -31,6 +32,8 @@ import tavrel.core.burn.ToolFamily;
  * @param marks what else was seen, in order
  * @param people who worked on it, in order of first act
  * @param steps the steps that stand, in order of happening
+ * @param tool number of the tool that is or was in it, or null where none was named
+ * @param ready points of making ready that are done
  */
 public record HiveState(
     Stage stage,
@@ -44,7 +47,9 @@ public record HiveState(
     @Nullable String reason,
     List<Mark> marks,
     List<String> people,
-    List<RunEvent> steps) {
+    List<RunEvent> steps,
+    @Nullable Integer tool,
+    Set<ReadyPoint> ready) {
 
   /** Folds the events of one hive, in any order, with repeats. */
   public static HiveState of(Collection<RunEvent> events) {
@@ -61,9 +66,9 @@ public record HiveState(
   /**
    * The stage with the plan in view: a pan that is out with loads still to come is being reloaded.
    */
-  Stage stageIn(PlannedHive hive, RunTool tool) {
+  Stage stageIn(PlannedHive hive, RunPlan plan) {
     boolean more = loadsEnded.size() < hive.loads();
-    return stage == Stage.SEALED && more && tool.family() == ToolFamily.PAN_WAND
+    return stage == Stage.SEALED && more && plan.tool(tool).family() == ToolFamily.PAN_WAND
         ? Stage.RELOADING
         : stage;
   }
@@ -79,16 +84,21 @@ public record HiveState(
     };
   }
 
+  /** When it was shut first, or null; also once it is open again. */
+  public @Nullable Instant firstShut() {
+    for (RunEvent step : steps) {
+      if (step.kind() == EventKind.PREPARED || step.kind() == EventKind.BURN_STARTED) {
+        return step.at();
+      }
+    }
+    return burnedFrom;
+  }
+
   /** In order of happening, each once, without those that were mistakes. */
   private static List<RunEvent> standing(Collection<RunEvent> events) {
     List<RunEvent> inOrder = new ArrayList<>(events);
     inOrder.sort(RunEvent.BY_TIME);
-    Set<UUID> undone = new HashSet<>();
-    for (RunEvent event : inOrder) {
-      if (event.undoes() != null) {
-        undone.add(event.undoes());
-      }
-    }
+    Set<UUID> undone = undone(inOrder);
     List<RunEvent> standing = new ArrayList<>(inOrder.size());
     UUID before = null;
     for (RunEvent event : inOrder) {
@@ -99,6 +109,18 @@ public record HiveState(
       }
     }
     return standing;
+  }
+
+  /** Ids of the events that were mistakes. */
+  static Set<UUID> undone(Collection<RunEvent> events) {
+    Set<UUID> undone = Set.of();
+    for (RunEvent event : events) {
+      if (event.undoes() != null) {
+        undone = undone.isEmpty() ? new HashSet<>() : undone;
+        undone.add(event.undoes());
+      }
+    }
+    return undone;
   }
 
   /** Gathers facts first and names the stage last, so that two phones' clocks cannot confuse it. */
@@ -119,6 +141,12 @@ public record HiveState(
     private @Nullable String reason;
     private final List<Mark> marks = new ArrayList<>();
     private final Set<String> people = new LinkedHashSet<>();
+    private Set<ReadyPoint> ready = Set.of();
+    private @Nullable Integer tool;
+    private String shutBy = "";
+    private String endedBy = "";
+    private String removedBy = "";
+    private String openedBy = "";
 
     Fold(List<RunEvent> events) {
       this.events = events;
@@ -141,7 +169,9 @@ public record HiveState(
           reason,
           List.copyOf(marks),
           List.copyOf(people),
-          steps());
+          steps(),
+          tool,
+          ready);
     }
 
     private List<RunEvent> steps() {
@@ -160,27 +190,77 @@ public record HiveState(
         reason = event.reason();
       }
       switch (event.kind()) {
-        case PREPARED -> prepared = prepared == null ? event.at() : prepared;
-        case LOADED -> loaded = event.at();
-        case BURN_STARTED -> start(event);
-        case BURN_ENDED -> {
-          ended.add(event.load());
-          firstBurn = firstBurn == null ? event.at() : firstBurn;
-          lastEnd = event.at();
+        case CHECKED -> {
+          ready = ready.isEmpty() ? EnumSet.noneOf(ReadyPoint.class) : ready;
+          ready.add(ReadyPoint.named(event.reason()));
         }
-        case REMOVED, SEALED ->
-            removed = event.kind() == EventKind.SEALED && removed != null ? removed : event.at();
-        case OPENED -> opened = event.at();
+        case PREPARED -> shut(event);
+        case LOADED -> {
+          loaded = event.at();
+          tool = event.tool();
+        }
+        case BURN_STARTED -> start(event);
+        case BURN_ENDED -> end(event);
+        case REMOVED -> out(event);
+        case SEALED -> removed = removed == null ? event.at() : removed;
+        case OPENED -> open(event);
         case SKIPPED -> skipped = true;
         case ABORTED -> aborted = event;
         case LEAK_SEEN, RESIDUE, NOTE -> mark(event, event.reason());
-        case RELEASED, UNDONE -> {}
+        case RELEASED, PACK_SWAPPED, PAUSED, WENT_ON, PUT_OFF, EXPOSURE, ACCIDENT, UNDONE -> {}
+      }
+    }
+
+    private void shut(RunEvent event) {
+      if (prepared == null) {
+        prepared = event.at();
+        shutBy = event.by();
+      } else {
+        merged(event, shutBy, "was also shut by ");
+      }
+    }
+
+    private void end(RunEvent event) {
+      if (ended.add(event.load())) {
+        endedBy = event.by();
+      } else {
+        merged(event, endedBy, "load " + event.load() + " was also ended by ");
+      }
+      firstBurn = firstBurn == null ? event.at() : firstBurn;
+      lastEnd = event.at();
+    }
+
+    private void out(RunEvent event) {
+      if (isSinceLastStart(removed)) {
+        merged(event, removedBy, "tool was also taken out by ");
+      }
+      removed = event.at();
+      removedBy = event.by();
+    }
+
+    private void open(RunEvent event) {
+      if (isSinceLastStart(opened)) {
+        merged(event, openedBy, "was also opened by ");
+      }
+      opened = event.at();
+      openedBy = event.by();
+    }
+
+    private boolean isSinceLastStart(@Nullable Instant at) {
+      return at != null && (lastStart == null || !at.isBefore(lastStart.at()));
+    }
+
+    /** What two people did is counted once, and told. */
+    private void merged(RunEvent event, String first, String what) {
+      if (!event.by().equals(first)) {
+        mark(event, what + event.by());
       }
     }
 
     private void start(RunEvent event) {
       if (started.add(event.load())) {
         lastStart = event;
+        tool = event.tool();
         firstBurn = firstBurn == null ? event.at() : firstBurn;
       } else {
         mark(event, "load " + event.load() + " was also started by " + event.by());

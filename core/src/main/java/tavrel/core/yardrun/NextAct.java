@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.burn.ToolFamily;
+import tavrel.core.dose.Loads;
 
 /**
  * One step on the way that lies ahead of a hive.
@@ -24,16 +25,23 @@ public record NextAct(
   /**
    * All steps still ahead of a hive, in order, so that a phone without network can go on by itself.
    */
-  public static List<NextAct> ahead(HiveState state, PlannedHive hive, RunTool tool) {
+  public static List<NextAct> ahead(HiveState state, PlannedHive hive, RunPlan plan, Part part) {
+    RunTool tool = plan.tool(state.tool() == null ? part.tool() : state.tool());
     Way way =
         tool.family() == ToolFamily.PAN_WAND ? new PanWay(hive, tool) : new BowlWay(hive, tool);
     int ended = state.loadsEnded().isEmpty() ? 0 : state.loadsEnded().last();
-    switch (state.stageIn(hive, tool)) {
+    switch (state.stageIn(hive, plan)) {
       case OPEN, SKIPPED -> {
         return List.of();
       }
       case SEALED, STOPPED -> {}
-      case WAITING, PREPARED -> way.burnFrom(1);
+      case WAITING -> {
+        if (part.tool() == null) {
+          way.add(Act.SHUT, null);
+        }
+        way.burnFrom(1);
+      }
+      case PREPARED -> way.burnFrom(1);
       case LOADED -> way.loaded(ended + 1);
       case BURNING -> way.burning(state.burning() == null ? hive.loads() : state.burning());
       case BURNT -> way.burnt(ended == 0 ? hive.loads() : ended);
@@ -43,11 +51,21 @@ public record NextAct(
     return List.copyOf(way.ahead);
   }
 
-  /** How long a stage should last by the tool's figures, seconds; null where it has no clock. */
-  static @Nullable Integer clockIn(Stage stage, PlannedHive hive, RunTool tool) {
+  /**
+   * How long a stage should last, seconds; null where it has no clock.
+   *
+   * @param ended the load that has ended last, or 0
+   */
+  static @Nullable Integer clockIn(Stage stage, PlannedHive hive, RunTool tool, int ended) {
     return switch (stage) {
-      case BURNING -> hive.burnSeconds();
-      case BURNT -> tool.coolSeconds() > 0 ? tool.coolSeconds() : null;
+      case BURNING -> tool.burnIn(hive);
+      case BURNT -> {
+        boolean loosened = ended == 1 && hive.firstAcid() != null && hive.loads() > 1;
+        if (loosened && tool.family() == ToolFamily.HEATED_BOWL) {
+          yield Loads.LOOSENING_WAIT;
+        }
+        yield tool.coolSeconds() > 0 ? tool.coolSeconds() : null;
+      }
       case RELOADING -> tool.reloadSeconds() > 0 ? tool.reloadSeconds() : null;
       default -> null;
     };
@@ -82,8 +100,10 @@ public record NextAct(
     }
 
     void add(Act act, @Nullable Integer load) {
+      int ended = act.leadsTo() == Stage.BURNT && load != null ? load : 0;
       ahead.add(
-          new NextAct(act, load, act.events(), act.leadsTo(), clockIn(act.leadsTo(), hive, tool)));
+          new NextAct(
+              act, load, act.events(), act.leadsTo(), clockIn(act.leadsTo(), hive, tool, ended)));
     }
   }
 

@@ -1,18 +1,14 @@
 package tavrel.core.yardrun;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param acidUsed grams of acid dihydrate in all loads that burned to their end
  * @param sealSeconds seal period, seconds
  * @param finished every hive is open again or left out
+ * @param tools the run's tools
+ * @param crew pauses, and what happened to people
+ * @param pace the run held against its plan, or null where nothing was reckoned or has begun
  */
 public record RunBoard(
     Instant now,
@@ -43,19 +42,39 @@ public record RunBoard(
     int skipped,
     double acidUsed,
     long sealSeconds,
-    boolean finished) {
+    boolean finished,
+    List<ToolOnBoard> tools,
+    CrewLog crew,
+    @Nullable PaceNow pace) {
 
   /**
-   * Folds a run's log.
+   * Folds a run's log, as who has the first tool in hand should see it.
    *
    * @param events in any order, with repeats; events of hives that are not in the plan are left out
    */
   public static RunBoard of(RunPlan plan, Collection<RunEvent> events, Instant now) {
+    return of(plan, events, now, Part.FIRST, null);
+  }
+
+  /**
+   * Folds a run's log, as who plays this part should see it.
+   *
+   * @param workableTo end of the workable hours that {@code now} is in, or null where it is in none
+   */
+  public static RunBoard of(
+      RunPlan plan,
+      Collection<RunEvent> events,
+      Instant now,
+      Part part,
+      @Nullable Instant workableTo) {
     Map<UUID, HiveState> states = states(plan, events);
+    List<RunEvent> ofCrew = ofCrew(events);
+    CrewLog crew = CrewLog.of(ofCrew);
     List<HiveOnBoard> hives =
         plan.hives().stream()
-            .map(hive -> HiveOnBoard.of(hive, states.get(hive.hiveId()), plan))
+            .map(hive -> HiveOnBoard.of(hive, states.get(hive.hiveId()), plan, part))
             .toList();
+    Pointer pointer = new Pointer(plan, hives, now);
     double acid =
         plan.hives().stream()
             .mapToDouble(hive -> hive.acidIn(states.get(hive.hiveId()).loadsEnded()))
@@ -63,15 +82,30 @@ public record RunBoard(
     return new RunBoard(
         now,
         hives,
-        actOn(hives, now, plan.openFirstAfter()).map(HiveOnBoard::hiveId).orElse(null),
-        nextToOpen(hives).map(HiveOnBoard::hiveId).orElse(null),
+        pointer.actOn(part, crew.paused() != null).map(HiveOnBoard::hiveId).orElse(null),
+        pointer.nextToOpen().map(HiveOnBoard::hiveId).orElse(null),
         lastStep(states.values()),
         count(hives, hive -> hive.shutSince() != null),
         (int) states.values().stream().filter(HiveState::treated).count(),
         count(hives, hive -> hive.stage() == Stage.SKIPPED),
         acid,
         plan.seal().toSeconds(),
-        hives.stream().allMatch(hive -> hive.stage().isDone()));
+        hives.stream().allMatch(hive -> hive.stage().isDone()),
+        plan.tools().stream().map(tool -> ToolOnBoard.of(tool, plan, states, ofCrew)).toList(),
+        crew,
+        PaceNow.of(
+            plan, states, crew.putOff() == null ? null : crew.putOff().at(), now, workableTo));
+  }
+
+  /** What concerns the crew, and what takes some of that back. */
+  private static List<RunEvent> ofCrew(Collection<RunEvent> events) {
+    List<RunEvent> ofCrew = new ArrayList<>();
+    for (RunEvent event : events) {
+      if (event.hiveId() == null) {
+        ofCrew.add(event);
+      }
+    }
+    return ofCrew;
   }
 
   /** The same board with only these hives on it: what a device needs that has just moved them. */
@@ -87,14 +121,20 @@ public record RunBoard(
         skipped,
         acidUsed,
         sealSeconds,
-        finished);
+        finished,
+        tools,
+        crew,
+        pace);
   }
 
   /** The state of every planned hive, in walking order. */
   public static Map<UUID, HiveState> states(RunPlan plan, Collection<RunEvent> events) {
-    Map<UUID, List<RunEvent>> byHive =
-        events.stream()
-            .collect(Collectors.groupingBy(RunEvent::hiveId, HashMap::new, Collectors.toList()));
+    Map<UUID, List<RunEvent>> byHive = new HashMap<>();
+    for (RunEvent event : events) {
+      if (event.hiveId() != null) {
+        byHive.computeIfAbsent(event.hiveId(), id -> new ArrayList<>()).add(event);
+      }
+    }
     return plan.hives().stream()
         .collect(
             Collectors.toMap(
@@ -102,34 +142,6 @@ public record RunBoard(
                 hive -> HiveState.of(byHive.getOrDefault(hive.hiveId(), List.of())),
                 (first, second) -> first,
                 LinkedHashMap::new));
-  }
-
-  /**
-   * Burn on, but a hive well over its time comes first: the hive that has the tool, then hives
-   * overdue by more than the margin, then the next to burn, then the next to open (handbook 2.9).
-   */
-  private static Optional<HiveOnBoard> actOn(
-      List<HiveOnBoard> hives, Instant now, Duration openFirstAfter) {
-    Instant wellOver = now.minus(openFirstAfter);
-    Function<Predicate<HiveOnBoard>, Optional<HiveOnBoard>> first =
-        test -> hives.stream().filter(test).findFirst();
-    return first
-        .apply(hive -> hive.stage().hasTool())
-        .or(
-            () ->
-                nextToOpen(hives)
-                    .filter(hive -> hive.openFrom() != null && hive.openFrom().isBefore(wellOver)))
-        .or(
-            () ->
-                first.apply(
-                    hive -> hive.stage() == Stage.WAITING || hive.stage() == Stage.PREPARED))
-        .or(() -> nextToOpen(hives));
-  }
-
-  private static Optional<HiveOnBoard> nextToOpen(List<HiveOnBoard> hives) {
-    return hives.stream()
-        .filter(hive -> hive.openFrom() != null)
-        .min(Comparator.comparing(HiveOnBoard::openFrom));
   }
 
   private static @Nullable LastStep lastStep(Collection<HiveState> states) {

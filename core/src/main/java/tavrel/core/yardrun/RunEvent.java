@@ -10,27 +10,38 @@ import tavrel.core.InvalidValue;
  * One entry of a run's log, made on the device that saw it happen and never changed.
  *
  * @param id made on the device; the same id is the same event, however often it arrives
- * @param hiveId the hive it happened to
+ * @param hiveId the hive it happened to; null where it happened to the crew or a tool
  * @param kind what happened
  * @param at when, UTC
  * @param by who did it
  * @param load which load, from 1, for the events of a burn; otherwise null
  * @param reason why or what, where that must be said
  * @param undoes the event that was a mistake, for {@link EventKind#UNDONE}; otherwise null
+ * @param tool number of the run's tool that did it, or null where none is named
+ * @param clockOff how far the device's clock was ahead of the server's, s, where {@code at} was set
+ *     right by it; otherwise null
  */
 public record RunEvent(
     UUID id,
-    UUID hiveId,
+    @Nullable UUID hiveId,
     EventKind kind,
     Instant at,
     String by,
     @Nullable Integer load,
     @Nullable String reason,
-    @Nullable UUID undoes) {
+    @Nullable UUID undoes,
+    @Nullable Integer tool,
+    @Nullable Integer clockOff) {
 
   /** Order of happening; the same however the events arrive. */
   public static final Comparator<RunEvent> BY_TIME =
-      Comparator.comparing(RunEvent::at).thenComparing(RunEvent::kind).thenComparing(RunEvent::id);
+      (one, other) -> {
+        int order = one.at().compareTo(other.at());
+        if (order == 0) {
+          order = one.kind().compareTo(other.kind());
+        }
+        return order == 0 ? one.id().compareTo(other.id()) : order;
+      };
 
   /** Longest reason or note, in characters. */
   public static final int LONGEST_REASON = 500;
@@ -43,14 +54,21 @@ public record RunEvent(
         reason == null || reason.isBlank()
             ? null
             : InvalidValue.text("reason", reason, LONGEST_REASON);
+    if (hiveId == null && !kind.isOfCrew() && kind != EventKind.UNDONE) {
+      throw new InvalidValue("hiveId", "is missing; say which hive");
+    }
+    if (tool != null) {
+      InvalidValue.inRange("tool", tool, 1, RunTool.MOST, "as number of a tool");
+    }
     switch (kind) {
+      case CHECKED -> ReadyPoint.named(reason);
       case LOADED, BURN_STARTED, BURN_ENDED, RELEASED -> {
         if (load == null) {
           throw new InvalidValue("load", "is missing; say which load, from 1");
         }
         InvalidValue.inRange("load", load, 1, 99, "as load number");
       }
-      case SKIPPED, ABORTED, NOTE -> {
+      case SKIPPED, ABORTED, NOTE, PAUSED, PUT_OFF, EXPOSURE, ACCIDENT -> {
         if (reason == null) {
           throw new InvalidValue("reason", "is missing; say why in a few words");
         }
@@ -62,5 +80,17 @@ public record RunEvent(
       }
       default -> {}
     }
+  }
+
+  /** Something that happened to a hive, by hands or by the run's first tool. */
+  public static RunEvent at(
+      UUID id,
+      UUID hiveId,
+      EventKind kind,
+      Instant at,
+      String by,
+      @Nullable Integer load,
+      @Nullable String reason) {
+    return new RunEvent(id, hiveId, kind, at, by, load, reason, null, null, null);
   }
 }

@@ -3,6 +3,7 @@ package tavrel.core.yardrun;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a run starts from.
@@ -10,15 +11,17 @@ import java.util.List;
  * @param hives in any order; kept in walking order
  * @param seal least time shut after the tool is out
  * @param longestShut longest advisable time shut
- * @param tool what it is done with
+ * @param tools what it is done with, by number; the first is the one it was planned with
  * @param openFirstAfter how far over its time a hive may be before opening it comes before burning
+ * @param pace how long it was reckoned to take, or null where that could not be told
  */
 public record RunPlan(
     List<PlannedHive> hives,
     Duration seal,
     Duration longestShut,
-    RunTool tool,
-    Duration openFirstAfter) {
+    List<RunTool> tools,
+    Duration openFirstAfter,
+    @Nullable PlannedPace pace) {
 
   /** A hive more than three minutes over its time is opened first (handbook 2.9). */
   public static final Duration USUAL_OPEN_FIRST_AFTER = Duration.ofMinutes(3);
@@ -26,5 +29,25 @@ public record RunPlan(
   /** Puts the hives into walking order. */
   public RunPlan {
     hives = hives.stream().sorted(Comparator.comparingInt(PlannedHive::place)).toList();
+    tools = tools.stream().sorted(Comparator.comparingInt(RunTool::number)).toList();
+    if (tools.isEmpty() || tools.get(0).number() != 1) {
+      throw new IllegalArgumentException("a run has a first tool");
+    }
+  }
+
+  /** A run with one tool, of which no pace was reckoned. */
+  public static RunPlan plain(
+      List<PlannedHive> hives, Duration seal, Duration longestShut, RunTool tool) {
+    return new RunPlan(hives, seal, longestShut, List.of(tool), USUAL_OPEN_FIRST_AFTER, null);
+  }
+
+  /** The tool with this number; the first where none is named or the number is not known. */
+  public RunTool tool(@Nullable Integer number) {
+    for (RunTool tool : tools) {
+      if (number != null && tool.number() == number) {
+        return tool;
+      }
+    }
+    return tools.get(0);
   }
 }

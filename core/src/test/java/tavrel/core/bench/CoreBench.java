@@ -169,12 +169,7 @@ public class CoreBench {
     for (int i = 1; i <= count; i++) {
       planned.add(PlannedHive.plain(id(i), i, 1, 2, 2));
     }
-    return new RunPlan(
-        planned,
-        Duration.ofMinutes(10),
-        Duration.ofMinutes(45),
-        RunTool.BOWL,
-        RunPlan.USUAL_OPEN_FIRST_AFTER);
+    return RunPlan.plain(planned, Duration.ofMinutes(10), Duration.ofMinutes(45), RunTool.BOWL);
   }
 
   private static List<RunEvent> log(RunPlan plan) {
@@ -190,14 +185,13 @@ public class CoreBench {
   }
 
   private static RunEvent event(PlannedHive hive, EventKind kind, Instant at, Integer load) {
-    return new RunEvent(
+    return RunEvent.at(
         UUID.nameUUIDFromBytes((kind + hive.hiveId().toString()).getBytes(StandardCharsets.UTF_8)),
         hive.hiveId(),
         kind,
         at,
         "Tam",
         load,
-        null,
         null);
   }
 

@@ -65,12 +65,7 @@ public class RunBench {
     for (int i = 0; i < HIVES; i++) {
       hives.add(PlannedHive.plain(new UUID(0, i), i, 2, 2, 2));
     }
-    return new RunPlan(
-        hives,
-        Duration.ofMinutes(10),
-        Duration.ofMinutes(30),
-        RunTool.BOWL,
-        RunPlan.USUAL_OPEN_FIRST_AFTER);
+    return RunPlan.plain(hives, Duration.ofMinutes(10), Duration.ofMinutes(30), RunTool.BOWL);
   }
 
   /** Eight events a hive, ten thousand in all. */
@@ -93,7 +88,7 @@ public class RunBench {
 
   private static void add(
       List<RunEvent> log, UUID hive, EventKind kind, Instant at, @Nullable Integer load) {
-    log.add(new RunEvent(new UUID(1, log.size()), hive, kind, at, "Wren", load, null, null));
+    log.add(RunEvent.at(new UUID(1, log.size()), hive, kind, at, "Wren", load, null));
   }
 
   /** One sample of a tool. */

@@ -83,7 +83,7 @@ class HiveStateTest {
     assertThat(state.people()).containsExactly("Tam", "Wren");
     assertThat(state.marks())
         .extracting(Mark::says)
-        .containsExactly("load 1 was also started by Wren");
+        .containsExactly("load 1 was also started by Wren", "load 1 was also ended by Tam");
   }
 
   @Test
@@ -150,7 +150,7 @@ class HiveStateTest {
       names = {"SKIPPED", "ABORTED", "NOTE"})
   void what_needs_words_is_refused_without(EventKind kind) {
     assertThatThrownBy(
-            () -> new RunEvent(UUID.randomUUID(), hive("1"), kind, DAWN, "Tam", null, "  ", null))
+            () -> RunEvent.at(UUID.randomUUID(), hive("1"), kind, DAWN, "Tam", null, "  "))
         .isInstanceOfSatisfying(
             InvalidValue.class, refused -> assertThat(refused.field()).isEqualTo("reason"));
   }
@@ -159,25 +159,18 @@ class HiveStateTest {
   void a_burn_names_its_load_and_an_undo_its_event() {
     assertThatThrownBy(
             () ->
-                new RunEvent(
-                    UUID.randomUUID(),
-                    hive("1"),
-                    EventKind.BURN_STARTED,
-                    DAWN,
-                    "Tam",
-                    null,
-                    null,
-                    null))
+                RunEvent.at(
+                    UUID.randomUUID(), hive("1"), EventKind.BURN_STARTED, DAWN, "Tam", null, null))
         .hasMessageContaining("which load");
     assertThatThrownBy(
             () ->
-                new RunEvent(
-                    UUID.randomUUID(), hive("1"), EventKind.BURN_ENDED, DAWN, "Tam", 0, null, null))
+                RunEvent.at(
+                    UUID.randomUUID(), hive("1"), EventKind.BURN_ENDED, DAWN, "Tam", 0, null))
         .isInstanceOf(InvalidValue.class);
     assertThatThrownBy(
             () ->
-                new RunEvent(
-                    UUID.randomUUID(), hive("1"), EventKind.UNDONE, DAWN, "Tam", null, null, null))
+                RunEvent.at(
+                    UUID.randomUUID(), hive("1"), EventKind.UNDONE, DAWN, "Tam", null, null))
         .hasMessageContaining("mistake");
   }
 

@@ -16,6 +16,8 @@ final class Log {
   private final List<RunEvent> events = new ArrayList<>();
   private Instant at = DAWN;
   private String by = "Tam";
+  private @Nullable Integer tool;
+  private @Nullable Integer clockOff;
 
   static UUID hive(String name) {
     return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
@@ -28,6 +30,25 @@ final class Log {
 
   Log by(String who) {
     by = who;
+    return this;
+  }
+
+  /** What follows is done with this tool. */
+  Log with(@Nullable Integer number) {
+    tool = number;
+    return this;
+  }
+
+  /** What follows comes from a device whose clock was ahead by so many seconds. */
+  Log clockOff(@Nullable Integer seconds) {
+    clockOff = seconds;
+    return this;
+  }
+
+  /** Something that concerns the crew, not a hive. */
+  Log crew(EventKind kind, @Nullable String says) {
+    events.add(
+        new RunEvent(UUID.randomUUID(), null, kind, at, by, null, says, null, tool, clockOff));
     return this;
   }
 
@@ -68,7 +89,16 @@ final class Log {
   Log undo(RunEvent event) {
     events.add(
         new RunEvent(
-            UUID.randomUUID(), event.hiveId(), EventKind.UNDONE, at, by, null, null, event.id()));
+            UUID.randomUUID(),
+            event.hiveId(),
+            EventKind.UNDONE,
+            at,
+            by,
+            null,
+            null,
+            event.id(),
+            null,
+            null));
     return this;
   }
 
@@ -82,7 +112,7 @@ final class Log {
 
   HiveState state(String hive) {
     return HiveState.of(
-        events.stream().filter(event -> event.hiveId().equals(hive(hive))).toList());
+        events.stream().filter(event -> hive(hive).equals(event.hiveId())).toList());
   }
 
   static RunPlan plan(String... hives) {
@@ -90,12 +120,7 @@ final class Log {
     for (String hive : hives) {
       planned.add(planned(hive, planned.size() + 1, 1));
     }
-    return new RunPlan(
-        planned,
-        Duration.ofMinutes(10),
-        Duration.ofMinutes(45),
-        RunTool.BOWL,
-        RunPlan.USUAL_OPEN_FIRST_AFTER);
+    return RunPlan.plain(planned, Duration.ofMinutes(10), Duration.ofMinutes(45), RunTool.BOWL);
   }
 
   static PlannedHive planned(String hive, int place, int loads) {
@@ -108,7 +133,9 @@ final class Log {
       @Nullable Integer load,
       @Nullable String reason,
       @Nullable UUID undoes) {
-    events.add(new RunEvent(UUID.randomUUID(), hive(hive), kind, at, by, load, reason, undoes));
+    events.add(
+        new RunEvent(
+            UUID.randomUUID(), hive(hive), kind, at, by, load, reason, undoes, tool, clockOff));
     return this;
   }
 }

@@ -13,7 +13,7 @@ import tavrel.core.burn.ToolFamily;
 /** The order of steps with a pan wand, and its clocks. */
 class PanRunTest {
 
-  private static final RunTool PAN = new RunTool(ToolFamily.PAN_WAND, 120, 60);
+  private static final RunTool PAN = RunTool.first("pan", ToolFamily.PAN_WAND, 120, 60);
 
   @Test
   void a_pan_is_loaded_cold_connected_disconnected_cooled_in_the_hive_and_taken_out() {
@@ -39,11 +39,11 @@ class PanRunTest {
   @Test
   void following_the_way_ahead_step_by_step_always_leaves_the_rest_of_it() {
     Log log = new Log();
-    List<NextAct> ahead = NextAct.ahead(log.state("1"), planned(2), PAN);
+    List<NextAct> ahead = NextAct.ahead(log.state("1"), planned(2), plan(2), Part.FIRST);
     for (int i = 0; i < ahead.size(); i++) {
       NextAct next = ahead.get(i);
       log.at(60L * (i + 1)).does("1", next);
-      assertThat(NextAct.ahead(log.state("1"), planned(2), PAN))
+      assertThat(NextAct.ahead(log.state("1"), planned(2), plan(2), Part.FIRST))
           .as("after %s", next.act())
           .isEqualTo(ahead.subList(i + 1, ahead.size()));
       assertThat(board(log, 2).stage()).isEqualTo(next.leadsTo());
@@ -94,12 +94,11 @@ class PanRunTest {
   void the_hive_that_has_the_pan_is_pointed_at_before_the_next_in_the_row() {
     Log log = oneOfTwoLoads();
     RunPlan plan =
-        new RunPlan(
+        RunPlan.plain(
             List.of(planned(2), PlannedHive.plain(hive("2"), 2, 1, 2, 2)),
             Duration.ofMinutes(10),
             Duration.ofMinutes(45),
-            PAN,
-            RunPlan.USUAL_OPEN_FIRST_AFTER);
+            PAN);
     assertThat(RunBoard.of(plan, log.events(), DAWN.plusSeconds(350)).actOn()).isEqualTo(hive("1"));
   }
 
@@ -124,7 +123,9 @@ class PanRunTest {
   }
 
   private static List<Act> acts(Log log, int loads) {
-    return NextAct.ahead(log.state("1"), planned(loads), PAN).stream().map(NextAct::act).toList();
+    return NextAct.ahead(log.state("1"), planned(loads), plan(loads), Part.FIRST).stream()
+        .map(NextAct::act)
+        .toList();
   }
 
   private static HiveOnBoard board(Log log, int loads) {
@@ -132,12 +133,8 @@ class PanRunTest {
   }
 
   private static RunPlan plan(int loads) {
-    return new RunPlan(
-        List.of(planned(loads)),
-        Duration.ofMinutes(10),
-        Duration.ofMinutes(45),
-        PAN,
-        RunPlan.USUAL_OPEN_FIRST_AFTER);
+    return RunPlan.plain(
+        List.of(planned(loads)), Duration.ofMinutes(10), Duration.ofMinutes(45), PAN);
   }
 
   private static PlannedHive planned(int loads) {

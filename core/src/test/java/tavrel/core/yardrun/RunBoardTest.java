@@ -107,7 +107,7 @@ class RunBoardTest {
   void the_way_ahead_is_true() {
     Log log = new Log();
     long second = 0;
-    for (NextAct next : NextAct.ahead(log.state("1"), planned("1", 1, 3), RunTool.BOWL)) {
+    for (NextAct next : NextAct.ahead(log.state("1"), planned("1", 1, 3), plan("1"), Part.FIRST)) {
       log.at(++second);
       for (EventKind kind : next.events()) {
         switch (kind) {
@@ -128,7 +128,7 @@ class RunBoardTest {
   }
 
   private static List<Act> ahead(Log log, int loads) {
-    return NextAct.ahead(log.state("1"), planned("1", 1, loads), RunTool.BOWL).stream()
+    return NextAct.ahead(log.state("1"), planned("1", 1, loads), plan("1"), Part.FIRST).stream()
         .map(NextAct::act)
         .toList();
   }

@@ -154,7 +154,7 @@ class DemoRounds {
       Instant at,
       @Nullable Integer load,
       @Nullable String reason) {
-    return new NewEvent(id(round + hive.name() + kind), hive.id(), kind, at, load, reason, null);
+    return NewEvent.at(id(round + hive.name() + kind), hive.id(), kind, at, load, reason);
   }
 
   private static UUID id(String of) {

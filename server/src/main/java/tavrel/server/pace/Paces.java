@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -70,6 +71,12 @@ public class Paces {
             ? null
             : new ToolAtWork.Packs(
                 Math.max(1, pack.count() / Math.max(1, sharers)), burns, SWAP_SECONDS, null));
+  }
+
+  /** How many tools of a run share a tool's packs, itself among them. */
+  public static int sharing(Tool tool, List<Tool> tools) {
+    return (int)
+        tools.stream().filter(other -> Objects.equals(other.packId(), tool.packId())).count();
   }
 
   /**

@@ -58,7 +58,7 @@ class SecurityRules {
                     .permitAll()
                     .requestMatchers("/api/people/**")
                     .hasRole(KEEPER)
-                    .requestMatchers(PUT, "/api/rounds/*/people-check")
+                    .requestMatchers(PUT, "/api/rounds/*/people-check", "/api/rounds/*/line-up")
                     .hasAnyRole(KEEPER, CREW)
                     .requestMatchers(POST, "/api/rounds/*/events", "/api/rounds/*/watch/**")
                     .hasAnyRole(KEEPER, CREW)

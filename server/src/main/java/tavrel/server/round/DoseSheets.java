@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -140,13 +139,8 @@ class DoseSheets {
     YardSheet yard = today(apiaryId, question.dose());
     List<Tool> tools = question.toolIds().stream().map(gears::tool).toList();
     List<ToolAtWork> atWork =
-        tools.stream().map(tool -> paces.atWork(tool, sharing(tool, tools))).toList();
+        tools.stream().map(tool -> paces.atWork(tool, Paces.sharing(tool, tools))).toList();
     return RunLength.of(YardWork.of(yard.dose(), yard.hives(), atWork, question.work()));
-  }
-
-  private static int sharing(Tool tool, List<Tool> tools) {
-    return (int)
-        tools.stream().filter(other -> Objects.equals(other.packId(), tool.packId())).count();
   }
 
   private List<Hive> chosen(Apiary apiary, @Nullable List<UUID> hiveIds) {

@@ -1,5 +1,6 @@
 package tavrel.server.round;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -10,23 +11,62 @@ import tavrel.core.yardrun.RunEvent;
  * An event as a device sends it; who did it is known from the session.
  *
  * @param id made on the device
- * @param hiveId the hive
+ * @param hiveId the hive, or null for what concerns the crew or a tool
  * @param kind what happened
  * @param at when, by the device's clock set right by the server's
  * @param load which load, from 1, for burns
  * @param reason why, where that must be said
  * @param undoes the event that was a mistake, for an undo
+ * @param tool number of the run's tool that did it, or null
+ * @param clockOff how far the device's clock is ahead of the server's, s, where {@code at} was set
+ *     right by it; or null
+ * @param deviceAt when, by the device's bare clock, where it has not learned how far that is off
  */
 public record NewEvent(
     UUID id,
-    UUID hiveId,
+    @Nullable UUID hiveId,
     EventKind kind,
     Instant at,
     @Nullable Integer load,
     @Nullable String reason,
-    @Nullable UUID undoes) {
+    @Nullable UUID undoes,
+    @Nullable Integer tool,
+    @Nullable Integer clockOff,
+    @Nullable Instant deviceAt) {
 
-  RunEvent by(String name) {
-    return new RunEvent(id, hiveId, kind, at, name, load, reason, undoes);
+  /** A clock that is off by less than this is as good as right, s. */
+  private static final int AS_GOOD_AS_RIGHT = 2;
+
+  /** An event at a hive, without a word on tools or clocks. */
+  public static NewEvent at(
+      UUID id,
+      UUID hiveId,
+      EventKind kind,
+      Instant at,
+      @Nullable Integer load,
+      @Nullable String reason) {
+    return new NewEvent(id, hiveId, kind, at, load, reason, null, null, null, null);
+  }
+
+  /**
+   * The event as it is kept.
+   *
+   * @param deviceAhead how far the device's clock is ahead of ours now, or null where that is not
+   *     known
+   */
+  RunEvent by(String name, @Nullable Duration deviceAhead) {
+    boolean bare = deviceAt != null && deviceAhead != null;
+    Integer off = bare ? Integer.valueOf((int) deviceAhead.toSeconds()) : clockOff;
+    return new RunEvent(
+        id,
+        hiveId,
+        kind,
+        bare ? deviceAt.minus(deviceAhead) : at,
+        name,
+        load,
+        reason,
+        undoes,
+        tool,
+        off == null || Math.abs(off) < AS_GOOD_AS_RIGHT ? null : off);
   }
 }

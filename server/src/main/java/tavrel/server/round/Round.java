@@ -11,7 +11,6 @@ import tavrel.core.dose.Per;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.measure.Spoon;
-import tavrel.core.yardrun.RunTool;
 import tavrel.core.yardrun.SealTime;
 
 /**
@@ -79,11 +78,6 @@ public record Round(
     int coolSeconds,
     int reloadSeconds,
     @Nullable Double loosening) {
-
-  /** What its run must know of the tool. */
-  RunTool runTool() {
-    return new RunTool(toolFamily, coolSeconds, reloadSeconds);
-  }
 
   /** Least time shut. */
   Duration seal() {

@@ -9,6 +9,7 @@ import tavrel.core.dose.HiveDose;
 import tavrel.core.dose.Loads;
 import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Floor;
+import tavrel.core.hive.Shutting;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.ready.HiveReady;
 import tavrel.core.ready.Task;
@@ -38,6 +39,8 @@ import tavrel.core.rule.Verdict;
  * @param kept share of the acid that settles inside, a model estimate; null in older rounds
  * @param exception why it gets another amount than the round, or null
  * @param tasks what to do before the burn, one a line
+ * @param prepSeconds how long making it ready should take, s
+ * @param cloth whether a cloth shuts it
  */
 public record RoundHive(
     UUID hiveId,
@@ -59,7 +62,9 @@ public record RoundHive(
     @Nullable String burnSays,
     @Nullable Double kept,
     @Nullable String exception,
-    String tasks) {
+    String tasks,
+    int prepSeconds,
+    boolean cloth) {
 
   static RoundHive of(HiveDose dose, HiveReady ready) {
     Loads.FirstLoad first = dose.loads().first();
@@ -88,7 +93,9 @@ public record RoundHive(
         burn == null ? null : burn.says(),
         ready.kept(),
         dose.exception(),
-        ready.tasks().stream().map(Task::words).collect(Collectors.joining("\n")));
+        ready.tasks().stream().map(Task::words).collect(Collectors.joining("\n")),
+        ready.tasks().stream().mapToInt(task -> task.kind().seconds()).sum(),
+        dose.hive().fittings().shutting() == Shutting.WET_CLOTH);
   }
 
   /** Grams of product in all loads. */

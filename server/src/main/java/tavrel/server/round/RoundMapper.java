@@ -72,19 +72,21 @@ interface RoundMapper {
       """
       insert into round_hive (
         round_id, hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load,
-        verdict, label_says, supers_plan, first_product, first_acid, burn_seconds, burn_says, kept, exception, tasks)
+        verdict, label_says, supers_plan, first_product, first_acid, burn_seconds, burn_says, kept, exception, tasks,
+        prep_seconds, cloth)
       values (
         #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes, typeHandler=tavrel.server.apiary.BoxesTypeHandler}, #{hive.supers}, #{hive.floor},
         #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays},
         #{hive.supersPlan}, #{hive.firstProduct}, #{hive.firstAcid}, #{hive.burnSeconds}, #{hive.burnSays}, #{hive.kept},
-        #{hive.exception}, #{hive.tasks})
+        #{hive.exception}, #{hive.tasks}, #{hive.prepSeconds}, #{hive.cloth})
       """)
   void addHive(UUID roundId, RoundHive hive);
 
   @Select(
       """
       select hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load, verdict,
-             label_says, supers_plan, first_product, first_acid, burn_seconds, burn_says, kept, exception, tasks
+             label_says, supers_plan, first_product, first_acid, burn_seconds, burn_says, kept, exception, tasks,
+             prep_seconds, cloth
       from round_hive
       where round_id = #{roundId}
       order by place, hive_name
@@ -109,7 +111,9 @@ interface RoundMapper {
     @Arg(column = "burn_says", javaType = String.class),
     @Arg(column = "kept", javaType = Double.class),
     @Arg(column = "exception", javaType = String.class),
-    @Arg(column = "tasks", javaType = String.class)
+    @Arg(column = "tasks", javaType = String.class),
+    @Arg(column = "prep_seconds", javaType = int.class),
+    @Arg(column = "cloth", javaType = boolean.class)
   })
   List<RoundHive> hives(UUID roundId);
 
@@ -151,19 +155,28 @@ interface RoundMapper {
   @Update("update round set finished_at = #{at} where id = #{id}")
   void finish(UUID id, @Nullable Instant at);
 
-  @Select("select standing_side, checked_by, at from people_check where round_id = #{roundId}")
+  /** The latest people check: after a night in between there is another. */
+  @Select(
+      """
+      select standing_side, checked_by, at, celsius
+      from people_check
+      where round_id = #{roundId}
+      order by at desc
+      limit 1
+      """)
   Optional<KeptPeopleCheck> peopleCheck(UUID roundId);
 
   @Insert(
       """
-      insert into people_check (round_id, confirmed, standing_side, checked_by, account_id, at)
-      values (#{roundId}, #{confirmed}, #{check.standingSide}, #{check.checkedBy}, #{accountId}, #{check.at})
+      insert into people_check (round_id, confirmed, standing_side, checked_by, account_id, at, celsius)
+      values (#{roundId}, #{confirmed}, #{check.standingSide}, #{check.checkedBy}, #{accountId}, #{check.at},
+              #{check.celsius})
       """)
   void addPeopleCheck(UUID roundId, String confirmed, KeptPeopleCheck check, UUID accountId);
 
   @Select(
       """
-      select id, hive_id, kind, at, done_by as "by", load, reason, undoes
+      select id, hive_id, kind, at, done_by as "by", load, reason, undoes, tool, clock_off
       from run_event
       where round_id = #{roundId}
       """)
@@ -171,11 +184,23 @@ interface RoundMapper {
 
   @Insert(
       """
-      insert into run_event (id, round_id, hive_id, kind, at, done_by, account_id, load, reason, undoes, received_at)
+      insert into run_event (id, round_id, hive_id, kind, at, done_by, account_id, load, reason, undoes, received_at,
+                             tool, clock_off)
       values (#{event.id}, #{roundId}, #{event.hiveId}, #{event.kind}, #{event.at}, #{event.by}, #{accountId},
-              #{event.load}, #{event.reason}, #{event.undoes}, #{receivedAt})
+              #{event.load}, #{event.reason}, #{event.undoes}, #{receivedAt}, #{event.tool}, #{event.clockOff})
       """)
   void addEvent(UUID roundId, RunEvent event, UUID accountId, Instant receivedAt);
+
+  /** How many events of each person came more than so many seconds after they happened. */
+  @Select(
+      """
+      select done_by as "by", count(*) as "count", max(received_at) as last
+      from run_event
+      where round_id = #{roundId} and received_at > dateadd(second, #{seconds}, at)
+      group by done_by
+      order by done_by
+      """)
+  List<CameLate> cameLate(UUID roundId, int seconds);
 
   @Select(
       """

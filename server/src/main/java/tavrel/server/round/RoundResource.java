@@ -1,9 +1,13 @@
 package tavrel.server.round;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -16,16 +20,22 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tavrel.core.InvalidValue;
 import tavrel.core.dose.School;
 import tavrel.core.measure.Spoon;
 import tavrel.core.pace.RunLength;
 import tavrel.core.ready.YardSheet;
+import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.PeopleCheck;
+import tavrel.core.yardrun.ReadyPoint;
 import tavrel.core.yardrun.RunBoard;
+import tavrel.core.yardrun.RunTool;
 import tavrel.server.people.Account;
 
 /** Dose sheets, rounds and their runs. */
@@ -56,8 +66,21 @@ class RoundResource {
    * @param schools how much to give
    * @param spoons what to measure with
    * @param peopleCheck what to confirm before burning
+   * @param readiness what to make ready at a hive ahead of its burn
    */
-  record Choices(List<School> schools, List<OfferedSpoon> spoons, List<AskedPoint> peopleCheck) {}
+  record Choices(
+      List<School> schools,
+      List<OfferedSpoon> spoons,
+      List<AskedPoint> peopleCheck,
+      List<AskedReadiness> readiness) {}
+
+  /**
+   * One point of making a hive ready.
+   *
+   * @param point the point
+   * @param words as it is asked
+   */
+  record AskedReadiness(ReadyPoint point, String words) {}
 
   /**
    * Whether a thing is packed.
@@ -68,10 +91,12 @@ class RoundResource {
 
   private final Rounds rounds;
   private final RunStreams streams;
+  private final Clock clock;
 
-  RoundResource(Rounds rounds, RunStreams streams) {
+  RoundResource(Rounds rounds, RunStreams streams, Clock clock) {
     this.rounds = rounds;
     this.streams = streams;
+    this.clock = clock;
   }
 
   @GetMapping("/choices")
@@ -83,6 +108,9 @@ class RoundResource {
             .toList(),
         Arrays.stream(PeopleCheck.Point.values())
             .map(point -> new AskedPoint(point, point.words()))
+            .toList(),
+        Arrays.stream(ReadyPoint.values())
+            .map(point -> new AskedReadiness(point, point.words()))
             .toList());
   }
 
@@ -149,12 +177,37 @@ class RoundResource {
   @PutMapping("/rounds/{id}/people-check")
   Rounds.WholeRound confirmPeople(
       @PathVariable UUID id, @RequestBody PeopleCheck check, @AuthenticationPrincipal Account who) {
-    return rounds.confirmPeople(id, check, who);
+    rounds.confirmPeople(id, check, who);
+    rounds.changed(id);
+    return rounds.byId(id);
   }
 
+  /**
+   * The board as who plays a part should see it.
+   *
+   * @param part number of the tool in hand, or 0 for the hands that shut, fill and open
+   */
   @GetMapping("/rounds/{id}/board")
-  RunBoard board(@PathVariable UUID id) {
-    return rounds.board(id);
+  RunBoard board(@PathVariable UUID id, @RequestParam(defaultValue = "1") int part) {
+    return rounds.board(id, part(part));
+  }
+
+  @GetMapping("/rounds/{id}/review")
+  Rounds.Looked lookBack(@PathVariable UUID id) {
+    return rounds.lookBack(id);
+  }
+
+  @GetMapping("/rounds/{id}/line-up")
+  LineUps.LineUp lineUp(@PathVariable UUID id) {
+    return rounds.lineUp(id);
+  }
+
+  @PutMapping("/rounds/{id}/line-up")
+  LineUps.LineUp lineUp(
+      @PathVariable UUID id, @RequestBody NewLineUp wanted, @AuthenticationPrincipal Account who) {
+    rounds.lineUp(id, wanted, who);
+    rounds.changed(id);
+    return rounds.lineUp(id);
   }
 
   /** Says when the run has moved; the board itself is asked for. */
@@ -164,11 +217,26 @@ class RoundResource {
     return streams.open(id);
   }
 
+  /**
+   * Keeps events.
+   *
+   * @param part as whom the board is told, see {@link #board}
+   * @param deviceClock what the device's bare clock says as it sends, to set right what was stamped
+   *     by it
+   */
   @PostMapping("/rounds/{id}/events")
   RunBoard keep(
       @PathVariable UUID id,
       @RequestBody List<NewEvent> events,
+      @RequestParam(defaultValue = "1") int part,
+      @RequestHeader(name = "Device-Clock", required = false) @Nullable Instant deviceClock,
       @AuthenticationPrincipal Account who) {
-    return rounds.keep(id, events, who);
+    Duration ahead = deviceClock == null ? null : Duration.between(clock.instant(), deviceClock);
+    return rounds.keep(id, events, who, part(part), ahead);
+  }
+
+  private static Part part(int number) {
+    InvalidValue.inRange("part", number, 0, RunTool.MOST, "as number of a tool, or 0");
+    return number == 0 ? Part.HANDS : new Part(number);
   }
 }

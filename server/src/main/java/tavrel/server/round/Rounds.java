@@ -1,7 +1,10 @@
 package tavrel.server.round;
 
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -25,8 +28,13 @@ import tavrel.core.ready.Cautions;
 import tavrel.core.ready.YardSheet;
 import tavrel.core.rule.RuleSheet;
 import tavrel.core.rule.Verdict;
+import tavrel.core.yardrun.CrewLog;
+import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.PeopleCheck;
+import tavrel.core.yardrun.ReadyPoint;
 import tavrel.core.yardrun.RunBoard;
+import tavrel.core.yardrun.RunReview;
+import tavrel.core.yardrun.RunTool;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.WeatherThere;
@@ -39,9 +47,16 @@ import tavrel.server.rulesheet.RuleSheets;
 @Service
 public class Rounds {
 
+  /** Events that come so long after they happened are told in the review, s. */
+  private static final int LATE_SECONDS = 60;
+
+  /** Hours of weather that a review shows. */
+  private static final int MOST_HOURS = 24;
+
   private final RoundMapper mapper;
   private final DoseSheets doses;
   private final RunLog log;
+  private final LineUps lineUps;
   private final Apiaries apiaries;
   private final RuleSheets ruleSheets;
   private final Gears gears;
@@ -51,6 +66,7 @@ public class Rounds {
       RoundMapper mapper,
       DoseSheets doses,
       RunLog log,
+      LineUps lineUps,
       Apiaries apiaries,
       RuleSheets ruleSheets,
       Gears gears,
@@ -58,6 +74,7 @@ public class Rounds {
     this.mapper = mapper;
     this.doses = doses;
     this.log = log;
+    this.lineUps = lineUps;
     this.apiaries = apiaries;
     this.ruleSheets = ruleSheets;
     this.gears = gears;
@@ -74,6 +91,7 @@ public class Rounds {
    * @param peopleCheck the people check, or null while it is open
    * @param there weather there now, if known
    * @param cautions the usual cautions for its tool
+   * @param toReady what to make ready ahead, hive by hive
    */
   public record WholeRound(
       Round round,
@@ -82,7 +100,36 @@ public class Rounds {
       List<RoundHive> hives,
       @Nullable KeptPeopleCheck peopleCheck,
       @Nullable WeatherThere there,
-      List<String> cautions) {}
+      List<String> cautions,
+      List<HiveToReady> toReady) {}
+
+  /**
+   * What to make ready at a hive ahead of its burn.
+   *
+   * @param hiveId the hive
+   * @param points the points that matter there, in the order of doing
+   */
+  public record HiveToReady(UUID hiveId, List<ReadyPoint> points) {}
+
+  /**
+   * A run looked back on.
+   *
+   * @param round as planned
+   * @param apiary where
+   * @param names name of each hive in it
+   * @param tools its tools, by number
+   * @param review what was done, or null where nothing has happened yet
+   * @param weather every hour of it
+   * @param cameLate events that reached us long after they happened
+   */
+  record Looked(
+      Round round,
+      Apiary apiary,
+      Map<UUID, String> names,
+      List<LineUps.LinedTool> tools,
+      @Nullable RunReview review,
+      List<WeatherThere> weather,
+      List<CameLate> cameLate) {}
 
   /**
    * A round planned for a series.
@@ -117,9 +164,73 @@ public class Rounds {
     return mapper.lastDayIn(apiaryId);
   }
 
-  /** The board of a round now. */
-  public RunBoard board(UUID roundId) {
-    return log.board(roundId);
+  /** The board of a round now, as who plays this part should see it. */
+  public RunBoard board(UUID roundId, Part part) {
+    return log.board(roundId, part);
+  }
+
+  /** Who and what works in a run. */
+  LineUps.LineUp lineUp(UUID id) {
+    return lineUps.of(round(id));
+  }
+
+  /** Sets who and what works in a run, see {@link LineUps#set}. */
+  @Transactional
+  public void lineUp(UUID id, NewLineUp wanted, Account who) {
+    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing("This round"));
+    if (round.discardedAt() != null || round.finishedAt() != null) {
+      throw Problem.conflict("This round is over.");
+    }
+    lineUps.set(round, wanted, who);
+  }
+
+  /** What was reckoned or measured for a run has changed, and is kept. */
+  public void changed(UUID id) {
+    log.forget(id);
+  }
+
+  /** A tool of a run: what the run knows of it, and its key in the gear, if it is there. */
+  public record ToolThere(RunTool tool, @Nullable UUID toolId) {}
+
+  /**
+   * The tool of a run with this number.
+   *
+   * @throws Problem 404 where the run has none
+   */
+  public ToolThere tool(UUID roundId, int number) {
+    Round round = round(roundId);
+    RunTool tool =
+        lineUps.tools(round).stream()
+            .filter(each -> each.number() == number)
+            .findFirst()
+            .orElseThrow(() -> Problem.missing("This tool of the run"));
+    return new ToolThere(tool, lineUps.toolId(round, number));
+  }
+
+  /** Looks back on a run. */
+  Looked lookBack(UUID id) {
+    Round round = round(id);
+    Apiary apiary = apiaries.byId(round.apiaryId());
+    RunReview review = log.review(round);
+    List<WeatherThere> weather = new ArrayList<>();
+    if (review != null) {
+      Instant hour = review.from().truncatedTo(ChronoUnit.HOURS);
+      while (!hour.isAfter(review.to()) && weather.size() < MOST_HOURS) {
+        WeatherThere there = apiaries.weatherAt(apiary, hour);
+        if (there != null) {
+          weather.add(there);
+        }
+        hour = hour.plus(1, ChronoUnit.HOURS);
+      }
+    }
+    return new Looked(
+        round,
+        apiary,
+        hiveNames(id),
+        lineUps.of(round).tools(),
+        review,
+        List.copyOf(weather),
+        mapper.cameLate(id, LATE_SECONDS));
   }
 
   /** Acid that the dose sheet has for one load of a hive, g; 0 for a hive that is not in it. */
@@ -145,14 +256,18 @@ public class Rounds {
   WholeRound byId(UUID id) {
     Round round = mapper.byId(id).orElseThrow(() -> Problem.missing("This round"));
     Apiary apiary = apiaries.byId(round.apiaryId());
+    List<RoundHive> hives = mapper.hives(id);
     return new WholeRound(
         round,
         apiary,
         ruleSheets.byId(round.ruleSheetId()),
-        mapper.hives(id),
-        mapper.peopleCheck(id).orElse(null),
+        hives,
+        log.peopleCheck(id),
         apiaries.weatherAt(apiary, clock.instant()),
-        Cautions.of(round.toolFamily()));
+        Cautions.of(round.toolFamily()),
+        hives.stream()
+            .map(hive -> new HiveToReady(hive.hiveId(), ReadyPoint.of(hive.floor(), hive.supers())))
+            .toList());
   }
 
   /** Today's sheets, kept nowhere. */
@@ -238,6 +353,7 @@ public class Rounds {
     for (int number = 0; number < yard.kit().size(); number++) {
       mapper.addKit(id, number, yard.kit().get(number));
     }
+    lineUps.usual(round, who);
     return round;
   }
 
@@ -258,27 +374,46 @@ public class Rounds {
     }
   }
 
-  /** Keeps who confirmed the people check, and when; a second confirmation changes nothing. */
+  /**
+   * Keeps who confirmed the people check, and when. A second confirmation changes nothing, unless
+   * the rest was put off in between.
+   */
   @Transactional
-  public WholeRound confirmPeople(UUID id, PeopleCheck check, Account who) {
+  public void confirmPeople(UUID id, PeopleCheck check, Account who) {
     Round round = mapper.lock(id).orElseThrow(() -> Problem.missing("This round"));
     if (round.discardedAt() != null) {
       throw Problem.conflict("This round was thrown away.");
     }
-    if (mapper.peopleCheck(id).isEmpty()) {
-      WeatherThere there = byId(id).there();
-      String side = there == null || there.madeUp() ? null : there.windSide();
-      String points =
-          check.confirmed().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
-      mapper.addPeopleCheck(
-          id, points, new KeptPeopleCheck(side, who.name(), clock.instant()), who.id());
+    CrewLog.Halt putOff = CrewLog.of(mapper.events(id)).putOff();
+    Optional<KeptPeopleCheck> before = mapper.peopleCheck(id);
+    if (before.isPresent() && (putOff == null || !putOff.at().isAfter(before.get().at()))) {
+      return;
     }
-    return byId(id);
+    Apiary apiary = apiaries.byId(round.apiaryId());
+    WeatherThere there = apiaries.weatherAt(apiary, clock.instant());
+    String side = there == null || there.madeUp() ? null : there.windSide();
+    String points =
+        check.confirmed().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
+    mapper.addPeopleCheck(
+        id,
+        points,
+        new KeptPeopleCheck(side, who.name(), clock.instant(), doses.celsius(apiary)),
+        who.id());
   }
 
   /** Keeps events of a run, see {@link RunLog#keep}. */
   public RunBoard keep(UUID id, Collection<NewEvent> events, Account who) {
-    return log.keep(id, List.copyOf(events), who);
+    return log.keep(id, List.copyOf(events), who, Part.FIRST, null);
+  }
+
+  /** Keeps events of a run as a device sent them, see {@link RunLog#keep}. */
+  RunBoard keep(
+      UUID id,
+      Collection<NewEvent> events,
+      Account who,
+      Part part,
+      @Nullable Duration deviceAhead) {
+    return log.keep(id, List.copyOf(events), who, part, deviceAhead);
   }
 
   private static void refuseUnfit(YardSheet yard) {

@@ -10,6 +10,7 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -21,13 +22,17 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import tavrel.core.InvalidValue;
+import tavrel.core.yardrun.CrewLog;
 import tavrel.core.yardrun.EventKind;
 import tavrel.core.yardrun.Guard;
 import tavrel.core.yardrun.HiveState;
+import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.PlannedHive;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.core.yardrun.RunEvent;
 import tavrel.core.yardrun.RunPlan;
+import tavrel.core.yardrun.RunReview;
+import tavrel.core.yardrun.SealTime;
 import tavrel.core.yardrun.Treatment;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -54,13 +59,16 @@ class RunLog {
   private record Kept(KnownLog log, RunBoard board, List<RunEvent> events) {}
 
   private final RoundMapper mapper;
+  private final LineUps lineUps;
   private final Register register;
   private final Apiaries apiaries;
   private final Clock clock;
   private final TransactionTemplate transaction;
   private final ApplicationEventPublisher told;
 
-  /** Dose sheets never change once a round is planned. */
+  /**
+   * Dose sheets never change once a round is planned; line-up and warmth do, see {@link #forget}.
+   */
   private final Cache<UUID, RunPlan> plans = Caffeine.newBuilder().maximumSize(64).build();
 
   /** Logs of rounds in work, each as of its last commit: a press need not read it all again. */
@@ -68,12 +76,14 @@ class RunLog {
 
   RunLog(
       RoundMapper mapper,
+      LineUps lineUps,
       Register register,
       Apiaries apiaries,
       Clock clock,
       TransactionTemplate transaction,
       ApplicationEventPublisher told) {
     this.mapper = mapper;
+    this.lineUps = lineUps;
     this.register = register;
     this.apiaries = apiaries;
     this.clock = clock;
@@ -81,20 +91,46 @@ class RunLog {
     this.told = told;
   }
 
-  /** The board of a round now. */
-  RunBoard board(UUID roundId) {
+  /** The board of a round now, as who plays this part should see it. */
+  RunBoard board(UUID roundId, Part part) {
     Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing("This round"));
-    return RunBoard.of(plan(round), logs.get(roundId, this::read).events(), clock.instant());
+    return RunBoard.of(
+        plan(round),
+        logs.get(roundId, this::read).events(),
+        clock.instant(),
+        part,
+        lineUps.workableTo(round));
+  }
+
+  /** A run looked back on, or null where nothing has happened yet. */
+  @Nullable RunReview review(Round round) {
+    return RunReview.of(plan(round), logs.get(round.id(), this::read).events());
+  }
+
+  /** The people check that holds now: the latest, unless the rest was put off after it. */
+  @Nullable KeptPeopleCheck peopleCheck(UUID roundId) {
+    KeptPeopleCheck check = mapper.peopleCheck(roundId).orElse(null);
+    CrewLog.Halt putOff = CrewLog.of(logs.get(roundId, this::read).events()).putOff();
+    return check != null && putOff != null && putOff.at().isAfter(check.at()) ? null : check;
+  }
+
+  /** What was reckoned or measured for a run has changed. */
+  void forget(UUID roundId) {
+    plans.invalidate(roundId);
+    told.publishEvent(new RunMoved(roundId, List.of()));
   }
 
   /**
    * Keeps events that are not kept yet, all or none, and tells the board with the hives that they
    * concern. One parcel at a time for each round; the log in memory moves on with the commit.
    *
+   * @param part as whom the board is told
+   * @param deviceAhead how far the device's clock is ahead of ours, or null where nobody knows
    * @throws Problem 404 for an unknown round, 409 where a guard stands against an event
    * @throws InvalidValue where an event cannot be
    */
-  RunBoard keep(UUID roundId, List<NewEvent> sent, Account who) {
+  RunBoard keep(
+      UUID roundId, List<NewEvent> sent, Account who, Part part, @Nullable Duration deviceAhead) {
     InvalidValue.inRange("events", sent.size(), 0, MOST_AT_ONCE, "at once");
     AtomicReference<Kept> answer = new AtomicReference<>();
     logs.asMap()
@@ -103,7 +139,13 @@ class RunLog {
             (id, known) -> {
               Kept kept =
                   transaction.execute(
-                      begun -> keep(known == null ? read(id) : known, id, sent, who));
+                      begun ->
+                          keep(
+                              known == null ? read(id) : known,
+                              id,
+                              sent.stream().map(each -> each.by(who.name(), deviceAhead)).toList(),
+                              who,
+                              part));
               answer.set(kept);
               return kept.log();
             });
@@ -123,7 +165,7 @@ class RunLog {
         .sum();
   }
 
-  private Kept keep(KnownLog known, UUID roundId, List<NewEvent> sent, Account who) {
+  private Kept keep(KnownLog known, UUID roundId, List<RunEvent> sent, Account who, Part part) {
     Round round = mapper.lock(roundId).orElseThrow(() -> Problem.missing("This round"));
     if (round.discardedAt() != null) {
       throw Problem.conflict("This round was thrown away. Nothing can be logged in it.");
@@ -131,38 +173,64 @@ class RunLog {
     RunPlan plan = plan(round);
     Map<UUID, PlannedHive> planned =
         plan.hives().stream().collect(Collectors.toMap(PlannedHive::hiveId, Function.identity()));
-    boolean peopleChecked = mapper.peopleCheck(roundId).isPresent();
+    KeptPeopleCheck people = mapper.peopleCheck(roundId).orElse(null);
     Instant now = clock.instant();
     KnownLog log = known;
     Set<UUID> touched = new LinkedHashSet<>();
     List<RunEvent> fresh = new ArrayList<>();
-    List<RunEvent> inOrder =
-        sent.stream().map(event -> event.by(who.name())).sorted(RunEvent.BY_TIME).toList();
+    List<RunEvent> inOrder = sent.stream().sorted(RunEvent.BY_TIME).toList();
     for (RunEvent event : inOrder) {
       if (log.holds(event)) {
         continue;
       }
-      check(event, round, planned.get(event.hiveId()), log, now);
-      Guard.refusal(
-              event, log.state(event.hiveId()), planned.get(event.hiveId()), plan, peopleChecked)
+      PlannedHive hive = event.hiveId() == null ? null : planned.get(event.hiveId());
+      check(event, round, hive, log, now);
+      refusal(event, hive, log, plan, people)
           .ifPresent(
               says -> {
                 throw Problem.conflict(says);
               });
       log = log.plus(event);
       fresh.add(event);
-      touched.add(event.hiveId());
+      if (event.hiveId() != null) {
+        touched.add(event.hiveId());
+      }
       mapper.addEvent(roundId, event, who.id(), now);
     }
     for (UUID hiveId : touched) {
       drawRegister(round, planned.get(hiveId), log.state(hiveId));
     }
-    RunBoard board = RunBoard.of(plan, log.events(), now);
+    RunBoard board = RunBoard.of(plan, log.events(), now, part, lineUps.workableTo(round));
     finish(round, board, log);
     return new Kept(
         log,
-        board.only(sent.stream().map(NewEvent::hiveId).collect(Collectors.toSet())),
+        board.only(
+            sent.stream()
+                .map(RunEvent::hiveId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet())),
         List.copyOf(fresh));
+  }
+
+  private static Optional<String> refusal(
+      RunEvent event,
+      @Nullable PlannedHive hive,
+      KnownLog log,
+      RunPlan plan,
+      @Nullable KeptPeopleCheck people) {
+    if (event.kind() == EventKind.PUT_OFF) {
+      return Guard.putOff(plan, RunBoard.states(plan, log.events()));
+    }
+    if (hive == null) {
+      return Optional.empty();
+    }
+    CrewLog.Halt putOff = CrewLog.of(log.ofCrew()).putOff();
+    boolean checked =
+        people != null
+            && (putOff == null
+                || event.at().isBefore(putOff.at())
+                || !putOff.at().isAfter(people.at()));
+    return Guard.refusal(event, log.state(event.hiveId()), hive, plan, checked);
   }
 
   private KnownLog read(UUID roundId) {
@@ -176,7 +244,7 @@ class RunLog {
       throw new InvalidValue(
           "at", "lies in the future or before the round was planned; set the device's clock");
     }
-    if (hive == null) {
+    if (hive == null && event.hiveId() != null) {
       throw new InvalidValue("hiveId", "is not in this round");
     }
     if (event.kind() == EventKind.UNDONE && !log.holds(event.undoes())) {
@@ -214,11 +282,14 @@ class RunLog {
   }
 
   private RunPlan load(Round round) {
+    KeptPeopleCheck people = mapper.peopleCheck(round.id()).orElse(null);
+    Double celsius = people == null ? null : people.celsius();
     return new RunPlan(
         mapper.planned(round.id()),
         round.seal(),
-        round.longestShut(),
-        round.runTool(),
-        RunPlan.USUAL_OPEN_FIRST_AFTER);
+        celsius == null ? round.longestShut() : SealTime.longestShut(celsius),
+        lineUps.tools(round),
+        RunPlan.USUAL_OPEN_FIRST_AFTER,
+        lineUps.pace(round.id()));
   }
 }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.weather.Window;
 import tavrel.core.yardrun.HiveOnBoard;
+import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -128,7 +129,7 @@ class TodayResource {
   }
 
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open) {
-    RunBoard board = open == null ? null : rounds.board(open.id());
+    RunBoard board = open == null ? null : rounds.board(open.id(), Part.FIRST);
     boolean running = board != null && board.lastStep() != null;
     LocalDate lastDay = rounds.lastDayIn(apiary.id()).orElse(null);
     return new ApiaryToday(

@@ -32,19 +32,19 @@ import tavrel.core.watch.WatchState;
 import tavrel.core.watch.WatchedTool;
 import tavrel.core.yardrun.EventKind;
 import tavrel.core.yardrun.HiveOnBoard;
+import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.RunEvent;
 import tavrel.core.yardrun.Stage;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.round.NewEvent;
-import tavrel.server.round.Round;
 import tavrel.server.round.Rounds;
 import tavrel.server.round.RunMoved;
 
 /**
- * Tools under watch, one in a run. What was seen is kept for some minutes in memory; what follows
- * from it is in the run's log, which is kept for good.
+ * Tools under watch, each by its number in its run. What was seen is kept for some minutes in
+ * memory; what follows from it is in the run's log, which is kept for good.
  */
 @Service
 class ToolWatches {
@@ -80,6 +80,9 @@ class ToolWatches {
   /** A press that comes later than this was made without network: its bowl has moved on. */
   private static final Duration FRESH = Duration.ofSeconds(10);
 
+  /** Which tool: its run, and its number there. */
+  record Which(UUID roundId, int tool) {}
+
   /** One tool. Everything in it is done under its own lock. */
   private static final class Live {
 
@@ -103,7 +106,7 @@ class ToolWatches {
   private final Rounds rounds;
   private final Gears gears;
   private final Clock clock;
-  private final Map<UUID, Live> live = new ConcurrentHashMap<>();
+  private final Map<Which, Live> live = new ConcurrentHashMap<>();
   private final ScheduledExecutorService ticker =
       Executors.newSingleThreadScheduledExecutor(
           work -> {
@@ -121,10 +124,10 @@ class ToolWatches {
             this::tick, TICK.toMillis(), TICK.toMillis(), TimeUnit.MILLISECONDS);
   }
 
-  WatchView view(UUID roundId) {
-    Round round = rounds.round(roundId);
-    boolean mayWatch = round.toolFamily() == ToolFamily.HEATED_BOWL;
-    Live here = live.get(roundId);
+  WatchView view(Which which) {
+    boolean mayWatch =
+        rounds.tool(which.roundId(), which.tool()).tool().family() == ToolFamily.HEATED_BOWL;
+    Live here = live.get(which);
     if (here == null) {
       return new WatchView(null, false, false, null, mayWatch);
     }
@@ -142,10 +145,10 @@ class ToolWatches {
   }
 
   /** Begins to watch, in place of what was watched before. */
-  void begin(UUID roundId, Source source, Account who) {
-    WatchedTool tool = tool(roundId);
+  void begin(Which which, Source source, Account who) {
+    WatchedTool tool = tool(which);
     begin(
-        roundId,
+        which,
         tool,
         source == Source.SENT
             ? new SentStream()
@@ -153,25 +156,25 @@ class ToolWatches {
                 new SimulatedBowl(
                     new SimulatedBowl.Make(
                         tool.setCelsius(), 2, 8, 0.5, 0.02, tool.cutoffVolts() != null),
-                    roundId.getLeastSignificantBits())),
+                    which.roundId().getLeastSignificantBits() + which.tool())),
         who);
   }
 
   /** Plays a recorded trace. */
-  void play(UUID roundId, byte[] file, String name, Account who) {
-    begin(roundId, tool(roundId), new TraceStream(TraceFile.read(file), name), who);
+  void play(Which which, byte[] file, String name, Account who) {
+    begin(which, tool(which), new TraceStream(TraceFile.read(file), name), who);
   }
 
-  private void begin(UUID roundId, WatchedTool tool, ToolStream stream, Account who) {
-    live.put(roundId, new Live(new ToolWatch(tool, stream), clock.instant(), who));
+  private void begin(Which which, WatchedTool tool, ToolStream stream, Account who) {
+    live.put(which, new Live(new ToolWatch(tool, stream), clock.instant(), who));
   }
 
-  private WatchedTool tool(UUID roundId) {
-    Round round = rounds.round(roundId);
-    if (round.toolFamily() != ToolFamily.HEATED_BOWL) {
+  private WatchedTool tool(Which which) {
+    Rounds.ToolThere there = rounds.tool(which.roundId(), which.tool());
+    if (there.tool().family() != ToolFamily.HEATED_BOWL) {
       throw Problem.conflict("A pan shows its end by the eye and the clock; it is not watched.");
     }
-    Tool tool = round.toolId() == null ? null : gears.tool(round.toolId());
+    Tool tool = there.toolId() == null ? null : gears.tool(there.toolId());
     Pack pack = tool == null ? null : gears.packOf(tool).orElse(null);
     return new WatchedTool(
         tool == null || tool.setCelsius() == null ? USUAL_SET : tool.setCelsius(),
@@ -180,16 +183,16 @@ class ToolWatches {
   }
 
   /** Whether the end of a load is logged by itself. */
-  void byItself(UUID roundId, boolean on) {
-    Live here = known(roundId);
+  void byItself(Which which, boolean on) {
+    Live here = known(which);
     synchronized (here) {
       here.byItself = on;
     }
   }
 
   /** What goes wrong with the next load of a simulated tool. */
-  void breakNext(UUID roundId, SimulatedBowl.Fault fault) {
-    Live here = known(roundId);
+  void breakNext(Which which, SimulatedBowl.Fault fault) {
+    Live here = known(which);
     synchronized (here) {
       if (!(here.watch.stream() instanceof SimulatedStream simulated)) {
         throw Problem.conflict("Only a simulated tool takes faults on request.");
@@ -198,16 +201,9 @@ class ToolWatches {
     }
   }
 
-  void packSwapped(UUID roundId) {
-    Live here = known(roundId);
-    synchronized (here) {
-      here.watch.packSwapped();
-    }
-  }
-
   /** Takes samples that a tool sent. */
-  void send(UUID roundId, List<Sample> samples) {
-    Live here = known(roundId);
+  void send(Which which, List<Sample> samples) {
+    Live here = known(which);
     synchronized (here) {
       if (!(here.watch.stream() instanceof SentStream sent)) {
         throw Problem.conflict("This run's tool is not one that sends its samples.");
@@ -216,12 +212,12 @@ class ToolWatches {
     }
   }
 
-  void end(UUID roundId) {
-    live.remove(roundId);
+  void end(Which which) {
+    live.remove(which);
   }
 
-  private Live known(UUID roundId) {
-    Live here = live.get(roundId);
+  private Live known(Which which) {
+    Live here = live.get(which);
     if (here == null) {
       throw Problem.missing("A watched tool in this run");
     }
@@ -230,19 +226,19 @@ class ToolWatches {
 
   private void tick() {
     live.forEach(
-        (roundId, here) -> {
+        (which, here) -> {
           try {
-            goOn(roundId, here);
+            goOn(which, here);
           } catch (RuntimeException broken) {
             LOG.warn("Watching a tool failed for once", broken);
           }
         });
   }
 
-  private void goOn(UUID roundId, Live here) {
+  private void goOn(Which which, Live here) {
     Instant now = clock.instant();
     if (Duration.between(here.began, now).compareTo(LONGEST) > 0) {
-      live.remove(roundId, here);
+      live.remove(which, here);
       return;
     }
     boolean ended;
@@ -250,29 +246,33 @@ class ToolWatches {
       ended = here.watch.goOn(here.seconds(now)).contains(WatchState.DONE) && here.byItself;
     }
     if (ended) {
-      endBurn(roundId, here, now);
+      endBurn(which, here, now);
     }
   }
 
   /** Logs the end of the load that burns; whoever began to watch is who did it. */
-  private void endBurn(UUID roundId, Live here, Instant now) {
-    rounds.board(roundId).hives().stream()
-        .filter(hive -> hive.stage() == Stage.BURNING)
+  private void endBurn(Which which, Live here, Instant now) {
+    rounds.board(which.roundId(), new Part(which.tool())).hives().stream()
+        .filter(hive -> hive.stage() == Stage.BURNING && number(hive.tool()) == which.tool())
         .findFirst()
         .ifPresent(
             hive ->
                 rounds.keep(
-                    roundId,
+                    which.roundId(),
                     List.of(
-                        new NewEvent(
+                        NewEvent.at(
                             UUID.randomUUID(),
                             hive.hiveId(),
                             EventKind.BURN_ENDED,
                             now,
                             burning(hive),
-                            null,
                             null)),
                     here.who));
+  }
+
+  /** Where no tool is named it is the run's first. */
+  private static int number(@Nullable Integer tool) {
+    return tool == null ? 1 : tool;
   }
 
   private static int burning(HiveOnBoard hive) {
@@ -283,22 +283,34 @@ class ToolWatches {
   /** A press that begins a burn lets the acid go. */
   @EventListener
   void moved(RunMoved run) {
-    Live here = live.get(run.roundId());
-    if (here == null) {
-      return;
-    }
     Instant now = clock.instant();
     for (RunEvent event : run.events()) {
-      Integer load = event.load();
-      if (event.kind() == EventKind.BURN_STARTED
-          && load != null
-          && event.at().isAfter(now.minus(FRESH))) {
-        double grams = rounds.acidIn(run.roundId(), event.hiveId(), load);
+      Live here = live.get(new Which(run.roundId(), number(event.tool())));
+      if (here == null) {
+        continue;
+      }
+      if (event.kind() == EventKind.PACK_SWAPPED) {
         synchronized (here) {
-          here.watch.goOn(here.seconds(now));
-          here.grams = grams;
-          here.watch.released(grams);
+          here.watch.packSwapped();
         }
+      } else {
+        release(run.roundId(), event, here, now);
+      }
+    }
+  }
+
+  private void release(UUID roundId, RunEvent event, Live here, Instant now) {
+    Integer load = event.load();
+    UUID hiveId = event.hiveId();
+    if (event.kind() == EventKind.BURN_STARTED
+        && load != null
+        && hiveId != null
+        && event.at().isAfter(now.minus(FRESH))) {
+      double grams = rounds.acidIn(roundId, hiveId, load);
+      synchronized (here) {
+        here.watch.goOn(here.seconds(now));
+        here.grams = grams;
+        here.watch.released(grams);
       }
     }
   }

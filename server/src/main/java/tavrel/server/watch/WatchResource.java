@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
@@ -20,7 +21,7 @@ import tavrel.core.watch.Sample;
 import tavrel.core.watch.SimulatedBowl;
 import tavrel.server.people.Account;
 
-/** The tool of a run under watch. */
+/** The tools of a run under watch, each by its number in the run. */
 @RestController
 @RequestMapping("/api/rounds/{id}/watch")
 class WatchResource {
@@ -56,59 +57,68 @@ class WatchResource {
   }
 
   @GetMapping
-  ToolWatches.WatchView view(@PathVariable UUID id) {
-    return watches.view(id);
+  ToolWatches.WatchView view(@PathVariable UUID id, @RequestParam(defaultValue = "1") int tool) {
+    return watches.view(new ToolWatches.Which(id, tool));
   }
 
   @PutMapping
   ToolWatches.WatchView begin(
-      @PathVariable UUID id, @RequestBody NewWatch wanted, @AuthenticationPrincipal Account who) {
-    watches.begin(id, wanted.source(), who);
-    return watches.view(id);
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "1") int tool,
+      @RequestBody NewWatch wanted,
+      @AuthenticationPrincipal Account who) {
+    watches.begin(new ToolWatches.Which(id, tool), wanted.source(), who);
+    return watches.view(new ToolWatches.Which(id, tool));
   }
 
   @PostMapping(value = "/trace", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   ToolWatches.WatchView play(
-      @PathVariable UUID id, @RequestPart MultipartFile file, @AuthenticationPrincipal Account who)
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "1") int tool,
+      @RequestPart MultipartFile file,
+      @AuthenticationPrincipal Account who)
       throws IOException {
     String name = file.getOriginalFilename() == null ? "file" : file.getOriginalFilename();
     watches.play(
-        id,
+        new ToolWatches.Which(id, tool),
         file.getBytes(),
         name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name,
         who);
-    return watches.view(id);
+    return watches.view(new ToolWatches.Which(id, tool));
   }
 
   /** Samples of a real tool, on a clock of its own that begins with the watch. */
   @PostMapping("/samples")
-  ToolWatches.WatchView send(@PathVariable UUID id, @RequestBody List<Sample> samples) {
+  ToolWatches.WatchView send(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "1") int tool,
+      @RequestBody List<Sample> samples) {
     InvalidValue.inRange("samples", samples.size(), 0, MOST_AT_ONCE, "at once");
-    watches.send(id, samples);
-    return watches.view(id);
+    watches.send(new ToolWatches.Which(id, tool), samples);
+    return watches.view(new ToolWatches.Which(id, tool));
   }
 
   @PutMapping("/by-itself")
-  ToolWatches.WatchView byItself(@PathVariable UUID id, @RequestBody ByItself wanted) {
-    watches.byItself(id, wanted.on());
-    return watches.view(id);
+  ToolWatches.WatchView byItself(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "1") int tool,
+      @RequestBody ByItself wanted) {
+    watches.byItself(new ToolWatches.Which(id, tool), wanted.on());
+    return watches.view(new ToolWatches.Which(id, tool));
   }
 
   @PostMapping("/fault")
-  ToolWatches.WatchView fault(@PathVariable UUID id, @RequestBody NextFault wanted) {
-    watches.breakNext(id, wanted.fault());
-    return watches.view(id);
-  }
-
-  @PostMapping("/pack-swapped")
-  ToolWatches.WatchView packSwapped(@PathVariable UUID id) {
-    watches.packSwapped(id);
-    return watches.view(id);
+  ToolWatches.WatchView fault(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "1") int tool,
+      @RequestBody NextFault wanted) {
+    watches.breakNext(new ToolWatches.Which(id, tool), wanted.fault());
+    return watches.view(new ToolWatches.Which(id, tool));
   }
 
   @DeleteMapping
-  ToolWatches.WatchView end(@PathVariable UUID id) {
-    watches.end(id);
-    return watches.view(id);
+  ToolWatches.WatchView end(@PathVariable UUID id, @RequestParam(defaultValue = "1") int tool) {
+    watches.end(new ToolWatches.Which(id, tool));
+    return watches.view(new ToolWatches.Which(id, tool));
   }
 }

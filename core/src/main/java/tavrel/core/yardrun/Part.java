@@ -1,0 +1,17 @@
+package tavrel.core.yardrun;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What one person does in a run: burn with one of its tools, or make ready and open.
+ *
+ * @param tool number of the tool in hand; null for the hands that shut, fill and open
+ */
+public record Part(@Nullable Integer tool) {
+
+  /** The run's first tool in hand. */
+  public static final Part FIRST = new Part(1);
+
+  /** Shuts ahead of the tools, fills, and opens. */
+  public static final Part HANDS = new Part(null);
+}
