@@ -135,6 +135,18 @@ export const router = createRouter({
       meta: { title: 'Run', who: 'worker' },
     },
     {
+      path: '/run/:id/ready',
+      component: () => import('./run/ReadyPage.vue'),
+      props: true,
+      meta: { title: 'Make ready' },
+    },
+    {
+      path: '/run/:id/review',
+      component: () => import('./run/ReviewPage.vue'),
+      props: true,
+      meta: { title: 'Looking back' },
+    },
+    {
       path: '/run/:id',
       component: () => import('./run/RunPage.vue'),
       props: true,

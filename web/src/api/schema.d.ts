@@ -916,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rounds/{id}/line-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lineUp"];
+        put: operations["lineUp_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds/{id}/people-check": {
         parameters: {
             query?: never;
@@ -925,6 +941,22 @@ export interface paths {
         };
         get?: never;
         put: operations["confirmPeople"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lookBack"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1006,22 +1038,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["fault"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rounds/{id}/watch/pack-swapped": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["packSwapped"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1829,6 +1845,11 @@ export interface components {
             point: "RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS";
             words: string;
         };
+        AskedReadiness: {
+            /** @enum {string} */
+            point: "BURR_COMB" | "SUPERS" | "TRAY" | "CRACKS" | "ENTRANCE";
+            words: string;
+        };
         AtHives: {
             /** Format: double */
             first: number;
@@ -1964,6 +1985,13 @@ export interface components {
         };
         CalendarKey: {
             key: string;
+        };
+        CameLate: {
+            by: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: date-time */
+            last: string;
         };
         ChangedPerson: {
             active: boolean;
@@ -2181,6 +2209,12 @@ export interface components {
             /** Format: date-time */
             leaves: string;
             stops: components["schemas"]["DayStop"][];
+        };
+        CrewLog: {
+            happened: components["schemas"]["Happened"][];
+            paused?: components["schemas"]["Halt"];
+            pauses: components["schemas"]["Pause"][];
+            putOff?: components["schemas"]["Halt"];
         };
         DayRoute: {
             /** Format: date-time */
@@ -2432,6 +2466,20 @@ export interface components {
             reasons: string[];
             weather: components["schemas"]["HourlyWeather"];
         };
+        Halt: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            why: string;
+        };
+        Happened: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** @enum {string} */
+            kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
+            says: string;
+        };
         Hive: {
             boxes: components["schemas"]["BroodBox"][];
             fittings: components["schemas"]["Fittings"];
@@ -2469,6 +2517,32 @@ export interface components {
             supers?: number;
             /** @enum {string} */
             supersPlan?: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
+        };
+        HiveDone: {
+            /** Format: date-time */
+            burned?: string;
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: int32 */
+            loads: number;
+            /** Format: int32 */
+            loadsEnded: number;
+            marks: components["schemas"]["Mark"][];
+            /** Format: date-time */
+            opened?: string;
+            /** Format: date-time */
+            out?: string;
+            /** Format: int64 */
+            overSeconds?: number;
+            people: string[];
+            planned?: components["schemas"]["Line"];
+            reason?: string;
+            /** Format: date-time */
+            shut?: string;
+            /** @enum {string} */
+            stage: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
+            /** Format: int32 */
+            tool?: number;
         };
         HiveDose: {
             /** Format: double */
@@ -2537,8 +2611,10 @@ export interface components {
             /** Format: int32 */
             loadsEnded: number;
             marks: components["schemas"]["Mark"][];
+            notFor: number[];
             /** Format: date-time */
             openFrom?: string;
+            ready: ("BURR_COMB" | "SUPERS" | "TRAY" | "CRACKS" | "ENTRANCE")[];
             reason?: string;
             /** Format: date-time */
             shutSince?: string;
@@ -2546,6 +2622,8 @@ export interface components {
             since?: string;
             /** @enum {string} */
             stage: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
+            /** Format: int32 */
+            tool?: number;
         };
         HiveReady: {
             burn?: components["schemas"]["BurnTime"];
@@ -2564,6 +2642,11 @@ export interface components {
             estimate: components["schemas"]["SealEstimate"];
             panTasks: components["schemas"]["Task"][];
             seal: components["schemas"]["SealReading"];
+        };
+        HiveToReady: {
+            /** Format: uuid */
+            hiveId: string;
+            points: ("BURR_COMB" | "SUPERS" | "TRAY" | "CRACKS" | "ENTRANCE")[];
         };
         Hole: {
             /** Format: date-time */
@@ -2659,6 +2742,8 @@ export interface components {
         KeptPeopleCheck: {
             /** Format: date-time */
             at: string;
+            /** Format: double */
+            celsius?: number;
             checkedBy: string;
             standingSide?: string;
         };
@@ -2708,7 +2793,7 @@ export interface components {
             /** Format: uuid */
             hiveId: string;
             /** @enum {string} */
-            kind: "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
+            kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
         };
         Leak: {
             /** Format: double */
@@ -2723,6 +2808,47 @@ export interface components {
             /** Format: uuid */
             apiaryId: string;
             says: string;
+        };
+        Line: {
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: int32 */
+            opened: number;
+            /** Format: int32 */
+            out: number;
+            /** Format: int32 */
+            shut: number;
+        };
+        LineUp: {
+            begun: boolean;
+            /** Format: int32 */
+            caps?: number;
+            /** Format: int32 */
+            cloths: number;
+            crew: components["schemas"]["Crew"];
+            /** Format: date-time */
+            endsAt?: string;
+            endsInside: boolean;
+            /** Format: int32 */
+            finish?: number;
+            /** Format: int32 */
+            mostShut?: number;
+            preparedAhead: boolean;
+            says?: string;
+            tools: components["schemas"]["LinedTool"][];
+            /** Format: date-time */
+            workableTo?: string;
+        };
+        LinedTool: {
+            /** @enum {string} */
+            family: "PAN_WAND" | "HEATED_BOWL";
+            name: string;
+            /** Format: int32 */
+            notIn: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: uuid */
+            toolId?: string;
         };
         ListedApiary: {
             apiary: components["schemas"]["Apiary"];
@@ -2748,12 +2874,23 @@ export interface components {
             day: string;
             why: string;
         };
+        Looked: {
+            apiary: components["schemas"]["Apiary"];
+            cameLate: components["schemas"]["CameLate"][];
+            names: {
+                [key: string]: string;
+            };
+            review?: components["schemas"]["RunReview"];
+            round: components["schemas"]["Round"];
+            tools: components["schemas"]["LinedTool"][];
+            weather: components["schemas"]["WeatherThere"][];
+        };
         Mark: {
             /** Format: date-time */
             at: string;
             by: string;
             /** @enum {string} */
-            kind: "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
+            kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
             says?: string;
         };
         Measure: {
@@ -2850,15 +2987,21 @@ export interface components {
         NewEvent: {
             /** Format: date-time */
             at: string;
+            /** Format: int32 */
+            clockOff?: number;
+            /** Format: date-time */
+            deviceAt?: string;
             /** Format: uuid */
-            hiveId: string;
+            hiveId?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE";
+            kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
             /** Format: int32 */
             load?: number;
             reason?: string;
+            /** Format: int32 */
+            tool?: number;
             /** Format: uuid */
             undoes?: string;
         };
@@ -2882,6 +3025,15 @@ export interface components {
             login: string;
             name: string;
             password: string;
+        };
+        NewLineUp: {
+            /** Format: int32 */
+            caps?: number;
+            /** Format: int32 */
+            cloths: number;
+            crew: components["schemas"]["Crew"];
+            preparedAhead: boolean;
+            toolIds: string[];
         };
         NewPerson: {
             login: string;
@@ -2956,10 +3108,10 @@ export interface components {
         };
         NextAct: {
             /** @enum {string} */
-            act: "LOAD_COLD" | "CONNECT" | "DISCONNECT" | "OUT_TO_RELOAD" | "OUT_AND_SHUT" | "START_BURN" | "END_LOAD" | "END_BURN" | "TAKE_OUT" | "OPEN";
+            act: "SHUT" | "LOAD_COLD" | "CONNECT" | "DISCONNECT" | "OUT_TO_RELOAD" | "OUT_AND_SHUT" | "START_BURN" | "END_LOAD" | "END_BURN" | "TAKE_OUT" | "OPEN";
             /** Format: int32 */
             clockSeconds?: number;
-            events: ("PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "UNDONE")[];
+            events: ("CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE")[];
             /** @enum {string} */
             leadsTo: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
             /** Format: int32 */
@@ -3001,6 +3153,13 @@ export interface components {
             usualGrams: number;
             words: string;
         };
+        Out: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            hiveId?: string;
+            says: string;
+        };
         OutfitCrew: {
             backBy: string;
             /** Format: int32 */
@@ -3036,6 +3195,19 @@ export interface components {
             unfinished: number;
             /** Format: int32 */
             worstOverdue: number;
+        };
+        PaceNow: {
+            /** Format: int64 */
+            behind: number;
+            /** Format: date-time */
+            endsAt: string;
+            endsInside: boolean;
+            /** Format: int32 */
+            out: number;
+            /** Format: int32 */
+            outByNow: number;
+            /** Format: date-time */
+            workableTo?: string;
         };
         PaceQuestion: {
             dose: components["schemas"]["DoseQuestion"];
@@ -3091,8 +3263,24 @@ export interface components {
             change: components["schemas"]["HiveChange"];
             hiveIds: string[];
         };
+        Pause: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to?: string;
+            why: string;
+        };
         PeopleCheck: {
             confirmed: ("RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS")[];
+        };
+        PersonDone: {
+            /** Format: int32 */
+            burns: number;
+            name: string;
+            /** Format: int32 */
+            opened: number;
+            /** Format: int32 */
+            other: number;
         };
         PersonLine: {
             burns: boolean;
@@ -3304,6 +3492,7 @@ export interface components {
             burnSays?: string;
             /** Format: int32 */
             burnSeconds?: number;
+            cloth: boolean;
             eachLoad: string;
             exception?: string;
             /** Format: double */
@@ -3322,6 +3511,8 @@ export interface components {
             loads: number;
             /** Format: int32 */
             place: number;
+            /** Format: int32 */
+            prepSeconds: number;
             /** Format: double */
             productPerLoad: number;
             /** Format: int32 */
@@ -3404,9 +3595,12 @@ export interface components {
         };
         RunBoard: {
             /** Format: double */
+            acidLeft: number;
+            /** Format: double */
             acidUsed: number;
             /** Format: uuid */
             actOn?: string;
+            crew: components["schemas"]["CrewLog"];
             finished: boolean;
             hives: components["schemas"]["HiveOnBoard"][];
             lastStep?: components["schemas"]["LastStep"];
@@ -3414,12 +3608,14 @@ export interface components {
             nextToOpen?: string;
             /** Format: date-time */
             now: string;
+            pace?: components["schemas"]["PaceNow"];
             /** Format: int64 */
             sealSeconds: number;
             /** Format: int32 */
             skipped: number;
             /** Format: int32 */
             stillShut: number;
+            tools: components["schemas"]["ToolOnBoard"][];
             /** Format: int32 */
             treated: number;
         };
@@ -3431,6 +3627,28 @@ export interface components {
             savings: components["schemas"]["Saving"][];
             /** Format: int32 */
             toolsUsed: number;
+        };
+        RunReview: {
+            /** Format: double */
+            acidPlanned: number;
+            /** Format: double */
+            acidUsed: number;
+            crew: components["schemas"]["CrewLog"];
+            exceptions: components["schemas"]["Out"][];
+            /** Format: date-time */
+            from: string;
+            hives: components["schemas"]["HiveDone"][];
+            /** Format: int32 */
+            mostShut: number;
+            people: components["schemas"]["PersonDone"][];
+            /** Format: int32 */
+            plannedSeconds?: number;
+            /** Format: double */
+            productUsed: number;
+            /** Format: date-time */
+            to: string;
+            /** Format: int64 */
+            tookSeconds: number;
         };
         RunShort: {
             /** Format: int32 */
@@ -3831,6 +4049,19 @@ export interface components {
             name: string;
             stretches: components["schemas"]["Stretch"][];
         };
+        ToolOnBoard: {
+            /** Format: int32 */
+            burns: number;
+            /** @enum {string} */
+            family: "PAN_WAND" | "HEATED_BOWL";
+            /** Format: uuid */
+            in?: string;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            packBurnsLeft?: number;
+        };
         ToolWear: {
             /** Format: int32 */
             burnsOnSeals: number;
@@ -4002,9 +4233,11 @@ export interface components {
             cautions: string[];
             hives: components["schemas"]["RoundHive"][];
             peopleCheck?: components["schemas"]["KeptPeopleCheck"];
+            readiness: components["schemas"]["AskedReadiness"][];
             round: components["schemas"]["Round"];
             ruleSheet: components["schemas"]["RuleSheet"];
             there?: components["schemas"]["WeatherThere"];
+            toReady: components["schemas"]["HiveToReady"][];
         };
         WholeSeason: {
             bands: components["schemas"]["YearBand"][];
@@ -5571,7 +5804,9 @@ export interface operations {
     };
     board: {
         parameters: {
-            query?: never;
+            query?: {
+                part?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -5593,8 +5828,12 @@ export interface operations {
     };
     keep_11: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                part?: number;
+            };
+            header?: {
+                "Device-Clock"?: string;
+            };
             path: {
                 id: string;
             };
@@ -5666,6 +5905,54 @@ export interface operations {
             };
         };
     };
+    lineUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineUp"];
+                };
+            };
+        };
+    };
+    lineUp_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLineUp"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineUp"];
+                };
+            };
+        };
+    };
     confirmPeople: {
         parameters: {
             query?: never;
@@ -5688,6 +5975,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WholeRound"];
+                };
+            };
+        };
+    };
+    lookBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Looked"];
                 };
             };
         };
@@ -5738,7 +6047,9 @@ export interface operations {
     };
     view: {
         parameters: {
-            query?: never;
+            query?: {
+                tool?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -5760,7 +6071,9 @@ export interface operations {
     };
     begin: {
         parameters: {
-            query?: never;
+            query?: {
+                tool?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -5786,7 +6099,9 @@ export interface operations {
     };
     end_1: {
         parameters: {
-            query?: never;
+            query?: {
+                tool?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -5808,7 +6123,9 @@ export interface operations {
     };
     byItself: {
         parameters: {
-            query?: never;
+            query?: {
+                tool?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -5834,7 +6151,9 @@ export interface operations {
     };
     fault: {
         parameters: {
-            query?: never;
+            query?: {
+                tool?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -5858,31 +6177,11 @@ export interface operations {
             };
         };
     };
-    packSwapped: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WatchView"];
-                };
-            };
-        };
-    };
     send: {
         parameters: {
-            query?: never;
+            query?: {
+                tool?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -5908,7 +6207,9 @@ export interface operations {
     };
     play: {
         parameters: {
-            query?: never;
+            query?: {
+                tool?: number;
+            };
             header?: never;
             path: {
                 id: string;

@@ -12,9 +12,12 @@ export function useChosenHives(apiaryId: Ref<string>) {
   const leftBy = ref('')
   const plan = ref<Shapes['Series'] | null>(null)
   const number = ref<number>()
+  /** Hives that the address names: those of a catch-up run. */
+  let asked: string[] = []
 
   /** The series that the address asks for, if it does; gives its apiary. */
   async function load(query: LocationQuery): Promise<string | undefined> {
+    asked = typeof query.hives === 'string' ? query.hives.split(',') : []
     if (typeof query.series !== 'string') return undefined
     plan.value = await ask(api.GET('/api/series/{id}', { params: { path: { id: query.series } } }))
     number.value = Number(query.round) || undefined
@@ -43,6 +46,11 @@ export function useChosenHives(apiaryId: Ref<string>) {
       return
     }
     number.value = undefined
+    const named = hives.value.map((each) => each.id).filter((each) => asked.includes(each))
+    if (named.length > 0) {
+      chosen.value = named
+      return
+    }
     const left = board.lines.filter((line) => line.decision?.choice === 'LEAVE')
     const names = new Set(left.map((line) => line.hive.id))
     chosen.value = hives.value.map((each) => each.id).filter((each) => !names.has(each))

@@ -7,18 +7,30 @@ import { ref, watch } from 'vue'
  */
 const offset = useStorage('tavrel.clock', 0)
 let bestRoundTrip = Number.POSITIVE_INFINITY
+let learned = false
 
 /** Learns from an answer: asked and answered by the device's clock, now by the server's. */
 export function learnClock(asked: number, answered: number, serverNow: string): void {
   const roundTrip = answered - asked
   if (roundTrip > bestRoundTrip * 1.5 + 50) return
   bestRoundTrip = Math.min(bestRoundTrip, roundTrip)
+  learned = true
   offset.value = Date.parse(serverNow) - (asked + answered) / 2
 }
 
 /** The server's time now, milliseconds. */
 export function serverNow(): number {
   return Date.now() + offset.value
+}
+
+/**
+ * What goes with a moment so that the server can set it right and say so: how far this device's clock is ahead, in
+ * seconds, once that was learned since the page was opened; until then the bare clock's word.
+ */
+export function clockNote(): { clockOff?: number; deviceAt?: string } {
+  return learned
+    ? { clockOff: Math.round(-offset.value / 1000) }
+    : { deviceAt: new Date().toISOString() }
 }
 
 /** The server's time, ticking. */

@@ -5,6 +5,7 @@ import StageMark from '../parts/StageMark.vue'
 import { clockOf } from '../parts/format'
 import { shownState } from '../parts/stage'
 import { isUntouched, type ShownHive } from './overlay'
+import { HANDS } from './part'
 
 /** The hive in hand, what to do with it, and the button that says it is done. */
 const props = defineProps<{
@@ -13,6 +14,9 @@ const props = defineProps<{
   now: number
   chosen: boolean
   standOn?: string
+  /** Number of the tool in hand, or none. */
+  part: number
+  halted: boolean
 }>()
 defineEmits<{ act: []; release: [] }>()
 
@@ -20,6 +24,18 @@ const step = computed(() => props.hive.ahead[0])
 const state = computed(() => shownState(props.hive, props.now))
 const left = computed(() => (props.hive.openFrom ? Date.parse(props.hive.openFrom) - props.now : 0))
 const early = computed(() => step.value?.act === 'OPEN' && left.value > 0)
+/** A burn is not for who has no tool in hand, for a tool that must not touch the hive, or for a pause. */
+const barred = computed(() => {
+  const act = step.value?.act
+  if (act !== 'START_BURN' && act !== 'LOAD_COLD' && act !== 'CONNECT') return ''
+  if (props.part === HANDS) return 'The tool comes next: it is for who burns.'
+  if (props.hive.notFor.includes(props.part)) return 'Not with the tool in hand.'
+  return props.halted && isUntouched(props.hive) ? 'Burning is paused.' : ''
+})
+const loosened = computed(
+  () =>
+    props.hive.stage === 'BURNT' && step.value?.act === 'START_BURN' && Boolean(props.hive.clockTo),
+)
 const several = computed(() => props.hive.loads > 1)
 
 const clock = computed(() =>
@@ -29,6 +45,8 @@ const clock = computed(() =>
 const button = computed(() => {
   const load = several.value && step.value?.load ? ` ${step.value.load} of ${props.hive.loads}` : ''
   switch (step.value?.act) {
+    case 'SHUT':
+      return 'Shut: cloth in'
     case 'LOAD_COLD':
       return `Pan loaded cold${load}`
     case 'CONNECT':
@@ -82,6 +100,7 @@ const timerSays = computed(() => {
       return over ? 'past its burn time' : 'to go by the burn time'
     case 'BURNT':
       if (clock.value === undefined) return 'since the load ended'
+      if (loosened.value) return over ? 'loosened: the rest now' : 'until the rest may follow'
       return over ? 'cooled: take it out' : 'to cool in the hive'
     case 'RELOADING':
       if (clock.value === undefined) return 'since it came out'
@@ -98,7 +117,12 @@ const timerSays = computed(() => {
 })
 
 const hint = computed(() => {
+  if (barred.value) return barred.value
+  if (loosened.value)
+    return 'The small load loosens the cluster. Give the rest when the clock is out.'
   switch (step.value?.act) {
+    case 'SHUT':
+      return 'Wet cloth in, nothing gaping, then press. Its time shut runs from here.'
     case 'LOAD_COLD':
       return 'Only on a cold pan: acid on a hot one flashes into the face. Level, or spread thin.'
     case 'CONNECT':
@@ -166,7 +190,7 @@ const tasks = computed(() =>
       class="act"
       :class="{ early }"
       type="button"
-      :disabled="!step"
+      :disabled="!step || barred !== ''"
       data-act="main"
       @click="$emit('act')"
     >

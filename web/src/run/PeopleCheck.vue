@@ -9,6 +9,8 @@ const props = defineProps<{
   roundId: string
   /** What is known of the wind, in words. */
   wind?: string
+  /** What was put off since when, where this is another day. */
+  before?: string
   sends: (confirmed: Point[]) => Promise<void>
 }>()
 
@@ -37,6 +39,7 @@ async function confirm(): Promise<void> {
   problem.value = ''
   try {
     await props.sends(ticked.value)
+    ticked.value = []
   } catch (thrown) {
     problem.value = words(thrown)
   } finally {
@@ -50,6 +53,7 @@ async function confirm(): Promise<void> {
     <h1 id="check-title">People first</h1>
     <p class="lead">
       Nothing burns before each line is true. Your name and the time are kept with it.
+      <template v-if="before">{{ before }} </template>
       <strong v-if="wind">{{ wind }}</strong>
     </p>
     <ol>

@@ -1,48 +1,38 @@
 <script setup lang="ts">
-import { useEventListener, useWakeLock } from '@vueuse/core'
+import { useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, watch, watchEffect } from 'vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { useServerNow } from '../parts/clock'
-import { counted, dayOf, grams } from '../parts/format'
+import { dayOf, grams } from '../parts/format'
 import { useSession } from '../parts/session'
-import VerdictMark from '../parts/VerdictMark.vue'
 import ActSlab from './ActSlab.vue'
-import PeopleCheck from './PeopleCheck.vue'
-import ReasonDialog from './ReasonDialog.vue'
-import RunRow from './RunRow.vue'
+import EndDialog from './EndDialog.vue'
+import FirstAidDialog from './FirstAidDialog.vue'
+import HaltNotice from './HaltNotice.vue'
+import MergedNotice from './MergedNotice.vue'
 import NextToOpen from './NextToOpen.vue'
 import OutboxNotice from './OutboxNotice.vue'
+import PaceLine from './PaceLine.vue'
+import PartPick from './PartPick.vue'
+import PeopleCheck from './PeopleCheck.vue'
+import ReasonDialog from './ReasonDialog.vue'
+import RunEnded from './RunEnded.vue'
+import RunHead from './RunHead.vue'
+import RunRow from './RunRow.vue'
 import RunTools from './RunTools.vue'
 import ToolGauge from './ToolGauge.vue'
 import { useDueSound } from './dueSound'
 import { useOutbox } from './outbox'
+import { isUntouched, type ShownHive } from './overlay'
 import { useTally } from './tally'
-import { isUntouched } from './overlay'
-import { RESIDUE, useRun } from './useRun'
+import { useAsking } from './useAsking'
+import { useRun } from './useRun'
+import { useRunKeys } from './useRunKeys'
+import { useSpokenCues } from './useSpokenCues'
 import { useToolWatch } from './useToolWatch'
 
+/** A round being run: the hive in hand, the row, the tool, and what is out of the ordinary. */
 const props = defineProps<{ id: string }>()
-
-const SKIP_REASONS = [
-  'weak colony',
-  'queen just introduced',
-  'open brood hive, next time',
-  'no time left',
-  'wind turned',
-]
-const STOP_REASONS = ['wind turned', 'vapour pouring out', 'tool failed', 'nothing vaporizes']
-const MARKS = [
-  RESIDUE,
-  'acid spat',
-  'no vapour seen',
-  'bees outside',
-  'dead or burnt bees',
-  'queen seen lost',
-  'pollen coming in',
-  'strong colony',
-  'weak colony',
-]
-const EARLY_REASONS = ['bees overheating', 'cloth fell out', 'hive disturbed']
 
 const run = useRun(props.id)
 const outbox = useOutbox()
@@ -52,29 +42,44 @@ const now = useServerNow(250)
 const wakeLock = useWakeLock()
 
 const chosenId = ref<string>()
-type Question = 'skip' | 'stop' | 'early' | 'mark'
-const asking = ref<Question | null>(null)
-const askedHive = ref('')
 const tools = ref<InstanceType<typeof RunTools>>()
+const hurt = ref(false)
+const ending = ref(false)
 
-const whole = run.whole
+const { whole, part, paused, next } = run
+const works = computed(() => session.mayWork)
 const checked = computed(() => Boolean(whole.value?.peopleCheck))
-const chosen = computed(() => run.hives.value.find((hive) => hive.hiveId === chosenId.value))
+const zone = computed(() => whole.value?.apiary.zone ?? 'UTC')
+const chosen = computed(() => run.hives.value.find((each) => each.hiveId === chosenId.value))
 const hive = computed(() => chosen.value ?? run.pointed.value)
-const next = run.next
 const name = (hiveId?: string) => (hiveId ? (run.sheet.value.get(hiveId)?.hiveName ?? '') : '')
 const tally = useTally(run.hives, now)
 const sound = useDueSound(tally.alarm, tally.dueIds, now)
+const voice = useSpokenCues(run.hives, name, now)
+const asking = useAsking(run, tally.waiting, name)
+const myTool = computed(() => run.board.value?.tools.find((each) => each.number === part.value))
+const tool = useToolWatch(
+  props.id,
+  part,
+  computed(() => checked.value && myTool.value?.family === 'HEATED_BOWL' && !tally.finished.value),
+)
+const watched = tool.view
+
+const there = computed(() => inHand.dayline?.there ?? whole.value?.there)
 const wind = computed(() => {
-  const known = inHand.dayline?.there ?? whole.value?.there
-  if (!known) return undefined
-  return known.madeUp
-    ? `The ${known.says} is made up; feel the wind, and stand where it comes from.`
-    : `The wind comes from ${known.windSide}, ${known.says}: stand there, and feel it yourself.`
+  if (!there.value) return undefined
+  return there.value.madeUp
+    ? `The ${there.value.says} is made up; feel the wind, and stand where it comes from.`
+    : `The wind comes from ${there.value.windSide}, ${there.value.says}: stand there, and feel it yourself.`
 })
-const standOn = computed(() => {
-  const known = inHand.dayline?.there ?? whole.value?.there
-  return known && !known.madeUp ? known.windSide : undefined
+const standOn = computed(() =>
+  there.value && !there.value.madeUp ? there.value.windSide : undefined,
+)
+const putOff = computed(() => {
+  const halt = run.board.value?.crew.putOff
+  if (!halt) return undefined
+  const day = dayOf(halt.at.slice(0, 10))
+  return `The rest was put off on ${day} by ${halt.by}: ${halt.why}. ${tally.waiting.value.length} to go.`
 })
 const undoes = computed(() => {
   const waiting = run.parcels.value.at(-1)?.events[0]
@@ -88,32 +93,9 @@ const skipWord = computed(() => {
   if (hive.value?.stage === 'BURNING') return 'Stop'
   return hive.value && isUntouched(hive.value) ? 'Leave out' : null
 })
-const RANK = ['ALLOWED', 'CAUTION', 'NOT_ON_LABEL'] as const
-/** What the rule sheet said of the worst of its hives. */
-const verdict = computed(() => {
-  const worst = Math.max(
-    ...(whole.value?.hives ?? []).map((each) => RANK.indexOf(each.verdict)),
-    -1,
-  )
-  return RANK[worst]
-})
-const questions = computed<Record<Question, { title: string; ready: readonly string[] }>>(() => {
-  const asked = name(askedHive.value)
-  return {
-    skip: { title: `Leave ${asked} out of this round?`, ready: SKIP_REASONS },
-    stop: { title: `Stop the burn in ${asked}?`, ready: STOP_REASONS },
-    early: { title: `Open ${asked} early?`, ready: EARLY_REASONS },
-    mark: { title: `What was seen at ${asked}?`, ready: MARKS },
-  }
-})
-const works = computed(() => session.mayWork)
-const tool = useToolWatch(
-  props.id,
-  computed(
-    () => checked.value && whole.value?.round.toolFamily === 'HEATED_BOWL' && !tally.finished.value,
-  ),
+const shutHives = computed(() =>
+  run.hives.value.filter((each) => !isUntouched(each) && each.ahead.length > 0),
 )
-const watched = tool.view
 
 watchEffect(() => {
   inHand.openings = run.hives.value
@@ -121,14 +103,20 @@ watchEffect(() => {
     .map((each) => ({ name: name(each.hiveId), at: Date.parse(each.openFrom ?? '') }))
 })
 /** After the people check the hive in hand is what one must see. */
-watch(checked, (now_, before) => {
-  if (now_ && !before) window.scrollTo(0, 0)
+watch(checked, (is, before) => {
+  if (is && !before) window.scrollTo(0, 0)
 })
 watch(whole, (loaded) => {
   if (loaded) void inHand.take(loaded.apiary.id)
 })
 watch(hive, (inHandNow) => {
   if (inHandNow && chosen.value && inHandNow.ahead.length === 0) chosenId.value = undefined
+})
+/** A tool that the run does not have cannot be in hand. */
+watch([run.board, part], ([board]) => {
+  if (board && part.value > 0 && !board.tools.some((each) => each.number === part.value)) {
+    part.value = 1
+  }
 })
 onMounted(() => {
   if (wakeLock.isSupported.value) void wakeLock.request('screen').catch(() => undefined)
@@ -139,13 +127,22 @@ function letGo(): void {
   if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
 }
 
+function isEarly(each: ShownHive): boolean {
+  return Boolean(each.openFrom && Date.parse(each.openFrom) > now.value)
+}
+
+/** Whether the next step of a hive is one for who plays this part. */
+function isMine(each: ShownHive): boolean {
+  const step = each.ahead[0]?.act
+  const burns = step === 'START_BURN' || step === 'LOAD_COLD' || step === 'CONNECT'
+  if (!burns) return true
+  return part.value > 0 && !each.notFor.includes(part.value) && !(paused.value && isUntouched(each))
+}
+
 function act(): void {
   const now_ = hive.value
-  if (!now_) return
-  if (now_.ahead[0]?.act === 'OPEN' && now_.openFrom && Date.parse(now_.openFrom) > now.value) {
-    ask('early', now_.hiveId)
-    return
-  }
+  if (!now_ || !works.value || !isMine(now_)) return
+  if (now_.ahead[0]?.act === 'OPEN' && isEarly(now_)) return asking.ask('early', now_.hiveId)
   if (run.act(now_)) chosenId.value = undefined
   letGo()
 }
@@ -153,38 +150,21 @@ function act(): void {
 function openNext(): void {
   const shutHive = next.value
   if (!shutHive) return
-  if (Date.parse(shutHive.openFrom ?? '') > now.value) ask('early', shutHive.hiveId)
+  if (isEarly(shutHive)) asking.ask('early', shutHive.hiveId)
   else run.act(shutHive)
   letGo()
-}
-
-function ask(what: Question, hiveId: string): void {
-  askedHive.value = hiveId
-  asking.value = what
 }
 
 function skipOrStop(): void {
   const now_ = hive.value
   if (!now_) return
-  if (now_.stage === 'BURNING') ask('stop', now_.hiveId)
-  else if (isUntouched(now_)) ask('skip', now_.hiveId)
+  if (now_.stage === 'BURNING') asking.ask('stop', now_.hiveId)
+  else if (isUntouched(now_)) asking.ask('skip', now_.hiveId)
 }
 
 function said(reason: string, all: boolean): void {
-  const hiveId = askedHive.value
-  if (asking.value === 'skip') {
-    run.skip(all ? tally.waiting.value.map((each) => each.hiveId) : [hiveId], reason)
-  } else if (asking.value === 'stop') {
-    run.stop(hiveId, reason)
-  } else if (asking.value === 'mark') {
-    run.mark(hiveId, reason)
-    letGo()
-    return
-  } else {
-    const shutHive = run.hives.value.find((each) => each.hiveId === hiveId)
-    if (shutHive) run.act(shutHive, reason)
-  }
-  chosenId.value = undefined
+  asking.said(reason, all)
+  if (asking.asking.value !== 'mark') chosenId.value = undefined
   letGo()
 }
 
@@ -194,7 +174,7 @@ function leak(): void {
 }
 
 function mark(): void {
-  if (hive.value) ask('mark', hive.value.hiveId)
+  if (hive.value) asking.ask('mark', hive.value.hiveId)
 }
 
 function undo(): void {
@@ -203,35 +183,37 @@ function undo(): void {
   letGo()
 }
 
-useEventListener(window, 'keydown', (event) => {
-  const target = event.target as HTMLElement
-  const typing = target.closest('input, textarea, select, [role="dialog"], [role="menu"]')
-  if (
-    typing ||
-    event.ctrlKey ||
-    event.metaKey ||
-    event.altKey ||
-    asking.value ||
-    !checked.value ||
-    !works.value
+function pauseOrGoOn(): void {
+  if (paused.value) run.crew('WENT_ON')
+  else asking.ask('pause')
+}
+
+/** The rest another day: what was checked of the people is asked anew then. */
+function putOffRest(why: string): void {
+  run.crew('PUT_OFF', why)
+  setTimeout(() => void run.load(), 1500)
+}
+
+function leaveOut(why: string): void {
+  run.skip(
+    tally.waiting.value.map((each) => each.hiveId),
+    why,
   )
-    return
-  if (event.repeat || (event.key === ' ' && target.closest('button, a'))) return
-  const keys: Record<string, () => void> = {
+}
+
+useRunKeys(
+  {
     ' ': act,
     o: openNext,
     u: undo,
     l: leak,
     m: mark,
     s: skipOrStop,
+    p: pauseOrGoOn,
     '?': () => tools.value?.toggleKeys(),
-  }
-  const pressed = keys[event.key.toLowerCase()]
-  if (pressed) {
-    event.preventDefault()
-    pressed()
-  }
-})
+  },
+  () => !asking.asking.value && !hurt.value && !ending.value && checked.value && works.value,
+)
 </script>
 
 <template>
@@ -241,38 +223,39 @@ useEventListener(window, 'keydown', (event) => {
     <router-link to="/run">All rounds</router-link>
   </div>
   <div v-else-if="whole" class="run">
-    <p class="where">
-      <router-link to="/run" class="back">Rounds</router-link>
-      <strong>{{ whole.apiary.name }}</strong>
-      <span>{{ dayOf(whole.round.day) }}</span>
-      <span>{{ whole.round.tool }}</span>
-      <span>sealed {{ whole.round.sealMinutes }} min</span>
-      <VerdictMark v-if="verdict" :verdict="verdict" />
-      <router-link :to="`/dose/sheet/${id}`">Sheet and kit</router-link>
-      <span v-if="whole.peopleCheck" class="soft"
-        >people checked by {{ whole.peopleCheck.checkedBy }}</span
-      >
-    </p>
-
+    <RunHead :whole="whole" />
     <OutboxNotice :returned="run.returned.value" :name="name" @read="outbox.forgetReturned(id)" />
-
-    <PeopleCheck v-if="!checked && works" :round-id="id" :wind="wind" :sends="run.confirmPeople" />
+    <PeopleCheck
+      v-if="!checked && works"
+      :round-id="id"
+      :wind="wind"
+      :before="putOff"
+      :sends="run.confirmPeople"
+    />
     <p v-else-if="!checked" class="soft">The people check has not been confirmed yet.</p>
 
     <template v-else>
-      <div v-if="tally.finished.value" class="sheet finished">
-        <h1 class="bracketed">All open</h1>
-        <p class="figure sums">
-          {{ counted(run.board.value?.treated ?? 0, 'hive') }} treated ·
-          {{ run.board.value?.skipped ?? 0 }} left out ·
-          {{ grams(run.board.value?.acidUsed ?? 0) }} acid
-        </p>
-        <p>
-          Count cloths and tools, put reducers and supers back, clean the nozzle and bowl once they
-          are cold.
-        </p>
-        <v-btn to="/register">To the register</v-btn>
-      </div>
+      <RunEnded
+        v-if="tally.finished.value && run.board.value"
+        :board="run.board.value"
+        :round-id="id"
+      />
+      <template v-else>
+        <HaltNotice
+          v-if="paused"
+          :halt="paused"
+          :zone="zone"
+          :may-work="works"
+          @go-on="run.crew('WENT_ON')"
+        />
+        <PartPick
+          v-if="works && run.board.value"
+          v-model="part"
+          :tools="run.board.value.tools"
+          :name="name"
+        />
+      </template>
+      <MergedNotice :round-id="id" :hives="run.hives.value" :name="name" :zone="zone" />
 
       <div class="work">
         <div v-if="!tally.finished.value" class="hand">
@@ -283,9 +266,14 @@ useEventListener(window, 'keydown', (event) => {
             :now="now"
             :chosen="Boolean(chosen) && hive.hiveId !== run.pointed.value?.hiveId"
             :stand-on="standOn"
-            @act="works && act()"
+            :part="part"
+            :halted="paused !== undefined"
+            @act="act"
             @release="chosenId = undefined"
           />
+          <p v-else class="sheet idle">
+            Nothing for you to do now. The next step is somebody else's.
+          </p>
           <NextToOpen
             :hive="next"
             :name="name(next?.hiveId)"
@@ -304,9 +292,10 @@ useEventListener(window, 'keydown', (event) => {
             @play="tool.play"
             @by-itself="tool.byItself"
             @break-next="tool.breakNext"
-            @pack-swapped="tool.packSwapped"
+            @pack-swapped="run.crew('PACK_SWAPPED')"
             @end="tool.end"
           />
+          <PaceLine v-if="run.board.value?.pace" :pace="run.board.value.pace" :zone="zone" />
           <p class="tally">
             <span
               ><strong class="figure">{{ tally.waiting.value.length }}</strong> waiting</span
@@ -319,7 +308,8 @@ useEventListener(window, 'keydown', (event) => {
             >
             <span
               ><strong class="figure">{{ grams(run.board.value?.acidUsed ?? 0) }}</strong> acid
-              used</span
+              used, <strong class="figure">{{ grams(run.board.value?.acidLeft ?? 0) }}</strong> to
+              go</span
             >
           </p>
           <RunRow
@@ -339,21 +329,39 @@ useEventListener(window, 'keydown', (event) => {
         :may-leak="Boolean(hive)"
         :skip="skipWord"
         :sound="soundWords"
+        :voice="voice.on.value"
+        :paused="paused !== undefined"
+        :has-pack="myTool?.packBurnsLeft !== undefined"
         @undo="undo"
         @leak="leak"
         @mark="mark"
         @skip="skipOrStop"
         @sound="sound.on.value = !sound.on.value"
+        @voice="voice.on.value = !voice.on.value"
+        @pause="asking.ask('pause')"
+        @hurt="hurt = true"
+        @pack="run.crew('PACK_SWAPPED')"
+        @end="ending = true"
       />
     </template>
 
     <ReasonDialog
-      :model-value="asking !== null"
-      :title="questions[asking ?? 'skip'].title"
-      :ready="questions[asking ?? 'skip'].ready"
-      :waiting="asking === 'skip' ? tally.waiting.value.length : 0"
-      @update:model-value="asking = null"
+      :model-value="asking.asking.value !== null"
+      :title="asking.title.value"
+      :ready="asking.ready.value"
+      :waiting="asking.asking.value === 'skip' ? tally.waiting.value.length : 0"
+      @update:model-value="asking.asking.value = null"
       @said="said"
+    />
+    <FirstAidDialog v-model="hurt" @said="run.crew" />
+    <EndDialog
+      v-model="ending"
+      :shut="shutHives"
+      :waiting="tally.waiting.value"
+      :name="name"
+      @choose="chosenId = $event"
+      @put-off="putOffRest"
+      @leave-out="leaveOut"
     />
   </div>
 </template>
@@ -362,13 +370,6 @@ useEventListener(window, 'keydown', (event) => {
 .run {
   display: grid;
   gap: 12px;
-}
-
-.where {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-  margin: 0;
 }
 
 .work {
@@ -394,6 +395,11 @@ useEventListener(window, 'keydown', (event) => {
   gap: 10px;
 }
 
+.idle {
+  margin: 0;
+  padding: 24px 16px;
+}
+
 .tally {
   display: flex;
   flex-wrap: wrap;
@@ -403,26 +409,6 @@ useEventListener(window, 'keydown', (event) => {
 
 .tally .figure {
   font-size: 1.125rem;
-}
-
-.finished {
-  display: grid;
-  justify-items: start;
-  gap: 10px;
-  padding: 20px;
-  border-top: 10px solid var(--open);
-}
-
-.finished h1 {
-  padding: 2px 22px;
-}
-
-.finished p {
-  margin: 0;
-}
-
-.sums {
-  font-size: 1.25rem;
 }
 
 .empty {
@@ -437,10 +423,6 @@ useEventListener(window, 'keydown', (event) => {
 
   .hand {
     position: static;
-  }
-
-  .where {
-    font-size: 0.875rem;
   }
 }
 </style>

@@ -9,10 +9,26 @@ defineProps<{
   /** What the skip key does now, or null where it does nothing. */
   skip: 'Leave out' | 'Stop' | null
   sound: string
+  voice: boolean
+  paused: boolean
+  /** Whether the one who looks has a tool in hand that runs from a pack. */
+  hasPack: boolean
 }>()
-defineEmits<{ undo: []; leak: []; mark: []; skip: []; sound: [] }>()
+defineEmits<{
+  undo: []
+  leak: []
+  mark: []
+  skip: []
+  sound: []
+  voice: []
+  pause: []
+  hurt: []
+  pack: []
+  end: []
+}>()
 
 const keysShown = ref(false)
+const more = ref(false)
 defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
 </script>
 
@@ -26,13 +42,23 @@ defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
     <button type="button" :disabled="!skip" @click="$emit('skip')">
       {{ skip ?? 'Leave out' }}<kbd>S</kbd>
     </button>
-    <button type="button" @click="$emit('sound')">{{ sound }}</button>
+    <button type="button" :aria-expanded="more" @click="more = !more">More</button>
     <button type="button" class="keys" @click="keysShown = !keysShown">Keys<kbd>?</kbd></button>
+  </div>
+  <div v-if="more" class="tools more no-print" aria-label="For the crew">
+    <button type="button" class="hurt" @click="$emit('hurt')">Somebody hurt</button>
+    <button v-if="!paused" type="button" @click="$emit('pause')">Pause<kbd>P</kbd></button>
+    <button v-if="hasPack" type="button" @click="$emit('pack')">Full pack in</button>
+    <button type="button" @click="$emit('end')">End the run</button>
+    <button type="button" @click="$emit('sound')">{{ sound }}</button>
+    <button type="button" :aria-pressed="voice" @click="$emit('voice')">
+      {{ voice ? 'Voice on' : 'Voice off' }}
+    </button>
   </div>
   <p v-if="keysShown" class="sheet help">
     <kbd>Space</kbd> next step of the hive in hand · <kbd>O</kbd> open the one due ·
     <kbd>U</kbd> undo · <kbd>L</kbd> leak seen · <kbd>M</kbd> something else seen ·
-    <kbd>S</kbd> leave out or stop · <kbd>?</kbd> these keys
+    <kbd>S</kbd> leave out or stop · <kbd>P</kbd> pause or go on · <kbd>?</kbd> these keys
   </p>
 </template>
 
@@ -59,6 +85,10 @@ defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
   border-style: dashed;
 }
 
+.hurt {
+  border: 2px solid var(--off-label) !important;
+}
+
 kbd {
   margin-left: 8px;
   padding: 1px 7px;
@@ -79,6 +109,10 @@ kbd {
 }
 
 @media (width <= 900px) {
+  .more {
+    bottom: 72px !important;
+  }
+
   .tools {
     position: sticky;
     bottom: 0;

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { learnClock } from '../parts/clock'
 import { useSession } from '../parts/session'
+import { partIn } from './part'
 
 export type NewEvent = Shapes['NewEvent']
 
@@ -39,7 +40,7 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   /** Takes back a press that has not left yet; tells whether it could. */
-  function recall(roundId: string, hiveId: string): boolean {
+  function recall(roundId: string, hiveId?: string): boolean {
     const last = parcels.value.findLastIndex(
       (parcel) => parcel.roundId === roundId && parcel.events[0]?.hiveId === hiveId,
     )
@@ -67,7 +68,11 @@ export const useOutbox = defineStore('outbox', () => {
     try {
       const board = await ask(
         api.POST('/api/rounds/{id}/events', {
-          params: { path: { id: parcel.roundId } },
+          params: {
+            path: { id: parcel.roundId },
+            query: { part: partIn(parcel.roundId).value },
+            header: { 'Device-Clock': new Date(asked).toISOString() },
+          },
           body: parcel.events,
         }),
       )

@@ -1,34 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { Shapes } from '../api/client'
+import { AT, board, BURN, hive } from './fixtures'
 import { nextToOpen, overlay, pointAt } from './overlay'
 import type { NewEvent, Parcel } from './outbox'
-
-type Hive = Shapes['HiveOnBoard']
-
-const AT = '2026-08-18T06:40:00.000Z'
-const BURN: Hive['ahead'] = [
-  { act: 'START_BURN', load: 1, events: ['BURN_STARTED'], leadsTo: 'BURNING' },
-  { act: 'END_BURN', load: 1, events: ['BURN_ENDED', 'REMOVED'], leadsTo: 'SEALED' },
-  { act: 'OPEN', events: ['OPENED'], leadsTo: 'OPEN' },
-]
-
-function hive(hiveId: string, more: Partial<Hive> = {}): Hive {
-  return { hiveId, stage: 'WAITING', loads: 1, loadsEnded: 0, ahead: BURN, marks: [], ...more }
-}
-
-function board(...hives: Hive[]): Shapes['RunBoard'] {
-  return {
-    now: AT,
-    hives,
-    actOn: hives[0]?.hiveId,
-    stillShut: 0,
-    treated: 0,
-    skipped: 0,
-    acidUsed: 0,
-    sealSeconds: 600,
-    finished: false,
-  }
-}
 
 function press(hiveId: string, ...kinds: NewEvent['kind'][]): Parcel {
   return {
@@ -80,20 +53,49 @@ describe('presses that wait on this device', () => {
 describe('the hive to point at', () => {
   it('is the one that the server names while nothing waits here', () => {
     const from = { ...board(hive('1'), hive('2')), actOn: '2' }
-    expect(pointAt(from, overlay(from, []))?.hiveId).toBe('2')
+    expect(pointAt(from, overlay(from, []), 1, false)?.hiveId).toBe('2')
   })
 
   it('is the one with the tool, then the next in the row, while the server is silent', () => {
     const from = board(hive('1'), hive('2'))
     const burning = [press('1', 'BURN_STARTED')]
-    expect(pointAt(from, overlay(from, burning))?.hiveId).toBe('1')
+    expect(pointAt(from, overlay(from, burning), 1, false)?.hiveId).toBe('1')
     const sealed = [...burning, press('1', 'BURN_ENDED', 'REMOVED')]
-    expect(pointAt(from, overlay(from, sealed))?.hiveId).toBe('2')
+    expect(pointAt(from, overlay(from, sealed), 1, false)?.hiveId).toBe('2')
   })
 
   it('to open next is the one that comes due first', () => {
     const sealed = (id: string, openFrom: string) => hive(id, { stage: 'SEALED', openFrom })
     const from = board(sealed('1', '2026-08-18T06:52:00Z'), sealed('2', '2026-08-18T06:51:00Z'))
     expect(nextToOpen(overlay(from, []))?.hiveId).toBe('2')
+  })
+
+  it('is for each tool its own, and for hands the next to shut', () => {
+    const from = board(hive('1'), hive('2'), hive('3'))
+    const burning = { ...press('1', 'BURN_STARTED') }
+    burning.events = burning.events.map((each) => ({ ...each, tool: 2 }))
+    const shown = overlay(from, [burning])
+    expect(pointAt(from, shown, 2, false)?.hiveId).toBe('1')
+    expect(pointAt(from, shown, 1, false)?.hiveId).toBe('2')
+    expect(pointAt(from, shown, 0, false)?.hiveId).toBe('2')
+    expect(pointAt(from, shown, 1, true)).toBeUndefined()
+  })
+
+  it('passes a hive by that the tool in hand must not touch', () => {
+    const from = board(hive('1'), hive('2', { notFor: [1] }), hive('3'))
+    const shown = overlay(from, [press('1', 'SKIPPED')])
+    expect(pointAt(from, shown, 1, false)?.hiveId).toBe('3')
+  })
+})
+
+describe('making ready ahead', () => {
+  it('is ticked at once, though the server has not heard of it', () => {
+    const tick = press('1', 'CHECKED')
+    tick.events = tick.events.map((each) => ({ ...each, reason: 'TRAY' }))
+    expect(overlay(board(hive('1')), [tick])[0]).toMatchObject({
+      ready: ['TRAY'],
+      stage: 'WAITING',
+      waiting: 1,
+    })
   })
 })

@@ -1,8 +1,10 @@
 import type { Shapes } from '../api/client'
 import type { Parcel } from './outbox'
+import { HANDS } from './part'
 
 type Board = Shapes['RunBoard']
 type HiveOnBoard = Shapes['HiveOnBoard']
+type ReadyPoint = HiveOnBoard['ready'][number]
 
 const HAS_TOOL: ReadonlySet<HiveOnBoard['stage']> = new Set([
   'LOADED',
@@ -50,6 +52,9 @@ function pressed(hive: ShownHive, parcel: Parcel, sealSeconds: number): ShownHiv
   if (first.kind === 'ABORTED') {
     return { ...hive, waiting, stage: 'STOPPED', ahead: hive.ahead.slice(-1), openFrom: first.at }
   }
+  if (first.kind === 'CHECKED') {
+    return { ...hive, waiting, ready: [...hive.ready, first.reason as ReadyPoint] }
+  }
   const taken = hive.ahead.findIndex((next) => next.events[0] === first.kind)
   const next = hive.ahead[taken]
   if (!next) return { ...hive, waiting }
@@ -64,6 +69,7 @@ function pressed(hive: ShownHive, parcel: Parcel, sealSeconds: number): ShownHiv
     shutSince: next.leadsTo === 'OPEN' ? undefined : (hive.shutSince ?? first.at),
     alarmAt: next.leadsTo === 'OPEN' ? undefined : hive.alarmAt,
     ahead: hive.ahead.slice(taken + 1),
+    tool: first.tool ?? hive.tool,
   }
 }
 
@@ -71,19 +77,29 @@ function later(at: string, seconds: number): string {
   return new Date(Date.parse(at) + seconds * 1000).toISOString()
 }
 
+/** Whether a hive has the tool with this number in it; where none is named it is the first. */
+export function hasTool(hive: HiveOnBoard, part: number): boolean {
+  return HAS_TOOL.has(hive.stage) && (hive.tool ?? 1) === part
+}
+
 /**
- * The hive to point at. Where nothing waits on this device, the server's word; otherwise the hive
- * that has the tool, else the next in the row that has not burned, else the next to open.
+ * The hive to point at for who plays a part. Where nothing waits on this device, the server's word; otherwise the
+ * hive that has the tool in hand, else the next in the row that has not burned, else the next to open.
  */
-export function pointAt(board: Board, hives: readonly ShownHive[]): ShownHive | undefined {
+export function pointAt(
+  board: Board,
+  hives: readonly ShownHive[],
+  part: number,
+  halted: boolean,
+): ShownHive | undefined {
   if (hives.every((hive) => hive.waiting === 0)) {
     return hives.find((hive) => hive.hiveId === board.actOn)
   }
-  return (
-    hives.find((hive) => HAS_TOOL.has(hive.stage)) ??
-    hives.find((hive) => hive.stage === 'WAITING' || hive.stage === 'PREPARED') ??
-    nextToOpen(hives)
-  )
+  const isNext = (hive: ShownHive) =>
+    !halted &&
+    (hive.stage === 'WAITING' || (hive.stage === 'PREPARED' && part !== HANDS)) &&
+    !hive.notFor.includes(part)
+  return hives.find((hive) => hasTool(hive, part)) ?? hives.find(isNext) ?? nextToOpen(hives)
 }
 
 /** The shut hive that comes due first. */

@@ -6,6 +6,7 @@ import { createVuetify } from 'vuetify'
 import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../parts/session'
+import { board as boardOf, hive as oneHive } from './fixtures'
 import { useOutbox } from './outbox'
 import ToolGauge from './ToolGauge.vue'
 import TraceLine from './TraceLine.vue'
@@ -13,32 +14,9 @@ import { RESIDUE, useRun } from './useRun'
 
 const vuetify = createVuetify({ components })
 const fetched = vi.fn<(request: Request) => Promise<Response>>()
-const AT = '2026-08-18T06:40:00.000Z'
 
-const hive: Shapes['HiveOnBoard'] = {
-  hiveId: 'h1',
-  stage: 'WAITING',
-  loads: 1,
-  loadsEnded: 0,
-  marks: [],
-  ahead: [
-    { act: 'START_BURN', load: 1, events: ['BURN_STARTED'], leadsTo: 'BURNING' },
-    { act: 'END_BURN', load: 1, events: ['BURN_ENDED', 'REMOVED'], leadsTo: 'SEALED' },
-    { act: 'OPEN', events: ['OPENED'], leadsTo: 'OPEN' },
-  ],
-}
-
-const board: Shapes['RunBoard'] = {
-  now: AT,
-  hives: [hive],
-  actOn: 'h1',
-  stillShut: 0,
-  treated: 0,
-  skipped: 0,
-  acidUsed: 0,
-  sealSeconds: 600,
-  finished: false,
-}
+const hive = oneHive('h1')
+const board = boardOf(hive)
 
 const seen: Shapes['Seen'] = {
   tool: { setCelsius: 230, preheatSeconds: 100 },
@@ -75,8 +53,8 @@ async function running() {
   const sent: Shapes['NewEvent'][] = []
   const held: (() => void)[] = []
   fetched.mockImplementation((request) => {
-    if (!request.url.endsWith('/events'))
-      return Promise.resolve(json(200, request.url.endsWith('/board') ? board : { hives: [] }))
+    if (!/\/events\b/.test(request.url))
+      return Promise.resolve(json(200, /\/board\b/.test(request.url) ? board : { hives: [] }))
     return new Promise((answer) => {
       void request.json().then((events: Shapes['NewEvent'][]) => {
         sent.push(...events)

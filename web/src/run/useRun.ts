@@ -1,11 +1,12 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
-import { learnClock, serverNow } from '../parts/clock'
+import { clockNote, learnClock, serverNow } from '../parts/clock'
 import { newId } from '../parts/ids'
 import { keepRun, keptRun } from '../parts/keptRuns'
 import { nextToOpen, overlay, pointAt, type ShownHive } from './overlay'
 import { useOutbox, type NewEvent } from './outbox'
+import { partIn } from './part'
 import { useRunStream } from './useRunStream'
 
 const POLL = 2000
@@ -32,7 +33,13 @@ export function useRun(roundId: string) {
   const sheet = computed(
     () => new Map((whole.value?.hives ?? []).map((hive) => [hive.hiveId, hive] as const)),
   )
-  const pointed = computed(() => (board.value ? pointAt(board.value, hives.value) : undefined))
+  const part = partIn(roundId)
+  const paused = computed(() => haltOf(board.value, parcels.value))
+  const pointed = computed(() =>
+    board.value
+      ? pointAt(board.value, hives.value, part.value, paused.value !== undefined)
+      : undefined,
+  )
   const next = computed(() => nextToOpen(hives.value))
 
   async function load(): Promise<void> {
@@ -61,7 +68,9 @@ export function useRun(roundId: string) {
     const asked = Date.now()
     try {
       const found = await ask(
-        api.GET('/api/rounds/{id}/board', { params: { path: { id: roundId } } }),
+        api.GET('/api/rounds/{id}/board', {
+          params: { path: { id: roundId }, query: { part: part.value } },
+        }),
       )
       learnClock(asked, Date.now(), found.now)
       outbox.reachable = true
@@ -74,8 +83,13 @@ export function useRun(roundId: string) {
     }
   }
 
-  function event(hiveId: string, kind: NewEvent['kind'], more: Partial<NewEvent> = {}): NewEvent {
-    return { id: newId(), hiveId, kind, at: new Date(serverNow()).toISOString(), ...more }
+  function event(
+    hiveId: string | undefined,
+    kind: NewEvent['kind'],
+    more: Partial<NewEvent> = {},
+  ): NewEvent {
+    const at = new Date(serverNow()).toISOString()
+    return { id: newId(), hiveId, kind, at, ...clockNote(), ...more }
   }
 
   /** Does the next step of a hive; a tap right after another, with nothing else between, is taken for a slip. */
@@ -84,13 +98,30 @@ export function useRun(roundId: string) {
     if (!step || (!reason && Date.now() - lastPress < DOUBLE_TAP)) return false
     lastPress = Date.now()
     const at = new Date(serverNow()).toISOString()
-    const load = (kind: NewEvent['kind']) =>
-      kind === 'LOADED' || kind === 'BURN_STARTED' || kind === 'BURN_ENDED' ? step.load : undefined
+    const ofBurn = (kind: NewEvent['kind']) =>
+      kind === 'LOADED' || kind === 'BURN_STARTED' || kind === 'BURN_ENDED'
+    const more = (kind: NewEvent['kind']) => ({
+      at,
+      reason,
+      load: ofBurn(kind) ? step.load : undefined,
+      tool: ofBurn(kind) ? (hive.tool ?? (part.value || undefined)) : undefined,
+    })
     outbox.post(
       roundId,
-      step.events.map((kind) => event(hive.hiveId, kind, { at, load: load(kind), reason })),
+      step.events.map((kind) => event(hive.hiveId, kind, more(kind))),
     )
     return true
+  }
+
+  /** Something that concerns the crew or the tool in hand. */
+  function crew(kind: NewEvent['kind'], reason?: string): void {
+    const tool = kind === 'PACK_SWAPPED' ? part.value || undefined : undefined
+    outbox.post(roundId, [event(undefined, kind, { reason, tool })])
+  }
+
+  /** Ticks points of making a hive ready. */
+  function ready(hiveId: string, points: readonly string[]): void {
+    for (const point of points) outbox.post(roundId, [event(hiveId, 'CHECKED', { reason: point })])
   }
 
   /** Leaves hives out of the round. */
@@ -119,7 +150,9 @@ export function useRun(roundId: string) {
   function undo(): boolean {
     lastPress = 0
     const waiting = parcels.value.at(-1)?.events ?? []
-    if (waiting[0]) return outbox.recall(roundId, waiting[0].hiveId) || takeBack(waiting)
+    if (waiting[0] && waiting[0].kind !== 'CHECKED') {
+      return outbox.recall(roundId, waiting[0].hiveId) || takeBack(waiting)
+    }
     const last = board.value?.lastStep
     if (!last) return false
     outbox.post(
@@ -149,6 +182,7 @@ export function useRun(roundId: string) {
   }
 
   onMounted(load)
+  watch(part, () => void poll())
   const { listening } = useRunStream(roundId, () => void poll())
   let quiet = 0
   useIntervalFn(() => {
@@ -183,5 +217,28 @@ export function useRun(roundId: string) {
     mark,
     undo,
     confirmPeople,
+    crew,
+    ready,
+    part,
+    paused,
+    load,
   }
+}
+
+export type Run = ReturnType<typeof useRun>
+
+/** Why nothing new is burned now, with what waits on this device; undefined where it may be. */
+function haltOf(
+  board: Shapes['RunBoard'] | null,
+  parcels: readonly { events: readonly NewEvent[] }[],
+): Shapes['Halt'] | undefined {
+  let halt = board?.crew.paused
+  for (const { events } of parcels) {
+    const first = events[0]
+    if (first?.kind === 'PAUSED' && !halt) {
+      halt = { at: first.at, by: 'you', why: first.reason ?? '' }
+    }
+    if (first?.kind === 'WENT_ON' || first?.kind === 'PUT_OFF') halt = undefined
+  }
+  return halt
 }

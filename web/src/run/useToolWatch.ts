@@ -6,10 +6,10 @@ type View = Shapes['WatchView']
 export type Fault = Shapes['NextFault']['fault']
 
 /** A run's tool under watch: what is seen, and the presses that begin, end or disturb it. */
-export function useToolWatch(roundId: string, wanted: Ref<boolean>) {
+export function useToolWatch(roundId: string, tool: Ref<number>, wanted: Ref<boolean>) {
   const view = shallowRef<View | null>(null)
   const problem = ref('')
-  const path = { params: { path: { id: roundId } } }
+  const path = () => ({ params: { path: { id: roundId }, query: { tool: tool.value } } })
   const visible = useDocumentVisibility()
   let asking = false
 
@@ -27,7 +27,7 @@ export function useToolWatch(roundId: string, wanted: Ref<boolean>) {
     if (!wanted.value || visible.value === 'hidden' || asking) return
     asking = true
     try {
-      view.value = await ask(api.GET('/api/rounds/{id}/watch', path))
+      view.value = await ask(api.GET('/api/rounds/{id}/watch', path()))
     } catch {
       if (view.value?.seen)
         view.value = {
@@ -40,19 +40,20 @@ export function useToolWatch(roundId: string, wanted: Ref<boolean>) {
   }
 
   useIntervalFn(() => void look(), 1000)
-  watch(wanted, () => void look(), { immediate: true })
+  watch([wanted, tool], () => void look(), { immediate: true })
+  watch(tool, () => (view.value = null))
 
   return {
     view,
     problem,
     watching: computed(() => Boolean(view.value?.seen)),
     begin: (source: Shapes['NewWatch']['source']) =>
-      take(ask(api.PUT('/api/rounds/{id}/watch', { ...path, body: { source } }))),
+      take(ask(api.PUT('/api/rounds/{id}/watch', { ...path(), body: { source } }))),
     play: (file: File) =>
       take(
         ask(
           api.POST('/api/rounds/{id}/watch/trace', {
-            ...path,
+            ...path(),
             body: { file: '' },
             bodySerializer: () => {
               const form = new FormData()
@@ -63,10 +64,9 @@ export function useToolWatch(roundId: string, wanted: Ref<boolean>) {
         ),
       ),
     byItself: (on: boolean) =>
-      take(ask(api.PUT('/api/rounds/{id}/watch/by-itself', { ...path, body: { on } }))),
+      take(ask(api.PUT('/api/rounds/{id}/watch/by-itself', { ...path(), body: { on } }))),
     breakNext: (fault: Fault) =>
-      take(ask(api.POST('/api/rounds/{id}/watch/fault', { ...path, body: { fault } }))),
-    packSwapped: () => take(ask(api.POST('/api/rounds/{id}/watch/pack-swapped', path))),
-    end: () => take(ask(api.DELETE('/api/rounds/{id}/watch', path))),
+      take(ask(api.POST('/api/rounds/{id}/watch/fault', { ...path(), body: { fault } }))),
+    end: () => take(ask(api.DELETE('/api/rounds/{id}/watch', path()))),
   }
 }

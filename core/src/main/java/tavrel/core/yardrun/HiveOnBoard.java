@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param marks what else was seen
  * @param tool number of the tool that is or was in it, or null where none was named
  * @param ready points of making ready that are done
+ * @param notFor numbers of tools that must not touch it
  */
 public record HiveOnBoard(
     UUID hiveId,
@@ -38,7 +39,8 @@ public record HiveOnBoard(
     @Nullable String reason,
     List<Mark> marks,
     @Nullable Integer tool,
-    Set<ReadyPoint> ready) {
+    Set<ReadyPoint> ready,
+    List<Integer> notFor) {
 
   static HiveOnBoard of(PlannedHive hive, HiveState state, RunPlan plan, Part part) {
     List<RunEvent> steps = state.steps();
@@ -60,6 +62,7 @@ public record HiveOnBoard(
         state.reason(),
         state.marks(),
         state.tool(),
-        state.ready());
+        state.ready(),
+        plan.notFor(hive.hiveId()));
   }
 }

@@ -16,14 +16,15 @@ import org.jspecify.annotations.Nullable;
  * @param behind how late the run is, s; below 0 where it is early
  * @param endsAt when everything should be cleared away
  * @param workableTo end of the workable hours that it is in, or null where it is in none
+ * @param endsInside whether it should end within them
  */
 public record PaceNow(
-    int outByNow, int out, long behind, Instant endsAt, @Nullable Instant workableTo) {
-
-  /** Whether it should end within the workable hours. */
-  public boolean endsInside() {
-    return workableTo != null && !endsAt.isAfter(workableTo);
-  }
+    int outByNow,
+    int out,
+    long behind,
+    Instant endsAt,
+    @Nullable Instant workableTo,
+    boolean endsInside) {
 
   /**
    * Where a run stands. After a night in between only what was left then counts.
@@ -74,12 +75,9 @@ public record PaceNow(
     }
     long behind = out < outs.length ? lag(outs, out, elapsed) : lag(opens, open, elapsed);
     int lastOpened = opens[opens.length - 1];
-    return new PaceNow(
-        byNow,
-        out,
-        behind,
-        begun.plusSeconds(lastOpened + plan.pace().clearAway() + behind),
-        workableTo);
+    Instant endsAt = begun.plusSeconds(lastOpened + plan.pace().clearAway() + behind);
+    boolean inside = workableTo != null && !endsAt.isAfter(workableTo);
+    return new PaceNow(byNow, out, behind, endsAt, workableTo, inside);
   }
 
   /** How far off a row of planned moments one is, of which so many are reached. */

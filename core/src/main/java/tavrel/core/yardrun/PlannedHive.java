@@ -42,6 +42,11 @@ public record PlannedHive(
     return sum(loadNumbers, firstProduct, productPerLoad);
   }
 
+  /** Grams of acid dihydrate in all loads. */
+  double acidInAll() {
+    return firstAcid == null ? loads * acidPerLoad : firstAcid + (loads - 1) * acidPerLoad;
+  }
+
   private static double sum(Collection<Integer> loadNumbers, @Nullable Double first, double each) {
     return loadNumbers.stream()
         .mapToDouble(load -> load == 1 && first != null ? first : each)

@@ -20,11 +20,12 @@ import org.jspecify.annotations.Nullable;
  * @param hives in walking order
  * @param actOn the hive to act on now, or null if there is nothing left to do
  * @param nextToOpen the shut hive that comes due first, or null
- * @param lastStep what "undo" takes back, or null
+ * @param lastStep what "undo" takes back: the latest step of who looks, or null
  * @param stillShut hives that are shut
  * @param treated hives that got acid
  * @param skipped hives left out
  * @param acidUsed grams of acid dihydrate in all loads that burned to their end
+ * @param acidLeft grams of acid dihydrate that the sheet still has for hives not left out
  * @param sealSeconds seal period, seconds
  * @param finished every hive is open again or left out
  * @param tools the run's tools
@@ -41,6 +42,7 @@ public record RunBoard(
     int treated,
     int skipped,
     double acidUsed,
+    double acidLeft,
     long sealSeconds,
     boolean finished,
     List<ToolOnBoard> tools,
@@ -84,17 +86,29 @@ public record RunBoard(
         hives,
         pointer.actOn(part, crew.paused() != null).map(HiveOnBoard::hiveId).orElse(null),
         pointer.nextToOpen().map(HiveOnBoard::hiveId).orElse(null),
-        lastStep(states.values()),
+        lastStep(states.values(), part.who()),
         count(hives, hive -> hive.shutSince() != null),
         (int) states.values().stream().filter(HiveState::treated).count(),
         count(hives, hive -> hive.stage() == Stage.SKIPPED),
         acid,
+        acidLeft(plan, states),
         plan.seal().toSeconds(),
         hives.stream().allMatch(hive -> hive.stage().isDone()),
         plan.tools().stream().map(tool -> ToolOnBoard.of(tool, plan, states, ofCrew)).toList(),
         crew,
         PaceNow.of(
             plan, states, crew.putOff() == null ? null : crew.putOff().at(), now, workableTo));
+  }
+
+  private static double acidLeft(RunPlan plan, Map<UUID, HiveState> states) {
+    double left = 0;
+    for (PlannedHive hive : plan.hives()) {
+      HiveState state = states.get(hive.hiveId());
+      if (!state.stage().isDone() && state.stage() != Stage.STOPPED) {
+        left += hive.acidInAll() - hive.acidIn(state.loadsEnded());
+      }
+    }
+    return left;
   }
 
   /** What concerns the crew, and what takes some of that back. */
@@ -120,6 +134,7 @@ public record RunBoard(
         treated,
         skipped,
         acidUsed,
+        acidLeft,
         sealSeconds,
         finished,
         tools,
@@ -144,11 +159,12 @@ public record RunBoard(
                 LinkedHashMap::new));
   }
 
-  private static @Nullable LastStep lastStep(Collection<HiveState> states) {
+  private static @Nullable LastStep lastStep(Collection<HiveState> states, @Nullable String who) {
     RunEvent last = null;
     for (HiveState state : states) {
       for (RunEvent step : state.steps()) {
-        if (last == null || RunEvent.BY_TIME.compare(step, last) > 0) {
+        if ((who == null || who.equals(step.by()))
+            && (last == null || RunEvent.BY_TIME.compare(step, last) > 0)) {
           last = step;
         }
       }

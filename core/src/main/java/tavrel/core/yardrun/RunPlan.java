@@ -1,8 +1,10 @@
 package tavrel.core.yardrun;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,5 +51,17 @@ public record RunPlan(
       }
     }
     return tools.get(0);
+  }
+
+  /** Numbers of the tools that must not touch a hive. */
+  List<Integer> notFor(UUID hiveId) {
+    List<Integer> notFor = List.of();
+    for (RunTool tool : tools) {
+      if (!tool.fits(hiveId)) {
+        notFor = notFor.isEmpty() ? new ArrayList<>() : notFor;
+        notFor.add(tool.number());
+      }
+    }
+    return notFor;
   }
 }

@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -127,7 +126,7 @@ public record RunReview(
         to,
         hives,
         people(events),
-        sum(plan, hive -> hive.acidIn(all(hive))),
+        sum(plan, PlannedHive::acidInAll),
         sum(plan, hive -> hive.acidIn(states.get(hive.hiveId()).loadsEnded())),
         sum(plan, hive -> hive.productIn(states.get(hive.hiveId()).loadsEnded())),
         Duration.between(from, to).toSeconds(),
@@ -143,10 +142,6 @@ public record RunReview(
         ? null
         : pace.lines().stream().mapToInt(PlannedPace.Line::opened).max().orElse(0)
             - pace.firstShut();
-  }
-
-  private static List<Integer> all(PlannedHive hive) {
-    return IntStream.rangeClosed(1, hive.loads()).boxed().toList();
   }
 
   private static double sum(RunPlan plan, ToDoubleFunction<PlannedHive> grams) {

@@ -40,8 +40,8 @@ class CrewInARunTest {
   @Test
   void each_tool_is_pointed_at_its_own_hive() {
     Log log = new Log().with(1).start("1", 1).with(2).start("3", 1);
-    assertThat(board(log, 10, new Part(1)).actOn()).isEqualTo(hive("1"));
-    assertThat(board(log, 10, new Part(2)).actOn()).isEqualTo(hive("3"));
+    assertThat(board(log, 10, new Part(1, null)).actOn()).isEqualTo(hive("1"));
+    assertThat(board(log, 10, new Part(2, null)).actOn()).isEqualTo(hive("3"));
     assertThat(board(log, 10, Part.FIRST).tools())
         .extracting(ToolOnBoard::in)
         .containsExactly(hive("1"), hive("3"));
@@ -50,8 +50,8 @@ class CrewInARunTest {
   @Test
   void a_pan_passes_a_hive_by_that_it_must_not_touch() {
     Log log = new Log().with(1).start("1", 1);
-    assertThat(board(log, 10, new Part(2)).actOn()).isEqualTo(hive("3"));
-    assertThat(board(log, 10, new Part(1)).actOn()).isEqualTo(hive("1"));
+    assertThat(board(log, 10, new Part(2, null)).actOn()).isEqualTo(hive("3"));
+    assertThat(board(log, 10, new Part(1, null)).actOn()).isEqualTo(hive("1"));
   }
 
   @Test
@@ -61,7 +61,7 @@ class CrewInARunTest {
     assertThat(acts(board, 0)).startsWith(Act.CONNECT, Act.DISCONNECT, Act.OUT_AND_SHUT);
     assertThat(board.hives().get(0).ahead().get(0).clockSeconds()).isEqualTo(150);
     assertThat(acts(board, 1)).startsWith(Act.START_BURN);
-    assertThat(acts(board(log, 10, new Part(2)), 2)).startsWith(Act.LOAD_COLD);
+    assertThat(acts(board(log, 10, new Part(2, null)), 2)).startsWith(Act.LOAD_COLD);
   }
 
   @Test
@@ -75,6 +75,15 @@ class CrewInARunTest {
     assertThat(board(log, 5, Part.HANDS).actOn()).as("four for two tools are enough").isNull();
     log.at(10).with(1).start("1", 1).at(40).end("1", 1).out("1");
     assertThat(board(log, 640, Part.HANDS).actOn()).isEqualTo(hive("1"));
+  }
+
+  @Test
+  void the_acid_left_is_that_of_hives_which_are_still_to_burn() {
+    Log log = new Log().with(1).start("1", 1);
+    assertThat(board(log, 10, Part.FIRST).acidLeft()).isEqualTo(8);
+    log.at(30).end("1", 1).just("4", EventKind.SKIPPED, "weak colony");
+    assertThat(board(log, 40, Part.FIRST).acidLeft()).isEqualTo(4);
+    assertThat(board(log, 40, Part.FIRST).hives().get(1).notFor()).containsExactly(2);
   }
 
   @Test
@@ -116,6 +125,14 @@ class CrewInARunTest {
     log.at(70).with(2).crew(EventKind.PACK_SWAPPED, null);
     assertThat(pack(log)).isEqualTo(3);
     assertThat(board(log, 80, Part.FIRST).tools().get(0).packBurnsLeft()).isNull();
+  }
+
+  @Test
+  void undo_takes_back_ones_own_step_not_another_persons() {
+    Log log = new Log().by("Tam").start("1", 1).at(5).by("Wren").start("2", 1);
+    assertThat(board(log, 10, new Part(1, "Tam")).lastStep().hiveId()).isEqualTo(hive("1"));
+    assertThat(board(log, 10, new Part(1, "Wren")).lastStep().hiveId()).isEqualTo(hive("2"));
+    assertThat(board(log, 10, new Part(1, "Ida")).lastStep()).isNull();
   }
 
   @Test

@@ -65,6 +65,7 @@ class LineUps {
    * @param begun whether the run has begun: then tools can only be added, and the pace stays
    * @param endsAt when everything should be cleared away if it began now, or null where unknown
    * @param workableTo end of the workable hours that now is in, or null where it is in none
+   * @param endsInside whether a run begun now should end within them
    */
   record LineUp(
       List<LinedTool> tools,
@@ -77,13 +78,8 @@ class LineUps {
       @Nullable String says,
       boolean begun,
       @Nullable Instant endsAt,
-      @Nullable Instant workableTo) {
-
-    /** Whether a run begun now should end within the workable hours. */
-    public boolean endsInside() {
-      return endsAt != null && workableTo != null && !endsAt.isAfter(workableTo);
-    }
-  }
+      @Nullable Instant workableTo,
+      boolean endsInside) {}
 
   /**
    * One tool of a run.
@@ -158,6 +154,8 @@ class LineUps {
       lined.add(new LinedTool(tool.number(), id, tool.name(), tool.family(), tool.unfit().size()));
     }
     Integer finish = kept == null ? null : kept.finish();
+    Instant endsAt = finish == null ? null : clock.instant().plusSeconds(finish);
+    Instant workableTo = workableTo(round);
     return new LineUp(
         List.copyOf(lined),
         kept == null ? usual.crew() : new Crew(kept.burners(), kept.helpers()),
@@ -168,8 +166,9 @@ class LineUps {
         kept == null ? null : kept.mostShut(),
         says(finish, tools),
         mapper.begun(round.id()) > 0,
-        finish == null ? null : clock.instant().plusSeconds(finish),
-        workableTo(round));
+        endsAt,
+        workableTo,
+        endsAt != null && workableTo != null && !endsAt.isAfter(workableTo));
   }
 
   /** Tools of a run by number, the round's own first. */

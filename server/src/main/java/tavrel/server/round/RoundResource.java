@@ -33,7 +33,6 @@ import tavrel.core.pace.RunLength;
 import tavrel.core.ready.YardSheet;
 import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.PeopleCheck;
-import tavrel.core.yardrun.ReadyPoint;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.core.yardrun.RunTool;
 import tavrel.server.people.Account;
@@ -66,21 +65,8 @@ class RoundResource {
    * @param schools how much to give
    * @param spoons what to measure with
    * @param peopleCheck what to confirm before burning
-   * @param readiness what to make ready at a hive ahead of its burn
    */
-  record Choices(
-      List<School> schools,
-      List<OfferedSpoon> spoons,
-      List<AskedPoint> peopleCheck,
-      List<AskedReadiness> readiness) {}
-
-  /**
-   * One point of making a hive ready.
-   *
-   * @param point the point
-   * @param words as it is asked
-   */
-  record AskedReadiness(ReadyPoint point, String words) {}
+  record Choices(List<School> schools, List<OfferedSpoon> spoons, List<AskedPoint> peopleCheck) {}
 
   /**
    * Whether a thing is packed.
@@ -108,9 +94,6 @@ class RoundResource {
             .toList(),
         Arrays.stream(PeopleCheck.Point.values())
             .map(point -> new AskedPoint(point, point.words()))
-            .toList(),
-        Arrays.stream(ReadyPoint.values())
-            .map(point -> new AskedReadiness(point, point.words()))
             .toList());
   }
 
@@ -188,8 +171,11 @@ class RoundResource {
    * @param part number of the tool in hand, or 0 for the hands that shut, fill and open
    */
   @GetMapping("/rounds/{id}/board")
-  RunBoard board(@PathVariable UUID id, @RequestParam(defaultValue = "1") int part) {
-    return rounds.board(id, part(part));
+  RunBoard board(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "1") int part,
+      @AuthenticationPrincipal Account who) {
+    return rounds.board(id, part(part, who));
   }
 
   @GetMapping("/rounds/{id}/review")
@@ -232,11 +218,11 @@ class RoundResource {
       @RequestHeader(name = "Device-Clock", required = false) @Nullable Instant deviceClock,
       @AuthenticationPrincipal Account who) {
     Duration ahead = deviceClock == null ? null : Duration.between(clock.instant(), deviceClock);
-    return rounds.keep(id, events, who, part(part), ahead);
+    return rounds.keep(id, events, who, part(part, who), ahead);
   }
 
-  private static Part part(int number) {
+  private static Part part(int number, Account who) {
     InvalidValue.inRange("part", number, 0, RunTool.MOST, "as number of a tool, or 0");
-    return number == 0 ? Part.HANDS : new Part(number);
+    return new Part(number == 0 ? null : number, who.name());
   }
 }

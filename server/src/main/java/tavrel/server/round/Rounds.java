@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -91,7 +92,8 @@ public class Rounds {
    * @param peopleCheck the people check, or null while it is open
    * @param there weather there now, if known
    * @param cautions the usual cautions for its tool
-   * @param toReady what to make ready ahead, hive by hive
+   * @param readiness what there is to make ready ahead
+   * @param toReady which of it matters, hive by hive
    */
   public record WholeRound(
       Round round,
@@ -101,7 +103,16 @@ public class Rounds {
       @Nullable KeptPeopleCheck peopleCheck,
       @Nullable WeatherThere there,
       List<String> cautions,
+      List<AskedReadiness> readiness,
       List<HiveToReady> toReady) {}
+
+  /**
+   * One point of making a hive ready.
+   *
+   * @param point the point
+   * @param words as it is asked
+   */
+  public record AskedReadiness(ReadyPoint point, String words) {}
 
   /**
    * What to make ready at a hive ahead of its burn.
@@ -265,6 +276,9 @@ public class Rounds {
         log.peopleCheck(id),
         apiaries.weatherAt(apiary, clock.instant()),
         Cautions.of(round.toolFamily()),
+        Arrays.stream(ReadyPoint.values())
+            .map(point -> new AskedReadiness(point, point.words()))
+            .toList(),
         hives.stream()
             .map(hive -> new HiveToReady(hive.hiveId(), ReadyPoint.of(hive.floor(), hive.supers())))
             .toList());

@@ -252,7 +252,7 @@ class ToolWatches {
 
   /** Logs the end of the load that burns; whoever began to watch is who did it. */
   private void endBurn(Which which, Live here, Instant now) {
-    rounds.board(which.roundId(), new Part(which.tool())).hives().stream()
+    rounds.board(which.roundId(), new Part(which.tool(), null)).hives().stream()
         .filter(hive -> hive.stage() == Stage.BURNING && number(hive.tool()) == which.tool())
         .findFirst()
         .ifPresent(

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { counted } from '../parts/format'
+import type { ShownHive } from './overlay'
+
+/** Ends a run: not while a hive is shut; what still waits is left out, or kept for another day. */
+const props = defineProps<{
+  shut: readonly ShownHive[]
+  waiting: readonly ShownHive[]
+  name: (hiveId?: string) => string
+}>()
+const emit = defineEmits<{
+  choose: [hiveId: string]
+  putOff: [why: string]
+  leaveOut: [why: string]
+}>()
+const open = defineModel<boolean>({ required: true })
+const why = ref('')
+watch(open, () => (why.value = ''))
+const still = computed(() => props.shut.map((hive) => props.name(hive.hiveId)).join(', '))
+
+function end(how: 'putOff' | 'leaveOut'): void {
+  const says = why.value.trim()
+  if (!says) return
+  if (how === 'putOff') emit('putOff', says)
+  else emit('leaveOut', says)
+  open.value = false
+}
+
+function choose(hiveId: string): void {
+  emit('choose', hiveId)
+  open.value = false
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="620" aria-labelledby="end-title">
+    <div class="sheet end">
+      <h2 id="end-title">End the run here?</h2>
+      <template v-if="shut.length">
+        <p class="still" role="alert">
+          <strong>{{ counted(shut.length, 'hive') }} still shut:</strong> {{ still }}. The run
+          cannot end before they are open.
+        </p>
+        <button
+          v-for="hive in shut"
+          :key="hive.hiveId"
+          type="button"
+          class="big"
+          @click="choose(hive.hiveId)"
+        >
+          To {{ name(hive.hiveId) }}
+        </button>
+      </template>
+      <template v-else>
+        <p>
+          No hive is shut. {{ counted(waiting.length, 'hive') }} still
+          {{ waiting.length === 1 ? 'waits' : 'wait' }}.
+        </p>
+        <v-text-field v-model="why" label="Why does the run end here?" maxlength="300" />
+        <button type="button" class="big" :disabled="!why.trim()" @click="end('putOff')">
+          <strong>Another day:</strong> the round stays open, people are checked again
+        </button>
+        <button type="button" class="big" :disabled="!why.trim()" @click="end('leaveOut')">
+          <strong>Leave them out:</strong> the round is over; a catch-up run can follow
+        </button>
+      </template>
+      <button type="button" class="back" @click="open = false">Back, change nothing</button>
+    </div>
+  </v-dialog>
+</template>
+
+<style scoped>
+.end {
+  display: grid;
+  gap: 8px;
+  padding: 18px;
+}
+
+.still {
+  padding: 10px 14px;
+  border: 3px solid var(--off-label);
+}
+
+.big {
+  min-height: 60px;
+  padding: 0 14px;
+  text-align: left;
+  border: 1px solid var(--rule-strong);
+  border-radius: 2px;
+}
+
+.big:disabled {
+  border-style: dashed;
+  color: var(--ink-soft);
+}
+
+.back {
+  min-height: 56px;
+  text-align: left;
+  text-decoration: underline;
+}
+</style>

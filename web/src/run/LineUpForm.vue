@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { counted, timeIn } from '../parts/format'
+
+/** Who and what works in a run, and how long it should take with them. */
+const props = defineProps<{ roundId: string; zone: string; mayWork: boolean }>()
+
+const line = ref<Shapes['LineUp'] | null>(null)
+const gear = ref<Shapes['KnownTool'][]>([])
+const problem = ref('')
+const busy = ref(false)
+const burners = ref(1)
+const helpers = ref(0)
+const cloths = ref('24')
+const ahead = ref(false)
+const path = { params: { path: { id: props.roundId } } }
+
+const along = computed(() =>
+  (line.value?.tools ?? []).slice(1).flatMap((tool) => (tool.toolId ? [tool.toolId] : [])),
+)
+const offered = computed(() => gear.value.filter(({ tool }) => !tool.retired))
+const people = Array.from({ length: 5 }, (_, i) => i)
+
+function take(found: Shapes['LineUp']): void {
+  line.value = found
+  burners.value = found.crew.burners
+  helpers.value = found.crew.helpers
+  cloths.value = String(found.cloths)
+  ahead.value = found.preparedAhead
+}
+
+onMounted(async () => {
+  try {
+    const [found, all] = await Promise.all([
+      ask(api.GET('/api/rounds/{id}/line-up', path)),
+      ask(api.GET('/api/gear')),
+    ])
+    take(found)
+    gear.value = all.tools
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+async function set(toolIds: readonly string[]): Promise<void> {
+  const count = Number(cloths.value)
+  if (!Number.isInteger(count) || count < 1) {
+    problem.value = 'Cloths: a whole number from 1.'
+    return
+  }
+  busy.value = true
+  problem.value = ''
+  try {
+    take(
+      await ask(
+        api.PUT('/api/rounds/{id}/line-up', {
+          ...path,
+          body: {
+            toolIds: [...toolIds],
+            crew: { burners: burners.value, helpers: helpers.value },
+            cloths: count,
+            caps: line.value?.caps,
+            preparedAhead: ahead.value,
+          },
+        }),
+      ),
+    )
+  } catch (thrown) {
+    problem.value = words(thrown)
+  } finally {
+    busy.value = false
+  }
+}
+
+const minutes = computed(() => Math.round((line.value?.finish ?? 0) / 60))
+</script>
+
+<template>
+  <section v-if="line" class="sheet line-up" aria-label="Who and what works">
+    <h2>Who and what works</h2>
+    <ul class="tools">
+      <li v-for="(tool, i) in line.tools" :key="tool.number">
+        <strong>{{ tool.name }}</strong>
+        <span class="soft">
+          {{ tool.family === 'PAN_WAND' ? 'pan wand' : 'heated bowl' }}
+          <template v-if="tool.notIn"> · not in {{ counted(tool.notIn, 'hive') }}</template>
+        </span>
+        <button
+          v-if="mayWork && i > 0 && !line.begun"
+          type="button"
+          :disabled="busy"
+          :aria-label="`${tool.name} stays at home`"
+          @click="set(along.filter((_, place) => place !== i - 1))"
+        >
+          Not today
+        </button>
+      </li>
+    </ul>
+    <p v-if="mayWork && line.tools.length < 6" class="add">
+      <span class="soft">Comes along:</span>
+      <button
+        v-for="{ tool } in offered"
+        :key="tool.id"
+        type="button"
+        :disabled="busy"
+        @click="set([...along, tool.id])"
+      >
+        + {{ tool.name }}
+      </button>
+    </p>
+    <div v-if="mayWork && !line.begun" class="crew">
+      <v-select
+        v-model="burners"
+        :items="people.slice(1)"
+        label="People who burn"
+        hide-details
+        @update:model-value="set(along)"
+      />
+      <v-select
+        v-model="helpers"
+        :items="people"
+        label="Helpers"
+        hide-details
+        @update:model-value="set(along)"
+      />
+      <v-text-field
+        v-model="cloths"
+        label="Cloths"
+        inputmode="numeric"
+        hide-details
+        @change="set(along)"
+      />
+      <v-checkbox
+        v-model="ahead"
+        label="Hives made ready before"
+        hide-details
+        @update:model-value="set(along)"
+      />
+    </div>
+    <p v-if="line.finish !== undefined" class="reckoned">
+      <strong>About {{ minutes }} min</strong> from the arrival, at most
+      {{ counted(line.mostShut ?? 0, 'hive') }} shut at once; an estimate.
+      <template v-if="line.endsAt && !line.begun">
+        Begun now it would be cleared away about {{ timeIn(zone, line.endsAt) }}:
+        <strong v-if="line.endsInside && line.workableTo"
+          >inside the workable hours, which end {{ timeIn(zone, line.workableTo) }}.</strong
+        >
+        <strong v-else-if="line.workableTo" class="past"
+          >! past the workable hours, which end {{ timeIn(zone, line.workableTo) }}.</strong
+        >
+        <strong v-else class="past">now is not in workable hours.</strong>
+      </template>
+    </p>
+    <p v-if="line.says" class="soft">{{ line.says }}</p>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped>
+.line-up {
+  display: grid;
+  gap: 8px;
+  padding: 12px 16px;
+}
+
+.line-up p,
+.line-up h2 {
+  margin: 0;
+}
+
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 24px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.tools li,
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+
+button {
+  min-height: 48px;
+  padding: 0 12px;
+  border: 1px solid var(--rule-strong);
+  border-radius: 2px;
+}
+
+.crew {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(160px, 1fr));
+  gap: 10px;
+  align-items: center;
+}
+
+.past,
+.problem {
+  color: var(--off-label);
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { counted } from '../parts/format'
+import { useSession } from '../parts/session'
+import LineUpForm from './LineUpForm.vue'
+import OutboxNotice from './OutboxNotice.vue'
+import { useOutbox } from './outbox'
+import { isUntouched } from './overlay'
+import { useRun } from './useRun'
+
+/** Before the burn: who and what works, and every hive made ready ahead; a helper can work through it. */
+const props = defineProps<{ id: string }>()
+const run = useRun(props.id)
+const outbox = useOutbox()
+const session = useSession()
+
+const whole = run.whole
+const name = (hiveId?: string) => (hiveId ? (run.sheet.value.get(hiveId)?.hiveName ?? '') : '')
+const words = computed(
+  () => new Map((whole.value?.readiness ?? []).map((each) => [each.point, each.words] as const)),
+)
+const wanted = computed(
+  () => new Map((whole.value?.toReady ?? []).map((each) => [each.hiveId, each.points] as const)),
+)
+const lines = computed(() =>
+  run.hives.value.map((hive) => {
+    const points = wanted.value.get(hive.hiveId) ?? []
+    const left = points.filter((point) => !hive.ready.includes(point))
+    return { hive, points, left, begun: !isUntouched(hive) }
+  }),
+)
+const open = computed(
+  () => lines.value.filter((line) => line.left.length > 0 && !line.begun).length,
+)
+</script>
+
+<template>
+  <p v-if="run.problem.value && !whole" role="alert">{{ run.problem.value }}</p>
+  <template v-else-if="whole">
+    <div class="head">
+      <h1>Make ready, {{ whole.apiary.name }}</h1>
+      <v-btn variant="flat" color="primary" :to="`/run/${id}`">To the run</v-btn>
+    </div>
+    <OutboxNotice :returned="run.returned.value" :name="name" @read="outbox.forgetReturned(id)" />
+    <LineUpForm :round-id="id" :zone="whole.apiary.zone" :may-work="session.mayWork" />
+    <h2>Hive by hive</h2>
+    <p class="soft">
+      {{ open === 0 ? 'Every hive is ready.' : `${counted(open, 'hive')} still to make ready.` }}
+      Nothing is blocked here: the entrance is shut as the burn starts.
+    </p>
+    <ol class="hives" aria-label="Hives to make ready, in walking order">
+      <li
+        v-for="line in lines"
+        :key="line.hive.hiveId"
+        class="sheet hive"
+        :data-hive="name(line.hive.hiveId)"
+      >
+        <div class="who">
+          <strong>{{ name(line.hive.hiveId) }}</strong>
+          <span v-if="line.begun" class="soft">under way</span>
+          <span v-else-if="line.left.length === 0">✓ ready</span>
+          <button
+            v-else-if="session.mayWork"
+            type="button"
+            class="all"
+            @click="run.ready(line.hive.hiveId, line.left)"
+          >
+            All done here
+          </button>
+        </div>
+        <ul>
+          <li v-for="point in line.points" :key="point">
+            <button
+              type="button"
+              role="checkbox"
+              :aria-checked="line.hive.ready.includes(point)"
+              :disabled="!session.mayWork || line.hive.ready.includes(point)"
+              @click="run.ready(line.hive.hiveId, [point])"
+            >
+              <span class="box" aria-hidden="true">{{
+                line.hive.ready.includes(point) ? '✓' : ''
+              }}</span>
+              <span>{{ words.get(point) }}</span>
+            </button>
+          </li>
+        </ul>
+        <p v-if="run.sheet.value.get(line.hive.hiveId)?.tasks" class="tasks">
+          Its sheet: {{ run.sheet.value.get(line.hive.hiveId)?.tasks.split('\n').join('; ') }}
+        </p>
+      </li>
+    </ol>
+  </template>
+</template>
+
+<style scoped>
+.head,
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 4px 12px;
+}
+
+.hives {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  gap: 10px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.hive {
+  padding: 8px 12px;
+}
+
+.who strong {
+  font-size: 1.25rem;
+}
+
+.hive ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+
+.hive ul button {
+  display: grid;
+  grid-template-columns: 32px 1fr;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  min-height: 56px;
+  text-align: left;
+  line-height: 1.25;
+  border-top: 1px solid var(--rule);
+}
+
+.box {
+  display: grid;
+  place-items: center;
+  width: 30px;
+  height: 30px;
+  border: 2px solid var(--rule-strong);
+  font-weight: 700;
+}
+
+.all {
+  min-height: 56px;
+  padding: 0 14px;
+  border: 1px solid var(--rule-strong);
+  border-radius: 2px;
+}
+
+.tasks {
+  margin: 6px 0 0;
+  font-size: 0.875rem;
+}
+</style>

@@ -1,0 +1,43 @@
+import { useStorage } from '@vueuse/core'
+import { watch, type Ref } from 'vue'
+import { shownState } from '../parts/stage'
+import type { ShownHive } from './overlay'
+
+/** Says it aloud, if the device can speak; what was being said is let go. */
+function speak(words: string): void {
+  if (!('speechSynthesis' in window)) return
+  window.speechSynthesis.cancel()
+  window.speechSynthesis.speak(new SpeechSynthesisUtterance(words))
+}
+
+/** What is said of a hive at a moment; empty where nothing is. */
+export function cueOf(hive: ShownHive, name: string, now: number): string {
+  const state = shownState(hive, now)
+  if (state === 'TOO_LONG') return `${name} has been shut too long. Open ${name}.`
+  if (state === 'DUE') return `Open ${name}.`
+  if (state === 'STOPPED') return `${name} is stopped and shut. Open it.`
+  const over = hive.clockTo !== undefined && now >= Date.parse(hive.clockTo)
+  if (state === 'BURNING' && over) return `${name}: burn time is over.`
+  if (state === 'RELOADING' && over) return `${name}: the pan may be cold. Load it again.`
+  return ''
+}
+
+/** Speaks once when a hive comes due, is shut too long, or its burn time is over. Off until asked for. */
+export function useSpokenCues(
+  hives: Ref<readonly ShownHive[]>,
+  name: (hiveId: string) => string,
+  now: Ref<number>,
+) {
+  const on = useStorage('tavrel.voice', false)
+  const said = new Map<string, string>()
+  watch([hives, now], () => {
+    const fresh: string[] = []
+    for (const hive of hives.value) {
+      const cue = cueOf(hive, name(hive.hiveId), now.value)
+      if (cue && said.get(hive.hiveId) !== cue) fresh.push(cue)
+      said.set(hive.hiveId, cue)
+    }
+    if (on.value && fresh.length > 0) speak(fresh.join(' '))
+  })
+  return { on }
+}
