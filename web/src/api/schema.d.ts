@@ -2614,7 +2614,9 @@ export interface components {
             notFor: number[];
             /** Format: date-time */
             openFrom?: string;
-            ready: ("BURR_COMB" | "SUPERS" | "TRAY" | "CRACKS" | "ENTRANCE")[];
+            ready: {
+                [key: string]: string[];
+            };
             reason?: string;
             /** Format: date-time */
             shutSince?: string;
@@ -3156,8 +3158,7 @@ export interface components {
         Out: {
             /** Format: date-time */
             at: string;
-            /** Format: uuid */
-            hiveId?: string;
+            hiveIds: string[];
             says: string;
         };
         OutfitCrew: {

@@ -40,7 +40,7 @@ function choose(hiveId: string): void {
       <template v-if="shut.length">
         <p class="still" role="alert">
           <strong>{{ counted(shut.length, 'hive') }} still shut:</strong> {{ still }}. The run
-          cannot end before they are open.
+          cannot end before {{ shut.length === 1 ? 'it is' : 'they are' }} open.
         </p>
         <button
           v-for="hive in shut"

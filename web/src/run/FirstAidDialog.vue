@@ -73,13 +73,17 @@ function keep(): void {
   line-height: 1.5;
 }
 
+form {
+  display: grid;
+  gap: 10px;
+}
+
 .kinds,
 .ends {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
   justify-content: space-between;
-  margin-bottom: 10px;
 }
 
 .kinds button {

@@ -33,6 +33,12 @@ defineEmits<{ goOn: [] }>()
   margin: 0;
 }
 
+@media (width <= 900px) {
+  .halt p {
+    font-size: 0.875rem;
+  }
+}
+
 .halt button {
   min-height: 56px;
   padding: 0 20px;

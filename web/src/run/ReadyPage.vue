@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Shapes } from '../api/client'
 import { counted } from '../parts/format'
 import { useSession } from '../parts/session'
 import LineUpForm from './LineUpForm.vue'
 import OutboxNotice from './OutboxNotice.vue'
 import { useOutbox } from './outbox'
-import { isUntouched } from './overlay'
+import { isUntouched, type ShownHive } from './overlay'
 import { useRun } from './useRun'
 
 /** Before the burn: who and what works, and every hive made ready ahead; a helper can work through it. */
 const props = defineProps<{ id: string }>()
+
+type Point = Shapes['AskedReadiness']['point']
+
 const run = useRun(props.id)
 const outbox = useOutbox()
 const session = useSession()
@@ -25,10 +29,18 @@ const wanted = computed(
 const lines = computed(() =>
   run.hives.value.map((hive) => {
     const points = wanted.value.get(hive.hiveId) ?? []
-    const left = points.filter((point) => !hive.ready.includes(point))
+    const left = points.filter((point) => !hive.ready[point])
     return { hive, points, left, begun: !isUntouched(hive) }
   }),
 )
+
+/** A second press takes the tick back. */
+function tick(hive: ShownHive, point: Point): void {
+  const ticks = hive.ready[point]
+  if (ticks) run.unready(hive.hiveId, ticks)
+  else run.ready(hive.hiveId, [point])
+}
+
 const open = computed(
   () => lines.value.filter((line) => line.left.length > 0 && !line.begun).length,
 )
@@ -73,13 +85,11 @@ const open = computed(
             <button
               type="button"
               role="checkbox"
-              :aria-checked="line.hive.ready.includes(point)"
-              :disabled="!session.mayWork || line.hive.ready.includes(point)"
-              @click="run.ready(line.hive.hiveId, [point])"
+              :aria-checked="Boolean(line.hive.ready[point])"
+              :disabled="!session.mayWork"
+              @click="tick(line.hive, point)"
             >
-              <span class="box" aria-hidden="true">{{
-                line.hive.ready.includes(point) ? '✓' : ''
-              }}</span>
+              <span class="box" aria-hidden="true">{{ line.hive.ready[point] ? '✓' : '' }}</span>
               <span>{{ words.get(point) }}</span>
             </button>
           </li>

@@ -25,6 +25,7 @@ const review = computed(() => looked.value?.review)
 const zone = computed(() => looked.value?.apiary.zone ?? 'UTC')
 const time = (at?: string) => (at ? timeIn(zone.value, at) : '')
 const name = (hiveId?: string) => (hiveId ? (looked.value?.names[hiveId] ?? '') : '')
+const names = (hiveIds: readonly string[]) => hiveIds.map((id) => name(id)).join(', ')
 const left = computed(() => review.value?.hives.filter((hive) => hive.stage === 'SKIPPED') ?? [])
 const stillToDo = computed(
   () =>
@@ -75,22 +76,33 @@ const catchUp = computed(() => ({
       <div class="columns">
         <section>
           <h2>Out of the ordinary</h2>
-          <p v-if="!review.exceptions.length && !looked.cameLate.length">Nothing.</p>
+          <p
+            v-if="
+              !review.exceptions.length && !looked.cameLate.length && !review.crew.pauses.length
+            "
+          >
+            Nothing.
+          </p>
           <ul>
-            <li v-for="(each, i) in review.exceptions" :key="i">
+            <li v-for="(each, i) in review.exceptions" :key="i" class="told">
               <span class="figure">{{ time(each.at) }}</span>
-              <strong v-if="each.hiveId">{{ name(each.hiveId) }}:</strong> {{ each.says }}
+              <span
+                ><strong v-if="each.hiveIds.length">{{ names(each.hiveIds) }}: </strong
+                >{{ each.says }}</span
+              >
             </li>
-            <li v-for="each in looked.cameLate" :key="each.by">
+            <li v-for="each in looked.cameLate" :key="each.by" class="told">
               <span class="figure">{{ time(each.last) }}</span>
-              {{ counted(each.count, 'press', 'presses') }} of {{ each.by }} came later, from a
-              device without network
+              <span
+                >{{ counted(each.count, 'press', 'presses') }} of {{ each.by }} came later, from a
+                device without network</span
+              >
+            </li>
+            <li v-for="(pause, i) in review.crew.pauses" :key="`pause${i}`" class="told">
+              <span class="figure">{{ time(pause.from) }}</span>
+              <span>paused to {{ time(pause.to) || 'now' }}: {{ pause.why }}</span>
             </li>
           </ul>
-          <p v-for="(pause, i) in review.crew.pauses" :key="i">
-            <span class="figure">{{ time(pause.from) }}–{{ time(pause.to) }}</span> paused:
-            {{ pause.why }}
-          </p>
         </section>
         <section>
           <h2>Who</h2>
@@ -117,7 +129,7 @@ const catchUp = computed(() => ({
           <ul class="ways">
             <li v-if="left.length">
               {{ counted(left.length, 'hive') }} left out:
-              {{ left.map((hive) => `${name(hive.hiveId)} (${hive.reason ?? ''})`).join(', ') }}.
+              {{ names(left.map((hive) => hive.hiveId)) }}.
               <router-link v-if="session.isKeeper" :to="catchUp"
                 >Plan a catch-up run for {{ left.length === 1 ? 'it' : 'them' }}</router-link
               >
@@ -163,6 +175,11 @@ const catchUp = computed(() => ({
   grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
   gap: 8px 28px;
   margin-top: 14px;
+}
+
+.told {
+  display: grid;
+  grid-template-columns: 56px 1fr;
 }
 
 ul {

@@ -24,7 +24,7 @@ const verdict = computed(() => {
     <VerdictMark v-if="verdict" :verdict="verdict" />
     <router-link :to="`/run/${whole.round.id}/ready`">Make ready</router-link>
     <router-link :to="`/dose/sheet/${whole.round.id}`">Sheet and kit</router-link>
-    <span v-if="whole.peopleCheck" class="soft"
+    <span v-if="whole.peopleCheck" class="soft checked"
       >people checked by {{ whole.peopleCheck.checkedBy }}</span
     >
   </p>
@@ -41,6 +41,10 @@ const verdict = computed(() => {
 @media (width <= 900px) {
   .where {
     font-size: 0.875rem;
+  }
+
+  .checked {
+    display: none;
   }
 }
 </style>

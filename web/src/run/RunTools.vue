@@ -33,6 +33,16 @@ defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
 </script>
 
 <template>
+  <div v-if="more" class="tools more no-print" aria-label="For the crew">
+    <button type="button" class="hurt" @click="$emit('hurt')">Somebody hurt</button>
+    <button v-if="!paused" type="button" @click="$emit('pause')">Pause<kbd>P</kbd></button>
+    <button v-if="hasPack" type="button" @click="$emit('pack')">Full pack in</button>
+    <button type="button" @click="$emit('end')">End the run</button>
+    <button type="button" @click="$emit('sound')">{{ sound }}</button>
+    <button type="button" :aria-pressed="voice" @click="$emit('voice')">
+      {{ voice ? 'Voice on' : 'Voice off' }}
+    </button>
+  </div>
   <div class="tools no-print">
     <button type="button" :disabled="!undoes" @click="$emit('undo')">
       Undo {{ undoes }}<kbd>U</kbd>
@@ -44,16 +54,6 @@ defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
     </button>
     <button type="button" :aria-expanded="more" @click="more = !more">More</button>
     <button type="button" class="keys" @click="keysShown = !keysShown">Keys<kbd>?</kbd></button>
-  </div>
-  <div v-if="more" class="tools more no-print" aria-label="For the crew">
-    <button type="button" class="hurt" @click="$emit('hurt')">Somebody hurt</button>
-    <button v-if="!paused" type="button" @click="$emit('pause')">Pause<kbd>P</kbd></button>
-    <button v-if="hasPack" type="button" @click="$emit('pack')">Full pack in</button>
-    <button type="button" @click="$emit('end')">End the run</button>
-    <button type="button" @click="$emit('sound')">{{ sound }}</button>
-    <button type="button" :aria-pressed="voice" @click="$emit('voice')">
-      {{ voice ? 'Voice on' : 'Voice off' }}
-    </button>
   </div>
   <p v-if="keysShown" class="sheet help">
     <kbd>Space</kbd> next step of the hive in hand · <kbd>O</kbd> open the one due ·

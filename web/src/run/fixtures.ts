@@ -21,7 +21,7 @@ export function hive(
     loadsEnded: 0,
     ahead: BURN,
     marks: [],
-    ready: [],
+    ready: {},
     notFor: [],
     ...more,
   }

@@ -93,9 +93,12 @@ describe('making ready ahead', () => {
     const tick = press('1', 'CHECKED')
     tick.events = tick.events.map((each) => ({ ...each, reason: 'TRAY' }))
     expect(overlay(board(hive('1')), [tick])[0]).toMatchObject({
-      ready: ['TRAY'],
+      ready: { TRAY: ['1CHECKED0'] },
       stage: 'WAITING',
       waiting: 1,
     })
+    const back = press('1', 'UNDONE')
+    back.events = back.events.map((each) => ({ ...each, undoes: '1CHECKED0' }))
+    expect(overlay(board(hive('1')), [tick, back])[0]?.ready).toEqual({})
   })
 })

@@ -4,7 +4,7 @@ import { HANDS } from './part'
 
 type Board = Shapes['RunBoard']
 type HiveOnBoard = Shapes['HiveOnBoard']
-type ReadyPoint = HiveOnBoard['ready'][number]
+type ReadyPoint = keyof HiveOnBoard['ready']
 
 const HAS_TOOL: ReadonlySet<HiveOnBoard['stage']> = new Set([
   'LOADED',
@@ -53,7 +53,13 @@ function pressed(hive: ShownHive, parcel: Parcel, sealSeconds: number): ShownHiv
     return { ...hive, waiting, stage: 'STOPPED', ahead: hive.ahead.slice(-1), openFrom: first.at }
   }
   if (first.kind === 'CHECKED') {
-    return { ...hive, waiting, ready: [...hive.ready, first.reason as ReadyPoint] }
+    const point = first.reason as ReadyPoint
+    return { ...hive, waiting, ready: { ...hive.ready, [point]: [first.id] } }
+  }
+  if (first.kind === 'UNDONE') {
+    const taken = new Set(parcel.events.map((each) => each.undoes))
+    const left = Object.entries(hive.ready).filter(([, ids]) => !ids.every((id) => taken.has(id)))
+    return { ...hive, waiting, ready: Object.fromEntries(left) }
   }
   const taken = hive.ahead.findIndex((next) => next.events[0] === first.kind)
   const next = hive.ahead[taken]

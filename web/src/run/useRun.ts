@@ -146,6 +146,14 @@ export function useRun(roundId: string) {
     ])
   }
 
+  /** Takes the tick of a point of making ready back. */
+  function unready(hiveId: string, ticks: readonly string[]): void {
+    outbox.post(
+      roundId,
+      ticks.map((undoes) => event(hiveId, 'UNDONE', { undoes })),
+    )
+  }
+
   /** Takes back the latest press: one that has not left this device, else the latest kept. */
   function undo(): boolean {
     lastPress = 0
@@ -219,6 +227,7 @@ export function useRun(roundId: string) {
     confirmPeople,
     crew,
     ready,
+    unready,
     part,
     paused,
     load,

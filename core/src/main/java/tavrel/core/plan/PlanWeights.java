@@ -35,7 +35,7 @@ public record PlanWeights(
   private static final String OURS = "our own figure: what a keeper would drive to avoid it";
 
   private static final Knob GAP_DAY =
-      knob("plan.gapDay", 90, "A round one day off the wanted gap; two days cost four times that");
+      knob("plan.gapDay", 240, "A round one day off the wanted gap; two days cost four times that");
   private static final Knob START_DAY =
       knob("plan.startDay", 10, "A series that begins one day after the wanted start");
   private static final Knob LATE_DAY =

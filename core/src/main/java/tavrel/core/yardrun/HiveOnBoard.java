@@ -2,7 +2,7 @@ package tavrel.core.yardrun;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param reason the latest reason given
  * @param marks what else was seen
  * @param tool number of the tool that is or was in it, or null where none was named
- * @param ready points of making ready that are done
+ * @param ready points of making ready that are done, each with the events that say so
  * @param notFor numbers of tools that must not touch it
  */
 public record HiveOnBoard(
@@ -39,7 +39,7 @@ public record HiveOnBoard(
     @Nullable String reason,
     List<Mark> marks,
     @Nullable Integer tool,
-    Set<ReadyPoint> ready,
+    Map<ReadyPoint, List<UUID>> ready,
     List<Integer> notFor) {
 
   static HiveOnBoard of(PlannedHive hive, HiveState state, RunPlan plan, Part part) {

@@ -5,10 +5,11 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.EnumSet;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -33,7 +34,7 @@ import tavrel.core.burn.ToolFamily;
  * @param people who worked on it, in order of first act
  * @param steps the steps that stand, in order of happening
  * @param tool number of the tool that is or was in it, or null where none was named
- * @param ready points of making ready that are done
+ * @param ready points of making ready that are done, each with the events that say so
  */
 public record HiveState(
     Stage stage,
@@ -49,7 +50,7 @@ public record HiveState(
     List<String> people,
     List<RunEvent> steps,
     @Nullable Integer tool,
-    Set<ReadyPoint> ready) {
+    Map<ReadyPoint, List<UUID>> ready) {
 
   /** Folds the events of one hive, in any order, with repeats. */
   public static HiveState of(Collection<RunEvent> events) {
@@ -141,7 +142,7 @@ public record HiveState(
     private @Nullable String reason;
     private final List<Mark> marks = new ArrayList<>();
     private final Set<String> people = new LinkedHashSet<>();
-    private Set<ReadyPoint> ready = Set.of();
+    private Map<ReadyPoint, List<UUID>> ready = Map.of();
     private @Nullable Integer tool;
     private String shutBy = "";
     private String endedBy = "";
@@ -191,8 +192,10 @@ public record HiveState(
       }
       switch (event.kind()) {
         case CHECKED -> {
-          ready = ready.isEmpty() ? EnumSet.noneOf(ReadyPoint.class) : ready;
-          ready.add(ReadyPoint.named(event.reason()));
+          ready = ready.isEmpty() ? new EnumMap<>(ReadyPoint.class) : ready;
+          ready
+              .computeIfAbsent(ReadyPoint.named(event.reason()), point -> new ArrayList<>())
+              .add(event.id());
         }
         case PREPARED -> shut(event);
         case LOADED -> {

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -44,6 +45,9 @@ public record RunReview(
 
   /** A hive opened so much after it came due is told, s. */
   private static final long LATE = 180;
+
+  /** The same said of several hives within this is one press for all, s. */
+  private static final long TOGETHER = 60;
 
   /** A device whose clock was set right by less than this is not told, s. */
   private static final int CLOCK_TOLD = 60;
@@ -96,10 +100,28 @@ public record RunReview(
    * Something out of the ordinary.
    *
    * @param at when
-   * @param hiveId at which hive, or null
+   * @param hiveIds at which hives: several where the same was said of them within a minute; none
+   *     where it concerns the crew
    * @param says what
    */
-  public record Out(Instant at, @Nullable UUID hiveId, String says) {}
+  public record Out(Instant at, List<UUID> hiveIds, String says) {
+
+    private static Out at(Instant at, @Nullable UUID hiveId, String says) {
+      return new Out(at, hiveId == null ? List.of() : List.of(hiveId), says);
+    }
+
+    private boolean goesWith(Out other) {
+      return says.equals(other.says)
+          && !hiveIds.isEmpty()
+          && Duration.between(at, other.at).abs().toSeconds() < TOGETHER;
+    }
+
+    private Out with(Out other) {
+      List<UUID> all = new ArrayList<>(hiveIds);
+      all.addAll(other.hiveIds);
+      return new Out(at, List.copyOf(all), says);
+    }
+  }
 
   /**
    * Looks back on a run.
@@ -231,7 +253,7 @@ public record RunReview(
       HiveState state = states.get(hive.hiveId());
       for (RunEvent step : state.steps()) {
         if (step.reason() != null) {
-          found.add(new Out(step.at(), hive.hiveId(), word(step.kind()) + step.reason()));
+          found.add(Out.at(step.at(), hive.hiveId(), word(step.kind()) + step.reason()));
         }
         if (step.kind() == EventKind.BURN_STARTED) {
           crew.pauses().stream()
@@ -240,21 +262,34 @@ public record RunReview(
               .ifPresent(
                   pause ->
                       found.add(
-                          new Out(
+                          Out.at(
                               step.at(),
                               hive.hiveId(),
                               "burn begun in a pause (" + pause.why() + ")")));
         }
       }
       for (Mark mark : state.marks()) {
-        found.add(new Out(mark.at(), hive.hiveId(), word(mark)));
+        found.add(Out.at(mark.at(), hive.hiveId(), word(mark)));
       }
       times(plan, hive, state, found);
     }
     clocks(events, found);
-    crew.happened().forEach(each -> found.add(new Out(each.at(), null, word(each))));
-    found.sort((one, other) -> one.at().compareTo(other.at()));
-    return List.copyOf(found);
+    crew.happened().forEach(each -> found.add(Out.at(each.at(), null, word(each))));
+    found.sort(Comparator.comparing(Out::at));
+    return together(found);
+  }
+
+  private static List<Out> together(List<Out> found) {
+    List<Out> together = new ArrayList<>();
+    for (Out each : found) {
+      int last = together.size() - 1;
+      if (last >= 0 && together.get(last).goesWith(each)) {
+        together.set(last, together.get(last).with(each));
+      } else {
+        together.add(each);
+      }
+    }
+    return List.copyOf(together);
   }
 
   private static void times(RunPlan plan, PlannedHive hive, HiveState state, List<Out> found) {
@@ -266,12 +301,12 @@ public record RunReview(
     }
     long over = Duration.between(out.plus(plan.seal()), opened).toSeconds();
     if (over > LATE) {
-      found.add(new Out(opened, hive.hiveId(), "opened " + over / 60 + " min after its time"));
+      found.add(Out.at(opened, hive.hiveId(), "opened " + over / 60 + " min after its time"));
     }
     Duration closed = Duration.between(shut, opened);
     if (closed.compareTo(plan.longestShut()) > 0) {
       found.add(
-          new Out(
+          Out.at(
               opened,
               hive.hiveId(),
               "shut for "
@@ -294,7 +329,7 @@ public record RunReview(
         (who, event) -> {
           int off = event.clockOff() == null ? 0 : event.clockOff();
           found.add(
-              new Out(
+              Out.at(
                   event.at(),
                   null,
                   "clock of "

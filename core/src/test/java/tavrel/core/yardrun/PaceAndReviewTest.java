@@ -133,6 +133,15 @@ class PaceAndReviewTest {
   }
 
   @Test
+  void hives_left_out_by_one_press_are_told_together() {
+    Log log = new Log().just("1", EventKind.SKIPPED, "rain").just("2", EventKind.SKIPPED, "rain");
+    log.at(400).just("3", EventKind.SKIPPED, "rain");
+    assertThat(RunReview.of(PLAN, log.events()).exceptions())
+        .extracting(each -> each.hiveIds().size())
+        .containsExactly(2, 1);
+  }
+
+  @Test
   void a_run_in_which_nothing_happened_has_no_review() {
     assertThat(RunReview.of(PLAN, List.of())).isNull();
   }

@@ -164,7 +164,7 @@ class LineUps {
         kept == null ? usual.preparedAhead() : kept.preparedAhead(),
         finish,
         kept == null ? null : kept.mostShut(),
-        says(finish, tools),
+        says(round, finish, tools),
         mapper.begun(round.id()) > 0,
         endsAt,
         workableTo,
@@ -265,13 +265,26 @@ class LineUps {
     return same;
   }
 
-  private static @Nullable String says(@Nullable Integer finish, List<RunTool> tools) {
+  private @Nullable String says(Round round, @Nullable Integer finish, List<RunTool> tools) {
+    String unknown =
+        tools.stream()
+            .filter(tool -> !isKnown(toolId(round, tool.number())))
+            .map(RunTool::name)
+            .distinct()
+            .collect(Collectors.joining(" and "));
     if (finish == null) {
-      return "No pace: a tool is only a name, or nobody knows its burn time. Make a test burn.";
+      return unknown.isEmpty()
+          ? "No pace was reckoned before this run began."
+          : "No pace: nobody knows the burn time of " + unknown + ". Make a test burn.";
     }
     return tools.stream().anyMatch(tool -> !tool.unfit().isEmpty())
         ? "The reckoning takes any tool for any hive; some hives are not for all of them."
         : null;
+  }
+
+  /** Whether a tool is in the gear and its burn time is known. */
+  private boolean isKnown(@Nullable UUID toolId) {
+    return toolId != null && gears.fit(gears.tool(toolId)).basis() != BurnFit.Basis.NOTHING;
   }
 
   private void add(Round round, int number, Tool tool) {
@@ -337,14 +350,11 @@ class LineUps {
   }
 
   private @Nullable RunLength length(Round round, NewLineUp wanted) {
-    if (round.toolId() == null) {
+    if (!isKnown(round.toolId()) || !wanted.toolIds().stream().allMatch(this::isKnown)) {
       return null;
     }
     List<Tool> tools = new ArrayList<>(List.of(gears.tool(round.toolId())));
     wanted.toolIds().forEach(id -> tools.add(gears.tool(id)));
-    if (tools.stream().anyMatch(tool -> gears.fit(tool).basis() == BurnFit.Basis.NOTHING)) {
-      return null;
-    }
     List<ToolAtWork> atWork =
         tools.stream().map(tool -> paces.atWork(tool, Paces.sharing(tool, tools))).toList();
     List<HiveWork> hives =

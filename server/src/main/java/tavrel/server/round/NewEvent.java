@@ -53,10 +53,13 @@ public record NewEvent(
    *
    * @param deviceAhead how far the device's clock is ahead of ours now, or null where that is not
    *     known
+   * @param ourLag how far our own clock is behind the true time, s: 0 but in the demo, whose clock
+   *     is made up; devices are not to blame for it
    */
-  RunEvent by(String name, @Nullable Duration deviceAhead) {
+  RunEvent by(String name, @Nullable Duration deviceAhead, int ourLag) {
     boolean bare = deviceAt != null && deviceAhead != null;
-    Integer off = bare ? Integer.valueOf((int) deviceAhead.toSeconds()) : clockOff;
+    Integer told = bare ? Integer.valueOf((int) deviceAhead.toSeconds()) : clockOff;
+    int off = told == null ? 0 : told - ourLag;
     return new RunEvent(
         id,
         hiveId,
@@ -67,6 +70,6 @@ public record NewEvent(
         reason,
         undoes,
         tool,
-        off == null || Math.abs(off) < AS_GOOD_AS_RIGHT ? null : off);
+        Math.abs(off) < AS_GOOD_AS_RIGHT ? null : off);
   }
 }

@@ -132,6 +132,9 @@ class RunLog {
   RunBoard keep(
       UUID roundId, List<NewEvent> sent, Account who, Part part, @Nullable Duration deviceAhead) {
     InvalidValue.inRange("events", sent.size(), 0, MOST_AT_ONCE, "at once");
+    int ourLag = (int) Duration.between(clock.instant(), Instant.now()).toSeconds();
+    List<RunEvent> events =
+        sent.stream().map(each -> each.by(who.name(), deviceAhead, ourLag)).toList();
     AtomicReference<Kept> answer = new AtomicReference<>();
     logs.asMap()
         .compute(
@@ -139,13 +142,7 @@ class RunLog {
             (id, known) -> {
               Kept kept =
                   transaction.execute(
-                      begun ->
-                          keep(
-                              known == null ? read(id) : known,
-                              id,
-                              sent.stream().map(each -> each.by(who.name(), deviceAhead)).toList(),
-                              who,
-                              part));
+                      begun -> keep(known == null ? read(id) : known, id, events, who, part));
               answer.set(kept);
               return kept.log();
             });
