@@ -97,7 +97,11 @@ onMounted(async () => {
         </thead>
         <tbody>
           <tr v-for="line in lines" :key="line.roundId + line.hiveId">
-            <td class="nowrap">{{ dayOf(line.day) }} {{ line.day.slice(0, 4) }}</td>
+            <td class="nowrap">
+              <router-link :to="`/run/${line.roundId}/review`"
+                >{{ dayOf(line.day) }} {{ line.day.slice(0, 4) }}</router-link
+              >
+            </td>
             <td class="nowrap">{{ line.apiary }}</td>
             <td>
               <strong>{{ line.hive }}</strong>

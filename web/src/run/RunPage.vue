@@ -39,6 +39,8 @@ const outbox = useOutbox()
 const session = useSession()
 const inHand = useApiaryInHand()
 const now = useServerNow(250)
+/** What shows whole seconds need not be drawn oftener: a row of sixty clocks is felt on a phone. */
+const second = computed(() => 1000 * Math.floor(now.value / 1000))
 const wakeLock = useWakeLock()
 
 const chosenId = ref<string>()
@@ -53,9 +55,9 @@ const zone = computed(() => whole.value?.apiary.zone ?? 'UTC')
 const chosen = computed(() => run.hives.value.find((each) => each.hiveId === chosenId.value))
 const hive = computed(() => chosen.value ?? run.pointed.value)
 const name = (hiveId?: string) => (hiveId ? (run.sheet.value.get(hiveId)?.hiveName ?? '') : '')
-const tally = useTally(run.hives, now)
-const sound = useDueSound(tally.alarm, tally.dueIds, now)
-const voice = useSpokenCues(run.hives, name, now)
+const tally = useTally(run.hives, second)
+const sound = useDueSound(tally.alarm, tally.dueIds, second)
+const voice = useSpokenCues(run.hives, name, second)
 const asking = useAsking(run, tally.waiting, name)
 const myTool = computed(() => run.board.value?.tools.find((each) => each.number === part.value))
 const tool = useToolWatch(
@@ -315,7 +317,7 @@ useRunKeys(
           <RunRow
             :hives="run.hives.value"
             :sheet="run.sheet.value"
-            :now="now"
+            :now="second"
             :in-hand="tally.finished.value ? undefined : hive?.hiveId"
             @choose="chosenId = $event"
           />

@@ -50,9 +50,9 @@ public final class Bench {
   private final App app;
   private final Client client;
 
-  private Bench(App app) {
+  private Bench(App app) throws IOException, InterruptedException {
     this.app = app;
-    this.client = new Client(app.url());
+    this.client = Crew.keeper(app);
   }
 
   /** Runs it; the data go to a folder that is made for it. */
@@ -73,11 +73,6 @@ public final class Bench {
   }
 
   private void measure() throws IOException, InterruptedException {
-    client.send("GET", "/api/welcome", null);
-    client.send(
-        "POST",
-        "/api/welcome",
-        Map.of("code", app.firstCode(), "login", "bench", "name", "Bench", "password", PASSWORD));
     long begin = System.nanoTime();
     client.upload(roster("Great Yard %03d", HIVES_IN_ROSTER));
     say("roster of 5,000 hives brought in", millisSince(begin), "ms");
@@ -94,7 +89,6 @@ public final class Bench {
 
   private void eventsOfARun() throws IOException, InterruptedException {
     String apiary = client.apiaryNamed("Long Row");
-    String round = UUID.randomUUID().toString();
     JsonNode sheets = client.send("GET", "/api/rule-sheets", null);
     long begin = System.nanoTime();
     client.send(
@@ -102,24 +96,10 @@ public final class Bench {
         "/api/apiaries/" + apiary + "/dose-sheet",
         Map.of("ruleSheetId", sheets.get(1).path("id").asText(), "settings", SETTINGS));
     say("dose sheet of 200 hives, first call", millisSince(begin), "ms");
-    client.send(
-        "PUT",
-        "/api/rounds/" + round,
-        Map.of(
-            "apiaryId",
-            apiary,
-            "ruleSheetId",
-            sheets.get(1).path("id").asText(),
-            "settings",
-            SETTINGS,
-            "tool",
-            "Bowl"));
-    client.send(
-        "PUT",
-        "/api/rounds/" + round + "/people-check",
-        Map.of(
-            "confirmed",
-            List.of("RESPIRATOR", "FIT", "EYES", "GLOVES", "WIND", "WATER", "BYSTANDERS")));
+    String round =
+        Crew.begin(
+            client,
+            Crew.plan(client, "Long Row", sheets.get(1).path("id").asText(), SETTINGS, null));
     List<String> hives = new ArrayList<>();
     client
         .send("GET", "/api/apiaries/" + apiary, null)
@@ -157,7 +137,11 @@ public final class Bench {
               browser,
               "return new Promise(done => new PerformanceObserver(list => done(list.getEntries()[0].startTime)).observe({type: 'paint', buffered: true}))"),
           "ms");
-      browser.type("Login", "bench").type("Password", PASSWORD).press("Sign in").see("Great Yard");
+      browser
+          .type("Login", Crew.LOGIN)
+          .type("Password", PASSWORD)
+          .press("Sign in")
+          .see("Great Yard");
       for (int i = 0; i < 3; i++) {
         browser.open("/").see("Great Yard");
         say(

@@ -12,12 +12,20 @@ import java.util.UUID;
 /** A crew's devices in one run, without their screens: each is signed in and posts its presses. */
 final class Crew {
 
-  private static final String LOGIN = "crew";
+  static final String LOGIN = "crew";
 
   private Crew() {}
 
   /** The first account, a row of hives, a round planned for them and its people checked. */
   static String round(App app, int hives) throws IOException, InterruptedException {
+    Client client = keeper(app);
+    client.upload(Bench.roster("Long Row", hives));
+    String sheet = client.send("GET", "/api/rule-sheets", null).get(1).path("id").asText();
+    return begin(client, plan(client, "Long Row", sheet, Bench.SETTINGS, null));
+  }
+
+  /** The first account of an empty outfit, signed in. */
+  static Client keeper(App app) throws IOException, InterruptedException {
     Client client = new Client(app.url());
     client.send("GET", "/api/welcome", null);
     client.send(
@@ -25,20 +33,26 @@ final class Crew {
         "/api/welcome",
         Map.of(
             "code", app.firstCode(), "login", LOGIN, "name", "Wren", "password", Bench.PASSWORD));
-    client.upload(Bench.roster("Long Row", hives));
+    return client;
+  }
+
+  /** A round for all hives of an apiary, with a tool of the gear or one that is only a name. */
+  static String plan(
+      Client client, String apiary, String sheet, Map<String, Object> settings, String toolId)
+      throws IOException, InterruptedException {
     String round = UUID.randomUUID().toString();
-    client.send(
-        "PUT",
-        "/api/rounds/" + round,
-        Map.of(
-            "apiaryId",
-            client.apiaryNamed("Long Row"),
-            "ruleSheetId",
-            client.send("GET", "/api/rule-sheets", null).get(1).path("id").asText(),
-            "settings",
-            Bench.SETTINGS,
-            "tool",
-            "Bowl"));
+    Map<String, Object> wanted = new HashMap<>();
+    wanted.put("apiaryId", client.apiaryNamed(apiary));
+    wanted.put("ruleSheetId", sheet);
+    wanted.put("settings", settings);
+    wanted.put("tool", "Bowl");
+    wanted.put("toolId", toolId);
+    client.send("PUT", "/api/rounds/" + round, wanted);
+    return round;
+  }
+
+  /** Confirms a round's people check. */
+  static String begin(Client client, String round) throws IOException, InterruptedException {
     client.send(
         "PUT",
         "/api/rounds/" + round + "/people-check",

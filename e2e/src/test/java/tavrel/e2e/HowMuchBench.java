@@ -139,7 +139,7 @@ final class HowMuchBench {
     try (Browser browser = new Browser(app.url(), Browser.DESK)) {
       browser
           .open("/sign-in")
-          .type("Login", "bench")
+          .type("Login", Crew.LOGIN)
           .type("Password", Bench.PASSWORD)
           .press("Sign in")
           .see("Today");

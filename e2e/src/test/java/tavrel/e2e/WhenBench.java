@@ -187,7 +187,7 @@ final class WhenBench {
     try (Browser browser = new Browser(app.url(), Browser.DESK)) {
       browser
           .open("/sign-in")
-          .type("Login", "bench")
+          .type("Login", Crew.LOGIN)
           .type("Password", Bench.PASSWORD)
           .press("Sign in")
           .see("Today");

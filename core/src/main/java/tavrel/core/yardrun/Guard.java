@@ -47,7 +47,10 @@ public final class Guard {
    */
   public static Optional<String> putOff(RunPlan plan, Map<UUID, HiveState> states) {
     long shut =
-        plan.hives().stream().filter(hive -> states.get(hive.hiveId()).shutSince() != null).count();
+        plan.hives().stream()
+            .map(hive -> states.getOrDefault(hive.hiveId(), HiveState.UNTOUCHED))
+            .filter(state -> state.shutSince() != null)
+            .count();
     return shut == 0
         ? Optional.empty()
         : Optional.of(

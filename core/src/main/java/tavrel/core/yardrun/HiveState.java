@@ -7,7 +7,6 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -51,6 +50,9 @@ public record HiveState(
     List<RunEvent> steps,
     @Nullable Integer tool,
     Map<ReadyPoint, List<UUID>> ready) {
+
+  /** A hive to which nothing has happened. */
+  public static final HiveState UNTOUCHED = of(List.of());
 
   /** Folds the events of one hive, in any order, with repeats. */
   public static HiveState of(Collection<RunEvent> events) {
@@ -98,7 +100,9 @@ public record HiveState(
   /** In order of happening, each once, without those that were mistakes. */
   private static List<RunEvent> standing(Collection<RunEvent> events) {
     List<RunEvent> inOrder = new ArrayList<>(events);
-    inOrder.sort(RunEvent.BY_TIME);
+    if (!isInOrder(inOrder)) {
+      inOrder.sort(RunEvent.BY_TIME);
+    }
     Set<UUID> undone = undone(inOrder);
     List<RunEvent> standing = new ArrayList<>(inOrder.size());
     UUID before = null;
@@ -110,6 +114,16 @@ public record HiveState(
       }
     }
     return standing;
+  }
+
+  /** Most logs come in order; to see that costs less than to sort them. */
+  private static boolean isInOrder(List<RunEvent> events) {
+    for (int i = 1; i < events.size(); i++) {
+      if (RunEvent.BY_TIME.compare(events.get(i - 1), events.get(i)) > 0) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Ids of the events that were mistakes. */
@@ -141,7 +155,7 @@ public record HiveState(
     private boolean skipped;
     private @Nullable String reason;
     private final List<Mark> marks = new ArrayList<>();
-    private final Set<String> people = new LinkedHashSet<>();
+    private final List<String> people = new ArrayList<>(2);
     private Map<ReadyPoint, List<UUID>> ready = Map.of();
     private @Nullable Integer tool;
     private String shutBy = "";
@@ -186,7 +200,9 @@ public record HiveState(
     }
 
     private void take(RunEvent event) {
-      people.add(event.by());
+      if (!people.contains(event.by())) {
+        people.add(event.by());
+      }
       if (event.kind().isStep() && event.reason() != null) {
         reason = event.reason();
       }
@@ -241,12 +257,16 @@ public record HiveState(
       removedBy = event.by();
     }
 
+    /**
+     * The first opening counts; what two people do to a hive that is open already changes nothing.
+     */
     private void open(RunEvent event) {
       if (isSinceLastStart(opened)) {
         merged(event, openedBy, "was also opened by ");
+      } else {
+        opened = event.at();
+        openedBy = event.by();
       }
-      opened = event.at();
-      openedBy = event.by();
     }
 
     private boolean isSinceLastStart(@Nullable Instant at) {

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -69,8 +68,23 @@ public record RunBoard(
       Instant now,
       Part part,
       @Nullable Instant workableTo) {
-    Map<UUID, HiveState> states = states(plan, events);
-    List<RunEvent> ofCrew = ofCrew(events);
+    return of(plan, states(plan, events), ofCrew(events), now, part, workableTo);
+  }
+
+  /**
+   * Puts a board together from what is folded already.
+   *
+   * @param folded states of hives; one that is missing is untouched
+   * @param ofCrew events that concern no hive
+   */
+  public static RunBoard of(
+      RunPlan plan,
+      Map<UUID, HiveState> folded,
+      List<RunEvent> ofCrew,
+      Instant now,
+      Part part,
+      @Nullable Instant workableTo) {
+    Map<UUID, HiveState> states = inOrder(plan, folded);
     CrewLog crew = CrewLog.of(ofCrew);
     List<HiveOnBoard> hives =
         plan.hives().stream()
@@ -150,13 +164,17 @@ public record RunBoard(
         byHive.computeIfAbsent(event.hiveId(), id -> new ArrayList<>()).add(event);
       }
     }
-    return plan.hives().stream()
-        .collect(
-            Collectors.toMap(
-                PlannedHive::hiveId,
-                hive -> HiveState.of(byHive.getOrDefault(hive.hiveId(), List.of())),
-                (first, second) -> first,
-                LinkedHashMap::new));
+    Map<UUID, HiveState> states = new HashMap<>();
+    byHive.forEach((hiveId, own) -> states.put(hiveId, HiveState.of(own)));
+    return inOrder(plan, states);
+  }
+
+  private static Map<UUID, HiveState> inOrder(RunPlan plan, Map<UUID, HiveState> folded) {
+    Map<UUID, HiveState> states = new LinkedHashMap<>();
+    for (PlannedHive hive : plan.hives()) {
+      states.put(hive.hiveId(), folded.getOrDefault(hive.hiveId(), HiveState.UNTOUCHED));
+    }
+    return states;
   }
 
   private static @Nullable LastStep lastStep(Collection<HiveState> states, @Nullable String who) {

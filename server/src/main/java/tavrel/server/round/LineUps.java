@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -92,12 +93,14 @@ class LineUps {
    */
   record LinedTool(int number, @Nullable UUID toolId, String name, ToolFamily family, int notIn) {}
 
+  private record YardHour(UUID apiaryId, Instant hour) {}
+
   private final LineUpMapper mapper;
   private final Apiaries apiaries;
   private final Gears gears;
   private final Paces paces;
   private final Clock clock;
-  private final Cache<UUID, Optional<Instant>> workable =
+  private final Cache<YardHour, Optional<Instant>> workable =
       Caffeine.newBuilder().maximumSize(64).expireAfterWrite(Duration.ofMinutes(5)).build();
 
   LineUps(LineUpMapper mapper, Apiaries apiaries, Gears gears, Paces paces, Clock clock) {
@@ -227,12 +230,12 @@ class LineUps {
 
   /** End of the workable hours that now is in, or null where it is in none. */
   @Nullable Instant workableTo(Round round) {
+    Instant now = clock.instant();
     return workable
         .get(
-            round.apiaryId(),
-            id -> {
-              Apiary apiary = apiaries.byId(id);
-              Instant now = clock.instant();
+            new YardHour(round.apiaryId(), now.truncatedTo(ChronoUnit.HOURS)),
+            there -> {
+              Apiary apiary = apiaries.byId(there.apiaryId());
               YardDay day = apiaries.day(apiary, LocalDate.ofInstant(now, apiary.zoneId()));
               return day == null ? Optional.empty() : endOfWindow(day.windows(), now);
             })

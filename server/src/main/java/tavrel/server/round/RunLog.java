@@ -94,12 +94,9 @@ class RunLog {
   /** The board of a round now, as who plays this part should see it. */
   RunBoard board(UUID roundId, Part part) {
     Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing("This round"));
+    KnownLog log = logs.get(roundId, this::read);
     return RunBoard.of(
-        plan(round),
-        logs.get(roundId, this::read).events(),
-        clock.instant(),
-        part,
-        lineUps.workableTo(round));
+        plan(round), log.states(), log.ofCrew(), clock.instant(), part, lineUps.workableTo(round));
   }
 
   /** A run looked back on, or null where nothing has happened yet. */
@@ -110,7 +107,7 @@ class RunLog {
   /** The people check that holds now: the latest, unless the rest was put off after it. */
   @Nullable KeptPeopleCheck peopleCheck(UUID roundId) {
     KeptPeopleCheck check = mapper.peopleCheck(roundId).orElse(null);
-    CrewLog.Halt putOff = CrewLog.of(logs.get(roundId, this::read).events()).putOff();
+    CrewLog.Halt putOff = CrewLog.of(logs.get(roundId, this::read).ofCrew()).putOff();
     return check != null && putOff != null && putOff.at().isAfter(check.at()) ? null : check;
   }
 
@@ -197,7 +194,8 @@ class RunLog {
     for (UUID hiveId : touched) {
       drawRegister(round, planned.get(hiveId), log.state(hiveId));
     }
-    RunBoard board = RunBoard.of(plan, log.events(), now, part, lineUps.workableTo(round));
+    RunBoard board =
+        RunBoard.of(plan, log.states(), log.ofCrew(), now, part, lineUps.workableTo(round));
     finish(round, board, log);
     return new Kept(
         log,
@@ -216,7 +214,7 @@ class RunLog {
       RunPlan plan,
       @Nullable KeptPeopleCheck people) {
     if (event.kind() == EventKind.PUT_OFF) {
-      return Guard.putOff(plan, RunBoard.states(plan, log.events()));
+      return Guard.putOff(plan, log.states());
     }
     if (hive == null) {
       return Optional.empty();
@@ -227,7 +225,7 @@ class RunLog {
             && (putOff == null
                 || event.at().isBefore(putOff.at())
                 || !putOff.at().isAfter(people.at()));
-    return Guard.refusal(event, log.state(event.hiveId()), hive, plan, checked);
+    return Guard.refusal(event, log.state(hive.hiveId()), hive, plan, checked);
   }
 
   private KnownLog read(UUID roundId) {

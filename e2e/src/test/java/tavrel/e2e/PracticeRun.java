@@ -1,0 +1,326 @@
+package tavrel.e2e;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.openqa.selenium.WebDriverException;
+import org.openqa.selenium.WebElement;
+
+/**
+ * A row of hives run in two browsers with two simulated bowls: each burns on with its own, whoever
+ * sees a hive due opens it. On the way a cap sticks, one phone loses its network, the other is
+ * loaded anew. Everything pressed is written down here, to be held against the register.
+ */
+final class PracticeRun {
+
+  /** A minute, so that a row is done in minutes; the steps are those of a longer one. */
+  private static final int SEAL_MINUTES = 1;
+
+  private static final Duration AFTER_ITS_TIME = Duration.ofSeconds(8);
+  private static final Duration OFFLINE_FOR = Duration.ofSeconds(40);
+
+  /** What happened to one hive, as pressed. */
+  static final class Pressed {
+    Instant started;
+    Instant out;
+    Instant opened;
+  }
+
+  private final App app;
+  private final int hives;
+  private final Client client;
+  private final String round;
+  private final Map<String, Pressed> pressed = new TreeMap<>();
+  private final List<Hand> hands = new ArrayList<>();
+  private int faults;
+  private int reloads;
+  private int cuts;
+
+  PracticeRun(App app, int hives) throws IOException, InterruptedException {
+    this.app = app;
+    this.hives = hives;
+    this.client = Crew.keeper(app);
+    client.upload(Bench.roster("Practice Row", hives));
+    String first = bowl("Bowl 1");
+    String second = bowl("Bowl 2");
+    Map<String, Object> settings = new HashMap<>(Bench.SETTINGS);
+    settings.put("sealMinutes", SEAL_MINUTES);
+    round = Crew.plan(client, "Practice Row", shortSheet(), settings, first);
+    client.send(
+        "PUT",
+        "/api/rounds/" + round + "/line-up",
+        Map.of(
+            "toolIds",
+            List.of(second),
+            "crew",
+            Map.of("burners", 2, "helpers", 0),
+            "cloths",
+            24,
+            "preparedAhead",
+            true));
+    Crew.begin(client, round);
+  }
+
+  /** One person with a phone and a bowl. */
+  private final class Hand {
+    final Browser phone;
+    String burning = "";
+    String lastHive = "";
+    Instant lastPress;
+    Instant backAt;
+    Instant overSince;
+
+    Hand(int tool) {
+      this.phone = new Browser(app.url(), Browser.PHONE);
+      phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);
+      phone.type("Password", Bench.PASSWORD).press("Sign in").see("Practice Row");
+      phone.open("/run/" + round).see("Start burn");
+      phone.pressAt("[role=radio]:nth-child(" + tool + ")");
+      phone.press("Watch the tool's temperature").press("Simulated tool").see("heating up");
+      phone.press("Ends of loads are yours to press");
+      phone.press("log the end of a load by itself");
+      phone.see("Ends of loads are logged by themselves");
+    }
+
+    /** Does what the screen asks for, if it asks for anything now. */
+    void look() {
+      if (backAt != null && Instant.now().isAfter(backAt)) {
+        phone.network(true);
+        backAt = null;
+      }
+      if (openDue() || alerted()) {
+        return;
+      }
+      if (isHot() && press("Start burn", "[data-act=main]", ".slab .hive-name")) {
+        burning = lastHive;
+        of(burning).started = lastPress;
+      } else if (press("Nozzle out", "[data-act=main]", ".slab .hive-name")
+          || (isLongOver() && press("Burn ended", "[data-act=main]", ".slab .hive-name"))) {
+        of(lastHive).out = lastPress;
+      }
+    }
+
+    /** Where the bowl's end is not told, as without network, the clock on the screen decides. */
+    private boolean isLongOver() {
+      if (!text(".slab .says").contains("past its burn time")) {
+        overSince = null;
+        return false;
+      }
+      overSince = overSince == null ? Instant.now() : overSince;
+      return Duration.between(overSince, Instant.now()).compareTo(AFTER_ITS_TIME) > 0;
+    }
+
+    private boolean openDue() {
+      if (!press("Open", ".next.isDue button", ".next strong")) {
+        return false;
+      }
+      Pressed of = of(lastHive);
+      of.opened = of.opened == null ? lastPress : of.opened;
+      return true;
+    }
+
+    /** A cap that sticks: the start is taken back, the next try goes. */
+    private boolean alerted() {
+      if (!text(".alerts").contains("stuck") || burning.isEmpty()) {
+        return false;
+      }
+      faults++;
+      phone.press("Undo " + burning);
+      phone.see("Start burn");
+      pause();
+      return true;
+    }
+
+    private boolean isHot() {
+      if (backAt != null) {
+        return true;
+      }
+      List<WebElement> gauge = phone.all(".gauge");
+      try {
+        return !gauge.isEmpty()
+            && List.of("READY", "DONE").contains(gauge.get(0).getDomAttribute("data-state"));
+      } catch (WebDriverException redrawn) {
+        return false;
+      }
+    }
+
+    /**
+     * Presses a button that says what is expected, and notes when, and for which hive: both in one
+     * go, since the screen moves on by itself.
+     */
+    private boolean press(String word, String button, String name) {
+      Object hive =
+          phone.script(
+              "const button = document.querySelector(arguments[1]);"
+                  + "const hive = document.querySelector(arguments[2])?.innerText.trim();"
+                  + "if (!button || button.disabled || !button.innerText.startsWith(arguments[0])) return null;"
+                  + "button.click(); return hive",
+              word,
+              button,
+              name);
+      if (hive == null) {
+        return false;
+      }
+      lastPress = Instant.now();
+      lastHive = String.valueOf(hive);
+      pause();
+      return true;
+    }
+
+    private String text(String css) {
+      Object text =
+          phone.script(
+              "const found = document.querySelector(arguments[0]); return found ? found.innerText : ''",
+              css);
+      return String.valueOf(text).strip();
+    }
+  }
+
+  /** Runs the row to its end. */
+  void run(Duration limit) throws InterruptedException, IOException {
+    hands.add(new Hand(1));
+    hands.add(new Hand(2));
+    try {
+      Instant end = Instant.now().plus(limit);
+      while (!stages().stream().allMatch("OPEN"::equals)) {
+        if (Instant.now().isAfter(end)) {
+          throw new AssertionError("The row was not done in time: " + stages());
+        }
+        disturb();
+        hands.forEach(Hand::look);
+        Thread.sleep(50);
+      }
+      hands.forEach(hand -> hand.phone.see("All open"));
+    } finally {
+      hands.forEach(hand -> hand.phone.close());
+    }
+  }
+
+  /**
+   * A cap sticks after a quarter of the row, the network goes after half, a page after two thirds.
+   */
+  private void disturb() {
+    long begun = pressed.values().stream().filter(each -> each.started != null).count();
+    Hand first = hands.get(0);
+    Hand second = hands.get(1);
+    if (faults == 0 && begun >= hives / 4) {
+      first.phone.choose("wrong with the next load", "stuck cap");
+      faults = 1;
+    }
+    if (cuts == 0 && begun >= hives / 2) {
+      second.phone.network(false);
+      second.backAt = Instant.now().plus(OFFLINE_FOR);
+      cuts = 1;
+    }
+    if (reloads == 0 && begun >= hives * 2 / 3) {
+      first.phone.reload().see("Practice Row");
+      reloads = 1;
+    }
+  }
+
+  /** Faults met, network losses and reloads on the way. */
+  List<Integer> disturbances() {
+    return List.of(faults, cuts, reloads);
+  }
+
+  /** What was pressed, by the name of the hive. */
+  Map<String, Pressed> pressed() {
+    return pressed;
+  }
+
+  /** The register's lines. */
+  JsonNode register() throws IOException, InterruptedException {
+    return client
+        .send("GET", "/api/register?apiaryId=" + client.apiaryNamed("Practice Row"), null)
+        .path("lines");
+  }
+
+  /** The run looked back on. */
+  JsonNode review() throws IOException, InterruptedException {
+    return client.send("GET", "/api/rounds/" + round + "/review", null).path("review");
+  }
+
+  private List<String> stages() throws IOException, InterruptedException {
+    return client
+        .send("GET", "/api/rounds/" + round + "/board", null)
+        .path("hives")
+        .findValuesAsText("stage");
+  }
+
+  private Pressed of(String hive) {
+    return pressed.computeIfAbsent(hive, name -> new Pressed());
+  }
+
+  /** A second tap too soon is taken for a slip of the glove. */
+  private static void pause() {
+    try {
+      Thread.sleep(750);
+    } catch (InterruptedException interrupted) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private String bowl(String name) throws IOException, InterruptedException {
+    String id = UUID.randomUUID().toString();
+    Map<String, Object> tool = new HashMap<>();
+    tool.put("id", id);
+    tool.put("name", name);
+    tool.put("family", "HEATED_BOWL");
+    tool.put("power", "MAINS");
+    tool.put("release", "CAP_TURNED");
+    tool.put("endSign", "NONE");
+    tool.put("capacity", 4.5);
+    tool.put("preheatSeconds", 100);
+    tool.put("coolSeconds", 0);
+    tool.put("reloadSeconds", 0);
+    tool.put("setCelsius", 230);
+    tool.put("watts", 275);
+    tool.put("dunkAllowed", false);
+    tool.put("marginPercent", 15);
+    tool.put("retired", false);
+    client.send("PUT", "/api/tools/" + id, tool);
+    String burn = UUID.randomUUID().toString();
+    client.send(
+        "PUT",
+        "/api/test-burns/" + burn,
+        Map.of(
+            "id",
+            burn,
+            "toolId",
+            id,
+            "load",
+            2,
+            "seconds",
+            22,
+            "at",
+            Instant.now().minusSeconds(3_600).toString()));
+    return id;
+  }
+
+  /** A rule sheet that is silent on how long hives stay shut. */
+  private String shortSheet() throws IOException, InterruptedException {
+    String id = UUID.randomUUID().toString();
+    client.send(
+        "PUT",
+        "/api/rule-sheets/" + id,
+        Map.of(
+            "id",
+            id,
+            "name",
+            "Practice",
+            "gramsOf",
+            "ACID_DIHYDRATE",
+            "maxPerBox",
+            2,
+            "registeredProduct",
+            true));
+    return id;
+  }
+}
