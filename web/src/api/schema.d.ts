@@ -2001,7 +2001,6 @@ export interface components {
             role: "KEEPER" | "CREW" | "READER";
         };
         Choices: {
-            peopleCheck: components["schemas"]["AskedPoint"][];
             schools: components["schemas"]["School"][];
             spoons: components["schemas"]["OfferedSpoon"][];
         };
@@ -4233,6 +4232,7 @@ export interface components {
             apiary: components["schemas"]["Apiary"];
             cautions: string[];
             hives: components["schemas"]["RoundHive"][];
+            people: components["schemas"]["AskedPoint"][];
             peopleCheck?: components["schemas"]["KeptPeopleCheck"];
             readiness: components["schemas"]["AskedReadiness"][];
             round: components["schemas"]["Round"];
@@ -5956,7 +5956,9 @@ export interface operations {
     };
     confirmPeople: {
         parameters: {
-            query?: never;
+            query?: {
+                secondsAgo?: number;
+            };
             header?: never;
             path: {
                 id: string;

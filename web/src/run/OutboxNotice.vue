@@ -20,7 +20,8 @@ const waitsLong = refDebounced(waits, 1500)
   </p>
   <div v-if="returned.length" class="notice bad" role="alert">
     <p v-for="each in returned" :key="each.events[0]?.id">
-      <strong>{{ name(each.events[0]?.hiveId) }}: not taken.</strong> {{ each.says }}
+      <strong>{{ name(each.events[0]?.hiveId) || 'For the crew' }}: not taken.</strong>
+      {{ each.says }}
     </p>
     <button type="button" @click="$emit('read')">Read</button>
   </div>

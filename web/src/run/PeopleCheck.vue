@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useSessionStorage } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { computed, ref } from 'vue'
+import { words, type Shapes } from '../api/client'
 
 type Point = Shapes['AskedPoint']['point']
 
 const props = defineProps<{
   roundId: string
+  points: readonly Shapes['AskedPoint'][]
   /** What is known of the wind, in words. */
   wind?: string
   /** What was put off since when, where this is another day. */
@@ -14,19 +15,10 @@ const props = defineProps<{
   sends: (confirmed: Point[]) => Promise<void>
 }>()
 
-const points = ref<Shapes['AskedPoint'][]>([])
 const ticked = useSessionStorage<Point[]>(`tavrel.people.${props.roundId}`, [])
 const problem = ref('')
 const busy = ref(false)
-const open = computed(() => points.value.length - ticked.value.length)
-
-onMounted(async () => {
-  try {
-    points.value = (await ask(api.GET('/api/choices'))).peopleCheck
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
-})
+const open = computed(() => props.points.length - ticked.value.length)
 
 function toggle(point: Point): void {
   ticked.value = ticked.value.includes(point)

@@ -24,6 +24,7 @@ import ToolGauge from './ToolGauge.vue'
 import { useDueSound } from './dueSound'
 import { useOutbox } from './outbox'
 import { isUntouched, type ShownHive } from './overlay'
+import { HANDS } from './part'
 import { useTally } from './tally'
 import { useAsking } from './useAsking'
 import { useRun } from './useRun'
@@ -33,6 +34,9 @@ import { useToolWatch } from './useToolWatch'
 
 /** A round being run: the hive in hand, the row, the tool, and what is out of the ordinary. */
 const props = defineProps<{ id: string }>()
+
+/** So many loads are named to who fills ahead. */
+const FILLS = 5
 
 const run = useRun(props.id)
 const outbox = useOutbox()
@@ -95,6 +99,15 @@ const skipWord = computed(() => {
   if (hive.value?.stage === 'BURNING') return 'Stop'
   return hive.value && isUntouched(hive.value) ? 'Leave out' : null
 })
+/** The loads that a helper fills ahead. */
+const fills = computed(() =>
+  part.value === HANDS
+    ? tally.waiting.value
+        .slice(0, FILLS)
+        .map((each) => `${name(each.hiveId)} ${run.sheet.value.get(each.hiveId)?.eachLoad ?? ''}`)
+        .join(' · ')
+    : '',
+)
 const shutHives = computed(() =>
   run.hives.value.filter((each) => !isUntouched(each) && each.ahead.length > 0),
 )
@@ -230,6 +243,7 @@ useRunKeys(
     <PeopleCheck
       v-if="!checked && works"
       :round-id="id"
+      :points="whole.people"
       :wind="wind"
       :before="putOff"
       :sends="run.confirmPeople"
@@ -275,6 +289,9 @@ useRunKeys(
           />
           <p v-else class="sheet idle">
             Nothing for you to do now. The next step is somebody else's.
+          </p>
+          <p v-if="fills" class="fills">
+            Fill next: <strong>{{ fills }}</strong>
           </p>
           <NextToOpen
             :hive="next"
@@ -395,6 +412,11 @@ useRunKeys(
 .yard {
   display: grid;
   gap: 10px;
+}
+
+.fills {
+  margin: 0;
+  line-height: 1.5;
 }
 
 .idle {

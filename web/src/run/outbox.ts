@@ -8,11 +8,33 @@ import { partIn } from './part'
 
 export type NewEvent = Shapes['NewEvent']
 
-/** One press of a thumb: its events go to the server together, once. */
+/** A people check that was confirmed without network. */
+export interface KeptPeople {
+  confirmed: Shapes['PeopleCheck']['confirmed']
+  /** When, by this device's bare clock, ms: what counts is how long ago it was. */
+  at: number
+}
+
+/** One press of a thumb: its events go to the server together, once. A people check has none. */
 export interface Parcel {
   roundId: string
   accountId: string
   events: NewEvent[]
+  people?: KeptPeople
+}
+
+/** Sends a people check; the same again changes nothing. */
+export function sendPeople(
+  roundId: string,
+  confirmed: KeptPeople['confirmed'],
+  secondsAgo = 0,
+): Promise<Shapes['WholeRound']> {
+  return ask(
+    api.PUT('/api/rounds/{id}/people-check', {
+      params: { path: { id: roundId }, query: { secondsAgo } },
+      body: { confirmed },
+    }),
+  )
 }
 
 /** A parcel that the server would not take, and why. */
@@ -37,6 +59,12 @@ export const useOutbox = defineStore('outbox', () => {
     if (!accountId || events.length === 0) return
     parcels.value = [...parcels.value, { roundId, accountId, events }]
     void send()
+  }
+
+  /** Takes a people check that could not be sent. */
+  function postPeople(roundId: string, people: KeptPeople): void {
+    const accountId = useSession().account?.id
+    if (accountId) parcels.value = [...parcels.value, { roundId, accountId, events: [], people }]
   }
 
   /** Takes back a press that has not left yet; tells whether it could. */
@@ -66,6 +94,13 @@ export const useOutbox = defineStore('outbox', () => {
   async function deliver(parcel: Parcel): Promise<boolean> {
     const asked = Date.now()
     try {
+      if (parcel.people) {
+        const ago = Math.max(0, Math.round((asked - parcel.people.at) / 1000))
+        await sendPeople(parcel.roundId, parcel.people.confirmed, ago)
+        reachable.value = true
+        remove(parcel)
+        return true
+      }
       const board = await ask(
         api.POST('/api/rounds/{id}/events', {
           params: {
@@ -107,8 +142,9 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   function remove(parcel: Parcel): void {
-    const id = parcel.events[0]?.id
-    parcels.value = parcels.value.filter((each) => each.events[0]?.id !== id)
+    const isSame = (each: Parcel) =>
+      each.events[0]?.id === parcel.events[0]?.id && each.people?.at === parcel.people?.at
+    parcels.value = parcels.value.filter((each) => !isSame(each))
   }
 
   /** Lets go of what was returned for a round, once it has been read. */
@@ -131,6 +167,7 @@ export const useOutbox = defineStore('outbox', () => {
     reachable,
     waiting: computed(() => parcels.value.length),
     post,
+    postPeople,
     recall,
     send,
     forgetReturned,

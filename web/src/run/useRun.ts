@@ -4,8 +4,9 @@ import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { clockNote, learnClock, serverNow } from '../parts/clock'
 import { newId } from '../parts/ids'
 import { keepRun, keptRun } from '../parts/keptRuns'
+import { useSession } from '../parts/session'
 import { nextToOpen, overlay, pointAt, type ShownHive } from './overlay'
-import { useOutbox, type NewEvent } from './outbox'
+import { sendPeople, useOutbox, type NewEvent } from './outbox'
 import { partIn } from './part'
 import { useRunStream } from './useRunStream'
 
@@ -44,7 +45,9 @@ export function useRun(roundId: string) {
 
   async function load(): Promise<void> {
     try {
-      whole.value = await ask(api.GET('/api/rounds/{id}', { params: { path: { id: roundId } } }))
+      const found = await ask(api.GET('/api/rounds/{id}', { params: { path: { id: roundId } } }))
+      const waits = parcels.value.some((parcel) => parcel.people)
+      whole.value = waits ? { ...found, peopleCheck: whole.value?.peopleCheck } : found
       problem.value = ''
       await poll()
     } catch (thrown) {
@@ -180,13 +183,18 @@ export function useRun(roundId: string) {
     return steps.length > 0
   }
 
+  /** Without network the check is kept like a press, and goes before what follows it. */
   async function confirmPeople(confirmed: Shapes['PeopleCheck']['confirmed']): Promise<void> {
-    whole.value = await ask(
-      api.PUT('/api/rounds/{id}/people-check', {
-        params: { path: { id: roundId } },
-        body: { confirmed },
-      }),
-    )
+    try {
+      whole.value = await sendPeople(roundId, confirmed)
+    } catch (thrown) {
+      const who = useSession().account?.name
+      if (thrown instanceof Refused || !whole.value || !who) throw thrown
+      outbox.reachable = false
+      const at = new Date(serverNow()).toISOString()
+      outbox.postPeople(roundId, { confirmed, at: Date.now() })
+      whole.value = { ...whole.value, peopleCheck: { checkedBy: who, at } }
+    }
   }
 
   onMounted(load)

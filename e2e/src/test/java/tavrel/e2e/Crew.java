@@ -18,10 +18,16 @@ final class Crew {
 
   /** The first account, a row of hives, a round planned for them and its people checked. */
   static String round(App app, int hives) throws IOException, InterruptedException {
+    String round = planned(app, hives);
+    return begin(device(app), round);
+  }
+
+  /** The first account, a row of hives, and a round planned for them. */
+  static String planned(App app, int hives) throws IOException, InterruptedException {
     Client client = keeper(app);
     client.upload(Bench.roster("Long Row", hives));
     String sheet = client.send("GET", "/api/rule-sheets", null).get(1).path("id").asText();
-    return begin(client, plan(client, "Long Row", sheet, Bench.SETTINGS, null));
+    return plan(client, "Long Row", sheet, Bench.SETTINGS, null);
   }
 
   /** The first account of an empty outfit, signed in. */

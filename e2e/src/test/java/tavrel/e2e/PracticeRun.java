@@ -4,6 +4,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -48,6 +50,10 @@ final class PracticeRun {
     this.hives = hives;
     this.client = Crew.keeper(app);
     client.upload(Bench.roster("Practice Row", hives));
+    client.send(
+        "POST",
+        "/api/people",
+        Map.of("login", "tam", "name", "Tam", "password", Bench.PASSWORD, "role", "CREW"));
     String first = bowl("Bowl 1");
     String second = bowl("Bowl 2");
     Map<String, Object> settings = new HashMap<>(Bench.SETTINGS);
@@ -77,9 +83,9 @@ final class PracticeRun {
     Instant backAt;
     Instant overSince;
 
-    Hand(int tool) {
+    Hand(int tool, String login) {
       this.phone = new Browser(app.url(), Browser.PHONE);
-      phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);
+      phone.open("/sign-in").see("Sign in").type("Login", login);
       phone.type("Password", Bench.PASSWORD).press("Sign in").see("Practice Row");
       phone.open("/run/" + round).see("Start burn");
       phone.pressAt("[role=radio]:nth-child(" + tool + ")");
@@ -128,12 +134,15 @@ final class PracticeRun {
 
     /** A cap that sticks: the start is taken back, the next try goes. */
     private boolean alerted() {
-      if (!text(".alerts").contains("stuck") || burning.isEmpty()) {
+      boolean settled =
+          lastPress != null && Duration.between(lastPress, Instant.now()).toSeconds() > 5;
+      if (!settled || burning.isEmpty() || !text(".alerts").contains("stuck")) {
         return false;
       }
       faults++;
       phone.press("Undo " + burning);
       phone.see("Start burn");
+      burning = "";
       pause();
       return true;
     }
@@ -185,8 +194,8 @@ final class PracticeRun {
 
   /** Runs the row to its end. */
   void run(Duration limit) throws InterruptedException, IOException {
-    hands.add(new Hand(1));
-    hands.add(new Hand(2));
+    hands.add(new Hand(1, Crew.LOGIN));
+    hands.add(new Hand(2, "tam"));
     try {
       Instant end = Instant.now().plus(limit);
       while (!stages().stream().allMatch("OPEN"::equals)) {
@@ -320,7 +329,15 @@ final class PracticeRun {
             "maxPerBox",
             2,
             "registeredProduct",
-            true));
+            true,
+            "example",
+            false,
+            "version",
+            1,
+            "copiedOn",
+            LocalDate.now(ZoneOffset.UTC).toString(),
+            "copiedBy",
+            "Wren"));
     return id;
   }
 }

@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** A whole run without network, with the page loaded anew on the way. */
+/** A whole run without network, people check and all, with the page loaded anew on the way. */
 class RunOfflineTest {
 
   private static final int HIVES = 3;
@@ -18,10 +18,10 @@ class RunOfflineTest {
       @TempDir Path data) throws Exception {
     try (App app = App.serve(data);
         Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      String round = Crew.round(app, HIVES);
+      String round = Crew.planned(app, HIVES);
       phone.open("/sign-in").see("Sign in").type("Login", "crew");
       phone.type("Password", Bench.PASSWORD).press("Sign in").see("Long Row");
-      phone.open("/run/" + round).see("Start burn");
+      phone.open("/run/" + round).see("People first");
       Until.within(
           Duration.ofSeconds(20),
           "the screens are kept on the phone",
@@ -30,14 +30,16 @@ class RunOfflineTest {
                   phone.script("return Boolean(navigator.serviceWorker.controller)")));
 
       phone.network(false);
-      phone.reload().see("Start burn").see("No network");
+      phone.reload().see("People first");
+      phone.all("[role=checkbox]").forEach(point -> point.click());
+      phone.press("All true").see("Start burn").see("No network");
       burn(phone);
-      phone.see("Kept on this device: 2");
-      phone.reload().see("Kept on this device: 2").see("Next to open");
+      phone.see("Kept on this device: 3");
+      phone.reload().see("Kept on this device: 3").see("Next to open");
       for (int hive = 2; hive <= HIVES; hive++) {
         burn(phone);
       }
-      phone.see("Kept on this device: 6");
+      phone.see("Kept on this device: 7");
       Client other = Crew.device(app);
       assertThat(stages(other, round)).as("nothing has arrived yet").containsOnly("WAITING");
 

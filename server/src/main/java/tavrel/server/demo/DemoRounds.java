@@ -70,7 +70,8 @@ class DemoRounds {
     clock.moveTo(begin.minusSeconds(1200));
     rounds.plan(round, wanted(apiary, sheet, series), keeper);
     clock.moveTo(begin.minusSeconds(120));
-    rounds.confirmPeople(round, new PeopleCheck(EnumSet.allOf(PeopleCheck.Point.class)), crew);
+    rounds.confirmPeople(
+        round, new PeopleCheck(EnumSet.allOf(PeopleCheck.Point.class)), clock.instant(), crew);
     List<NewEvent> events = new ArrayList<>();
     List<Hive> hives = apiaries.hives(apiary.id());
     Random random = new Random(day.toEpochDay());

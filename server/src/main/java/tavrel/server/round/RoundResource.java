@@ -52,21 +52,12 @@ class RoundResource {
   record OfferedSpoon(Spoon spoon, String words, double usualGrams) {}
 
   /**
-   * One point of the people check.
-   *
-   * @param point the point
-   * @param words as it is asked
-   */
-  record AskedPoint(PeopleCheck.Point point, String words) {}
-
-  /**
    * What the screens offer to choose from.
    *
    * @param schools how much to give
    * @param spoons what to measure with
-   * @param peopleCheck what to confirm before burning
    */
-  record Choices(List<School> schools, List<OfferedSpoon> spoons, List<AskedPoint> peopleCheck) {}
+  record Choices(List<School> schools, List<OfferedSpoon> spoons) {}
 
   /**
    * Whether a thing is packed.
@@ -91,9 +82,6 @@ class RoundResource {
         School.all(),
         Arrays.stream(Spoon.values())
             .map(spoon -> new OfferedSpoon(spoon, spoon.words(), spoon.usualGrams()))
-            .toList(),
-        Arrays.stream(PeopleCheck.Point.values())
-            .map(point -> new AskedPoint(point, point.words()))
             .toList());
   }
 
@@ -157,10 +145,19 @@ class RoundResource {
     rounds.discard(id);
   }
 
+  /**
+   * Keeps who confirmed the people check.
+   *
+   * @param secondsAgo how long ago, where a device had to keep it until the network was back; told
+   *     so because its clock may be off
+   */
   @PutMapping("/rounds/{id}/people-check")
   Rounds.WholeRound confirmPeople(
-      @PathVariable UUID id, @RequestBody PeopleCheck check, @AuthenticationPrincipal Account who) {
-    rounds.confirmPeople(id, check, who);
+      @PathVariable UUID id,
+      @RequestBody PeopleCheck check,
+      @RequestParam(defaultValue = "0") int secondsAgo,
+      @AuthenticationPrincipal Account who) {
+    rounds.confirmPeople(id, check, clock.instant().minusSeconds(secondsAgo), who);
     rounds.changed(id);
     return rounds.byId(id);
   }

@@ -92,6 +92,7 @@ public class Rounds {
    * @param peopleCheck the people check, or null while it is open
    * @param there weather there now, if known
    * @param cautions the usual cautions for its tool
+   * @param people what to confirm before burning
    * @param readiness what there is to make ready ahead
    * @param toReady which of it matters, hive by hive
    */
@@ -103,8 +104,17 @@ public class Rounds {
       @Nullable KeptPeopleCheck peopleCheck,
       @Nullable WeatherThere there,
       List<String> cautions,
+      List<AskedPoint> people,
       List<AskedReadiness> readiness,
       List<HiveToReady> toReady) {}
+
+  /**
+   * One point of the people check.
+   *
+   * @param point the point
+   * @param words as it is asked
+   */
+  public record AskedPoint(PeopleCheck.Point point, String words) {}
 
   /**
    * One point of making a hive ready.
@@ -276,6 +286,9 @@ public class Rounds {
         log.peopleCheck(id),
         apiaries.weatherAt(apiary, clock.instant()),
         Cautions.of(round.toolFamily()),
+        Arrays.stream(PeopleCheck.Point.values())
+            .map(point -> new AskedPoint(point, point.words()))
+            .toList(),
         Arrays.stream(ReadyPoint.values())
             .map(point -> new AskedReadiness(point, point.words()))
             .toList(),
@@ -391,27 +404,31 @@ public class Rounds {
   /**
    * Keeps who confirmed the people check, and when. A second confirmation changes nothing, unless
    * the rest was put off in between.
+   *
+   * @param at when
+   * @throws InvalidValue if that lies in the future or before the round was planned
    */
   @Transactional
-  public void confirmPeople(UUID id, PeopleCheck check, Account who) {
+  public void confirmPeople(UUID id, PeopleCheck check, Instant at, Account who) {
     Round round = mapper.lock(id).orElseThrow(() -> Problem.missing("This round"));
     if (round.discardedAt() != null) {
       throw Problem.conflict("This round was thrown away.");
     }
+    RunLog.inTime(at, round, clock.instant());
     CrewLog.Halt putOff = CrewLog.of(mapper.events(id)).putOff();
     Optional<KeptPeopleCheck> before = mapper.peopleCheck(id);
     if (before.isPresent() && (putOff == null || !putOff.at().isAfter(before.get().at()))) {
       return;
     }
     Apiary apiary = apiaries.byId(round.apiaryId());
-    WeatherThere there = apiaries.weatherAt(apiary, clock.instant());
+    WeatherThere there = apiaries.weatherAt(apiary, at);
     String side = there == null || there.madeUp() ? null : there.windSide();
     String points =
         check.confirmed().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
     mapper.addPeopleCheck(
         id,
         points,
-        new KeptPeopleCheck(side, who.name(), clock.instant(), doses.celsius(apiary)),
+        new KeptPeopleCheck(side, who.name(), at, apiaries.measuredCelsius(apiary, at)),
         who.id());
   }
 

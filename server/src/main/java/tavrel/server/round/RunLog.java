@@ -232,13 +232,21 @@ class RunLog {
     return KnownLog.of(mapper.events(roundId));
   }
 
-  private static void check(
-      RunEvent event, Round round, @Nullable PlannedHive hive, KnownLog log, Instant now) {
-    if (event.at().isAfter(now.plus(AHEAD))
-        || event.at().isBefore(round.plannedAt().minus(BEFORE_PLAN))) {
+  /**
+   * Holds a moment that a device tells against what can be.
+   *
+   * @throws InvalidValue if it lies in the future or before the round was planned
+   */
+  static void inTime(Instant at, Round round, Instant now) {
+    if (at.isAfter(now.plus(AHEAD)) || at.isBefore(round.plannedAt().minus(BEFORE_PLAN))) {
       throw new InvalidValue(
           "at", "lies in the future or before the round was planned; set the device's clock");
     }
+  }
+
+  private static void check(
+      RunEvent event, Round round, @Nullable PlannedHive hive, KnownLog log, Instant now) {
+    inTime(event.at(), round, now);
     if (hive == null && event.hiveId() != null) {
       throw new InvalidValue("hiveId", "is not in this round");
     }
