@@ -101,4 +101,34 @@ describe('the outbox', () => {
     expect(outbox.recall('r', 'h')).toBe(true)
     expect(outbox.waiting).toBe(0)
   })
+
+  it('sends a people check that was kept before the burns after it, with how long ago it was', async () => {
+    fetched.mockRejectedValue(new TypeError('no network'))
+    const outbox = useOutbox()
+    outbox.postPeople('r', { confirmed: ['FIT'], at: Date.now() - 90_000 })
+    outbox.post('r', [event('1')])
+    await settled()
+    const sent: string[] = []
+    fetched.mockImplementation(async (request) => {
+      sent.push(`${request.method} ${new URL(request.url).pathname}${new URL(request.url).search}`)
+      return answer(200, BOARD)
+    })
+    await outbox.send()
+    expect(sent).toEqual([
+      'PUT /api/rounds/r/people-check?secondsAgo=90',
+      'POST /api/rounds/r/events?part=1',
+    ])
+    expect(outbox.waiting).toBe(0)
+  })
+
+  it('tells with every parcel what the clock of this device says', async () => {
+    let clock = ''
+    fetched.mockImplementation(async (request) => {
+      clock = request.headers.get('Device-Clock') ?? ''
+      return answer(200, BOARD)
+    })
+    useOutbox().post('r', [event('1')])
+    await settled()
+    expect(Math.abs(Date.parse(clock) - Date.now())).toBeLessThan(2000)
+  })
 })
