@@ -2605,6 +2605,7 @@ export interface components {
             clockTo?: string;
             /** Format: uuid */
             hiveId: string;
+            latest: string[];
             /** Format: int32 */
             loads: number;
             /** Format: int32 */

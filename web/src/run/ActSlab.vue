@@ -18,7 +18,7 @@ const props = defineProps<{
   part: number
   halted: boolean
 }>()
-defineEmits<{ act: []; release: [] }>()
+defineEmits<{ act: []; release: []; takeBack: [] }>()
 
 const step = computed(() => props.hive.ahead[0])
 const state = computed(() => shownState(props.hive, props.now))
@@ -195,6 +195,14 @@ const tasks = computed(() =>
       @click="$emit('act')"
     >
       {{ button }}
+    </button>
+    <button
+      v-if="hive.stage === 'BURNING' && part > 0"
+      class="release"
+      type="button"
+      @click="$emit('takeBack')"
+    >
+      It did not start: take that back
     </button>
     <button v-if="chosen" class="release" type="button" @click="$emit('release')">
       Back to the hive whose turn it is

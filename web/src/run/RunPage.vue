@@ -285,6 +285,7 @@ useRunKeys(
             :part="part"
             :halted="paused !== undefined"
             @act="act"
+            @take-back="run.takeBackAt(hive)"
             @release="chosenId = undefined"
           />
           <p v-else class="sheet idle">

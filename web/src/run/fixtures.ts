@@ -23,6 +23,7 @@ export function hive(
     marks: [],
     ready: {},
     notFor: [],
+    latest: [],
     ...more,
   }
 }

@@ -173,6 +173,20 @@ export function useRun(roundId: string) {
     return true
   }
 
+  /** Takes back the latest step of one hive, whatever was done elsewhere since. */
+  function takeBackAt(hive: ShownHive): void {
+    lastPress = 0
+    if (hive.waiting > 0) {
+      const own = parcels.value.findLast((each) => each.events[0]?.hiveId === hive.hiveId)
+      if (!outbox.recall(roundId, hive.hiveId) && own) takeBack(own.events)
+      return
+    }
+    outbox.post(
+      roundId,
+      hive.latest.map((undoes) => event(hive.hiveId, 'UNDONE', { undoes })),
+    )
+  }
+
   /** A press on its way cannot be recalled: what takes it back goes right after it. */
   function takeBack(sent: readonly NewEvent[]): boolean {
     const steps = sent.filter((each) => each.kind !== 'UNDONE')
@@ -232,6 +246,7 @@ export function useRun(roundId: string) {
     leak,
     mark,
     undo,
+    takeBackAt,
     confirmPeople,
     crew,
     ready,

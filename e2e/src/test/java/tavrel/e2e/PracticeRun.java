@@ -140,7 +140,7 @@ final class PracticeRun {
         return false;
       }
       faults++;
-      phone.press("Undo " + burning);
+      phone.press("It did not start");
       phone.see("Start burn");
       burning = "";
       pause();

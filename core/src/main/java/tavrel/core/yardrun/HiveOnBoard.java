@@ -1,6 +1,7 @@
 package tavrel.core.yardrun;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param tool number of the tool that is or was in it, or null where none was named
  * @param ready points of making ready that are done, each with the events that say so
  * @param notFor numbers of tools that must not touch it
+ * @param latest events of its latest step: what takes that back undoes them all
  */
 public record HiveOnBoard(
     UUID hiveId,
@@ -40,7 +42,8 @@ public record HiveOnBoard(
     List<Mark> marks,
     @Nullable Integer tool,
     Map<ReadyPoint, List<UUID>> ready,
-    List<Integer> notFor) {
+    List<Integer> notFor,
+    List<UUID> latest) {
 
   static HiveOnBoard of(PlannedHive hive, HiveState state, RunPlan plan, Part part) {
     List<RunEvent> steps = state.steps();
@@ -63,6 +66,21 @@ public record HiveOnBoard(
         state.marks(),
         state.tool(),
         state.ready(),
-        plan.notFor(hive.hiveId()));
+        plan.notFor(hive.hiveId()),
+        latest(steps));
+  }
+
+  private static List<UUID> latest(List<RunEvent> steps) {
+    if (steps.isEmpty()) {
+      return List.of();
+    }
+    Instant last = steps.get(steps.size() - 1).at();
+    List<UUID> latest = new ArrayList<>(2);
+    for (RunEvent step : steps) {
+      if (step.at().equals(last)) {
+        latest.add(step.id());
+      }
+    }
+    return latest;
   }
 }

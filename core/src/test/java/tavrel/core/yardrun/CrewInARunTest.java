@@ -136,6 +136,16 @@ class CrewInARunTest {
   }
 
   @Test
+  void each_hive_tells_what_takes_its_latest_step_back() {
+    Log log = new Log().start("1", 1).at(20).end("1", 1).out("1").at(30).start("2", 1);
+    UUID start = log.last().id();
+    RunBoard board = board(log, 40, Part.FIRST);
+    assertThat(board.hives().get(0).latest()).hasSize(2);
+    assertThat(board.hives().get(1).latest()).containsExactly(start);
+    assertThat(board.hives().get(2).latest()).isEmpty();
+  }
+
+  @Test
   void the_rest_is_not_put_off_while_a_hive_is_shut() {
     Log log = new Log().with(1).start("1", 1).at(30).end("1", 1).out("1");
     assertThat(Guard.putOff(PLAN, RunBoard.states(PLAN, log.events())))
