@@ -28,7 +28,7 @@ final class PracticeRun {
   private static final Duration AFTER_ITS_TIME = Duration.ofSeconds(8);
   private static final Duration OFFLINE_FOR = Duration.ofSeconds(40);
 
-  /** What happened to one hive, as pressed. */
+  /** What happened to one hive, as pressed: of two phones at it, the first start and opening. */
   static final class Pressed {
     Instant started;
     Instant out;
@@ -106,7 +106,8 @@ final class PracticeRun {
       }
       if (isHot() && press("Start burn", "[data-act=main]", ".slab .hive-name")) {
         burning = lastHive;
-        of(burning).started = lastPress;
+        Pressed of = of(lastHive);
+        of.started = of.started == null ? lastPress : of.started;
       } else if (press("Nozzle out", "[data-act=main]", ".slab .hive-name")
           || (isLongOver() && press("Burn ended", "[data-act=main]", ".slab .hive-name"))) {
         of(lastHive).out = lastPress;
@@ -142,8 +143,9 @@ final class PracticeRun {
       faults++;
       phone.press("It did not start");
       phone.see("Start burn");
+      of(burning).started = null;
       burning = "";
-      pause();
+      Until.nextTapCounts();
       return true;
     }
 
@@ -179,7 +181,7 @@ final class PracticeRun {
       }
       lastPress = Instant.now();
       lastHive = String.valueOf(hive);
-      pause();
+      Until.nextTapCounts();
       return true;
     }
 
@@ -265,15 +267,6 @@ final class PracticeRun {
 
   private Pressed of(String hive) {
     return pressed.computeIfAbsent(hive, name -> new Pressed());
-  }
-
-  /** A second tap too soon is taken for a slip of the glove. */
-  private static void pause() {
-    try {
-      Thread.sleep(750);
-    } catch (InterruptedException interrupted) {
-      Thread.currentThread().interrupt();
-    }
   }
 
   private String bowl(String name) throws IOException, InterruptedException {

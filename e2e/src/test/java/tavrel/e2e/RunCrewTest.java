@@ -37,7 +37,7 @@ class RunCrewTest {
       phone.see("Pan loaded cold").pressAt("[data-act=main]");
       desk.see("in H2");
       desk.see("to go by the burn time");
-      pause();
+      Until.nextTapCounts();
       desk.pressAt("[data-act=main]");
       desk.see("Next to open").see("Pace");
 
@@ -61,15 +61,6 @@ class RunCrewTest {
       assertThat(desk.barriers()).as("looking back").isEmpty();
       assertThat(desk.complaints()).isEmpty();
       assertThat(phone.complaints()).isEmpty();
-    }
-  }
-
-  /** A second tap too soon is taken for a slip of the glove. */
-  private static void pause() {
-    try {
-      Thread.sleep(800);
-    } catch (InterruptedException interrupted) {
-      Thread.currentThread().interrupt();
     }
   }
 }

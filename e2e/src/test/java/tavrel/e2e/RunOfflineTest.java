@@ -66,11 +66,7 @@ class RunOfflineTest {
         Duration.ofSeconds(15),
         act + " can be pressed",
         () -> phone.find("[data-act=main]").getText().startsWith(act));
-    try {
-      Thread.sleep(800);
-    } catch (InterruptedException interrupted) {
-      Thread.currentThread().interrupt();
-    }
+    Until.nextTapCounts();
     phone.pressAt("[data-act=main]");
   }
 

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 final class Until {
 
   private static final Duration LOOK_EVERY = Duration.ofMillis(25);
+  private static final Duration TAPS_APART = Duration.ofMillis(800);
 
   private Until() {}
 
@@ -27,5 +28,10 @@ final class Until {
       }
       LockSupport.parkNanos(LOOK_EVERY.toNanos());
     }
+  }
+
+  /** Waits until a second tap counts: one that comes sooner is taken for a slip of the glove. */
+  static void nextTapCounts() {
+    LockSupport.parkNanos(TAPS_APART.toNanos());
   }
 }
