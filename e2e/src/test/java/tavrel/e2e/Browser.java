@@ -43,8 +43,18 @@ final class Browser implements AutoCloseable {
   private final String url;
 
   Browser(String url, Dimension size) {
+    this(url, size, null);
+  }
+
+  /**
+   * The same browser again after it was closed, with what it kept in a folder; null keeps nothing.
+   */
+  Browser(String url, Dimension size, Path profile) {
     this.url = url;
     ChromeOptions options = new ChromeOptions();
+    if (profile != null) {
+      options.addArguments("--user-data-dir=" + profile.toAbsolutePath());
+    }
     options.setBinary("/usr/bin/chromium");
     options.addArguments(
         "--headless=new",

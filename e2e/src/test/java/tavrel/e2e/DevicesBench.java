@@ -49,6 +49,10 @@ public final class DevicesBench {
       }
       threads.shutdown();
       List<Double> all = new ArrayList<>(took);
+      int aMinute = (int) (DEVICES * 60_000L / EVERY_MILLIS);
+      for (int from = 0; from + aMinute <= all.size(); from += aMinute) {
+        Bench.percentiles("  minute " + (from / aMinute + 1), all.subList(from, from + aMinute));
+      }
       Bench.percentiles(
           DEVICES + " devices, 2 presses a second for " + minutes + " min, " + all.size(), all);
       Collections.sort(all);

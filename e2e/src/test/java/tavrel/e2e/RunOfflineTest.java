@@ -19,8 +19,7 @@ class RunOfflineTest {
     try (App app = App.serve(data);
         Browser phone = new Browser(app.url(), Browser.PHONE)) {
       String round = Crew.planned(app, HIVES);
-      phone.open("/sign-in").see("Sign in").type("Login", "crew");
-      phone.type("Password", Bench.PASSWORD).press("Sign in").see("Long Row");
+      signIn(phone);
       phone.open("/run/" + round).see("People first");
       Until.within(
           Duration.ofSeconds(20),
@@ -52,6 +51,43 @@ class RunOfflineTest {
                   .findValuesAsText("loads"))
           .hasSize(HIVES)
           .containsOnly("1");
+    }
+  }
+
+  @Test
+  void a_browser_that_is_closed_in_mid_run_without_network_has_the_presses_when_it_is_opened_again(
+      @TempDir Path data, @TempDir Path profile) throws Exception {
+    try (App app = App.serve(data)) {
+      String round = Crew.round(app, HIVES);
+      try (Browser phone = new Browser(app.url(), Browser.PHONE, profile)) {
+        signIn(phone);
+        phone.open("/run/" + round).see("Start burn").network(false);
+        burn(phone);
+        phone.see("Kept on this device: 2");
+      }
+      Client other = Crew.device(app);
+      assertThat(stages(other, round)).containsOnly("WAITING");
+      try (Browser phone = new Browser(app.url(), Browser.PHONE, profile)) {
+        signIn(phone);
+        phone.open("/run/" + round).see("Next to open");
+        Until.within(
+            Duration.ofSeconds(15),
+            "the presses reach the server",
+            () -> stageOfFirst(other, round).equals("SEALED"));
+      }
+    }
+  }
+
+  private static void signIn(Browser phone) {
+    phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);
+    phone.type("Password", Bench.PASSWORD).press("Sign in").see("Long Row");
+  }
+
+  private static String stageOfFirst(Client client, String round) {
+    try {
+      return stages(client, round).get(0);
+    } catch (Exception broken) {
+      throw new IllegalStateException(broken);
     }
   }
 
