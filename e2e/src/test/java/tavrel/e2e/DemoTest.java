@@ -142,7 +142,7 @@ class DemoTest {
       tam.seeNo("Kept on this device");
       state(wren, "H1", "SEALED");
       state(wren, "H2", "BURNING");
-      wren.press("Undo");
+      tam.press("Undo H2");
       state(wren, "H2", "WAITING");
       state(tam, "H2", "WAITING");
     }

@@ -22,7 +22,7 @@ class PracticeRunTest {
   void a_row_is_run_through_faults_and_the_register_matches_to_the_second(@TempDir Path data)
       throws Exception {
     try (App app = App.serve(data)) {
-      run(app, 6);
+      run(app, 4);
     }
   }
 
