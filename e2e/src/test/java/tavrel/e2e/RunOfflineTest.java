@@ -69,8 +69,7 @@ class RunOfflineTest {
         Until.within(
             Duration.ofSeconds(15),
             "the presses have gone, or the session has ended with the browser",
-            () ->
-                phone.body().contains("Password") || stageOfFirst(other, round).equals("SEALED"));
+            () -> phone.body().contains("Password") || stageOfFirst(other, round).equals("SEALED"));
         if (phone.body().contains("Password")) {
           signIn(phone);
         }
@@ -87,7 +86,8 @@ class RunOfflineTest {
         Duration.ofSeconds(20),
         "the screens are kept on the phone",
         () ->
-            Boolean.TRUE.equals(phone.script("return Boolean(navigator.serviceWorker.controller)")));
+            Boolean.TRUE.equals(
+                phone.script("return Boolean(navigator.serviceWorker.controller)")));
   }
 
   private static void signIn(Browser phone) {
