@@ -4,8 +4,7 @@ import type { Shapes } from '../api/client'
 import StageMark from '../parts/StageMark.vue'
 import { clockOf } from '../parts/format'
 import { shownState } from '../parts/stage'
-import { isUntouched, type ShownHive } from './overlay'
-import { HANDS } from './part'
+import { barred, isUntouched, type ShownHive } from './overlay'
 
 /** The hive in hand, what to do with it, and the button that says it is done. */
 const props = defineProps<{
@@ -24,14 +23,7 @@ const step = computed(() => props.hive.ahead[0])
 const state = computed(() => shownState(props.hive, props.now))
 const left = computed(() => (props.hive.openFrom ? Date.parse(props.hive.openFrom) - props.now : 0))
 const early = computed(() => step.value?.act === 'OPEN' && left.value > 0)
-/** A burn is not for who has no tool in hand, for a tool that must not touch the hive, or for a pause. */
-const barred = computed(() => {
-  const act = step.value?.act
-  if (act !== 'START_BURN' && act !== 'LOAD_COLD' && act !== 'CONNECT') return ''
-  if (props.part === HANDS) return 'The tool comes next: it is for who burns.'
-  if (props.hive.notFor.includes(props.part)) return 'Not with the tool in hand.'
-  return props.halted && isUntouched(props.hive) ? 'Burning is paused.' : ''
-})
+const bar = computed(() => barred(props.hive, props.part, props.halted))
 const loosened = computed(
   () =>
     props.hive.stage === 'BURNT' && step.value?.act === 'START_BURN' && Boolean(props.hive.clockTo),
@@ -117,7 +109,7 @@ const timerSays = computed(() => {
 })
 
 const hint = computed(() => {
-  if (barred.value) return barred.value
+  if (bar.value) return bar.value
   if (loosened.value)
     return 'The small load loosens the cluster. Give the rest when the clock is out.'
   switch (step.value?.act) {
@@ -190,7 +182,7 @@ const tasks = computed(() =>
       class="act"
       :class="{ early }"
       type="button"
-      :disabled="!step || barred !== ''"
+      :disabled="!step || bar !== ''"
       data-act="main"
       @click="$emit('act')"
     >

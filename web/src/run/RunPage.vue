@@ -23,7 +23,7 @@ import RunTools from './RunTools.vue'
 import ToolGauge from './ToolGauge.vue'
 import { useDueSound } from './dueSound'
 import { useOutbox } from './outbox'
-import { isUntouched, type ShownHive } from './overlay'
+import { barred, isUntouched, type ShownHive } from './overlay'
 import { HANDS } from './part'
 import { useTally } from './tally'
 import { useAsking } from './useAsking'
@@ -146,17 +146,9 @@ function isEarly(each: ShownHive): boolean {
   return Boolean(each.openFrom && Date.parse(each.openFrom) > now.value)
 }
 
-/** Whether the next step of a hive is one for who plays this part. */
-function isMine(each: ShownHive): boolean {
-  const step = each.ahead[0]?.act
-  const burns = step === 'START_BURN' || step === 'LOAD_COLD' || step === 'CONNECT'
-  if (!burns) return true
-  return part.value > 0 && !each.notFor.includes(part.value) && !(paused.value && isUntouched(each))
-}
-
 function act(): void {
   const now_ = hive.value
-  if (!now_ || !works.value || !isMine(now_)) return
+  if (!now_ || !works.value || barred(now_, part.value, paused.value !== undefined)) return
   if (now_.ahead[0]?.act === 'OPEN' && isEarly(now_)) return asking.ask('early', now_.hiveId)
   if (run.act(now_)) chosenId.value = undefined
   letGo()

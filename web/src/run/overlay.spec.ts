@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { AT, board, BURN, hive } from './fixtures'
-import { nextToOpen, overlay, pointAt } from './overlay'
+import { barred, nextToOpen, overlay, pointAt } from './overlay'
 import type { NewEvent, Parcel } from './outbox'
 
 function press(hiveId: string, ...kinds: NewEvent['kind'][]): Parcel {
@@ -85,6 +85,19 @@ describe('the hive to point at', () => {
     const from = board(hive('1'), hive('2', { notFor: [1] }), hive('3'))
     const shown = overlay(from, [press('1', 'SKIPPED')])
     expect(pointAt(from, shown, 1, false)?.hiveId).toBe('3')
+  })
+})
+
+describe('a burn', () => {
+  const [first, foam] = overlay(board(hive('1'), hive('2', { notFor: [2] })), [])
+  if (!first || !foam) throw new Error('no hive')
+
+  it('is for who has a tool in hand that may touch the hive, and not in a pause', () => {
+    expect(barred(first, 1, false)).toBe('')
+    expect(barred(first, 0, false)).toContain('for who burns')
+    expect(barred(first, 1, true)).toContain('paused')
+    expect(barred(foam, 2, false)).toContain('Not with the tool')
+    expect(barred({ ...first, ahead: first.ahead.slice(2) }, 0, true)).toBe('')
   })
 })
 

@@ -88,6 +88,19 @@ export function hasTool(hive: HiveOnBoard, part: number): boolean {
   return HAS_TOOL.has(hive.stage) && (hive.tool ?? 1) === part
 }
 
+const BURNS: ReadonlySet<string> = new Set(['START_BURN', 'LOAD_COLD', 'CONNECT'])
+
+/**
+ * Why the next step of a hive is not for who plays a part: a burn without a tool in hand, with one that must not touch
+ * the hive, or in a pause. Empty where nothing is against it.
+ */
+export function barred(hive: ShownHive, part: number, halted: boolean): string {
+  if (!BURNS.has(hive.ahead[0]?.act ?? '')) return ''
+  if (part === HANDS) return 'The tool comes next: it is for who burns.'
+  if (hive.notFor.includes(part)) return 'Not with the tool in hand.'
+  return halted && isUntouched(hive) ? 'Burning is paused.' : ''
+}
+
 /**
  * The hive to point at for who plays a part. Where nothing waits on this device, the server's word; otherwise the
  * hive that has the tool in hand, else the next in the row that has not burned, else the next to open.
