@@ -195,12 +195,6 @@ function pauseOrGoOn(): void {
   else asking.ask('pause')
 }
 
-/** The rest another day: what was checked of the people is asked anew then. */
-function putOffRest(why: string): void {
-  run.crew('PUT_OFF', why)
-  setTimeout(() => void run.load(), 1500)
-}
-
 function leaveOut(why: string): void {
   run.skip(
     tally.waiting.value.map((each) => each.hiveId),
@@ -372,7 +366,7 @@ useRunKeys(
       :waiting="tally.waiting.value"
       :name="name"
       @choose="chosenId = $event"
-      @put-off="putOffRest"
+      @put-off="run.crew('PUT_OFF', $event)"
       @leave-out="leaveOut"
     />
   </div>

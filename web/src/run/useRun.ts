@@ -213,6 +213,11 @@ export function useRun(roundId: string) {
 
   onMounted(load)
   watch(part, () => void poll())
+  /** Once the rest is put off, on whichever phone, people are to be checked anew. */
+  watch(
+    () => board.value?.crew.putOff?.at,
+    (at) => void (at && whole.value && load()),
+  )
   const { listening } = useRunStream(roundId, () => void poll())
   let quiet = 0
   useIntervalFn(() => {
@@ -253,7 +258,6 @@ export function useRun(roundId: string) {
     unready,
     part,
     paused,
-    load,
   }
 }
 
