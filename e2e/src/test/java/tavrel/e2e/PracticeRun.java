@@ -163,24 +163,24 @@ final class PracticeRun {
     }
 
     /**
-     * Presses a button that says what is expected, and notes when, and for which hive: both in one
-     * go, since the screen moves on by itself.
+     * Presses a button that says what is expected, and notes when, by the phone's clock, and for
+     * which hive: all in one go, since the screen moves on by itself.
      */
     private boolean press(String word, String button, String name) {
-      Object hive =
+      Object found =
           phone.script(
               "const button = document.querySelector(arguments[1]);"
                   + "const hive = document.querySelector(arguments[2])?.innerText.trim();"
                   + "if (!button || button.disabled || !button.innerText.startsWith(arguments[0])) return null;"
-                  + "button.click(); return hive",
+                  + "const at = Date.now(); button.click(); return [hive, at]",
               word,
               button,
               name);
-      if (hive == null) {
+      if (!(found instanceof List<?> hiveAndTime)) {
         return false;
       }
-      lastPress = Instant.now();
-      lastHive = String.valueOf(hive);
+      lastHive = String.valueOf(hiveAndTime.get(0));
+      lastPress = Instant.ofEpochMilli(((Number) hiveAndTime.get(1)).longValue());
       Until.nextTapCounts();
       return true;
     }
