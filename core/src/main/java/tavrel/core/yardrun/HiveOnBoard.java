@@ -74,12 +74,14 @@ public record HiveOnBoard(
     if (steps.isEmpty()) {
       return List.of();
     }
-    Instant last = steps.get(steps.size() - 1).at();
-    List<UUID> latest = new ArrayList<>(2);
-    for (RunEvent step : steps) {
-      if (step.at().equals(last)) {
-        latest.add(step.id());
-      }
+    int from = steps.size() - 1;
+    Instant last = steps.get(from).at();
+    while (from > 0 && steps.get(from - 1).at().equals(last)) {
+      from--;
+    }
+    List<UUID> latest = new ArrayList<>(steps.size() - from);
+    for (RunEvent step : steps.subList(from, steps.size())) {
+      latest.add(step.id());
     }
     return latest;
   }

@@ -3,6 +3,7 @@ package tavrel.core.yardrun;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -55,7 +56,7 @@ public record HiveState(
   public static final HiveState UNTOUCHED = of(List.of());
 
   /** Folds the events of one hive, in any order, with repeats. */
-  public static HiveState of(Collection<RunEvent> events) {
+  public static HiveState of(List<RunEvent> events) {
     return new Fold(standing(events)).state();
   }
 
@@ -98,15 +99,14 @@ public record HiveState(
   }
 
   /** In order of happening, each once, without those that were mistakes. */
-  private static List<RunEvent> standing(Collection<RunEvent> events) {
-    List<RunEvent> inOrder = new ArrayList<>(events);
-    if (!isInOrder(inOrder)) {
-      inOrder.sort(RunEvent.BY_TIME);
+  private static List<RunEvent> standing(List<RunEvent> events) {
+    if (allStand(events)) {
+      return events;
     }
-    Set<UUID> undone = undone(inOrder);
-    List<RunEvent> standing = new ArrayList<>(inOrder.size());
+    Set<UUID> undone = undone(events);
+    List<RunEvent> standing = new ArrayList<>(events.size());
     UUID before = null;
-    for (RunEvent event : inOrder) {
+    for (RunEvent event : events.stream().sorted(RunEvent.BY_TIME).toList()) {
       boolean again = event.id().equals(before);
       before = event.id();
       if (!again && event.kind() != EventKind.UNDONE && !undone.contains(event.id())) {
@@ -116,12 +116,15 @@ public record HiveState(
     return standing;
   }
 
-  /** Most logs come in order; to see that costs less than to sort them. */
-  private static boolean isInOrder(List<RunEvent> events) {
-    for (int i = 1; i < events.size(); i++) {
-      if (RunEvent.BY_TIME.compare(events.get(i - 1), events.get(i)) > 0) {
+  /** Most logs come in order and without mistakes; to see that costs less than to sort them. */
+  private static boolean allStand(List<RunEvent> events) {
+    RunEvent before = null;
+    for (RunEvent event : events) {
+      if (event.kind() == EventKind.UNDONE
+          || (before != null && RunEvent.BY_TIME.compare(before, event) >= 0)) {
         return false;
       }
+      before = event;
     }
     return true;
   }
@@ -142,7 +145,8 @@ public record HiveState(
   private static final class Fold {
 
     private final List<RunEvent> events;
-    private final SortedSet<Integer> started = new TreeSet<>();
+    private final List<RunEvent> steps;
+    private final BitSet started = new BitSet();
     private final SortedSet<Integer> ended = new TreeSet<>();
     private @Nullable RunEvent lastStart;
     private @Nullable Instant firstBurn;
@@ -165,10 +169,13 @@ public record HiveState(
 
     Fold(List<RunEvent> events) {
       this.events = events;
+      this.steps = new ArrayList<>(events.size());
     }
 
     HiveState state() {
-      events.forEach(this::take);
+      for (RunEvent event : events) {
+        take(event);
+      }
       Stage stage = stage();
       return new HiveState(
           stage,
@@ -184,27 +191,18 @@ public record HiveState(
           reason,
           List.copyOf(marks),
           List.copyOf(people),
-          steps(),
+          Collections.unmodifiableList(steps),
           tool,
           ready);
-    }
-
-    private List<RunEvent> steps() {
-      List<RunEvent> steps = new ArrayList<>(events.size());
-      for (RunEvent event : events) {
-        if (event.kind().isStep()) {
-          steps.add(event);
-        }
-      }
-      return Collections.unmodifiableList(steps);
     }
 
     private void take(RunEvent event) {
       if (!people.contains(event.by())) {
         people.add(event.by());
       }
-      if (event.kind().isStep() && event.reason() != null) {
-        reason = event.reason();
+      if (event.kind().isStep()) {
+        steps.add(event);
+        reason = event.reason() == null ? reason : event.reason();
       }
       switch (event.kind()) {
         case CHECKED -> {
@@ -281,7 +279,8 @@ public record HiveState(
     }
 
     private void start(RunEvent event) {
-      if (started.add(event.load())) {
+      if (!started.get(event.load())) {
+        started.set(event.load());
         lastStart = event;
         tool = event.tool();
         firstBurn = firstBurn == null ? event.at() : firstBurn;

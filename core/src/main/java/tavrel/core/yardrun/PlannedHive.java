@@ -48,8 +48,10 @@ public record PlannedHive(
   }
 
   private static double sum(Collection<Integer> loadNumbers, @Nullable Double first, double each) {
-    return loadNumbers.stream()
-        .mapToDouble(load -> load == 1 && first != null ? first : each)
-        .sum();
+    double sum = 0;
+    for (int load : loadNumbers) {
+      sum += load == 1 && first != null ? first : each;
+    }
+    return sum;
   }
 }

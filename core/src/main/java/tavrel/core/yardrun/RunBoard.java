@@ -68,7 +68,7 @@ public record RunBoard(
       Instant now,
       Part part,
       @Nullable Instant workableTo) {
-    return of(plan, states(plan, events), ofCrew(events), now, part, workableTo);
+    return of(plan, folded(events), ofCrew(events), now, part, workableTo);
   }
 
   /**
@@ -108,7 +108,7 @@ public record RunBoard(
         acidLeft(plan, states),
         plan.seal().toSeconds(),
         hives.stream().allMatch(hive -> hive.stage().isDone()),
-        plan.tools().stream().map(tool -> ToolOnBoard.of(tool, plan, states, ofCrew)).toList(),
+        ToolOnBoard.all(plan, states, ofCrew),
         crew,
         PaceNow.of(
             plan, states, crew.putOff() == null ? null : crew.putOff().at(), now, workableTo));
@@ -158,6 +158,10 @@ public record RunBoard(
 
   /** The state of every planned hive, in walking order. */
   public static Map<UUID, HiveState> states(RunPlan plan, Collection<RunEvent> events) {
+    return inOrder(plan, folded(events));
+  }
+
+  private static Map<UUID, HiveState> folded(Collection<RunEvent> events) {
     Map<UUID, List<RunEvent>> byHive = new HashMap<>();
     for (RunEvent event : events) {
       if (event.hiveId() != null) {
@@ -166,7 +170,7 @@ public record RunBoard(
     }
     Map<UUID, HiveState> states = new HashMap<>();
     byHive.forEach((hiveId, own) -> states.put(hiveId, HiveState.of(own)));
-    return inOrder(plan, states);
+    return states;
   }
 
   private static Map<UUID, HiveState> inOrder(RunPlan plan, Map<UUID, HiveState> folded) {
@@ -179,31 +183,34 @@ public record RunBoard(
 
   private static @Nullable LastStep lastStep(Collection<HiveState> states, @Nullable String who) {
     RunEvent last = null;
+    HiveState of = HiveState.UNTOUCHED;
     for (HiveState state : states) {
-      for (RunEvent step : state.steps()) {
-        if ((who == null || who.equals(step.by()))
-            && (last == null || RunEvent.BY_TIME.compare(step, last) > 0)) {
-          last = step;
-        }
+      RunEvent step = latestBy(who, state.steps());
+      if (step != null && (last == null || RunEvent.BY_TIME.compare(step, last) > 0)) {
+        last = step;
+        of = state;
       }
     }
     if (last == null) {
       return null;
     }
-    List<RunEvent> together = new ArrayList<>();
-    for (HiveState state : states) {
-      for (RunEvent step : state.steps()) {
-        if (step.hiveId().equals(last.hiveId()) && step.at().equals(last.at())) {
-          together.add(step);
-        }
-      }
-    }
+    Instant at = last.at();
+    List<RunEvent> together = of.steps().stream().filter(step -> step.at().equals(at)).toList();
     return new LastStep(
         last.hiveId(),
         together.get(0).kind(),
-        last.at(),
+        at,
         last.by(),
         together.stream().map(RunEvent::id).toList());
+  }
+
+  private static @Nullable RunEvent latestBy(@Nullable String who, List<RunEvent> steps) {
+    for (int i = steps.size() - 1; i >= 0; i--) {
+      if (who == null || who.equals(steps.get(i).by())) {
+        return steps.get(i);
+      }
+    }
+    return null;
   }
 
   private static int count(List<HiveOnBoard> hives, Predicate<HiveOnBoard> test) {

@@ -45,9 +45,11 @@ public record RunPlan(
 
   /** The tool with this number; the first where none is named or the number is not known. */
   public RunTool tool(@Nullable Integer number) {
-    for (RunTool tool : tools) {
-      if (number != null && tool.number() == number) {
-        return tool;
+    if (number != null) {
+      for (RunTool tool : tools) {
+        if (tool.number() == number) {
+          return tool;
+        }
       }
     }
     return tools.get(0);

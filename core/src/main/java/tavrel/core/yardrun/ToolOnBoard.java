@@ -2,6 +2,8 @@ package tavrel.core.yardrun;
 
 import java.time.Instant;
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -27,38 +29,58 @@ public record ToolOnBoard(
     int burns,
     @Nullable Integer packBurnsLeft) {
 
-  static ToolOnBoard of(
-      RunTool tool, RunPlan plan, Map<UUID, HiveState> states, Collection<RunEvent> crewEvents) {
+  /** All tools of a run, by number. */
+  static List<ToolOnBoard> all(
+      RunPlan plan, Map<UUID, HiveState> states, Collection<RunEvent> crewEvents) {
+    Map<Integer, Count> counts = new HashMap<>();
+    for (RunTool tool : plan.tools()) {
+      counts.put(tool.number(), new Count());
+    }
     Set<UUID> undone = HiveState.undone(crewEvents);
-    Instant swapped = Instant.MIN;
     for (RunEvent event : crewEvents) {
-      if (event.kind() == EventKind.PACK_SWAPPED
-          && plan.tool(event.tool()).number() == tool.number()
-          && !undone.contains(event.id())
-          && event.at().isAfter(swapped)) {
-        swapped = event.at();
+      if (event.kind() == EventKind.PACK_SWAPPED && !undone.contains(event.id())) {
+        counts.get(plan.tool(event.tool()).number()).swap(event.at());
       }
     }
-    UUID in = null;
-    int burns = 0;
-    int sinceSwap = 0;
     for (Map.Entry<UUID, HiveState> hive : states.entrySet()) {
       HiveState state = hive.getValue();
-      if (state.steps().isEmpty() || plan.tool(state.tool()).number() != tool.number()) {
-        continue;
-      }
-      if (in == null && state.stage().hasTool()) {
-        in = hive.getKey();
-      }
-      for (RunEvent step : state.steps()) {
-        if (step.kind() == EventKind.BURN_STARTED) {
-          burns++;
-          sinceSwap += step.at().isAfter(swapped) ? 1 : 0;
-        }
+      if (!state.steps().isEmpty()) {
+        counts.get(plan.tool(state.tool()).number()).take(hive.getKey(), state);
       }
     }
-    Integer left =
-        tool.burnsPerPack() == null ? null : Math.max(0, tool.burnsPerPack() - sinceSwap);
-    return new ToolOnBoard(tool.number(), tool.name(), tool.family(), in, burns, left);
+    return plan.tools().stream().map(tool -> counts.get(tool.number()).of(tool)).toList();
+  }
+
+  /** What one tool did, while the hives are gone through. */
+  private static final class Count {
+
+    private Instant swapped = Instant.MIN;
+    private @Nullable UUID in;
+    private int burns;
+    private int sinceSwap;
+
+    void swap(Instant at) {
+      swapped = at.isAfter(swapped) ? at : swapped;
+    }
+
+    void take(UUID hiveId, HiveState state) {
+      if (in == null && state.stage().hasTool()) {
+        in = hiveId;
+      }
+      state.steps().forEach(this::takeStep);
+    }
+
+    private void takeStep(RunEvent step) {
+      if (step.kind() == EventKind.BURN_STARTED) {
+        burns++;
+        sinceSwap += step.at().isAfter(swapped) ? 1 : 0;
+      }
+    }
+
+    ToolOnBoard of(RunTool tool) {
+      Integer left =
+          tool.burnsPerPack() == null ? null : Math.max(0, tool.burnsPerPack() - sinceSwap);
+      return new ToolOnBoard(tool.number(), tool.name(), tool.family(), in, burns, left);
+    }
   }
 }
