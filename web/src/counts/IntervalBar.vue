@@ -4,7 +4,7 @@ import type { Shapes } from '../api/client'
 import { percent } from '../parts/numbers'
 
 /** Where an infestation truly lies, drawn against the limit of the season. */
-const props = defineProps<{ reading: Shapes['Reading']; limit: number; most: number }>()
+const props = defineProps<{ reading: Shapes['SampleReading']; limit: number; most: number }>()
 
 const x = (share: number) => Math.min(100, (share / props.most) * 100)
 const words = computed(

@@ -20,7 +20,7 @@ function line(name: string, more: Partial<Shapes['CountLine']> = {}): Shapes['Co
   } as Shapes['CountLine']
 }
 
-const reading: Shapes['Reading'] = {
+const reading: Shapes['SampleReading'] = {
   mites: 9,
   bees: 300,
   counts: 1,

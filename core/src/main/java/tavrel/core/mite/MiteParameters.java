@@ -141,6 +141,11 @@ public record MiteParameters(
 
   /** The same without mites from outside. */
   MiteParameters closed() {
+    return withInflow(0);
+  }
+
+  /** The same with so many mites a day from outside. */
+  public MiteParameters withInflow(double mitesADay) {
     return new MiteParameters(
         naturalLoss,
         foundressSurvival,
@@ -152,6 +157,6 @@ public record MiteParameters(
         beesPerFrame,
         cellsPerFrame,
         coverShare,
-        0);
+        mitesADay);
   }
 }

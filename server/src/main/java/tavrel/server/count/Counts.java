@@ -19,10 +19,9 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.count.Choice;
 import tavrel.core.count.Infestation;
-import tavrel.core.count.Interval;
 import tavrel.core.count.LeftOut;
+import tavrel.core.count.SampleReading;
 import tavrel.core.count.Sign;
-import tavrel.core.count.Standing;
 import tavrel.core.count.Wash;
 import tavrel.core.hive.Hive;
 import tavrel.core.season.SeasonLimits;
@@ -40,44 +39,6 @@ public class Counts {
 
   private static final int DAYS_SHOWN = 400;
   private static final int DAYS_BACK = 1_100;
-
-  /**
-   * What a hive's latest samples say against the limit of the season.
-   *
-   * @param mites in all
-   * @param bees in all
-   * @param counts samples that it is made of
-   * @param day of the latest
-   * @param share mites a bee, a fraction
-   * @param interval where the share truly lies, 95 %
-   * @param standing against the limit
-   * @param beesToSettle bees in all that would settle it; 0 where settled, null where too close
-   * @param says all that in a sentence
-   */
-  public record Reading(
-      int mites,
-      int bees,
-      int counts,
-      LocalDate day,
-      double share,
-      Interval interval,
-      Standing standing,
-      @Nullable Integer beesToSettle,
-      String says) {
-
-    static Reading of(Infestation found, double limit) {
-      return new Reading(
-          found.mites(),
-          found.bees(),
-          found.counts(),
-          found.last(),
-          found.share(),
-          found.interval(),
-          found.against(limit),
-          found.beesToSettle(limit),
-          found.says(limit));
-    }
-  }
 
   /**
    * A hive's drop board.
@@ -102,7 +63,7 @@ public class Counts {
    */
   record CountLine(
       Hive hive,
-      @Nullable Reading reading,
+      @Nullable SampleReading reading,
       @Nullable Drop naturalDrop,
       @Nullable Drop lastDrop,
       List<CountMapper.SeenSign> signs,
@@ -124,7 +85,7 @@ public class Counts {
       LocalDate today,
       SeasonLimits.SeasonLimit limit,
       List<CountLine> lines,
-      @Nullable Reading whole,
+      @Nullable SampleReading whole,
       List<CountMapper.KeptCount> recent) {}
 
   /**
@@ -188,7 +149,7 @@ public class Counts {
       lines.add(
           new CountLine(
               hive,
-              found == null ? null : Reading.of(found, limit.share()),
+              found == null ? null : SampleReading.of(found, limit.share()),
               drop(own, true),
               drop(own, false),
               signs.getOrDefault(hive.id(), List.of()),
@@ -202,6 +163,13 @@ public class Counts {
         lines,
         whole(samples, today, limit),
         kept.stream().limit(60).toList());
+  }
+
+  /** Counts of an apiary from a day on, by hive, the latest first. */
+  public Map<UUID, List<NewCount>> byHive(UUID apiaryId, LocalDate since) {
+    return mapper.counts(apiaryId, since).stream()
+        .map(CountMapper.KeptCount::count)
+        .collect(Collectors.groupingBy(NewCount::hiveId));
   }
 
   /** The latest pooled sample of each hive that has one. */
@@ -241,7 +209,7 @@ public class Counts {
                 CountMapper.Decision::hiveId, Function.identity(), (first, second) -> second));
   }
 
-  private static @Nullable Reading whole(
+  private static @Nullable SampleReading whole(
       Map<UUID, Infestation> samples, LocalDate today, SeasonLimits.SeasonLimit limit) {
     List<Infestation> recent =
         samples.values().stream()
@@ -254,7 +222,7 @@ public class Counts {
     int bees = recent.stream().mapToInt(Infestation::bees).sum();
     double recovery = recent.stream().mapToDouble(Infestation::recovery).average().orElse(1);
     int counts = recent.stream().mapToInt(Infestation::counts).sum();
-    return Reading.of(new Infestation(mites, bees, recovery, counts, today), limit.share());
+    return SampleReading.of(new Infestation(mites, bees, recovery, counts, today), limit.share());
   }
 
   private static @Nullable Drop drop(List<CountMapper.KeptCount> own, boolean natural) {

@@ -56,12 +56,12 @@ public record NewCount(
   }
 
   /** The sample, or null for a board. */
-  @Nullable Wash wash() {
+  public @Nullable Wash wash() {
     return bees == null ? null : new Wash(day, washKind(kind), mites, bees);
   }
 
   /** The board, or null for a sample. */
-  @Nullable BoardReading board() {
+  public @Nullable BoardReading board() {
     return hours == null ? null : new BoardReading(day, mites, hours, natural);
   }
 }

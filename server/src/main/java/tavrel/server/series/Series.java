@@ -75,6 +75,21 @@ public record Series(
         .orElse(null);
   }
 
+  /** Days of the rounds still to come, ascending. */
+  public List<LocalDate> toCome() {
+    return rounds.stream()
+        .filter(round -> round.state() != RoundState.DONE && round.state() != RoundState.LEFT_OUT)
+        .map(SeriesRound::day)
+        .filter(day -> !day.isBefore(today))
+        .sorted()
+        .toList();
+  }
+
+  /** Its hives, in walking order. */
+  public List<UUID> hiveIds() {
+    return hives.stream().map(SeriesMapper.SeriesHive::id).toList();
+  }
+
   /** Day of the last round, where all that were not left out are done; else null. */
   public @Nullable LocalDate doneOn() {
     return next() != null

@@ -19,6 +19,7 @@ import tavrel.core.count.Infestation;
 import tavrel.core.hive.Hive;
 import tavrel.core.mite.ColonyGuess;
 import tavrel.core.mite.ColonyLoad;
+import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.MiteParameters;
 import tavrel.core.rule.Judgement;
@@ -54,6 +55,9 @@ public class Benches {
 
   /** A count older than this says little of today, days. */
   private static final int STALE = 30;
+
+  /** A course may be run so far, days. */
+  private static final int MOST_AHEAD = 240;
 
   /**
    * What is known of a hive when it is put on the bench.
@@ -207,6 +211,45 @@ public class Benches {
       UUID hiveId, LocalDate asOf, BenchQuestion question, List<LocalDate> days) {
     Colony colony = colony(hiveId, broods.clockOf(hiveId, asOf), question);
     return SchoolOutcome.of(colony, "series", "series", "", new Schedule(days));
+  }
+
+  /**
+   * A colony as it stood on an earlier day, from what was known of its brood then.
+   *
+   * @param sample its mites then, or null: it has none until a sample is put in
+   * @param gramsPerBox acid dihydrate a box, g
+   * @param sealMinutes how long it was shut
+   * @param limit infestation that should not be passed, a fraction
+   */
+  public Colony colonyOn(
+      Hive hive,
+      LocalDate day,
+      @Nullable Infestation sample,
+      double gramsPerBox,
+      double sealMinutes,
+      double limit) {
+    BroodClock clock = broods.clockOf(hive.id(), day);
+    Frames frames = Frames.of(hive, clock);
+    Map<String, Double> own = figures.own();
+    double kept = SealEstimate.of(hive, Release.USUAL, sealMinutes, figures.seal()).kept();
+    return new Colony(
+        new ColonyLoad(
+            sample == null ? 0 : sample.mites(),
+            sample == null ? 1 : sample.bees(),
+            sample == null ? 1 : sample.recovery(),
+            frames.bees(),
+            frames.capped(),
+            0),
+        clock,
+        seasons.of(apiaries.byId(broods.apiaryIdOf(hive.id()))).dates(),
+        MiteParameters.of(own),
+        new Dose(gramsPerBox, Math.max(Dose.LEAST_KEPT, kept), CurveChoice.FIELD.in(own)),
+        null,
+        null,
+        Map.of(),
+        day.plusDays(MOST_AHEAD),
+        limit,
+        1);
   }
 
   /** A rhythm for the whole apiary, hive by hive. */

@@ -1,0 +1,111 @@
+package tavrel.core.result;
+
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+import tavrel.core.count.Infestation;
+
+/**
+ * Share of the mites that a treatment took away, from counts before and after it (handbook 2.11).
+ *
+ * @param share 1 is all of them; below 0 where there are more than before
+ * @param low lower end of the 95 % interval
+ * @param high upper end of the 95 % interval
+ * @param againstControls whether hives left untreated stand against it
+ */
+public record Efficacy(double share, double low, double high, boolean againstControls) {
+
+  private static final double Z = 1.959_963_984_540_054;
+
+  /** Stands for a count of no mites in the logarithm, and only there. */
+  private static final double NONE = 0.5;
+
+  /**
+   * Mites in samples of bees, taken together.
+   *
+   * @param mites found
+   * @param bees looked at, above 0
+   */
+  public record Found(double mites, double bees) {
+
+    /**
+     * @throws InvalidValue if there are no bees, or fewer than no mites
+     */
+    public Found {
+      if (!(bees > 0)) {
+        throw new InvalidValue("bees", "are " + bees + "; a sample has at least one");
+      }
+      InvalidValue.inRange("mites", mites, 0, 1e9, "mites");
+    }
+
+    /** A sample; what its method misses is added. */
+    public static Found of(Infestation sample) {
+      return new Found(sample.mites() / sample.recovery(), sample.bees());
+    }
+
+    /** This and another as one. */
+    public Found and(Found other) {
+      return new Found(mites + other.mites, bees + other.bees);
+    }
+
+    double rate() {
+      return (mites == 0 ? NONE : mites) / bees;
+    }
+
+    double variance() {
+      return 1 / (mites == 0 ? NONE : mites);
+    }
+  }
+
+  /** 1 − after ÷ before; the interval by the delta method on the logarithms of the counts. */
+  public static Efficacy reduction(Found before, Found after) {
+    return of(after.rate() / before.rate(), before.variance() + after.variance(), false);
+  }
+
+  /**
+   * The reduction held against hives left untreated in the same time: 1 − (Ta · Cb) ÷ (Tb · Ca) on
+   * rates (Henderson &amp; Tilton 1955, Journal of Economic Entomology 48); the interval by the
+   * delta method on the logarithms of the counts.
+   */
+  public static Efficacy hendersonTilton(
+      Found treatedBefore, Found treatedAfter, Found controlBefore, Found controlAfter) {
+    double ratio =
+        treatedAfter.rate() * controlBefore.rate() / (treatedBefore.rate() * controlAfter.rate());
+    double variance =
+        treatedBefore.variance()
+            + treatedAfter.variance()
+            + controlBefore.variance()
+            + controlAfter.variance();
+    return of(ratio, variance, true);
+  }
+
+  /**
+   * Share of a colony's mites that a treatment brought down, where a clean-up afterwards brought
+   * down the rest: drop at treatment ÷ (that + drop at the clean-up).
+   *
+   * @return null where nothing fell at either
+   */
+  public static @Nullable Double followUp(double atTreatment, double atCleanUp) {
+    double all = atTreatment + atCleanUp;
+    return all > 0 ? atTreatment / all : null;
+  }
+
+  private static Efficacy of(double ratio, double variance, boolean againstControls) {
+    double factor = Math.exp(Z * Math.sqrt(variance));
+    return new Efficacy(1 - ratio, 1 - ratio * factor, 1 - ratio / factor, againstControls);
+  }
+
+  /** In a sentence. */
+  public String says() {
+    return (againstControls ? "Against untreated hives: " : "Reduction: ")
+        + percent(share)
+        + " (95 %: "
+        + percent(low)
+        + " to "
+        + percent(high)
+        + ")";
+  }
+
+  private static String percent(double share) {
+    return Math.round(100 * share) + " %";
+  }
+}

@@ -1,0 +1,225 @@
+package tavrel.core.result;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.count.Infestation;
+import tavrel.core.count.Standing;
+import tavrel.core.mite.ColonyFit;
+
+/**
+ * What to do after a series, by rule, with its reasons (handbook 2.11).
+ *
+ * @param kind what
+ * @param says in a sentence
+ * @param reasons what speaks for it
+ */
+public record NextStep(Kind kind, String says, List<String> reasons) {
+
+  /** What there is to do. */
+  public enum Kind {
+    STOP("stop"),
+    ONE_MORE("one more round"),
+    FIND_LEAK("find the leak"),
+    INFLOW("look for mites coming in"),
+    OTHER_METHOD("another way while brood is heavy"),
+    COUNT("count");
+
+    private final String words;
+
+    Kind(String words) {
+      this.words = words;
+    }
+
+    /** Its name on screen. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * What is known after the rounds so far.
+   *
+   * @param sample the latest sample taken after them, or null
+   * @param limit of the season, a fraction
+   * @param trend how the drops went, or null where no board was read
+   * @param fit the model fitted to this colony, or null
+   * @param expectedKill share that dose and hive let expect
+   * @param shielded share of the mites that were under cappings on the rounds' days, mean; null
+   *     where the brood is not known
+   * @param roundsLeft rounds of the series still to come
+   * @param daysSinceLast days since the last round
+   */
+  public record Known(
+      @Nullable Infestation sample,
+      double limit,
+      @Nullable DropTrend trend,
+      @Nullable Fitted fit,
+      double expectedKill,
+      @Nullable Double shielded,
+      int roundsLeft,
+      long daysSinceLast) {
+
+    Standing standing() {
+      return sample == null ? Standing.CANNOT_TELL : sample.against(limit);
+    }
+  }
+
+  /** The fit's three figures. */
+  public record Fitted(
+      ColonyFit.Estimate exposed, ColonyFit.Estimate kill, ColonyFit.Estimate inflow) {}
+
+  /** A kill that is most likely below this share of what was expected points at a leak. */
+  private static final double LEAKY = 0.75;
+
+  /** More than this comes in only where something is wrong nearby, mites a day. */
+  private static final double MUCH_INFLOW = 5;
+
+  /** Brood is heavy where more than this share of the mites is shielded. */
+  private static final double HEAVY = 0.6;
+
+  /** A drop that does not fall below this share in a week stays high. */
+  private static final double STAYS_HIGH = 0.8;
+
+  /** A wash tells of a series only so long after its last round, days. */
+  private static final int SETTLED = 10;
+
+  /** Every piece of advice that a rule gives, the weightiest first; one at least. */
+  public static List<NextStep> of(Known known) {
+    List<NextStep> steps = new ArrayList<>();
+    addLeak(steps, known);
+    addInflow(steps, known);
+    addMethod(steps, known);
+    addRound(steps, known);
+    addStop(steps, known);
+    if (known.roundsLeft() == 0 && known.standing() == Standing.CANNOT_TELL) {
+      steps.add(count(known));
+    }
+    return List.copyOf(steps);
+  }
+
+  private static NextStep count(Known known) {
+    if (known.sample() != null) {
+      return new NextStep(
+          Kind.COUNT,
+          "Count again: the sample cannot tell yet.",
+          List.of("The sample afterwards: " + known.sample().says(known.limit()) + "."));
+    }
+    long wait = SETTLED - known.daysSinceLast();
+    return new NextStep(
+        Kind.COUNT,
+        wait > 0
+            ? "Wash about 300 bees in "
+                + (wait == 1 ? "a day" : wait + " days")
+                + " or later; before, the count still moves."
+            : "Wash about 300 bees now: only a count shows whether it worked.",
+        List.of("No sample has been taken since the last round."));
+  }
+
+  private static void addLeak(List<NextStep> steps, Known known) {
+    Fitted fit = known.fit();
+    if (fit != null && fit.kill().high() < LEAKY * known.expectedKill()) {
+      steps.add(
+          new NextStep(
+              Kind.FIND_LEAK,
+              "Find the leak, or weigh the dose again, before the next round.",
+              List.of(
+                  "Drops and samples fit a kill of "
+                      + percent(fit.kill().low())
+                      + " to "
+                      + percent(fit.kill().high())
+                      + " a round; the dose in a hive that stands so lets expect "
+                      + percent(known.expectedKill())
+                      + ".",
+                  "Usual causes: an open mesh or a loose tray, an entrance that was not shut, a"
+                      + " cold tool, less acid than planned.")));
+    }
+  }
+
+  private static void addInflow(List<NextStep> steps, Known known) {
+    Fitted fit = known.fit();
+    if (fit != null && fit.inflow().low() > MUCH_INFLOW) {
+      steps.add(
+          new NextStep(
+              Kind.INFLOW,
+              "Look for mites coming in: a collapsing neighbour, robbing, hives left untreated.",
+              List.of(
+                  "The counts fit "
+                      + Math.round(fit.inflow().low())
+                      + " to "
+                      + Math.round(fit.inflow().high())
+                      + " mites a day from outside.",
+                  "Rounds here do not end that; treat or shut off where they come from.")));
+    }
+  }
+
+  private static void addMethod(List<NextStep> steps, Known known) {
+    Double shielded = known.shielded();
+    Double perWeek = known.trend() == null ? null : known.trend().perWeek();
+    boolean staysHigh = perWeek != null && perWeek > STAYS_HIGH;
+    if (shielded != null && shielded > HEAVY && (staysHigh || known.standing() == Standing.ABOVE)) {
+      steps.add(
+          new NextStep(
+              Kind.OTHER_METHOD,
+              "While brood is this heavy, few rounds do little: more rounds at a short gap, a brood"
+                  + " break, or ask your adviser about other treatments.",
+              List.of(
+                  "About "
+                      + percent(shielded)
+                      + " of the mites were under cappings on the days of the rounds.",
+                  staysHigh
+                      ? "The drop of a round is still "
+                          + percent(perWeek)
+                          + " of what it was a week before."
+                      : "The sample afterwards is above your limit.")));
+    }
+  }
+
+  private static void addRound(List<NextStep> steps, Known known) {
+    boolean dropsHigh = known.trend() != null && Boolean.FALSE.equals(known.trend().atNatural());
+    boolean above = known.standing() == Standing.ABOVE;
+    if (!above && !dropsHigh) {
+      return;
+    }
+    List<String> reasons = new ArrayList<>();
+    if (above) {
+      reasons.add("The sample afterwards: " + known.sample().says(known.limit()) + ".");
+    }
+    if (dropsHigh) {
+      reasons.add("The last board still shows more than falls by itself.");
+    }
+    steps.add(
+        new NextStep(
+            Kind.ONE_MORE,
+            known.roundsLeft() > 0
+                ? "Go on: " + left(known.roundsLeft()) + " of this series still to come."
+                : "One more round, if the label allows it.",
+            reasons));
+  }
+
+  private static void addStop(List<NextStep> steps, Known known) {
+    boolean low = known.standing() == Standing.BELOW;
+    boolean drops = known.trend() == null || !Boolean.FALSE.equals(known.trend().atNatural());
+    if (steps.isEmpty() && known.roundsLeft() > 0) {
+      steps.add(
+          new NextStep(
+              Kind.ONE_MORE,
+              "Go on: " + left(known.roundsLeft()) + " of this series still to come.",
+              List.of("A series works by its later rounds, when brood has emerged.")));
+    } else if (low && drops && steps.isEmpty()) {
+      steps.add(
+          new NextStep(
+              Kind.STOP,
+              "Stop here, and count again in a month.",
+              List.of("The sample afterwards: " + known.sample().says(known.limit()) + ".")));
+    }
+  }
+
+  private static String left(int rounds) {
+    return rounds == 1 ? "1 round" : rounds + " rounds";
+  }
+
+  private static String percent(double share) {
+    return Math.round(100 * share) + " %";
+  }
+}

@@ -1,0 +1,203 @@
+package tavrel.server.result;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.dose.BoxFactor;
+import tavrel.core.hive.Hive;
+import tavrel.core.result.HiveResult;
+import tavrel.core.result.Pooled;
+import tavrel.core.result.Samples;
+import tavrel.core.result.Stretch;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.brood.Broods;
+import tavrel.server.count.Counts;
+import tavrel.server.count.NewCount;
+import tavrel.server.season.Seasons;
+import tavrel.server.series.AllSeries;
+import tavrel.server.series.Series;
+import tavrel.server.spacing.Benches;
+
+/** Holds counts before, during and after an apiary's rounds against each other. */
+@Service
+class Results {
+
+  /**
+   * One hive's line.
+   *
+   * @param hive the hive
+   * @param result what came of its rounds, or null where it got none
+   */
+  record HiveLine(Hive hive, @Nullable HiveResult result) {}
+
+  /**
+   * An apiary's results.
+   *
+   * @param apiary the apiary
+   * @param today its date
+   * @param limitPercent limit of the season, % of bees
+   * @param stretches all stretches of rounds there, the latest first
+   * @param shown the one that is shown, or null where nothing was done yet
+   * @param lines its hives in walking order
+   * @param pooled what the rounds took away over all hives counted before and after
+   */
+  record ApiaryResults(
+      Apiary apiary,
+      LocalDate today,
+      double limitPercent,
+      List<Stretch> stretches,
+      @Nullable Stretch shown,
+      List<HiveLine> lines,
+      Pooled pooled) {}
+
+  private final ResultMapper mapper;
+  private final Apiaries apiaries;
+  private final Broods broods;
+  private final Counts counts;
+  private final Seasons seasons;
+  private final AllSeries series;
+  private final Benches benches;
+
+  Results(
+      ResultMapper mapper,
+      Apiaries apiaries,
+      Broods broods,
+      Counts counts,
+      Seasons seasons,
+      AllSeries series,
+      Benches benches) {
+    this.mapper = mapper;
+    this.apiaries = apiaries;
+    this.broods = broods;
+    this.counts = counts;
+    this.seasons = seasons;
+    this.series = series;
+    this.benches = benches;
+  }
+
+  /**
+   * The results of an apiary.
+   *
+   * @param from first day of the stretch to show, or null for the latest
+   */
+  ApiaryResults of(UUID apiaryId, @Nullable LocalDate from) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    LocalDate today = apiaries.today(apiary);
+    double limit = seasons.of(apiary).limits().on(today).share();
+    List<ResultMapper.Given> given = mapper.given(apiaryId);
+    List<Stretch> stretches =
+        Stretch.latestFirst(given.stream().map(ResultMapper.Given::day).toList());
+    Stretch shown =
+        stretches.stream()
+            .filter(each -> from == null || each.first().equals(from))
+            .findFirst()
+            .orElse(null);
+    if (shown == null) {
+      return new ApiaryResults(
+          apiary, today, 100 * limit, stretches, null, List.of(), Pooled.of(List.of(), List.of()));
+    }
+    Map<UUID, Samples> samples = samples(apiary, shown);
+    Map<UUID, List<ResultMapper.Given>> got =
+        given.stream()
+            .filter(each -> shown.holds(each.day()))
+            .collect(Collectors.groupingBy(ResultMapper.Given::hiveId));
+    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
+    Map<UUID, List<LocalDate>> toCome = toCome(apiaryId);
+    List<HiveLine> lines = new ArrayList<>();
+    for (Hive hive : apiaries.hives(apiaryId)) {
+      List<ResultMapper.Given> own = got.getOrDefault(hive.id(), List.of());
+      lines.add(
+          new HiveLine(
+              hive,
+              own.isEmpty()
+                  ? null
+                  : result(
+                      hive,
+                      clocks.get(hive.id()),
+                      own,
+                      toCome.getOrDefault(hive.id(), List.of()),
+                      samples.get(hive.id()),
+                      limit)));
+    }
+    return new ApiaryResults(
+        apiary,
+        today,
+        100 * limit,
+        stretches,
+        shown,
+        lines,
+        Pooled.of(
+            of(samples, lines, line -> line.result() != null),
+            of(samples, lines, line -> line.result() == null)));
+  }
+
+  private static List<Samples> of(
+      Map<UUID, Samples> samples, List<HiveLine> lines, Predicate<HiveLine> which) {
+    return lines.stream().filter(which).map(line -> samples.get(line.hive().id())).toList();
+  }
+
+  private HiveResult result(
+      Hive hive,
+      BroodClock clock,
+      List<ResultMapper.Given> got,
+      List<LocalDate> toCome,
+      Samples samples,
+      double limit) {
+    List<LocalDate> rounds = got.stream().map(ResultMapper.Given::day).distinct().sorted().toList();
+    double gramsPerBox =
+        got.stream()
+            .mapToDouble(each -> each.acid() / BoxFactor.sum(each.boxes(), each.mediums()))
+            .average()
+            .orElse(0);
+    double sealMinutes = got.stream().mapToInt(ResultMapper.Given::sealMinutes).average().orElse(0);
+    return HiveResult.of(
+        new HiveResult.Known(
+            benches.colonyOn(
+                hive, rounds.get(0), samples.before(), gramsPerBox, sealMinutes, limit),
+            clock,
+            rounds,
+            toCome,
+            samples,
+            limit));
+  }
+
+  private Map<UUID, Samples> samples(Apiary apiary, Stretch shown) {
+    double recovery = seasons.of(apiary).rollRecovery();
+    Map<UUID, List<NewCount>> counted =
+        counts.byHive(apiary.id(), shown.first().minusDays(Stretch.BEFORE));
+    Map<UUID, Samples> samples = new HashMap<>();
+    for (Hive hive : apiaries.hives(apiary.id())) {
+      List<NewCount> own =
+          counted.getOrDefault(hive.id(), List.of()).stream()
+              .filter(each -> shown.concerns(each.day()))
+              .toList();
+      samples.put(
+          hive.id(),
+          new Samples(
+              shown,
+              own.stream().map(NewCount::wash).filter(Objects::nonNull).toList(),
+              own.stream().map(NewCount::board).filter(Objects::nonNull).toList(),
+              recovery));
+    }
+    return samples;
+  }
+
+  /** Days of the rounds that are agreed and not done yet, by hive. */
+  private Map<UUID, List<LocalDate>> toCome(UUID apiaryId) {
+    Map<UUID, List<LocalDate>> toCome = new HashMap<>();
+    for (Series each : series.open(apiaryId)) {
+      each.hiveIds().forEach(hive -> toCome.put(hive, each.toCome()));
+    }
+    return toCome;
+  }
+}
