@@ -78,6 +78,11 @@ export const router = createRouter({
       meta: { title: "A crew's day" },
     },
     {
+      path: '/counts/results',
+      component: () => import('./results/ResultsPage.vue'),
+      meta: { title: 'Did it work?' },
+    },
+    {
       path: '/counts',
       component: () => import('./counts/CountsPage.vue'),
       meta: { title: 'Counts' },

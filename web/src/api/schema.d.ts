@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/rhythm": {
         parameters: {
             query?: never;
@@ -1803,6 +1819,17 @@ export interface components {
             name: string;
             zone: string;
         };
+        ApiaryResults: {
+            apiary: components["schemas"]["Apiary"];
+            /** Format: double */
+            limitPercent: number;
+            lines: components["schemas"]["HiveLine"][];
+            pooled: components["schemas"]["Pooled"];
+            shown?: components["schemas"]["Stretch"];
+            stretches: components["schemas"]["Stretch"][];
+            /** Format: date */
+            today: string;
+        };
         ApiarySeason: {
             /** Format: double */
             lateSummer: number;
@@ -2111,7 +2138,7 @@ export interface components {
             recent: components["schemas"]["KeptCount"][];
             /** Format: date */
             today: string;
-            whole?: components["schemas"]["Reading"];
+            whole?: components["schemas"]["SampleReading"];
         };
         CountLine: {
             /** Format: date-time */
@@ -2120,7 +2147,7 @@ export interface components {
             hive: components["schemas"]["Hive"];
             lastDrop?: components["schemas"]["Drop"];
             naturalDrop?: components["schemas"]["Drop"];
-            reading?: components["schemas"]["Reading"];
+            reading?: components["schemas"]["SampleReading"];
             signs: components["schemas"]["SeenSign"][];
         };
         CountPreview: {
@@ -2347,6 +2374,15 @@ export interface components {
             /** Format: double */
             perDay: number;
             usualTime: boolean;
+        };
+        Efficacy: {
+            againstControls: boolean;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            share: number;
         };
         EvenSeries: {
             /** Format: double */
@@ -3324,6 +3360,14 @@ export interface components {
             /** Format: int32 */
             visits: number;
         };
+        Pooled: {
+            againstControls?: components["schemas"]["Efficacy"];
+            /** Format: int32 */
+            controls: number;
+            /** Format: int32 */
+            counted: number;
+            whole?: components["schemas"]["Efficacy"];
+        };
         PowerNeed: {
             /** Format: double */
             amps: number;
@@ -3369,24 +3413,6 @@ export interface components {
             /** Format: int32 */
             rounds: number;
             sheet: components["schemas"]["RuleSheet"];
-        };
-        Reading: {
-            /** Format: int32 */
-            bees: number;
-            /** Format: int32 */
-            beesToSettle?: number;
-            /** Format: int32 */
-            counts: number;
-            /** Format: date */
-            day: string;
-            interval: components["schemas"]["Interval"];
-            /** Format: int32 */
-            mites: number;
-            says: string;
-            /** Format: double */
-            share: number;
-            /** @enum {string} */
-            standing: "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
         RegisterTotals: {
             /** Format: double */
@@ -3669,6 +3695,24 @@ export interface components {
             seconds: number;
             /** Format: double */
             volts?: number;
+        };
+        SampleReading: {
+            /** Format: int32 */
+            bees: number;
+            /** Format: int32 */
+            beesToSettle?: number;
+            /** Format: int32 */
+            counts: number;
+            /** Format: date */
+            day: string;
+            interval: components["schemas"]["Interval"];
+            /** Format: int32 */
+            mites: number;
+            says: string;
+            /** Format: double */
+            share: number;
+            /** @enum {string} */
+            standing: "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
         Saving: {
             /** @enum {string} */
@@ -4768,6 +4812,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: {
+                from?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ApiaryResults"];
+                };
             };
         };
     };

@@ -104,7 +104,10 @@ function strike(id: string): Promise<void> {
     <ApiaryPick v-model="apiaryId" />
     <p v-if="board" class="limit">
       Limit now: <strong>{{ board.limit.percent }} %</strong> ({{ board.limit.season }}).
-      <router-link :to="`/apiaries/${apiaryId}/season`">Season and limits</router-link>
+      <router-link :to="`/apiaries/${apiaryId}/season`">Season and limits</router-link> ·
+      <router-link :to="{ path: '/counts/results', query: { apiary: apiaryId } }"
+        >Did it work?</router-link
+      >
     </p>
   </div>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

@@ -143,6 +143,12 @@ const catchUp = computed(() => ({
                 >Put boards in now</router-link
               >: read the drop after 12–24 h, 48 h and 72 h; Today reminds of them.
             </li>
+            <li>
+              <router-link :to="{ path: '/counts/results', query: { apiary: looked.apiary.id } }"
+                >Did it work?</router-link
+              >
+              Drops and samples against what was expected.
+            </li>
             <li v-if="looked.round.seriesId">
               <router-link :to="{ path: '/spacing', query: { apiary: looked.apiary.id } }"
                 >Book the next round of its series</router-link

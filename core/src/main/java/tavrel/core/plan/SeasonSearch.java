@@ -27,18 +27,14 @@ import org.jspecify.annotations.Nullable;
  */
 public final class SeasonSearch {
 
-  /** Steps that late acceptance looks back: few, so that a good plan is there soon. */
-  private static final int REMEMBERED = 50;
-
   /**
-   * Share of the time for that; the rest cools down slowly from there, and finds the better one.
+   * How much worse a plan may be, at first, to get out of a corner; it cools down to nothing over
+   * the time given.
    */
-  private static final int SOON = 5;
+  private static final String WARM = "0hard/0medium/150soft";
 
-  /**
-   * How much worse a plan may be, at first, to get out of a corner: about a gap off by two days.
-   */
-  private static final String WARM = "0hard/0medium/300soft";
+  /** Moves of whole series, against moves of a single visit and swaps of two. */
+  private static final double WHOLE = 10;
 
   private final PlanBoard board;
   private final SolverConfig config;
@@ -51,10 +47,7 @@ public final class SeasonSearch {
    *     one more
    */
   public SeasonSearch(SeasonProblem problem, int seconds) {
-    this(
-        problem,
-        config(spent(Duration.ofSeconds(seconds).dividedBy(SOON)), new TerminationConfig())
-            .withTerminationConfig(spent(Duration.ofSeconds(seconds))));
+    this(problem, config(new TerminationConfig().withSpentLimit(Duration.ofSeconds(seconds))));
   }
 
   private SeasonSearch(SeasonProblem problem, SolverConfig config) {
@@ -68,15 +61,7 @@ public final class SeasonSearch {
    * @param moves tried by the local search
    */
   static SeasonSearch ofMoves(SeasonProblem problem, long moves) {
-    return new SeasonSearch(problem, config(moves(moves / 2), moves(moves / 2)));
-  }
-
-  private static TerminationConfig moves(long limit) {
-    return new TerminationConfig().withMoveCountLimit(limit);
-  }
-
-  private static TerminationConfig spent(Duration limit) {
-    return new TerminationConfig().withSpentLimit(limit);
+    return new SeasonSearch(problem, config(new TerminationConfig().withMoveCountLimit(moves)));
   }
 
   /**
@@ -146,7 +131,7 @@ public final class SeasonSearch {
     return new PlanReading(board, placing).plan();
   }
 
-  static SolverConfig config(TerminationConfig soon, TerminationConfig then) {
+  static SolverConfig config(TerminationConfig until) {
     return new SolverConfig()
         .withSolutionClass(SeasonToPlan.class)
         .withEntityClasses(VisitToPlace.class)
@@ -155,25 +140,18 @@ public final class SeasonSearch {
         .withRandomSeed(20_260_818L)
         .withPhases(
             new ConstructionHeuristicPhaseConfig(),
-            search(new LocalSearchAcceptorConfig().withLateAcceptanceSize(REMEMBERED), soon),
-            search(
-                new LocalSearchAcceptorConfig().withSimulatedAnnealingStartingTemperature(WARM),
-                then));
-  }
-
-  private static LocalSearchPhaseConfig search(
-      LocalSearchAcceptorConfig acceptor, TerminationConfig until) {
-    return new LocalSearchPhaseConfig()
-        .withAcceptorConfig(acceptor)
-        .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1))
-        .withMoveSelectorConfig(
-            new UnionMoveSelectorConfig()
-                .withMoveSelectors(
-                    new ChangeMoveSelectorConfig().withFixedProbabilityWeight(1.0),
-                    new SwapMoveSelectorConfig().withFixedProbabilityWeight(1.0),
-                    new MoveIteratorFactoryConfig()
-                        .withMoveIteratorFactoryClass(SeriesShift.class)
-                        .withFixedProbabilityWeight(6.0)))
-        .withTerminationConfig(until);
+            new LocalSearchPhaseConfig()
+                .withAcceptorConfig(
+                    new LocalSearchAcceptorConfig().withSimulatedAnnealingStartingTemperature(WARM))
+                .withForagerConfig(new LocalSearchForagerConfig().withAcceptedCountLimit(1))
+                .withMoveSelectorConfig(
+                    new UnionMoveSelectorConfig()
+                        .withMoveSelectors(
+                            new ChangeMoveSelectorConfig().withFixedProbabilityWeight(0.5),
+                            new SwapMoveSelectorConfig().withFixedProbabilityWeight(0.5),
+                            new MoveIteratorFactoryConfig()
+                                .withMoveIteratorFactoryClass(SeriesAnew.class)
+                                .withFixedProbabilityWeight(WHOLE)))
+                .withTerminationConfig(until));
   }
 }

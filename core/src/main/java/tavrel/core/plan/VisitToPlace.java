@@ -6,7 +6,6 @@ import ai.timefold.solver.core.api.domain.lookup.PlanningId;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.NullUnmarked;
 import org.jspecify.annotations.Nullable;
 
@@ -21,7 +20,6 @@ public final class VisitToPlace {
   private Visit visit;
   @PlanningPin private boolean pinned;
   private List<CrewDay> open;
-  private Set<CrewDay> openSet;
 
   @PlanningVariable(allowsUnassigned = true, valueRangeProviderRefs = "open")
   private CrewDay at;
@@ -34,7 +32,6 @@ public final class VisitToPlace {
     this.at = at;
     this.pinned = pinned;
     this.open = open;
-    this.openSet = Set.copyOf(open);
   }
 
   @PlanningId
@@ -61,10 +58,6 @@ public final class VisitToPlace {
   @ValueRangeProvider(id = "open")
   List<CrewDay> open() {
     return open;
-  }
-
-  boolean isOpen(CrewDay day) {
-    return openSet.contains(day);
   }
 
   CrewDay at() {

@@ -310,9 +310,7 @@ class SeasonConstraintsTest {
   @Test
   void together_they_come_to_the_plain_score() {
     SolutionManager<SeasonToPlan, ?> manager =
-        SolutionManager.create(
-            SolverFactory.create(
-                SeasonSearch.config(new TerminationConfig(), new TerminationConfig())));
+        SolutionManager.create(SolverFactory.create(SeasonSearch.config(new TerminationConfig())));
     for (long seed = 1; seed <= 30; seed++) {
       Random random = new Random(seed);
       Outfit outfit = Outfit.drawn(seed, 6, 3, 2, 20);

@@ -81,7 +81,7 @@ class DemoOutfit implements ApplicationRunner {
     if (!accounts.none()) {
       return;
     }
-    clock.moveTo(DemoClock.DAWN.minus(Duration.ofDays(60)));
+    clock.moveTo(DemoClock.DAWN.minus(Duration.ofDays(100)));
     Account keeper = people.add("wren", "Wren", Role.KEEPER);
     Account crew = people.add("tam", "Tam", Role.CREW);
     people.add("ida", "Ida", Role.READER);
@@ -91,6 +91,12 @@ class DemoOutfit implements ApplicationRunner {
     crews.add(ZONE);
     RuleSheet first = ruleSheets.add(sheet(LocalDate.of(2025, 4, 2), 2.0, 3, null));
     RuleSheet sheet = ruleSheets.add(sheet(LocalDate.of(2026, 3, 9), 4.0, 4, first));
+    colonies.wash("Withy Stand", LocalDate.of(2026, 6, 9), 1, 0.035, crew);
+    colonies.boards("Withy Stand", LocalDate.of(2026, 6, 9), 7, true, crew);
+    rounds.past("Withy Stand", LocalDate.of(2026, 6, 10), sheet, null, keeper, crew);
+    colonies.boards("Withy Stand", LocalDate.of(2026, 6, 12), 190, false, crew);
+    rounds.past("Withy Stand", LocalDate.of(2026, 6, 20), sheet, null, keeper, crew);
+    colonies.boards("Withy Stand", LocalDate.of(2026, 6, 22), 105, false, crew);
     colonies.wash("Withy Stand", LocalDate.of(2026, 7, 9), 1, 0.006, crew);
     colonies.wash("Kiln Field", LocalDate.of(2026, 8, 10), 4, 0.03, crew);
     colonies.boards("Kiln Field", LocalDate.of(2026, 8, 11), 9, true, crew);

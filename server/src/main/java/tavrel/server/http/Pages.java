@@ -44,7 +44,7 @@ class Pages {
         "/sign-in",
         "/welcome",
         "/apiaries/**",
-        "/counts",
+        "/counts/**",
         "/spacing/**",
         "/figures",
         "/dose/**",

@@ -38,7 +38,7 @@ class Results {
    * @param hive the hive
    * @param result what came of its rounds, or null where it got none
    */
-  record HiveLine(Hive hive, @Nullable HiveResult result) {}
+  record ResultLine(Hive hive, @Nullable HiveResult result) {}
 
   /**
    * An apiary's results.
@@ -57,7 +57,7 @@ class Results {
       double limitPercent,
       List<Stretch> stretches,
       @Nullable Stretch shown,
-      List<HiveLine> lines,
+      List<ResultLine> lines,
       Pooled pooled) {}
 
   private final ResultMapper mapper;
@@ -113,11 +113,11 @@ class Results {
             .collect(Collectors.groupingBy(ResultMapper.Given::hiveId));
     Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
     Map<UUID, List<LocalDate>> toCome = toCome(apiaryId);
-    List<HiveLine> lines = new ArrayList<>();
+    List<ResultLine> lines = new ArrayList<>();
     for (Hive hive : apiaries.hives(apiaryId)) {
       List<ResultMapper.Given> own = got.getOrDefault(hive.id(), List.of());
       lines.add(
-          new HiveLine(
+          new ResultLine(
               hive,
               own.isEmpty()
                   ? null
@@ -142,7 +142,7 @@ class Results {
   }
 
   private static List<Samples> of(
-      Map<UUID, Samples> samples, List<HiveLine> lines, Predicate<HiveLine> which) {
+      Map<UUID, Samples> samples, List<ResultLine> lines, Predicate<ResultLine> which) {
     return lines.stream().filter(which).map(line -> samples.get(line.hive().id())).toList();
   }
 
