@@ -1794,6 +1794,13 @@ export interface components {
             /** Format: int32 */
             number: number;
         };
+        Ahead: {
+            left: components["schemas"]["Estimate"];
+            /** Format: date */
+            on: string;
+            rounds: string[];
+            wash: components["schemas"]["Estimate"];
+        };
         AllGear: {
             filters: components["schemas"]["FilterWear"];
             packs: components["schemas"]["Pack"][];
@@ -1823,10 +1830,10 @@ export interface components {
             apiary: components["schemas"]["Apiary"];
             /** Format: double */
             limitPercent: number;
-            lines: components["schemas"]["HiveLine"][];
+            lines: components["schemas"]["ResultLine"][];
             pooled: components["schemas"]["Pooled"];
-            shown?: components["schemas"]["Stretch"];
-            stretches: components["schemas"]["Stretch"][];
+            shown?: components["schemas"]["RoundsTogether"];
+            stretches: components["schemas"]["RoundsTogether"][];
             /** Format: date */
             today: string;
         };
@@ -2375,6 +2382,11 @@ export interface components {
             perDay: number;
             usualTime: boolean;
         };
+        DropTrend: {
+            atNatural?: boolean;
+            /** Format: double */
+            perWeek?: number;
+        };
         Efficacy: {
             againstControls: boolean;
             /** Format: double */
@@ -2383,6 +2395,14 @@ export interface components {
             low: number;
             /** Format: double */
             share: number;
+        };
+        Estimate: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            middle: number;
         };
         EvenSeries: {
             /** Format: double */
@@ -2433,6 +2453,11 @@ export interface components {
             product: number;
             /** Format: int32 */
             units: number;
+        };
+        Fitted: {
+            exposed: components["schemas"]["Estimate"];
+            inflow: components["schemas"]["Estimate"];
+            kill: components["schemas"]["Estimate"];
         };
         Fittings: {
             /** @enum {string} */
@@ -2674,6 +2699,24 @@ export interface components {
             shutFirst?: components["schemas"]["Gain"];
             tasks: components["schemas"]["Task"][];
             unfit?: string;
+        };
+        HiveResult: {
+            after?: components["schemas"]["SampleReading"];
+            ahead: components["schemas"]["Ahead"][];
+            before?: components["schemas"]["SampleReading"];
+            drops: components["schemas"]["RoundDrop"][];
+            expected: components["schemas"]["RoundEffect"][];
+            /** Format: double */
+            expectedKill: number;
+            fit?: components["schemas"]["Fitted"];
+            /** Format: double */
+            naturalPerDay?: number;
+            next: components["schemas"]["NextStep"][];
+            reduction?: components["schemas"]["Efficacy"];
+            rounds: string[];
+            /** Format: double */
+            shielded?: number;
+            trend: components["schemas"]["DropTrend"];
         };
         HiveSeal: {
             bowlTasks: components["schemas"]["Task"][];
@@ -3167,6 +3210,12 @@ export interface components {
             schools: components["schemas"]["OfferedSchool"][];
             source: string;
         };
+        NextStep: {
+            /** @enum {string} */
+            kind: "STOP" | "ONE_MORE" | "FIND_LEAK" | "INFLOW" | "OTHER_METHOD" | "COUNT";
+            reasons: string[];
+            says: string;
+        };
         OfferedCurve: {
             /** @enum {string} */
             curve: "FIELD" | "TRIAL" | "OWN";
@@ -3426,6 +3475,10 @@ export interface components {
             /** Format: int32 */
             rounds: number;
         };
+        ResultLine: {
+            hive: components["schemas"]["Hive"];
+            result?: components["schemas"]["HiveResult"];
+        };
         RosterRow: {
             apiary: string;
             boxes: components["schemas"]["BroodBox"][];
@@ -3500,6 +3553,22 @@ export interface components {
             /** Format: uuid */
             toolId?: string;
         };
+        RoundDrop: {
+            /** Format: double */
+            byTreatment: number;
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            lastPerDay: number;
+            /** Format: int32 */
+            mites: number;
+            /** Format: date */
+            readOn: string;
+            /** Format: int32 */
+            readings: number;
+        };
         RoundEffect: {
             /** Format: date */
             day: string;
@@ -3549,6 +3618,11 @@ export interface components {
             tasks: string;
             /** @enum {string} */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+        };
+        RoundsTogether: {
+            days: string[];
+            /** Format: date */
+            next?: string;
         };
         RouteStop: {
             /** Format: date-time */

@@ -47,7 +47,11 @@ public final class SeasonSearch {
    *     one more
    */
   public SeasonSearch(SeasonProblem problem, int seconds) {
-    this(problem, config(new TerminationConfig().withSpentLimit(Duration.ofSeconds(seconds))));
+    this(
+        problem,
+        config(new TerminationConfig())
+            .withTerminationConfig(
+                new TerminationConfig().withSpentLimit(Duration.ofSeconds(seconds))));
   }
 
   private SeasonSearch(SeasonProblem problem, SolverConfig config) {

@@ -16,7 +16,7 @@ import tavrel.core.count.Wash;
  * @param rollRecovery share of the mites that a sugar roll finds
  */
 public record Samples(
-    Stretch stretch, List<Wash> washes, List<BoardReading> boards, double rollRecovery) {
+    RoundsTogether stretch, List<Wash> washes, List<BoardReading> boards, double rollRecovery) {
 
   /** The latest sample before the rounds, or null. */
   public @Nullable Infestation before() {

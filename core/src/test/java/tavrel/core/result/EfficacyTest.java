@@ -16,8 +16,8 @@ import tavrel.core.result.Efficacy.Found;
 class EfficacyTest {
 
   private static final LocalDate FIRST = LocalDate.of(2026, 8, 4);
-  private static final Stretch STRETCH =
-      new Stretch(List.of(FIRST, FIRST.plusDays(7), FIRST.plusDays(14)), null);
+  private static final RoundsTogether STRETCH =
+      new RoundsTogether(List.of(FIRST, FIRST.plusDays(7), FIRST.plusDays(14)), null);
 
   private static Found found(double mites) {
     return new Found(mites, 300);
@@ -88,13 +88,13 @@ class EfficacyTest {
   @Test
   void rounds_three_weeks_apart_are_of_one_stretch_and_longer_apart_of_two() {
     LocalDate winter = FIRST.plusDays(120);
-    List<Stretch> stretches =
-        Stretch.of(List.of(FIRST.plusDays(21), FIRST, winter, FIRST.plusDays(21)));
+    List<RoundsTogether> stretches =
+        RoundsTogether.of(List.of(FIRST.plusDays(21), FIRST, winter, FIRST.plusDays(21)));
     assertThat(stretches)
         .containsExactly(
-            new Stretch(List.of(FIRST, FIRST.plusDays(21)), winter),
-            new Stretch(List.of(winter), null));
-    assertThat(Stretch.latestFirst(List.of(FIRST, winter)).get(0).first()).isEqualTo(winter);
+            new RoundsTogether(List.of(FIRST, FIRST.plusDays(21)), winter),
+            new RoundsTogether(List.of(winter), null));
+    assertThat(RoundsTogether.latestFirst(List.of(FIRST, winter)).get(0).first()).isEqualTo(winter);
     assertThat(stretches.get(0).isAfter(FIRST.plusDays(30))).as("brood is not out yet").isFalse();
     assertThat(stretches.get(0).isAfter(FIRST.plusDays(31))).isTrue();
     assertThat(stretches.get(0).isBefore(FIRST)).isTrue();

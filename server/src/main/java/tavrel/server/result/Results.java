@@ -16,8 +16,8 @@ import tavrel.core.dose.BoxFactor;
 import tavrel.core.hive.Hive;
 import tavrel.core.result.HiveResult;
 import tavrel.core.result.Pooled;
+import tavrel.core.result.RoundsTogether;
 import tavrel.core.result.Samples;
-import tavrel.core.result.Stretch;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.brood.Broods;
@@ -55,8 +55,8 @@ class Results {
       Apiary apiary,
       LocalDate today,
       double limitPercent,
-      List<Stretch> stretches,
-      @Nullable Stretch shown,
+      List<RoundsTogether> stretches,
+      @Nullable RoundsTogether shown,
       List<ResultLine> lines,
       Pooled pooled) {}
 
@@ -95,9 +95,9 @@ class Results {
     LocalDate today = apiaries.today(apiary);
     double limit = seasons.of(apiary).limits().on(today).share();
     List<ResultMapper.Given> given = mapper.given(apiaryId);
-    List<Stretch> stretches =
-        Stretch.latestFirst(given.stream().map(ResultMapper.Given::day).toList());
-    Stretch shown =
+    List<RoundsTogether> stretches =
+        RoundsTogether.latestFirst(given.stream().map(ResultMapper.Given::day).toList());
+    RoundsTogether shown =
         stretches.stream()
             .filter(each -> from == null || each.first().equals(from))
             .findFirst()
@@ -171,10 +171,10 @@ class Results {
             limit));
   }
 
-  private Map<UUID, Samples> samples(Apiary apiary, Stretch shown) {
+  private Map<UUID, Samples> samples(Apiary apiary, RoundsTogether shown) {
     double recovery = seasons.of(apiary).rollRecovery();
     Map<UUID, List<NewCount>> counted =
-        counts.byHive(apiary.id(), shown.first().minusDays(Stretch.BEFORE));
+        counts.byHive(apiary.id(), shown.first().minusDays(RoundsTogether.BEFORE));
     Map<UUID, Samples> samples = new HashMap<>();
     for (Hive hive : apiaries.hives(apiary.id())) {
       List<NewCount> own =

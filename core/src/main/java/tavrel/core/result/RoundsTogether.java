@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param days days of the rounds, ascending; one at least
  * @param next day of the first round after them, or null
  */
-public record Stretch(List<LocalDate> days, @Nullable LocalDate next) {
+public record RoundsTogether(List<LocalDate> days, @Nullable LocalDate next) {
 
   /** Rounds farther apart than this are not of one treatment, days. */
   private static final int APART = 21;
@@ -31,30 +31,30 @@ public record Stretch(List<LocalDate> days, @Nullable LocalDate next) {
   private static final int AFTER = 45;
 
   /** Copies. */
-  public Stretch {
+  public RoundsTogether {
     days = List.copyOf(days);
   }
 
   /** Stretches of rounds, the latest first. */
-  public static List<Stretch> latestFirst(Collection<LocalDate> rounds) {
-    List<Stretch> stretches = new ArrayList<>(of(rounds));
+  public static List<RoundsTogether> latestFirst(Collection<LocalDate> rounds) {
+    List<RoundsTogether> stretches = new ArrayList<>(of(rounds));
     Collections.reverse(stretches);
     return List.copyOf(stretches);
   }
 
   /** Stretches of rounds, the earliest first. */
-  public static List<Stretch> of(Collection<LocalDate> rounds) {
-    List<Stretch> stretches = new ArrayList<>();
+  public static List<RoundsTogether> of(Collection<LocalDate> rounds) {
+    List<RoundsTogether> stretches = new ArrayList<>();
     List<LocalDate> days = new ArrayList<>();
     for (LocalDate day : new TreeSet<>(rounds)) {
       if (!days.isEmpty() && ChronoUnit.DAYS.between(days.get(days.size() - 1), day) > APART) {
-        stretches.add(new Stretch(days, day));
+        stretches.add(new RoundsTogether(days, day));
         days = new ArrayList<>();
       }
       days.add(day);
     }
     if (!days.isEmpty()) {
-      stretches.add(new Stretch(days, null));
+      stretches.add(new RoundsTogether(days, null));
     }
     return List.copyOf(stretches);
   }
