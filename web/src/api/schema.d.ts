@@ -2395,6 +2395,7 @@ export interface components {
             low: number;
             /** Format: double */
             share: number;
+            tells: boolean;
         };
         Estimate: {
             /** Format: double */
@@ -3561,13 +3562,16 @@ export interface components {
             /** Format: double */
             hours: number;
             /** Format: double */
-            lastPerDay: number;
+            lastHours: number;
+            /** Format: int32 */
+            lastMites: number;
             /** Format: int32 */
             mites: number;
             /** Format: date */
             readOn: string;
             /** Format: int32 */
             readings: number;
+            settled: boolean;
         };
         RoundEffect: {
             /** Format: date */

@@ -22,21 +22,25 @@ const TOP = 8
 /** Stands for no mites, which have no logarithm. */
 const NONE = 0.5
 
-const most = computed(() => {
-  const all = [
-    10,
+const all = computed(() =>
+  [
     ...props.drops.map((drop) => drop.byTreatment),
-    ...props.expected.map((each) => each.killedHigh),
-  ]
-  return 10 ** Math.ceil(Math.log10(Math.max(...all)))
-})
+    ...props.expected.flatMap((each) => [each.killedLow, each.killedHigh]),
+    ...(props.natural && !props.small ? [props.natural] : []),
+  ].map((mites) => Math.max(NONE, mites)),
+)
+/** Whole decades around all that is drawn. */
+const from = computed(() => Math.floor(Math.log10(Math.min(100, ...all.value))))
+const to = computed(() =>
+  Math.max(from.value + 1, Math.ceil(Math.log10(Math.max(...all.value, 1)))),
+)
 const decades = computed(() =>
-  Array.from({ length: Math.round(Math.log10(most.value)) + 1 }, (_, i) => 10 ** i),
+  Array.from({ length: to.value - from.value + 1 }, (_, i) => 10 ** (from.value + i)),
 )
 const x = (i: number) =>
   LEFT.value + ((WIDTH.value - LEFT.value - 6) * (i + 0.5)) / Math.max(1, props.rounds.length)
 function y(mites: number): number {
-  const share = Math.log(Math.max(NONE, mites) / NONE) / Math.log(most.value / NONE)
+  const share = (Math.log10(Math.max(NONE, mites)) - from.value) / (to.value - from.value)
   return HEIGHT.value - BOTTOM.value - (HEIGHT.value - BOTTOM.value - TOP) * share
 }
 const half = computed(() => Math.min(22, (WIDTH.value - LEFT.value) / props.rounds.length / 3))
@@ -73,8 +77,7 @@ const says = computed(() =>
         <path class="grid" :d="`M${LEFT} ${y(decade)}H${WIDTH}`" />
         <text class="end" :x="LEFT - 6" :y="y(decade) + 4">{{ decade }}</text>
       </g>
-      <text class="axis" :x="4" :y="TOP + 4">mites,</text>
-      <text class="axis" :x="4" :y="TOP + 18">log</text>
+      <text :x="LEFT + 6" :y="TOP + 16">mites, log scale</text>
       <text
         v-for="mark in marks"
         :key="`day${mark.day}`"

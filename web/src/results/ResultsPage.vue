@@ -79,6 +79,14 @@ const most = computed(() => {
 })
 const inFull = computed(() => results.value?.lines.find((line) => line.hive.id === chosen.value))
 const share = (value: number) => `${Math.round(100 * value)} %`
+const STEPS: Record<Shapes['NextStep']['kind'], string> = {
+  STOP: 'stop',
+  ONE_MORE: 'one more round',
+  FIND_LEAK: 'find the leak',
+  INFLOW: 'look for mites coming in',
+  OTHER_METHOD: 'another way while brood is heavy',
+  COUNT: 'count',
+}
 const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${share(each.high)}`
 </script>
 
@@ -106,18 +114,21 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
     <template v-else>
       <p class="whole" role="status">
         <template v-if="results.pooled.whole">
-          <strong class="figure">{{ share(results.pooled.whole.share) }}</strong> fewer mites on the
-          bees of {{ counted(results.pooled.counted, 'hive') }} counted before and after
+          <strong>{{ share(results.pooled.whole.share) }}</strong> fewer mites on the bees of
+          {{ counted(results.pooled.counted, 'hive') }} counted before and after
           <span class="soft">({{ interval(results.pooled.whole) }})</span>
         </template>
         <template v-else>
           No hive was counted both before and after: without that nobody knows whether it worked.
         </template>
-        <template v-if="results.pooled.againstControls">
-          · against {{ counted(results.pooled.controls, 'hive') }} left untreated:
-          <strong class="figure">{{ share(results.pooled.againstControls.share) }}</strong>
-          <span class="soft">({{ interval(results.pooled.againstControls) }})</span>
-        </template>
+        <span v-if="results.pooled.againstControls" class="controls">
+          Against {{ counted(results.pooled.controls, 'hive') }} left untreated:
+          <template v-if="results.pooled.againstControls.tells">
+            <strong>{{ share(results.pooled.againstControls.share) }}</strong>
+            {{ ' ' }}<span class="soft">({{ interval(results.pooled.againstControls) }})</span>
+          </template>
+          <template v-else>too few mites counted to tell.</template>
+        </span>
       </p>
       <LineTable label="Results by hive">
         <thead>
@@ -132,16 +143,13 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
           </tr>
         </thead>
         <tbody>
-          <tr
-            v-for="line in results.lines"
-            :key="line.hive.id"
-            :class="{ bracketed: line.hive.id === chosen }"
-          >
+          <tr v-for="line in results.lines" :key="line.hive.id">
             <th scope="row">
               <button
                 v-if="line.result"
                 type="button"
                 class="name"
+                :class="{ bracketed: line.hive.id === chosen }"
                 :aria-pressed="line.hive.id === chosen"
                 @click="chosen = line.hive.id"
               >
@@ -159,7 +167,9 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
               </td>
               <td class="nowrap">
                 <template v-if="line.result.reduction">
-                  <strong>{{ share(line.result.reduction.share) }}</strong>
+                  <strong>{{
+                    line.result.reduction.tells ? share(line.result.reduction.share) : 'cannot tell'
+                  }}</strong>
                   <span class="under soft">{{ interval(line.result.reduction) }}</span>
                 </template>
                 <span v-else class="soft">not known</span>
@@ -181,7 +191,9 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
                 <span v-else class="soft">too few counts</span>
                 <span class="under soft">expected {{ share(line.result.expectedKill) }}</span>
               </td>
-              <td class="next">{{ line.result.next[0]?.says }}</td>
+              <td class="next">
+                <strong>{{ line.result.next.map((step) => STEPS[step.kind]).join(', ') }}</strong>
+              </td>
             </template>
             <td v-else colspan="6" class="soft">not treated in these rounds</td>
           </tr>
@@ -220,6 +232,10 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
 
 .whole strong {
   font-size: 1.375rem;
+}
+
+.controls {
+  display: block;
 }
 
 .name {

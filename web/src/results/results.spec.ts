@@ -10,7 +10,9 @@ const drop = (day: string, byTreatment: number): Shapes['RoundDrop'] => ({
   mites: byTreatment,
   hours: 48,
   byTreatment,
-  lastPerDay: byTreatment / 2,
+  lastMites: byTreatment,
+  lastHours: 48,
+  settled: false,
   readings: 1,
   readOn: day,
 })

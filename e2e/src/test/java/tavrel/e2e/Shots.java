@@ -48,8 +48,6 @@ public final class Shots {
       take(desk, "today");
       desk.open("/apiaries").see("Kiln Field").press("Kiln Field").see("a gram more");
       take(desk, "apiary");
-      desk.press("K16").see("of the acid").see("First: push the tray");
-      take(desk, "seal");
       desk.press("Hours").see("Press an hour to see why").press("Wed 19 Aug 06:00").see("Reaches");
       take(desk, "hours");
       spacing(desk);
@@ -93,7 +91,12 @@ public final class Shots {
   private void spacing(Browser desk) {
     desk.open("/counts").choose("Apiary", "Hollow Bank").see("13 in 300").press("5");
     take(desk, "counts");
-    desk.open("/spacing").see("Late summer, weekly four").see("Free now");
+    desk.open("/counts/results").choose("Apiary", "Withy Stand").see("W1: drops by round");
+    take(desk, "results");
+    desk.open("/spacing")
+        .choose("Apiary", "Hollow Bank")
+        .see("Late summer, weekly four")
+        .see("Free now");
     take(desk, "spacing");
     desk.press("H4").see("mites left on").see("Schools");
     take(desk, "bench");

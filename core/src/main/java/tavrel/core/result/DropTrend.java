@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param perWeek factor from one week to the next: 0.5 is half as many; null where there are not
  *     two rounds to compare
  * @param atNatural whether the last board is back at what falls by itself; null where that rate is
- *     not known
+ *     not known, or no board was laid once the round itself had fallen
  */
 public record DropTrend(@Nullable Double perWeek, @Nullable Boolean atNatural) {
 
@@ -55,7 +55,10 @@ public record DropTrend(@Nullable Double perWeek, @Nullable Boolean atNatural) {
       return null;
     }
     RoundDrop last = drops.get(drops.size() - 1);
-    double expected = natural * last.hours() / 24;
-    return last.mites() <= expected + CHANCE * Math.sqrt(Math.max(1, expected));
+    if (!last.settled()) {
+      return null;
+    }
+    double expected = natural * last.lastHours() / 24;
+    return last.lastMites() <= expected + CHANCE * Math.sqrt(Math.max(1, expected));
   }
 }

@@ -11,8 +11,10 @@ import tavrel.core.count.Infestation;
  * @param low lower end of the 95 % interval
  * @param high upper end of the 95 % interval
  * @param againstControls whether hives left untreated stand against it
+ * @param tells whether the counts are enough to say that there are fewer mites, or more
  */
-public record Efficacy(double share, double low, double high, boolean againstControls) {
+public record Efficacy(
+    double share, double low, double high, boolean againstControls, boolean tells) {
 
   private static final double Z = 1.959_963_984_540_054;
 
@@ -91,7 +93,9 @@ public record Efficacy(double share, double low, double high, boolean againstCon
 
   private static Efficacy of(double ratio, double variance, boolean againstControls) {
     double factor = Math.exp(Z * Math.sqrt(variance));
-    return new Efficacy(1 - ratio, 1 - ratio * factor, 1 - ratio / factor, againstControls);
+    double low = 1 - ratio * factor;
+    double high = 1 - ratio / factor;
+    return new Efficacy(1 - ratio, low, high, againstControls, low > 0 || high < 0);
   }
 
   /** In a sentence. */

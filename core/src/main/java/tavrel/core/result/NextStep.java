@@ -157,7 +157,9 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
     Double shielded = known.shielded();
     Double perWeek = known.trend() == null ? null : known.trend().perWeek();
     boolean staysHigh = perWeek != null && perWeek > STAYS_HIGH;
-    if (shielded != null && shielded > HEAVY && (staysHigh || known.standing() == Standing.ABOVE)) {
+    boolean above = known.standing() == Standing.ABOVE;
+    boolean low = known.standing() == Standing.BELOW;
+    if (shielded != null && shielded > HEAVY && !low && (staysHigh || above)) {
       steps.add(
           new NextStep(
               Kind.OTHER_METHOD,
@@ -178,7 +180,7 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
   private static void addRound(List<NextStep> steps, Known known) {
     boolean dropsHigh = known.trend() != null && Boolean.FALSE.equals(known.trend().atNatural());
     boolean above = known.standing() == Standing.ABOVE;
-    if (!above && !dropsHigh) {
+    if (known.standing() == Standing.BELOW || (!above && !dropsHigh)) {
       return;
     }
     List<String> reasons = new ArrayList<>();
@@ -198,15 +200,13 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
   }
 
   private static void addStop(List<NextStep> steps, Known known) {
-    boolean low = known.standing() == Standing.BELOW;
-    boolean drops = known.trend() == null || !Boolean.FALSE.equals(known.trend().atNatural());
     if (steps.isEmpty() && known.roundsLeft() > 0) {
       steps.add(
           new NextStep(
               Kind.ONE_MORE,
               "Go on: " + left(known.roundsLeft()) + " of this series still to come.",
               List.of("A series works by its later rounds, when brood has emerged.")));
-    } else if (low && drops && steps.isEmpty()) {
+    } else if (known.standing() == Standing.BELOW && steps.isEmpty()) {
       steps.add(
           new NextStep(
               Kind.STOP,

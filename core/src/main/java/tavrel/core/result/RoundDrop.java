@@ -17,7 +17,9 @@ import tavrel.core.count.BoardReading;
  * @param mites counted in all
  * @param hours that the boards lay, in all
  * @param byTreatment mites above what falls by itself
- * @param lastPerDay mites a day on the last of them
+ * @param lastMites mites on the last of them
+ * @param lastHours hours that the last of them lay
+ * @param settled whether the last was laid a day or more after the round, when most has fallen
  * @param readings how many were read
  * @param readOn when the last was read
  */
@@ -26,7 +28,9 @@ public record RoundDrop(
     int mites,
     double hours,
     double byTreatment,
-    double lastPerDay,
+    int lastMites,
+    double lastHours,
+    boolean settled,
     int readings,
     LocalDate readOn) {
 
@@ -35,6 +39,8 @@ public record RoundDrop(
 
   /** Read within so many hours of a round's own day, a board can only be of that round. */
   private static final double SAME_DAY = 12;
+
+  private static final double A_DAY = 24;
 
   /**
    * Drops by round: a board counts for the latest round that was done before it was read.
@@ -77,7 +83,9 @@ public record RoundDrop(
         own.stream().mapToInt(BoardReading::mites).sum(),
         own.stream().mapToDouble(BoardReading::hours).sum(),
         own.stream().mapToDouble(board -> board.byTreatment(naturalPerDay)).sum(),
-        last.perDay(),
+        last.mites(),
+        last.hours(),
+        24 * ChronoUnit.DAYS.between(round, last.day()) - last.hours() >= A_DAY,
         own.size(),
         last.day());
   }

@@ -81,14 +81,24 @@ class NextStepTest {
         RoundDrop.of(ROUNDS, List.of(board(1, 400, 24), board(8, 200, 24), board(15, 100, 24)), 0);
     assertThat(DropTrend.of(drops, null).perWeek()).isCloseTo(0.5, within(1e-9));
     assertThat(DropTrend.of(drops, null).atNatural()).isNull();
-    assertThat(DropTrend.of(drops, 12.0).atNatural()).isFalse();
-    assertThat(DropTrend.of(drops, 95.0).atNatural()).as("within chance").isTrue();
+    assertThat(DropTrend.of(drops, 12.0).atNatural())
+        .as("the round itself is still falling")
+        .isNull();
+    List<RoundDrop> later = RoundDrop.of(ROUNDS, List.of(board(15, 100, 24), board(17, 20, 48)), 0);
+    assertThat(DropTrend.of(later, 4.0).atNatural()).isFalse();
+    assertThat(DropTrend.of(later, 8.0).atNatural()).as("within chance").isTrue();
     assertThat(DropTrend.of(drops.subList(0, 1), null).perWeek()).isNull();
   }
 
   @Test
   void below_the_limit_and_back_at_the_natural_drop_is_the_end() {
     assertThat(advice(sample(0), new DropTrend(0.4, true), null, 0.5, 0))
+        .containsExactly(Kind.STOP);
+  }
+
+  @Test
+  void a_sample_well_below_the_limit_outweighs_drops_that_were_high() {
+    assertThat(advice(sample(0), new DropTrend(0.95, false), null, 0.7, 0))
         .containsExactly(Kind.STOP);
   }
 
