@@ -74,7 +74,7 @@ const oneMore = computed(() => ({
           <dt>mites coming in</dt>
           <dd>{{ band(result.fit.inflow, whole) }} a day</dd>
         </dl>
-        <table>
+        <table v-if="ways.length">
           <caption>
             Ways to go on: what a wash would find on
             {{
@@ -95,8 +95,8 @@ const oneMore = computed(() => ({
                 <strong :class="way.reaches ? 'good' : 'bad'">{{
                   percent(way.wash.middle)
                 }}</strong>
-                <span class="soft">
-                  {{ percent(way.wash.low) }} to {{ percent(way.wash.high) }}</span
+                <span class="soft band"
+                  >{{ percent(way.wash.low) }} to {{ percent(way.wash.high) }}</span
                 >
               </td>
               <td class="figure">
@@ -179,6 +179,10 @@ td {
   padding: 3px 16px 3px 0;
   text-align: left;
   font-weight: 400;
+}
+
+.band {
+  margin-left: 8px;
 }
 
 .good {

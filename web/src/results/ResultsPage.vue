@@ -251,6 +251,7 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
 }
 
 .next {
+  min-width: 150px;
   max-width: 260px;
 }
 </style>

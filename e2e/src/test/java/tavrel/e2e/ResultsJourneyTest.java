@@ -31,7 +31,7 @@ class ResultsJourneyTest {
       desk.see("expected of dose and hive").see("A model estimate");
       assertThat(desk.barriers()).as("results").isEmpty();
       desk.press("Plan one more round for W2").see("Dose");
-      desk.see("Plan");
+      desk.see("for 1 hive");
       assertThat(desk.complaints()).isEmpty();
     }
   }

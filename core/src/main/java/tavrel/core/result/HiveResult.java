@@ -32,7 +32,7 @@ import tavrel.core.spacing.Schedule;
  * @param expectedKill share that dose and hive let expect
  * @param shielded share of the mites that was under cappings on the days of the rounds, by the
  *     model; null without a sample before
- * @param ahead what may become of it, as fitted
+ * @param ahead what may become of it, as fitted; empty once the rounds are too long ago to tell
  * @param next what to do, the weightiest first
  */
 public record HiveResult(
@@ -125,7 +125,7 @@ public record HiveResult(
         fitted,
         expectedKill,
         shielded,
-        fit == null ? List.of() : ahead(known, fit),
+        fit == null || !known.samples().stretch().concerns(today) ? List.of() : ahead(known, fit),
         NextStep.of(
             new NextStep.Known(
                 after,
