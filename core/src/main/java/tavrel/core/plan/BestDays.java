@@ -53,31 +53,37 @@ final class BestDays {
     }
     long[] added = added(rounds.get(0), byDay);
     int places = crews * days;
-    long[][] best = new long[rounds.size()][places];
-    int[][] before = new int[rounds.size()][places];
-    long end = isAnyPinned(placing, rounds, 0, rounds.size()) ? NEVER : missed(rounds.size());
+    Ways ways = new Ways(rounds.size());
+    boolean[] pinned = new boolean[rounds.size()];
+    int lastPinned = -1;
+    for (int round = 0; round < rounds.size(); round++) {
+      pinned[round] = placing.isPinned(rounds.get(round));
+      lastPinned = pinned[round] ? round : lastPinned;
+    }
+    long end = lastPinned >= 0 ? NEVER : missed(rounds.size());
     int last = -1;
+    boolean mayBegin = true;
     for (int round = 0; round < rounds.size(); round++) {
       Visit visit = rounds.get(round);
-      Arrays.fill(best[round], NEVER);
-      boolean pinned = placing.isPinned(visit);
-      for (CrewDay day : pinned ? pinnedAt(placing, visit) : board.open(visit)) {
+      for (CrewDay day : pinned[round] ? pinnedAt(placing, visit) : board.open(visit)) {
         int place = day.index;
-        long here = pinned ? 0 : added[place];
+        long here = pinned[round] ? 0 : added[place];
         if (here < NEVER) {
-          reach(placing, rounds, round, day, here + own(visit, day), best, before);
+          reach(rounds, pinned, round, day, here + own(visit, day), mayBegin, ways);
           long all =
-              isAnyPinned(placing, rounds, round + 1, rounds.size())
+              round < lastPinned
                   ? NEVER
-                  : best[round][place] + missed(rounds.size() - 1 - round);
+                  : ways.best[round][place] + missed(rounds.size() - 1 - round);
           if (all < end) {
             end = all;
             last = round * places + place;
           }
         }
       }
+      ways.closeRound(round);
+      mayBegin &= !pinned[round];
     }
-    for (int at = last; at >= 0; at = before[at / places][at % places]) {
+    for (int at = last; at >= 0; at = ways.before[at / places][at % places]) {
       Visit visit = rounds.get(at / places);
       if (!placing.isPinned(visit)) {
         CrewDay day = board.crewDays().get(at % places);
@@ -87,47 +93,80 @@ final class BestDays {
     }
   }
 
-  /** The cheapest way to have a round on a day, over where the round before it may be. */
-  private void reach(
-      Placing placing,
-      List<Visit> rounds,
-      int round,
-      CrewDay day,
-      long here,
-      long[][] best,
-      int[][] before) {
-    int place = day.index;
-    Visit visit = rounds.get(round);
-    if (!isAnyPinned(placing, rounds, 0, round)
-        && PlanRules.shortSinceDone(visit, day) + PlanRules.longSinceDone(visit, day) == 0) {
-      best[round][place] = here + missed(round);
-      before[round][place] = -1;
-    }
-    Gaps gaps = visit.course().gaps();
-    int dayIndex = board.dayIndex(day.date);
-    for (int earlier = round - 1; earlier >= 0; earlier--) {
-      int apart = round - earlier;
-      if (missed(apart - 1) > best[round][place]) {
-        break;
+  /** The cheapest way to have each round on each crew's day, and where it comes from. */
+  private final class Ways {
+
+    private final long[][] best;
+    private final int[][] before;
+
+    /** The best over crews, by round and day, and which place that is. */
+    private final long[][] bestOfDay;
+
+    private final int[][] placeOfDay;
+
+    Ways(int rounds) {
+      best = new long[rounds][crews * days];
+      before = new int[rounds][crews * days];
+      bestOfDay = new long[rounds][days];
+      placeOfDay = new int[rounds][days];
+      for (long[] ofRound : best) {
+        Arrays.fill(ofRound, NEVER);
       }
-      for (int gap = gaps.least() * apart; gap <= gaps.most() * apart; gap++) {
-        for (int crew = 0; crew < crews && gap <= dayIndex; crew++) {
-          int from = crew * days + dayIndex - gap;
-          if (best[earlier][from] < NEVER) {
-            long cost =
-                best[earlier][from]
-                    + here
-                    + missed(apart - 1)
-                    + PlanRules.gapCost(
-                        weights, rounds.get(earlier), board.crewDays().get(from), visit, day);
-            if (cost < best[round][place]) {
-              best[round][place] = cost;
-              before[round][place] = earlier * crews * days + from;
-            }
+    }
+
+    void closeRound(int round) {
+      for (int day = 0; day < days; day++) {
+        bestOfDay[round][day] = NEVER;
+        for (int place = day; place < crews * days; place += days) {
+          if (best[round][place] < bestOfDay[round][day]) {
+            bestOfDay[round][day] = best[round][place];
+            placeOfDay[round][day] = place;
           }
         }
       }
-      if (placing.isPinned(rounds.get(earlier))) {
+    }
+  }
+
+  /** The cheapest way to have a round on a day, over where the round before it may be. */
+  private void reach(
+      List<Visit> rounds,
+      boolean[] pinned,
+      int round,
+      CrewDay day,
+      long here,
+      boolean mayBegin,
+      Ways ways) {
+    int place = day.index;
+    Visit visit = rounds.get(round);
+    if (mayBegin
+        && PlanRules.shortSinceDone(visit, day) + PlanRules.longSinceDone(visit, day) == 0) {
+      ways.best[round][place] = here + missed(round);
+      ways.before[round][place] = -1;
+    }
+    Gaps gaps = visit.course().gaps();
+    int dayIndex = board.dayIndex(day);
+    for (int earlier = round - 1; earlier >= 0; earlier--) {
+      int apart = round - earlier;
+      if (missed(apart - 1) > ways.best[round][place]) {
+        break;
+      }
+      int most = Math.min(dayIndex, gaps.most() * apart);
+      for (int gap = gaps.least() * apart; gap <= most; gap++) {
+        long from = ways.bestOfDay[earlier][dayIndex - gap];
+        if (from < NEVER) {
+          long cost =
+              from
+                  + here
+                  + missed(apart - 1)
+                  + PlanRules.gapCost(weights, rounds.get(earlier), visit, gap);
+          if (cost < ways.best[round][place]) {
+            ways.best[round][place] = cost;
+            ways.before[round][place] =
+                earlier * crews * days + ways.placeOfDay[earlier][dayIndex - gap];
+          }
+        }
+      }
+      if (pinned[earlier]) {
         break;
       }
     }
@@ -179,14 +218,5 @@ final class BestDays {
   private static List<CrewDay> pinnedAt(Placing placing, Visit visit) {
     CrewDay at = placing.at(visit);
     return at == null ? List.of() : List.of(at);
-  }
-
-  private static boolean isAnyPinned(Placing placing, List<Visit> rounds, int from, int to) {
-    for (int round = from; round < to; round++) {
-      if (placing.isPinned(rounds.get(round))) {
-        return true;
-      }
-    }
-    return false;
   }
 }

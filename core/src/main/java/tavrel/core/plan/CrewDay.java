@@ -2,15 +2,14 @@ package tavrel.core.plan;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** A day of a crew, with the best order of whatever is put on it. Not for two threads at once. */
 final class CrewDay {
 
-  private static final int MOST_KEPT = 2_000;
+  /** A power of two. What falls on a place that is taken is kept instead. */
+  private static final int KEPT = 2_048;
 
   final int index;
 
@@ -34,7 +33,9 @@ final class CrewDay {
   private final PlanBoard board;
 
   /** By the sum of the marks of their series: 64 drawn bits each, so that no two sums meet. */
-  private final Map<Long, Drive> drives = new HashMap<>();
+  private final long[] keys = new long[KEPT];
+
+  private final @Nullable Drive[] drives = new Drive[KEPT];
 
   CrewDay(
       PlanBoard board,
@@ -79,17 +80,16 @@ final class CrewDay {
   }
 
   private Drive drive(long key, List<Visit> visits, @Nullable Visit more) {
-    Drive known = drives.get(key);
-    if (known == null) {
-      if (drives.size() >= MOST_KEPT) {
-        drives.clear();
-      }
+    int at = (int) (key ^ key >>> 32) & (KEPT - 1);
+    Drive known = drives[at];
+    if (known == null || keys[at] != key) {
       List<Visit> all = new ArrayList<>(visits);
       if (more != null) {
         all.add(more);
       }
       known = new DriveSearch(board, this, all).best();
-      drives.put(key, known);
+      keys[at] = key;
+      drives[at] = known;
     }
     return known;
   }

@@ -200,6 +200,10 @@ final class PlanBoard {
     return (int) (day.toEpochDay() - firstEpochDay);
   }
 
+  int dayIndex(CrewDay day) {
+    return (int) (day.epochDay - firstEpochDay);
+  }
+
   /** Number of the depot among places. */
   int depot() {
     return problem.yards().size();
@@ -218,7 +222,7 @@ final class PlanBoard {
   }
 
   WorkHours hours(int yard, CrewDay day) {
-    return hours[yard][(int) (day.epochDay - firstEpochDay)];
+    return hours[yard][dayIndex(day)];
   }
 
   WorkHours hours(Visit visit, LocalDate day) {
@@ -260,7 +264,7 @@ final class PlanBoard {
 
   /** Why no round of this visit's series may be on a day, or null. */
   @Nullable String closed(Visit visit, CrewDay at) {
-    return closed[visit.courseIndex()][(int) (at.epochDay - firstEpochDay)];
+    return closed[visit.courseIndex()][dayIndex(at)];
   }
 
   /** The same by date. */

@@ -83,10 +83,14 @@ final class PlanRules {
 
   /** Cost of a gap that is not the wanted one; only between rounds that follow each other. */
   static int gapCost(PlanWeights weights, Visit earlier, CrewDay one, Visit later, CrewDay other) {
-    if (later.number() != earlier.number() + 1) {
-      return 0;
-    }
-    return squared(weights, earlier.course().gaps().offBy(other.epochDay - one.epochDay));
+    return gapCost(weights, earlier, later, other.epochDay - one.epochDay);
+  }
+
+  /** The same by the days between them. */
+  static int gapCost(PlanWeights weights, Visit earlier, Visit later, long days) {
+    return later.number() == earlier.number() + 1
+        ? squared(weights, earlier.course().gaps().offBy(days))
+        : 0;
   }
 
   /** Cost of the first round's day: off the gap to the last one done, or after the wanted start. */
