@@ -4,7 +4,13 @@ import type { Shapes } from '../api/client'
 import { counted } from '../parts/format'
 
 /** The kit of a round, ticked as the truck is packed; kept with the round. */
-const props = defineProps<{ kit: readonly Shapes['KitLine'][]; mayTick: boolean }>()
+const props = defineProps<{
+  kit: readonly Shapes['KitLine'][]
+  mayTick: boolean
+  /** Ticks that the server does not have yet. */
+  waiting?: number
+  problem?: string
+}>()
 defineEmits<{ tick: [item: string, packed: boolean] }>()
 
 const GROUPS: Record<Shapes['KitLine']['group'], string> = {
@@ -33,6 +39,10 @@ const left = computed(() => props.kit.filter((line) => !line.tickedAt).length)
         left === 0 ? 'all packed' : `${counted(left, 'line')} to pack`
       }}</span>
     </h2>
+    <p v-if="waiting" role="status" class="no-print">
+      {{ counted(waiting, 'tick') }} kept on this device, sent when the network is back.
+    </p>
+    <p v-if="problem" role="alert" class="no-print">{{ problem }}</p>
     <div class="groups">
       <div v-for="group in groups" :key="group.name">
         <h3>{{ group.name }}</h3>

@@ -1,34 +1,32 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
 import VerdictMark from '../parts/VerdictMark.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { clockOf, counted, dayOf } from '../parts/format'
 import { useSession } from '../parts/session'
 import { boxNotation } from '../parts/standing'
+import { keptRun } from '../parts/keptRuns'
 import KitTicks from './KitTicks.vue'
+import { useKit } from './useKit'
 
 /** A planned round's dose sheet and kit list: to print, to pack by, to take to the yard. */
 const props = defineProps<{ id: string }>()
 const session = useSession()
 const inHand = useApiaryInHand()
 const whole = ref<Shapes['WholeRound'] | null>(null)
-const kit = ref<Shapes['KitLine'][]>([])
+const kit = useKit(props.id)
 const problem = ref('')
 
 onMounted(async () => {
-  const path = { id: props.id }
+  void kit.load()
   try {
-    const [found, lines] = await Promise.all([
-      ask(api.GET('/api/rounds/{id}', { params: { path } })),
-      ask(api.GET('/api/rounds/{id}/kit', { params: { path } })),
-    ])
-    whole.value = found
-    kit.value = lines
-    void inHand.take(found.apiary.id)
+    whole.value = await ask(api.GET('/api/rounds/{id}', { params: { path: { id: props.id } } }))
   } catch (thrown) {
-    problem.value = words(thrown)
+    whole.value = thrown instanceof Refused ? null : (keptRun(props.id)?.whole ?? null)
+    if (!whole.value) problem.value = words(thrown)
   }
+  if (whole.value) void inHand.take(whole.value.apiary.id)
 })
 
 const totals = computed(() => {
@@ -45,20 +43,6 @@ const totals = computed(() => {
 
 function rest(hive: Shapes['RoundHive']): number {
   return hive.firstAcid === undefined ? hive.loads : hive.loads - 1
-}
-
-async function tick(item: string, packed: boolean): Promise<void> {
-  try {
-    kit.value = await ask(
-      api.PUT('/api/rounds/{id}/kit/{item}', {
-        params: { path: { id: props.id, item } },
-        body: { packed },
-      }),
-    )
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
 }
 
 function print(): void {
@@ -141,7 +125,13 @@ function print(): void {
         </tbody>
       </table>
     </div>
-    <KitTicks :kit="kit" :may-tick="session.mayWork" @tick="tick" />
+    <KitTicks
+      :kit="kit.lines.value"
+      :waiting="kit.waiting.value"
+      :problem="kit.problem.value"
+      :may-tick="session.mayWork"
+      @tick="kit.tick"
+    />
     <ul class="cautions" aria-label="Cautions">
       <li v-for="caution in whole.cautions" :key="caution">{{ caution }}</li>
     </ul>

@@ -2,6 +2,7 @@ import { StorageSerializers, useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, Refused, type Shapes } from '../api/client'
+import { forgetKits } from '../dose/useKit'
 import { forgetRuns } from './keptRuns'
 
 /** Who is signed in, and how the door stands before. */
@@ -45,6 +46,7 @@ export const useSession = defineStore('session', () => {
     account.value = null
     remembered.value = null
     forgetRuns()
+    forgetKits(0)
   }
 
   /** The server no longer knows this session. */

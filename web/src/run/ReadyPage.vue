@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted } from 'vue'
 import type { Shapes } from '../api/client'
+import KitTicks from '../dose/KitTicks.vue'
+import { useKit } from '../dose/useKit'
 import { counted } from '../parts/format'
 import { useSession } from '../parts/session'
 import LineUpForm from './LineUpForm.vue'
@@ -17,6 +19,8 @@ type Point = Shapes['AskedReadiness']['point']
 const run = useRun(props.id)
 const outbox = useOutbox()
 const session = useSession()
+const kit = useKit(props.id)
+onMounted(() => void kit.load())
 
 const whole = run.whole
 const name = (hiveId?: string) => (hiveId ? (run.sheet.value.get(hiveId)?.hiveName ?? '') : '')
@@ -99,6 +103,13 @@ const open = computed(
         </p>
       </li>
     </ol>
+    <KitTicks
+      :kit="kit.lines.value"
+      :waiting="kit.waiting.value"
+      :problem="kit.problem.value"
+      :may-tick="session.mayWork"
+      @tick="kit.tick"
+    />
   </template>
 </template>
 

@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watch, watchEffect } from 'vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { useServerNow } from '../parts/clock'
 import { dayOf, grams } from '../parts/format'
+import { useKit } from '../dose/useKit'
 import { useSession } from '../parts/session'
 import ActSlab from './ActSlab.vue'
 import EndDialog from './EndDialog.vue'
@@ -39,6 +40,8 @@ const props = defineProps<{ id: string }>()
 const FILLS = 5
 
 const run = useRun(props.id)
+/** So that its list is on this phone too, see the sheet. */
+const kit = useKit(props.id)
 const outbox = useOutbox()
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -134,6 +137,7 @@ watch([run.board, part], ([board]) => {
   }
 })
 onMounted(() => {
+  void kit.load()
   if (wakeLock.isSupported.value) void wakeLock.request('screen').catch(() => undefined)
 })
 

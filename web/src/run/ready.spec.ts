@@ -45,7 +45,7 @@ function answers(routes: Record<string, unknown>): void {
   fetched.mockImplementation(async (request) => {
     const path = new URL(request.url).pathname
     if (request.method !== 'GET') sent.push({ path, body: await request.json() })
-    const found = Object.entries(routes).find(([end]) => path.endsWith(end))
+    const found = Object.entries({ '/kit': [], ...routes }).find(([end]) => path.endsWith(end))
     return new Response(JSON.stringify(found?.[1] ?? {}), {
       headers: { 'content-type': 'application/json' },
     })

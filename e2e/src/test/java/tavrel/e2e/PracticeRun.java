@@ -26,7 +26,7 @@ final class PracticeRun {
   private static final int SEAL_MINUTES = 1;
 
   private static final Duration AFTER_ITS_TIME = Duration.ofSeconds(8);
-  private static final Duration OFFLINE_FOR = Duration.ofSeconds(40);
+  private static final Duration OFFLINE_FOR = Duration.ofSeconds(25);
 
   /** What happened to one hive, as pressed: of two phones at it, the first start and opening. */
   static final class Pressed {

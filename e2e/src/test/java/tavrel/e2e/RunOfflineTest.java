@@ -2,6 +2,7 @@ package tavrel.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -21,7 +22,7 @@ class RunOfflineTest {
       String round = Crew.planned(app, HIVES);
       signIn(phone);
       phone.open("/run/" + round).see("People first");
-      screensAreKept(phone);
+      isOnThePhone(phone, round);
 
       phone.network(false);
       phone.reload().see("People first");
@@ -57,7 +58,7 @@ class RunOfflineTest {
       try (Browser phone = new Browser(app.url(), Browser.PHONE, profile)) {
         signIn(phone);
         phone.open("/run/" + round).see("Start burn");
-        screensAreKept(phone);
+        isOnThePhone(phone, round);
         phone.network(false);
         burn(phone);
         phone.see("Kept on this device: 2");
@@ -81,13 +82,42 @@ class RunOfflineTest {
     }
   }
 
-  private static void screensAreKept(Browser phone) {
+  @Test
+  void the_kit_is_ticked_without_network_and_the_tick_arrives_when_it_is_back(@TempDir Path data)
+      throws Exception {
+    try (App app = App.serve(data);
+        Browser phone = new Browser(app.url(), Browser.PHONE)) {
+      String round = Crew.planned(app, HIVES);
+      signIn(phone);
+      phone.open("/run/" + round).see("People first");
+      isOnThePhone(phone, round);
+      Client other = Crew.device(app);
+      int lines = kit(other, round).size();
+
+      phone.network(false).open("/dose/sheet/" + round).see(lines + " lines to pack");
+      phone.pressAt(".kit input").see("1 tick kept on this device").see(lines - 1 + " lines to");
+      assertThat(kit(other, round).findValues("tickedAt")).isEmpty();
+      phone.network(true).seeNo("tick kept on this device");
+      assertThat(kit(other, round).findValues("tickedAt")).hasSize(1);
+    }
+  }
+
+  private static JsonNode kit(Client client, String round) throws Exception {
+    return client.send("GET", "/api/rounds/" + round + "/kit", null);
+  }
+
+  /** Until the screens and the run itself are kept, there is nothing to go on with. */
+  private static void isOnThePhone(Browser phone, String round) {
     Until.within(
-        Duration.ofSeconds(20),
-        "the screens are kept on the phone",
+        Duration.ofSeconds(30),
+        "the run is kept on the phone",
         () ->
             Boolean.TRUE.equals(
-                phone.script("return Boolean(navigator.serviceWorker.controller)")));
+                phone.script(
+                    "return Boolean(navigator.serviceWorker.controller"
+                        + " && localStorage.getItem('tavrel.run.' + arguments[0])"
+                        + " && localStorage.getItem('tavrel.kit.' + arguments[0])?.includes('name'))",
+                    round)));
   }
 
   private static void signIn(Browser phone) {
