@@ -1,4 +1,4 @@
-import { useEventListener, useStorage } from '@vueuse/core'
+import { useEventListener, useIntervalFn, useStorage } from '@vueuse/core'
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 
@@ -11,6 +11,8 @@ interface KeptKit {
 }
 
 const KEY = 'tavrel.kit.'
+/** What waits is tried again after so long: a network is often back before the browser says so. */
+const AGAIN = 4_000
 const LONGEST = 7 * 24 * 3_600_000
 
 /** Lets go of kits that are older than a week; of all of them, when somebody signs out here. */
@@ -96,10 +98,12 @@ export function useKit(roundId: string): {
     }),
   )
 
+  const waiting = computed(() => Object.keys(kept.value.waiting).length)
   useEventListener(window, 'online', () => void load())
+  useIntervalFn(() => waiting.value > 0 && void load(), AGAIN)
   return {
     lines,
-    waiting: computed(() => Object.keys(kept.value.waiting).length),
+    waiting,
     problem,
     load,
     tick,
