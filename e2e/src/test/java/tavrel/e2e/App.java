@@ -20,17 +20,9 @@ final class App implements AutoCloseable {
           ? Path.of("server", "target")
           : Path.of("..", "server", "target");
   private static final String JAVA = ProcessHandle.current().info().command().orElse("java");
-
-  /** Starts soon rather than runs fast: a journey is over before a server is warm. */
   private static final List<String> JAR_AS_PACKED =
       List.of(
-          JAVA,
-          "-Xmx256m",
-          "-XX:+UseSerialGC",
-          "-XX:TieredStopAtLevel=1",
-          "-jar",
-          TARGET.resolve("tavrel.jar").toString());
-
+          JAVA, "-Xmx256m", "-XX:+UseSerialGC", "-jar", TARGET.resolve("tavrel.jar").toString());
   private static final List<String> QUICK =
       List.of(
           JAVA,
