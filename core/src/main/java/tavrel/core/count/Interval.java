@@ -9,7 +9,7 @@ package tavrel.core.count;
 public record Interval(double low, double high) {
 
   /** Two-sided 95 % of the normal distribution. */
-  static final double Z = 1.959_963_984_540_054;
+  public static final double Z = 1.959_963_984_540_054;
 
   /**
    * Wilson's 95 % score interval of a share (Wilson 1927, Journal of the American Statistical

@@ -3,6 +3,7 @@ package tavrel.core.result;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.count.Infestation;
+import tavrel.core.count.Interval;
 
 /**
  * Share of the mites that a treatment took away, from counts before and after it (handbook 2.11).
@@ -15,8 +16,6 @@ import tavrel.core.count.Infestation;
  */
 public record Efficacy(
     double share, double low, double high, boolean againstControls, boolean tells) {
-
-  private static final double Z = 1.959_963_984_540_054;
 
   /** Stands for a count of no mites in the logarithm, and only there. */
   private static final double NONE = 0.5;
@@ -92,7 +91,7 @@ public record Efficacy(
   }
 
   private static Efficacy of(double ratio, double variance, boolean againstControls) {
-    double factor = Math.exp(Z * Math.sqrt(variance));
+    double factor = Math.exp(Interval.Z * Math.sqrt(variance));
     double low = 1 - ratio * factor;
     double high = 1 - ratio / factor;
     return new Efficacy(1 - ratio, low, high, againstControls, low > 0 || high < 0);

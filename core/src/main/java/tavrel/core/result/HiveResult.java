@@ -98,7 +98,7 @@ public record HiveResult(
         RoundDrop.of(known.rounds(), known.samples().boards(), natural == null ? 0 : natural);
     DropTrend trend = DropTrend.of(drops, natural);
     List<Course.RoundEffect> expected =
-        before == null
+        before == null || !canBeForetold(known)
             ? List.of()
             : Course.of(known.colony(), new Schedule(known.rounds())).rounds();
     Double shielded =
@@ -136,6 +136,12 @@ public record HiveResult(
                 shielded,
                 known.toCome().size(),
                 ChronoUnit.DAYS.between(last(known.rounds()), today))));
+  }
+
+  /** More rounds, or longer, than one course of the model is made for. */
+  private static boolean canBeForetold(Known known) {
+    return known.rounds().size() <= Schedule.MOST_ROUNDS
+        && !last(known.rounds()).isAfter(known.colony().commonDate());
   }
 
   private static List<Seen> seen(Known known, List<RoundDrop> drops) {

@@ -18,23 +18,12 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
 
   /** What there is to do. */
   public enum Kind {
-    STOP("stop"),
-    ONE_MORE("one more round"),
-    FIND_LEAK("find the leak"),
-    INFLOW("look for mites coming in"),
-    OTHER_METHOD("another way while brood is heavy"),
-    COUNT("count");
-
-    private final String words;
-
-    Kind(String words) {
-      this.words = words;
-    }
-
-    /** Its name on screen. */
-    public String words() {
-      return words;
-    }
+    STOP,
+    ONE_MORE,
+    FIND_LEAK,
+    INFLOW,
+    OTHER_METHOD,
+    COUNT
   }
 
   /**
@@ -81,9 +70,6 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
   /** A drop that does not fall below this share in a week stays high. */
   private static final double STAYS_HIGH = 0.8;
 
-  /** A wash tells of a series only so long after its last round, days. */
-  private static final int SETTLED = 10;
-
   /** Every piece of advice that a rule gives, the weightiest first; one at least. */
   public static List<NextStep> of(Known known) {
     List<NextStep> steps = new ArrayList<>();
@@ -105,7 +91,7 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
           "Count again: the sample cannot tell yet.",
           List.of("The sample afterwards: " + known.sample().says(known.limit()) + "."));
     }
-    long wait = SETTLED - known.daysSinceLast();
+    long wait = RoundsTogether.SETTLED - known.daysSinceLast();
     return new NextStep(
         Kind.COUNT,
         wait > 0
