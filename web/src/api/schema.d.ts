@@ -733,7 +733,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -765,6 +765,22 @@ export interface paths {
         };
         get: operations["page"];
         put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register/standing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standing"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -782,6 +798,54 @@ export interface paths {
         get: operations["csv"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register/treatments.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register/treatments.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register/{id}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correct"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2133,6 +2197,18 @@ export interface components {
         CopyTo: {
             to: string[];
         };
+        Correction: {
+            /** Format: date-time */
+            at: string;
+            becomes: string;
+            by: string;
+            /** @enum {string} */
+            field: "GRAMS" | "AMOUNT" | "PRODUCT" | "LOT" | "PEOPLE" | "SUPERS" | "REMARKS" | "STANDS";
+            /** Format: uuid */
+            id: string;
+            was: string;
+            why: string;
+        };
         CostQuestion: {
             first: components["schemas"]["ToolCost"];
             rates: components["schemas"]["Rates"];
@@ -2725,6 +2801,20 @@ export interface components {
             panTasks: components["schemas"]["Task"][];
             seal: components["schemas"]["SealReading"];
         };
+        HiveStanding: {
+            hive: string;
+            /** Format: uuid */
+            hiveId: string;
+            honey: components["schemas"]["HoneyWait"];
+            /** Format: date */
+            lastDay: string;
+            /** Format: int32 */
+            others: number;
+            over: boolean;
+            oxalic: components["schemas"]["YearCount"];
+            ruleSheet?: string;
+            says: string;
+        };
         HiveToReady: {
             /** Format: uuid */
             hiveId: string;
@@ -2735,6 +2825,11 @@ export interface components {
             from: string;
             /** Format: int32 */
             hours: number;
+        };
+        HoneyWait: {
+            /** Format: date */
+            from?: string;
+            silent: boolean;
         };
         HourChoice: {
             /** Format: double */
@@ -3042,6 +3137,15 @@ export interface components {
             /** @enum {string} */
             youngest?: "EGGS" | "YOUNG_LARVAE" | "CAPPED_ONLY" | "NO_BROOD";
         };
+        NewCorrection: {
+            becomes: string;
+            /** @enum {string} */
+            field: "GRAMS" | "AMOUNT" | "PRODUCT" | "LOT" | "PEOPLE" | "SUPERS" | "REMARKS" | "STANDS";
+            /** Format: uuid */
+            id: string;
+            was: string;
+            why: string;
+        };
         NewCount: {
             /** Format: int32 */
             bees?: number;
@@ -3183,6 +3287,29 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
+        };
+        NewTreatment: {
+            /** Format: double */
+            acid: number;
+            amount?: string;
+            /** Format: date */
+            day: string;
+            hives: {
+                [key: string]: string;
+            };
+            lot?: string;
+            /** @enum {string} */
+            means: "OXALIC_VAPOUR" | "OXALIC_TRICKLED" | "FORMIC" | "THYMOL" | "LACTIC" | "STRIPS" | "BROOD_TAKEN" | "OTHER";
+            method: string;
+            people: string;
+            product?: string;
+            remarks: string;
+            /** Format: uuid */
+            ruleSheetId?: string;
+            /** @enum {string} */
+            supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
+            /** Format: int32 */
+            waitingDays?: number;
         };
         NewWatch: {
             /** @enum {string} */
@@ -3342,7 +3469,7 @@ export interface components {
             volts: number;
         };
         Page: {
-            lines: components["schemas"]["TreatmentLine"][];
+            lines: components["schemas"]["RegisterEntry"][];
             totals: components["schemas"]["RegisterTotals"];
             years: number[];
         };
@@ -3464,6 +3591,13 @@ export interface components {
             rounds: number;
             sheet: components["schemas"]["RuleSheet"];
         };
+        RegisterEntry: {
+            corrections: components["schemas"]["Correction"][];
+            line: components["schemas"]["TreatmentLine"];
+            now: {
+                [key: string]: string;
+            };
+        };
         RegisterTotals: {
             /** Format: double */
             acid: number;
@@ -3475,6 +3609,8 @@ export interface components {
             productGrams: number;
             /** Format: int32 */
             rounds: number;
+            /** Format: int32 */
+            struck: number;
         };
         ResultLine: {
             hive: components["schemas"]["Hive"];
@@ -4200,18 +4336,27 @@ export interface components {
         TreatmentLine: {
             /** Format: double */
             acid: number;
+            amount?: string;
             apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
             /** Format: double */
             celsius?: number;
+            corrected: boolean;
             /** Format: date */
             day: string;
             hive: string;
             /** Format: uuid */
             hiveId: string;
-            labelSays: string;
+            /** Format: uuid */
+            id: string;
+            labelSays?: string;
             /** Format: int32 */
             loads: number;
             lot?: string;
+            /** @enum {string} */
+            means: "OXALIC_VAPOUR" | "OXALIC_TRICKLED" | "FORMIC" | "THYMOL" | "LACTIC" | "STRIPS" | "BROOD_TAKEN" | "OTHER";
+            method: string;
             offLabelReason?: string;
             /** Format: date-time */
             openedAt?: string;
@@ -4223,17 +4368,19 @@ export interface components {
             /** Format: date-time */
             removedAt?: string;
             /** Format: uuid */
-            roundId: string;
-            ruleSheet: string;
+            roundId?: string;
+            ruleSheet?: string;
+            /** Format: int32 */
+            sheetVersion?: number;
+            stands: boolean;
             /** Format: date-time */
-            startedAt: string;
+            startedAt?: string;
             /** Format: int32 */
             supers: number;
             /** @enum {string} */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
-            tool: string;
             /** @enum {string} */
-            verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
             /** Format: int32 */
             waitingDays?: number;
             weatherFrom?: string;
@@ -4460,6 +4607,12 @@ export interface components {
             /** Format: date */
             to: string;
             yearly: boolean;
+        };
+        YearCount: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            most?: number;
         };
         YearStretch: {
             /** Format: date */
@@ -5687,7 +5840,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5742,6 +5895,8 @@ export interface operations {
             query?: {
                 year?: number;
                 apiaryId?: string;
+                hiveId?: string;
+                only?: "ALL" | "OFF_LABEL" | "CORRECTED" | "TYPED";
                 limit?: number;
                 offset?: number;
             };
@@ -5762,11 +5917,58 @@ export interface operations {
             };
         };
     };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTreatment"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    standing: {
+        parameters: {
+            query: {
+                apiaryId: string;
+                year: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HiveStanding"][];
+                };
+            };
+        };
+    };
     csv: {
         parameters: {
             query?: {
                 year?: number;
                 apiaryId?: string;
+                hiveId?: string;
+                only?: "ALL" | "OFF_LABEL" | "CORRECTED" | "TYPED";
             };
             header?: never;
             path?: never;
@@ -5781,6 +5983,82 @@ export interface operations {
                 };
                 content: {
                     "text/csv": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: {
+                year?: number;
+                apiaryId?: string;
+                hiveId?: string;
+                only?: "ALL" | "OFF_LABEL" | "CORRECTED" | "TYPED";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: {
+                year?: number;
+                apiaryId?: string;
+                hiveId?: string;
+                only?: "ALL" | "OFF_LABEL" | "CORRECTED" | "TYPED";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCorrection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegisterEntry"];
                 };
             };
         };

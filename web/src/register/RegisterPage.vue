@@ -1,43 +1,96 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { counted, dayOf, grams, timeIn } from '../parts/format'
+import { serverNow } from '../parts/clock'
+import { todayHere } from '../parts/days'
+import { counted, grams } from '../parts/format'
+import { useSession } from '../parts/session'
+import CorrectionDialog from './CorrectionDialog.vue'
+import HiveStandings from './HiveStandings.vue'
+import RegisterTable from './RegisterTable.vue'
+import TreatmentForm from './TreatmentForm.vue'
+import type { RegisterEntry } from './registerWords'
+
+type Only = 'ALL' | 'OFF_LABEL' | 'CORRECTED' | 'TYPED'
 
 const PAGE = 100
-const page = ref<Shapes['Page'] | null>(null)
-const apiaries = ref<{ value: string; title: string }[]>([])
-const year = ref<number | null>(null)
-const apiaryId = ref<string | null>(null)
-const problem = ref('')
-const lines = ref<Shapes['TreatmentLine'][]>([])
+const ONLY: { value: Only; title: string }[] = [
+  { value: 'ALL', title: 'every line' },
+  { value: 'OFF_LABEL', title: 'not on the label' },
+  { value: 'CORRECTED', title: 'put right later' },
+  { value: 'TYPED', title: 'written by hand' },
+]
 
+const session = useSession()
+const page = ref<Shapes['Page'] | null>(null)
+const lines = ref<RegisterEntry[]>([])
+const apiaries = ref<{ value: string; title: string }[]>([])
+const hives = ref<{ value: string; title: string }[]>([])
+const thisYear = Number(todayHere(serverNow()).slice(0, 4))
+const year = ref<number | null>(thisYear)
+const apiaryId = ref<string | null>(null)
+const hiveId = ref<string | null>(null)
+const only = ref<Only>('ALL')
+const limits = ref(false)
+const problem = ref('')
+const corrected = ref<RegisterEntry | null>(null)
+const correcting = ref(false)
+const writing = ref(false)
+
+const years = computed(() => [...new Set([thisYear, ...(page.value?.years ?? [])])])
 const query = computed(() => ({
   ...(year.value ? { year: year.value } : {}),
-  ...(apiaryId.value ? { apiaryId: apiaryId.value } : {}),
+  ...(hiveId.value ? { hiveId: hiveId.value } : {}),
+  ...(apiaryId.value && !hiveId.value ? { apiaryId: apiaryId.value } : {}),
+  ...(only.value === 'ALL' ? {} : { only: only.value }),
 }))
-const csv = computed(() => {
+
+function file(kind: 'csv' | 'json' | 'pdf'): string {
   const parameters = new URLSearchParams(
     Object.entries(query.value).map(([key, value]) => [key, String(value)]),
   )
-  return `/api/register/treatments.csv?${parameters}`
-})
-const SUPERS = { TAKEN_OFF: 'off', BOARD_BETWEEN: 'parted', LEFT_ON: 'left on' } as const
+  return `/api/register/treatments.${kind}?${parameters}`
+}
+
+/** Answers may come out of order: only the one asked for last is shown. */
+let asked = 0
 
 async function load(offset = 0): Promise<void> {
+  const mine = ++asked
   try {
-    page.value = await ask(
+    const answer = await ask(
       api.GET('/api/register', { params: { query: { ...query.value, limit: PAGE, offset } } }),
     )
-    lines.value = offset === 0 ? page.value.lines : [...lines.value, ...page.value.lines]
+    if (mine !== asked) return
+    page.value = answer
+    lines.value = offset === 0 ? answer.lines : [...lines.value, ...answer.lines]
     problem.value = ''
   } catch (thrown) {
-    problem.value = words(thrown)
+    if (mine === asked) problem.value = words(thrown)
   }
 }
 
+function correct(entry: RegisterEntry): void {
+  corrected.value = entry
+  correcting.value = true
+}
+
+function choose(id: string): void {
+  hiveId.value = id
+  limits.value = false
+}
+
 watch(query, () => load())
+watch(apiaryId, async (id) => {
+  hiveId.value = null
+  hives.value = []
+  if (!id) return
+  const found = await ask(api.GET('/api/apiaries/{id}', { params: { path: { id } } })).catch(
+    () => null,
+  )
+  if (apiaryId.value === id)
+    hives.value = (found?.hives ?? []).map((each) => ({ value: each.id, title: each.name }))
+})
 onMounted(async () => {
   await load()
   const listed = await ask(api.GET('/api/apiaries')).catch(() => [])
@@ -49,96 +102,84 @@ onMounted(async () => {
   <div class="top">
     <h1>Register</h1>
     <span class="spring"></span>
+    <v-btn v-if="session.isKeeper" class="no-print" variant="outlined" @click="writing = true"
+      >Write a line by hand</v-btn
+    >
+    <span class="away no-print">
+      Take away:
+      <a :href="file('pdf')" download>PDF</a>
+      <a :href="file('csv')" download>CSV</a>
+      <a :href="file('json')" download>JSON</a>
+    </span>
+  </div>
+  <div class="filters no-print">
     <v-select
       v-model="year"
-      class="filter no-print"
       label="Year"
-      :items="page?.years ?? []"
+      :items="years"
+      placeholder="all years"
+      persistent-placeholder
       clearable
       density="compact"
     />
     <v-select
       v-model="apiaryId"
-      class="filter no-print"
       label="Apiary"
       :items="apiaries"
+      placeholder="all apiaries"
+      persistent-placeholder
       clearable
       density="compact"
     />
-    <v-btn class="no-print" :href="csv" download>Take away as CSV</v-btn>
+    <v-select
+      v-model="hiveId"
+      label="Hive"
+      :items="hives"
+      :disabled="!apiaryId"
+      :placeholder="apiaryId ? 'all hives' : 'choose an apiary first'"
+      persistent-placeholder
+      clearable
+      density="compact"
+    />
+    <v-select v-model="only" label="Show" :items="ONLY" density="compact" />
   </div>
   <p v-if="problem" role="alert">{{ problem }}</p>
   <template v-if="page">
     <p class="sums">
-      <strong>{{ counted(page.totals.lines, 'treatment') }}</strong> in
+      <strong>{{ counted(page.totals.lines - page.totals.struck, 'treatment') }}</strong> in
       {{ counted(page.totals.rounds, 'round') }} of {{ counted(page.totals.hives, 'hive') }} ·
       <span class="figure">{{ grams(page.totals.acid) }}</span> acid dihydrate ·
       <span class="figure">{{ grams(page.totals.productGrams) }}</span> product
+      <template v-if="page.totals.struck"> · {{ page.totals.struck }} struck out</template>
     </p>
-    <p v-if="lines.length === 0">
-      Nothing has been done here yet. A hive stands here as soon as a burn has ended in it.
+    <p v-if="apiaryId" class="no-print">
+      <button type="button" class="word" :aria-expanded="limits" @click="limits = !limits">
+        {{ limits ? 'Back to the lines' : 'Label’s limits and honey supers, hive by hive' }}
+      </button>
     </p>
-    <div v-else class="scroll" tabindex="0" role="region" aria-label="Treatments">
-      <LineTable label="Treatments" class="table">
-        <thead>
-          <tr>
-            <th scope="col">Day</th>
-            <th scope="col">Apiary</th>
-            <th scope="col">Hive</th>
-            <th scope="col">Burn, out, open</th>
-            <th scope="col">Acid</th>
-            <th scope="col">Product, lot</th>
-            <th scope="col">Who</th>
-            <th scope="col">Supers</th>
-            <th scope="col">Air</th>
-            <th scope="col">Label</th>
-            <th scope="col">Remarks</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="line in lines" :key="line.roundId + line.hiveId">
-            <td class="nowrap">
-              <router-link :to="`/run/${line.roundId}/review`"
-                >{{ dayOf(line.day) }} {{ line.day.slice(0, 4) }}</router-link
-              >
-            </td>
-            <td class="nowrap">{{ line.apiary }}</td>
-            <td>
-              <strong>{{ line.hive }}</strong>
-            </td>
-            <td class="figure nowrap">
-              {{ timeIn(line.zone, line.startedAt) }}
-              {{ line.removedAt ? timeIn(line.zone, line.removedAt) : 'tool in' }}
-              {{ line.openedAt ? timeIn(line.zone, line.openedAt) : 'shut' }}
-            </td>
-            <td class="figure nowrap">{{ grams(line.acid) }}</td>
-            <td>{{ [line.product, line.lot].filter(Boolean).join(', ') || 'not given' }}</td>
-            <td>{{ line.people }}</td>
-            <td>{{ line.supers ? `${line.supers}, ${SUPERS[line.supersPlan]}` : 'none' }}</td>
-            <td class="figure nowrap" :title="line.weatherFrom">
-              {{ line.celsius === undefined ? 'not known' : line.celsius.toFixed(1) + ' °C' }}
-              <span v-if="line.weatherMadeUp" class="madeUp">simulated</span>
-            </td>
-            <td>
-              <VerdictMark :verdict="line.verdict" />
-              <span class="sheet-name soft">{{ line.ruleSheet }}</span>
-            </td>
-            <td class="remarks">
-              {{ line.remarks }}
-              <em v-if="line.offLabelReason">Off label because: {{ line.offLabelReason }}</em>
-            </td>
-          </tr>
-        </tbody>
-      </LineTable>
-    </div>
-    <v-btn
-      v-if="lines.length < page.totals.lines"
-      class="more no-print"
-      @click="load(lines.length)"
-    >
-      Show more ({{ page.totals.lines - lines.length }} left)
-    </v-btn>
+    <HiveStandings
+      v-if="limits && apiaryId"
+      :apiary-id="apiaryId"
+      :year="year ?? thisYear"
+      @hive="choose"
+    />
+    <p v-else-if="lines.length === 0">
+      Nothing stands here. A hive comes into the register as soon as a burn has ended in it; other
+      treatments are written by hand.
+    </p>
+    <template v-else>
+      <RegisterTable :entries="lines" :may-correct="session.isKeeper" @correct="correct" />
+      <v-btn
+        v-if="lines.length < page.totals.lines"
+        class="more no-print"
+        @click="load(lines.length)"
+      >
+        Show more ({{ page.totals.lines - lines.length }} left)
+      </v-btn>
+    </template>
   </template>
+  <CorrectionDialog v-if="corrected" v-model="correcting" :entry="corrected" @written="load()" />
+  <TreatmentForm v-model="writing" :apiaries="apiaries" @written="load()" />
 </template>
 
 <style scoped>
@@ -146,43 +187,33 @@ onMounted(async () => {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px 12px;
+  gap: 8px 16px;
 }
 
 .spring {
   flex: 1;
 }
 
-.filter {
-  flex: none;
-  width: 180px;
+.away a {
+  display: inline-block;
+  min-height: 32px;
+  padding: 6px 4px;
+}
+
+.filters {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+  gap: 8px 12px;
+  margin-top: 10px;
 }
 
 .sums {
   margin: 10px 0;
 }
 
-.table :deep(table) {
-  min-width: 1080px;
-}
-
-.nowrap {
-  white-space: nowrap;
-}
-
-.sheet-name {
-  display: block;
-  font-size: 0.8125rem;
-}
-
-.madeUp {
-  display: block;
-  color: var(--caution);
-  font-weight: 650;
-}
-
-.remarks {
-  min-width: 130px;
+.word {
+  min-height: 32px;
+  text-decoration: underline;
 }
 
 .more {

@@ -41,7 +41,8 @@ class PracticeRunTest {
     practice.run(Duration.ofMinutes(6).plusSeconds(25L * hives));
     Map<String, PracticeRun.Pressed> pressed = practice.pressed();
     assertThat(practice.register()).hasSize(hives);
-    for (JsonNode line : practice.register()) {
+    for (JsonNode entry : practice.register()) {
+      JsonNode line = entry.path("line");
       String hive = line.path("hive").asText();
       PracticeRun.Pressed of = pressed.get(hive);
       assertThat(line.path("loads").asInt()).as(hive).isEqualTo(1);

@@ -33,6 +33,7 @@ class RoundJourneyTest {
             .contains("Wren")
             .contains("Vale crystals")
             .contains("allowed");
+        putRight(browser);
         assertThat(browser.complaints()).isEmpty();
       }
       app.kill();
@@ -206,6 +207,27 @@ class RoundJourneyTest {
           }
           return browser.find("[data-act=main]").getText().startsWith(then);
         });
+  }
+
+  /** The original stays, the correction stands under it, and the paper shows both. */
+  private static void putRight(Browser browser) {
+    browser
+        .press("Put right…")
+        .choose("What is wrong", "lot")
+        .type("It should say", "V-12")
+        .press("Write it down")
+        .see("is empty")
+        .type("Why", "the tin says so")
+        .press("Write it down")
+        .see("the tin says so")
+        .see("V-12");
+    String paper =
+        (String)
+            browser.script(
+                "const done = arguments[arguments.length - 1];"
+                    + "const link = [...document.querySelectorAll('a')].find(a => a.textContent === 'PDF').href;"
+                    + "fetch(link).then(r => r.blob()).then(b => b.text()).then(t => done(t.slice(0, 5)))");
+    assertThat(paper).isEqualTo("%PDF-");
   }
 
   private static String csv(Browser browser) {

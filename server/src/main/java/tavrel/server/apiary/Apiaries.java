@@ -342,7 +342,12 @@ public class Apiaries {
         .orElseGet(() -> HourRule.of(TemperatureSchool.COOL_BROAD));
   }
 
-  private UUID apiaryOf(UUID hiveId) {
+  /**
+   * Where a hive stands.
+   *
+   * @throws Problem 404
+   */
+  public UUID apiaryOf(UUID hiveId) {
     return mapper.apiaryOf(hiveId).orElseThrow(() -> Problem.missing("This hive"));
   }
 }

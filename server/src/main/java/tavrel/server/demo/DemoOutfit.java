@@ -51,6 +51,7 @@ class DemoOutfit implements ApplicationRunner {
   private final DemoColonies colonies;
   private final DemoPeople people;
   private final DemoCrews crews;
+  private final DemoBooks books;
   private final DemoClock clock;
 
   DemoOutfit(
@@ -63,6 +64,7 @@ class DemoOutfit implements ApplicationRunner {
       DemoColonies colonies,
       DemoPeople people,
       DemoCrews crews,
+      DemoBooks books,
       DemoClock clock) {
     this.accounts = accounts;
     this.rosters = rosters;
@@ -73,6 +75,7 @@ class DemoOutfit implements ApplicationRunner {
     this.colonies = colonies;
     this.people = people;
     this.crews = crews;
+    this.books = books;
     this.clock = clock;
   }
 
@@ -108,6 +111,8 @@ class DemoOutfit implements ApplicationRunner {
     colonies.wash("Upper Sallow", LocalDate.of(2026, 8, 16), 2, 0.014, crew);
     colonies.layBoards("Upper Sallow", LocalDate.of(2026, 8, 16), crew);
     colonies.brood(keeper);
+    books.strips("Upper Sallow", LocalDate.of(2025, 9, 12), keeper);
+    books.lotPutRight("Cold Quay", keeper);
     clock.moveTo(DemoClock.DAWN);
     rounds.planned("Hollow Bank", sheet, keeper);
   }

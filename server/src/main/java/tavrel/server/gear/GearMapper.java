@@ -149,7 +149,7 @@ interface GearMapper {
       """
       select min(started_at) as began, max(coalesce(opened_at, removed_at, started_at)) as ended
       from treatment
-      where started_at > #{since}
+      where started_at > #{since} and round_id is not null and stands
       group by round_id
       """)
   List<Worn> wornSince(Instant since);

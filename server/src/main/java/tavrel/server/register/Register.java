@@ -1,40 +1,45 @@
 package tavrel.server.register;
 
-import java.io.IOException;
-import java.io.OutputStream;
-import java.io.OutputStreamWriter;
-import java.io.Writer;
-import java.nio.charset.StandardCharsets;
-import java.time.Instant;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
-import org.apache.ibatis.cursor.Cursor;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tavrel.core.Figures;
+import tavrel.core.InvalidValue;
+import tavrel.core.register.Correction;
+import tavrel.core.register.EntryField;
+import tavrel.core.register.HoneyWait;
+import tavrel.core.register.Standing;
+import tavrel.core.register.YearCount;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.yardrun.Treatment;
-import tavrel.server.http.Spreadsheet;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
 
-/** What was done, drawn from the run logs and kept for the inspector. */
+/** What was done: drawn from the run logs, or typed; put right visibly; kept for the inspector. */
 @Service
 public class Register {
 
   private static final int PEOPLE_FIT = 400;
   private static final int REMARKS_FIT = 4_000;
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
 
   private final RegisterMapper mapper;
+  private final Apiaries apiaries;
+  private final Clock clock;
 
-  Register(RegisterMapper mapper) {
+  Register(RegisterMapper mapper, Apiaries apiaries, Clock clock) {
     this.mapper = mapper;
+    this.apiaries = apiaries;
+    this.clock = clock;
   }
 
   /**
@@ -42,20 +47,100 @@ public class Register {
    *
    * @param lines treatments
    * @param totals sums over all pages
-   * @param years years that have treatments
+   * @param years from the first to the last that has treatments, latest first
    */
-  record Page(List<TreatmentLine> lines, RegisterTotals totals, List<Integer> years) {}
+  public record Page(List<RegisterEntry> lines, RegisterTotals totals, List<Integer> years) {}
 
-  Page page(LocalDate from, LocalDate to, @Nullable UUID apiaryId, int limit, int offset) {
+  /**
+   * Where a hive stands in a year.
+   *
+   * @param hiveId the hive
+   * @param hive its name
+   * @param ruleSheet the sheet of its latest treatment, by which it is counted
+   * @param oxalic its treatments with oxalic acid in the year
+   * @param says the same in words
+   * @param over whether there are more than the sheet allows
+   * @param others its other treatments in the year
+   * @param lastDay day of its latest treatment
+   * @param honey when supers may go back
+   */
+  record HiveStanding(
+      UUID hiveId,
+      String hive,
+      @Nullable String ruleSheet,
+      YearCount oxalic,
+      String says,
+      boolean over,
+      int others,
+      LocalDate lastDay,
+      HoneyWait honey) {}
+
+  /**
+   * A correction to write.
+   *
+   * @param id made on the device
+   * @param field what to put right
+   * @param was what the person saw there
+   * @param becomes what holds from now on
+   * @param why the reason
+   */
+  public record NewCorrection(UUID id, EntryField field, String was, String becomes, String why) {}
+
+  public Page page(RegisterFilter filter, int limit, int offset) {
+    List<Integer> ends = mapper.firstAndLastYear();
+    List<Integer> years =
+        ends.isEmpty()
+            ? List.of()
+            : IntStream.rangeClosed(ends.get(0), ends.get(ends.size() - 1))
+                .boxed()
+                .sorted((one, other) -> other - one)
+                .toList();
     return new Page(
-        mapper.page(from, to, apiaryId, limit, offset),
-        mapper.totals(from, to, apiaryId),
-        mapper.years());
+        mapper.page(filter, limit, offset).stream().map(this::entry).toList(),
+        mapper.totals(filter),
+        years);
+  }
+
+  /** A line with its corrections. */
+  RegisterEntry entry(TreatmentLine line) {
+    return RegisterEntry.of(line, line.corrected() ? mapper.corrections(line.id()) : List.of());
+  }
+
+  /** An apiary's hives with what they were given in a year, and their wait for honey. */
+  List<HiveStanding> standing(UUID apiaryId, int year) {
+    LocalDate ends = LocalDate.of(year, 12, 31);
+    Map<UUID, List<RegisterMapper.GivenLine>> byHive = new LinkedHashMap<>();
+    for (RegisterMapper.GivenLine each :
+        mapper.given(apiaryId, LocalDate.of(year - 1, 1, 1), ends)) {
+      byHive.computeIfAbsent(each.hiveId(), hive -> new ArrayList<>()).add(each);
+    }
+    return byHive.values().stream().map(given -> standing(given, year)).toList();
+  }
+
+  private static HiveStanding standing(List<RegisterMapper.GivenLine> given, int year) {
+    RegisterMapper.GivenLine last = given.get(given.size() - 1);
+    List<RegisterMapper.GivenLine> inYear =
+        given.stream().filter(each -> each.day().getYear() == year).toList();
+    int oxalic = (int) inYear.stream().filter(RegisterMapper.GivenLine::oxalic).count();
+    YearCount count = new YearCount(oxalic, last.most());
+    return new HiveStanding(
+        last.hiveId(),
+        last.hive(),
+        last.ruleSheet(),
+        count,
+        count.words(),
+        count.over(),
+        inYear.size() - oxalic,
+        last.day(),
+        HoneyWait.after(
+            given.stream()
+                .map(each -> new HoneyWait.Given(each.day(), each.waitingDays()))
+                .toList()));
   }
 
   /**
    * Puts a hive's line into the register as its log now tells it, or takes it out where the log
-   * tells of no treatment.
+   * tells of no treatment. What somebody put right in it stays.
    *
    * @param zone the apiary's zone
    * @param weather at the start of the first burn, if known
@@ -71,96 +156,102 @@ public class Register {
       @Nullable HourlyWeather weather,
       @Nullable String weatherFrom,
       boolean madeUp) {
-    mapper.remove(roundId, hiveId);
-    treatment.ifPresent(
-        line ->
-            mapper.add(
-                roundId,
-                hiveId,
-                LocalDate.ofInstant(line.startedAt(), zone),
-                line,
-                fit(String.join(", ", line.people()), PEOPLE_FIT),
-                fit(String.join("; ", line.remarks()), REMARKS_FIT),
-                weather,
-                weatherFrom,
-                madeUp));
-  }
-
-  /** Writes all lines as CSV, row by row: UTF-8, times in the apiary's zone, no cell a formula. */
-  @Transactional(readOnly = true)
-  public void write(LocalDate from, LocalDate to, @Nullable UUID apiaryId, OutputStream out)
-      throws IOException {
-    Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-    writer.write('\uFEFF');
-    CSVPrinter csv = new CSVPrinter(writer, CSVFormat.RFC4180);
-    csv.printRecord(
-        "day",
-        "time zone",
-        "apiary",
-        "hive",
-        "burn started",
-        "tool out",
-        "opened",
-        "loads",
-        "acid dihydrate g",
-        "product g",
-        "product",
-        "lot",
-        "method",
-        "operator",
-        "supers on hive",
-        "supers handled",
-        "waiting days for honey",
-        "rule sheet",
-        "label verdict",
-        "label says",
-        "off-label reason",
-        "air °C",
-        "wind m/s",
-        "wind from °",
-        "weather source",
-        "remarks");
-    try (Cursor<TreatmentLine> lines = mapper.every(from, to, apiaryId)) {
-      for (TreatmentLine line : lines) {
-        write(csv, line);
+    UUID id = mapper.idOf(roundId, hiveId).orElse(null);
+    if (treatment.isEmpty()) {
+      if (id != null && mapper.remove(id) == 0) {
+        mapper.empty(id);
       }
+      return;
     }
-    csv.flush();
+    Treatment line = treatment.get();
+    LocalDate day = LocalDate.ofInstant(line.startedAt(), zone);
+    String people = fit(String.join(", ", line.people()), PEOPLE_FIT);
+    String remarks = fit(String.join("; ", line.remarks()), REMARKS_FIT);
+    if (id == null) {
+      mapper.add(
+          roundId,
+          hiveId,
+          day,
+          line,
+          people,
+          remarks,
+          weather,
+          weatherFrom,
+          madeUp,
+          clock.instant());
+    } else {
+      mapper.redraw(id, day, line, people, remarks, weather, weatherFrom, madeUp);
+      settle(id);
+    }
   }
 
-  private static void write(CSVPrinter csv, TreatmentLine line) throws IOException {
-    ZoneId zone = ZoneId.of(line.zone());
-    csv.printRecord(
-        line.day(),
-        line.zone(),
-        Spreadsheet.safe(line.apiary()),
-        Spreadsheet.safe(line.hive()),
-        clock(line.startedAt(), zone),
-        clock(line.removedAt(), zone),
-        clock(line.openedAt(), zone),
-        line.loads(),
-        Figures.grams(line.acid()),
-        Figures.grams(line.productGrams()),
-        Spreadsheet.safe(line.product()),
-        Spreadsheet.safe(line.lot()),
-        Spreadsheet.safe("vapour, " + line.tool()),
-        Spreadsheet.safe(line.people()),
-        line.supers(),
-        line.supers() == 0 ? "" : line.supersPlan().words(),
-        line.waitingDays(),
-        Spreadsheet.safe(line.ruleSheet()),
-        line.verdict().words(),
-        Spreadsheet.safe(line.labelSays()),
-        Spreadsheet.safe(line.offLabelReason()),
-        line.celsius(),
-        line.windMs(),
-        line.windFrom(),
-        Spreadsheet.safe(line.weatherFrom()),
-        Spreadsheet.safe(line.remarks()));
+  /**
+   * Writes a correction beside a line. The same id twice is the same correction.
+   *
+   * @throws Problem 404 if there is no such line; 409 if something else holds by now than the
+   *     person saw
+   * @throws InvalidValue if the field cannot hold the new value or no reason is given
+   */
+  @Transactional
+  public RegisterEntry correct(UUID treatmentId, NewCorrection wanted, Account who) {
+    if (mapper.lock(treatmentId).isEmpty()) {
+      throw Problem.missing("This line");
+    }
+    TreatmentLine line = mapper.byId(treatmentId).orElseThrow();
+    List<Correction> before = mapper.corrections(treatmentId);
+    if (mapper.holds(wanted.id()) == 0) {
+      Correction next =
+          new Correction(
+              wanted.id(),
+              wanted.field(),
+              wanted.was(),
+              wanted.becomes(),
+              wanted.why(),
+              who.name(),
+              clock.instant());
+      new Standing(line.recorded(), before)
+          .refusal(next)
+          .ifPresent(
+              says -> {
+                throw Problem.conflict("This line was left as it is: " + says + ".");
+              });
+      mapper.correct(treatmentId, before.size() + 1, next, who.id());
+      settle(treatmentId);
+    }
+    return entry(mapper.byId(treatmentId).orElseThrow());
   }
 
-  private static String clock(@Nullable Instant at, ZoneId zone) {
-    return at == null ? "" : at.atZone(zone).format(CLOCK);
+  private void settle(UUID id) {
+    List<Correction> corrections = mapper.corrections(id);
+    if (!corrections.isEmpty()) {
+      Standing standing = new Standing(mapper.byId(id).orElseThrow().recorded(), corrections);
+      mapper.settle(id, standing.acid(), standing.stands());
+    }
+  }
+
+  /**
+   * Writes treatments that were not run here into the register, all or none. The same ids twice are
+   * the same treatments.
+   *
+   * @throws InvalidValue if the day lies in the future
+   * @throws Problem 404 if a hive is not there
+   */
+  @Transactional
+  public void add(NewTreatment typed) {
+    typed.hives().forEach((hiveId, id) -> add(typed, hiveId, id));
+  }
+
+  private void add(NewTreatment typed, UUID hiveId, UUID id) {
+    LocalDate today = apiaries.today(apiaries.byId(apiaries.apiaryOf(hiveId)));
+    if (typed.day().isAfter(today)) {
+      throw new InvalidValue("day", "lies in the future; the register tells what was done");
+    }
+    if (typed.day().isBefore(today.minusYears(20))) {
+      throw new InvalidValue("day", "lies more than 20 years back");
+    }
+    if (mapper.byId(id).isEmpty() && mapper.addTyped(id, hiveId, typed, clock.instant()) == 0) {
+      throw Problem.missing("A hive");
+    }
   }
 
   private static String fit(String text, int longest) {

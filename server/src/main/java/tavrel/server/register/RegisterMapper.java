@@ -1,15 +1,20 @@
 package tavrel.server.register;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 import org.apache.ibatis.cursor.Cursor;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.register.Correction;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.yardrun.Treatment;
 
@@ -17,56 +22,142 @@ import tavrel.core.yardrun.Treatment;
 @Mapper
 interface RegisterMapper {
 
-  String LINES =
+  /**
+   * What a hive's count of the year and its wait for honey follow from.
+   *
+   * @param hiveId the hive
+   * @param hive its name today
+   * @param day day of the treatment
+   * @param oxalic whether with oxalic acid
+   * @param waitingDays by its sheet
+   * @param most treatments a year by its sheet
+   * @param ruleSheet its sheet's name
+   */
+  record GivenLine(
+      UUID hiveId,
+      String hive,
+      LocalDate day,
+      boolean oxalic,
+      @Nullable Integer waitingDays,
+      @Nullable Integer most,
+      @Nullable String ruleSheet) {}
+
+  String LINE =
       """
-      select t.round_id, t.hive_id, t.on_day as "day", a.zone, a.name as apiary, rh.hive_name as hive, t.started_at, t.removed_at,
-             t.opened_at, t.loads, t.acid, t.product as product_grams, r.product, r.lot, r.tool, t.people, rh.supers,
-             rh.supers_plan, s.waiting_days, s.name as rule_sheet, rh.verdict, rh.label_says, case when rh.verdict = 'NOT_ON_LABEL' then r.off_label_reason end as off_label_reason,
-             t.celsius, t.wind_ms, t.wind_from, t.weather_from, t.made_up as weather_made_up, t.remarks
+      select t.id, t.on_day as "day", a.zone, t.apiary_id, a.name as apiary, t.hive_id, t.hive_name as hive, t.means,
+             t.method, t.amount, t.round_id, t.started_at, t.removed_at, t.opened_at, t.loads, t.acid, t.product_grams,
+             t.product, t.lot, t.people, t.supers, t.supers_plan, t.waiting_days, s.name as rule_sheet,
+             s.version as sheet_version, t.verdict, t.label_says, t.off_label_reason, t.celsius, t.wind_ms, t.wind_from,
+             t.weather_from, t.made_up as weather_made_up, t.remarks, t.stands, t.corrected
       from treatment t
-      join round r on r.id = t.round_id
-      join round_hive rh on rh.round_id = t.round_id and rh.hive_id = t.hive_id
-      join apiary a on a.id = r.apiary_id
-      join rule_sheet s on s.id = r.rule_sheet_id
-      where t.on_day between #{from} and #{to}
-        and (cast(#{apiaryId} as uuid) is null or r.apiary_id = #{apiaryId})
-      order by t.on_day desc, t.started_at desc, t.hive_id
+      join apiary a on a.id = t.apiary_id
+      left join rule_sheet s on s.id = t.rule_sheet_id
       """;
 
-  @Select(LINES + "limit #{limit} offset #{offset}")
-  List<TreatmentLine> page(
-      LocalDate from, LocalDate to, @Nullable UUID apiaryId, int limit, int offset);
+  String WANTED =
+      """
+      where t.on_day between #{filter.from} and #{filter.to}
+      <if test="filter.apiaryId != null">and t.apiary_id = #{filter.apiaryId}</if>
+      <if test="filter.hiveId != null">and t.hive_id = #{filter.hiveId}</if>
+      <choose>
+        <when test="filter.only.name() == 'OFF_LABEL'">and t.verdict = 'NOT_ON_LABEL'</when>
+        <when test="filter.only.name() == 'CORRECTED'">and t.corrected</when>
+        <when test="filter.only.name() == 'TYPED'">and t.round_id is null</when>
+      </choose>
+      """;
 
-  @Select(LINES)
+  String LATEST_FIRST = " order by t.on_day desc, t.started_at desc, t.id desc ";
+
+  @Select(
+      "<script>" + LINE + WANTED + LATEST_FIRST + "limit #{limit} offset #{offset}" + "</script>")
+  List<TreatmentLine> page(RegisterFilter filter, int limit, int offset);
+
+  @Select("<script>" + LINE + WANTED + LATEST_FIRST + "</script>")
   @Options(fetchSize = 500)
-  Cursor<TreatmentLine> every(LocalDate from, LocalDate to, @Nullable UUID apiaryId);
+  Cursor<TreatmentLine> every(@Param("filter") RegisterFilter filter);
+
+  @Select(LINE + "where t.id = #{id}")
+  Optional<TreatmentLine> byId(UUID id);
+
+  /** Keeps others from writing about this line until the transaction ends. */
+  @Select("select id from treatment where id = #{id} for update")
+  Optional<UUID> lock(UUID id);
 
   @Select(
       """
-      select count(*) as lines, coalesce(sum(t.acid), 0) as acid, coalesce(sum(t.product), 0) as product_grams,
-             count(distinct t.round_id) as rounds, count(distinct t.hive_id) as hives
+      <script>
+      select count(*) as "lines", count(case when not t.stands then 1 end) as struck,
+             coalesce(sum(case when t.stands then t.acid_now end), 0) as acid,
+             coalesce(sum(case when t.stands then t.product_now end), 0) as product_grams,
+             count(distinct case when t.stands then t.round_id end) as rounds,
+             count(distinct case when t.stands then t.hive_id end) as hives
       from treatment t
-      join round r on r.id = t.round_id
-      where t.on_day between #{from} and #{to}
-        and (cast(#{apiaryId} as uuid) is null or r.apiary_id = #{apiaryId})
+      """
+          + WANTED
+          + "</script>")
+  RegisterTotals totals(@Param("filter") RegisterFilter filter);
+
+  /** First and last year with a line, or nothing. */
+  @Select(
+      """
+      select year(on_day)
+      from (select min(on_day) as on_day from treatment union select max(on_day) from treatment)
+      where on_day is not null
+      order by 1
       """)
-  RegisterTotals totals(LocalDate from, LocalDate to, @Nullable UUID apiaryId);
+  List<Integer> firstAndLastYear();
 
-  @Select("select distinct year(on_day) from treatment order by 1 desc")
-  List<Integer> years();
+  /** The lines of an apiary's hives that stand, of some days. */
+  @Select(
+      """
+      select t.hive_id, h.name as hive, t.on_day as "day",
+             o.id is not null as oxalic, t.waiting_days,
+             s.max_rounds_per_year as most, s.name as rule_sheet
+      from treatment t
+      join hive h on h.id = t.hive_id
+      left join oxalic_given o on o.id = t.id
+      left join rule_sheet s on s.id = t.rule_sheet_id
+      where h.apiary_id = #{apiaryId} and t.on_day between #{from} and #{to} and t.stands
+      order by h.place, t.on_day
+      """)
+  List<GivenLine> given(UUID apiaryId, LocalDate from, LocalDate to);
 
-  @Delete("delete from treatment where round_id = #{roundId} and hive_id = #{hiveId}")
-  void remove(UUID roundId, UUID hiveId);
+  @Select("select id from treatment where round_id = #{roundId} and hive_id = #{hiveId}")
+  Optional<UUID> idOf(UUID roundId, UUID hiveId);
 
+  /** Takes a line out that nobody has put anything right in. */
+  @Delete("delete from treatment where id = #{id} and not corrected")
+  int remove(UUID id);
+
+  /** The log of a line that was corrected tells of no burn any more. */
+  @Update(
+      """
+      update treatment
+      set loads = 0, acid = 0, product_grams = 0, acid_now = 0, product_now = 0, stands = false,
+          remarks = 'all burns were undone in the run log'
+      where id = #{id}
+      """)
+  void empty(UUID id);
+
+  /** Adds the line of a hive in a round; its id grows with time. */
   @Insert(
       """
       insert into treatment (
-        round_id, hive_id, on_day, started_at, removed_at, opened_at, loads, acid, product, people, remarks, celsius, wind_ms,
-        wind_from, weather_from, made_up)
-      values (
-        #{roundId}, #{hiveId}, #{day}, #{treatment.startedAt}, #{treatment.removedAt}, #{treatment.openedAt}, #{treatment.loads},
-        #{treatment.acid}, #{treatment.product}, #{people}, #{remarks}, #{weather.celsius}, #{weather.windMs},
-        #{weather.windFrom}, #{weatherFrom}, #{madeUp})
+        id, on_day, apiary_id, hive_id, hive_name, means, method, round_id, started_at, removed_at, opened_at, loads,
+        acid, product_grams, product, lot, people, supers, supers_plan, waiting_days, rule_sheet_id, verdict, label_says,
+        off_label_reason, celsius, wind_ms, wind_from, weather_from, made_up, remarks, written_at, acid_now, product_now,
+        stands, corrected)
+      select random_uuid(7), #{day}, r.apiary_id, rh.hive_id, rh.hive_name, 'OXALIC_VAPOUR', 'vapour, ' || r.tool, r.id,
+             #{treatment.startedAt}, #{treatment.removedAt}, #{treatment.openedAt}, #{treatment.loads},
+             #{treatment.acid}, #{treatment.product}, r.product, r.lot, #{people}, rh.supers, rh.supers_plan,
+             s.waiting_days, s.id, rh.verdict, rh.label_says,
+             case when rh.verdict = 'NOT_ON_LABEL' then r.off_label_reason end, #{weather.celsius}, #{weather.windMs},
+             #{weather.windFrom}, #{weatherFrom}, #{madeUp}, #{remarks}, #{at}, #{treatment.acid}, #{treatment.product},
+             true, false
+      from round_hive rh
+      join round r on r.id = rh.round_id
+      join rule_sheet s on s.id = r.rule_sheet_id
+      where rh.round_id = #{roundId} and rh.hive_id = #{hiveId}
       """)
   void add(
       UUID roundId,
@@ -77,5 +168,72 @@ interface RegisterMapper {
       String remarks,
       @Nullable HourlyWeather weather,
       @Nullable String weatherFrom,
+      boolean madeUp,
+      Instant at);
+
+  /** Draws the line anew, as its log tells it now. */
+  @Update(
+      """
+      update treatment
+      set on_day = #{day}, started_at = #{treatment.startedAt}, removed_at = #{treatment.removedAt},
+          opened_at = #{treatment.openedAt}, loads = #{treatment.loads}, acid = #{treatment.acid},
+          product_grams = #{treatment.product}, people = #{people}, remarks = #{remarks}, celsius = #{weather.celsius},
+          wind_ms = #{weather.windMs}, wind_from = #{weather.windFrom}, weather_from = #{weatherFrom},
+          made_up = #{madeUp}, acid_now = #{treatment.acid}, product_now = #{treatment.product}
+      where id = #{id}
+      """)
+  void redraw(
+      UUID id,
+      LocalDate day,
+      Treatment treatment,
+      String people,
+      String remarks,
+      @Nullable HourlyWeather weather,
+      @Nullable String weatherFrom,
       boolean madeUp);
+
+  /** Adds a treatment that somebody typed. */
+  @Insert(
+      """
+      insert into treatment (
+        id, on_day, apiary_id, hive_id, hive_name, means, method, amount, loads, acid, product_grams, product, lot, people,
+        supers, supers_plan, waiting_days, rule_sheet_id, remarks, written_at, acid_now, product_now, stands, corrected)
+      select #{id}, #{typed.day}, h.apiary_id, h.id, h.name, #{typed.means}, #{typed.method}, #{typed.amount}, 0,
+             #{typed.acid}, #{typed.acid}, #{typed.product}, #{typed.lot}, #{typed.people}, h.supers,
+             #{typed.supersPlan}, #{typed.waitingDays}, #{typed.ruleSheetId}, #{typed.remarks}, #{at}, #{typed.acid},
+             #{typed.acid}, true, false
+      from hive h
+      where h.id = #{hiveId}
+      """)
+  int addTyped(UUID id, UUID hiveId, NewTreatment typed, Instant at);
+
+  @Select(
+      """
+      select id, field, was, becomes, why, done_by as "by", at
+      from correction
+      where treatment_id = #{treatmentId}
+      order by number
+      """)
+  List<Correction> corrections(UUID treatmentId);
+
+  @Select("select count(*) from correction where id = #{id}")
+  int holds(UUID id);
+
+  @Insert(
+      """
+      insert into correction (id, treatment_id, number, field, was, becomes, why, done_by, account_id, at)
+      values (#{correction.id}, #{treatmentId}, #{number}, #{correction.field}, #{correction.was},
+              #{correction.becomes}, #{correction.why}, #{correction.by}, #{accountId}, #{correction.at})
+      """)
+  void correct(UUID treatmentId, int number, Correction correction, UUID accountId);
+
+  /** What holds with the corrections. */
+  @Update(
+      """
+      update treatment
+      set acid_now = #{acid}, product_now = case when acid = 0 then #{acid} else product_grams * #{acid} / acid end,
+          stands = #{stands}, corrected = true
+      where id = #{id}
+      """)
+  void settle(UUID id, double acid, boolean stands);
 }

@@ -1,70 +1,120 @@
 package tavrel.server.register;
 
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tavrel.core.InvalidValue;
+import tavrel.server.people.Account;
 
-/** The register, to read and to take away. */
+/** The register: to read, to put right, to add to and to take away. */
 @RestController
 @RequestMapping("/api/register")
 class RegisterResource {
 
   private static final int MOST_LINES = 500;
-  private static final int FIRST_YEAR = 1990;
-  private static final int LAST_YEAR = 2200;
 
   private final Register register;
+  private final RegisterExport export;
 
-  RegisterResource(Register register) {
+  RegisterResource(Register register, RegisterExport export) {
     this.register = register;
+    this.export = export;
   }
 
   @GetMapping
   Register.Page page(
       @RequestParam(required = false) @Nullable Integer year,
       @RequestParam(required = false) @Nullable UUID apiaryId,
+      @RequestParam(required = false) @Nullable UUID hiveId,
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
       @RequestParam(defaultValue = "100") int limit,
       @RequestParam(defaultValue = "0") int offset) {
     InvalidValue.inRange("limit", limit, 1, MOST_LINES, "lines");
     InvalidValue.inRange("offset", offset, 0, Integer.MAX_VALUE, "lines");
-    return register.page(from(year), to(year), apiaryId, limit, offset);
+    return register.page(RegisterFilter.of(year, apiaryId, hiveId, only), limit, offset);
+  }
+
+  /** An apiary's hives against the year's limits and the wait for honey. */
+  @GetMapping("/standing")
+  List<Register.HiveStanding> standing(@RequestParam UUID apiaryId, @RequestParam int year) {
+    InvalidValue.inRange("year", year, 1990, 2200, "as a year");
+    return register.standing(apiaryId, year);
+  }
+
+  @PostMapping("/{id}/corrections")
+  RegisterEntry correct(
+      @PathVariable UUID id,
+      @RequestBody Register.NewCorrection correction,
+      @AuthenticationPrincipal Account who) {
+    return register.correct(id, correction, who);
+  }
+
+  /** Treatments that were not run here. */
+  @PostMapping
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void add(@RequestBody NewTreatment typed) {
+    register.add(typed);
   }
 
   @GetMapping(value = "/treatments.csv", produces = "text/csv")
   ResponseEntity<StreamingResponseBody> csv(
       @RequestParam(required = false) @Nullable Integer year,
-      @RequestParam(required = false) @Nullable UUID apiaryId) {
-    LocalDate from = from(year);
-    LocalDate to = to(year);
-    String name = year == null ? "treatments.csv" : "treatments-" + year + ".csv";
+      @RequestParam(required = false) @Nullable UUID apiaryId,
+      @RequestParam(required = false) @Nullable UUID hiveId,
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only) {
+    RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
+    return file(
+        year,
+        "csv",
+        new MediaType("text", "csv", StandardCharsets.UTF_8),
+        out -> export.csv(filter, out));
+  }
+
+  @GetMapping(value = "/treatments.json", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<StreamingResponseBody> json(
+      @RequestParam(required = false) @Nullable Integer year,
+      @RequestParam(required = false) @Nullable UUID apiaryId,
+      @RequestParam(required = false) @Nullable UUID hiveId,
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only) {
+    RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
+    return file(year, "json", MediaType.APPLICATION_JSON, out -> export.json(filter, out));
+  }
+
+  @GetMapping(value = "/treatments.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<StreamingResponseBody> pdf(
+      @RequestParam(required = false) @Nullable Integer year,
+      @RequestParam(required = false) @Nullable UUID apiaryId,
+      @RequestParam(required = false) @Nullable UUID hiveId,
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only) {
+    RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
+    export.fitsOnPaper(filter);
+    return file(year, "pdf", MediaType.APPLICATION_PDF, out -> export.pdf(filter, out));
+  }
+
+  private static ResponseEntity<StreamingResponseBody> file(
+      @Nullable Integer year, String kind, MediaType type, StreamingResponseBody body) {
+    String name = (year == null ? "treatments." : "treatments-" + year + ".") + kind;
     return ResponseEntity.ok()
-        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .contentType(type)
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename(name).build().toString())
-        .body(out -> register.write(from, to, apiaryId, out));
-  }
-
-  private static LocalDate from(@Nullable Integer year) {
-    return LocalDate.of(year == null ? FIRST_YEAR : checked(year), 1, 1);
-  }
-
-  private static LocalDate to(@Nullable Integer year) {
-    return LocalDate.of(year == null ? LAST_YEAR : checked(year), 12, 31);
-  }
-
-  private static int checked(int year) {
-    return (int) InvalidValue.inRange("year", year, FIRST_YEAR, LAST_YEAR, "as a year");
+        .body(body);
   }
 }

@@ -1,12 +1,14 @@
 package tavrel.server.register;
 
 /**
- * Sums over what is shown.
+ * Sums over the lines that stand, as corrected.
  *
- * @param lines treatments
+ * @param lines lines, struck ones among them
+ * @param struck lines that were struck out and are in no other sum
  * @param acid grams of acid dihydrate
  * @param productGrams grams of product
  * @param rounds rounds
  * @param hives different hives
  */
-public record RegisterTotals(int lines, double acid, double productGrams, int rounds, int hives) {}
+public record RegisterTotals(
+    int lines, int struck, double acid, double productGrams, int rounds, int hives) {}

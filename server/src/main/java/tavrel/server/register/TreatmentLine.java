@@ -2,35 +2,46 @@ package tavrel.server.register;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
 import tavrel.core.hive.SupersPlan;
+import tavrel.core.register.EntryField;
+import tavrel.core.register.Means;
 import tavrel.core.rule.Verdict;
 
 /**
- * One line of the register: one hive in one round.
+ * One line of the register as it was recorded: one hive in one round, or a treatment that somebody
+ * typed.
  *
- * @param roundId the round
- * @param hiveId the hive
+ * @param id key
  * @param day day on which the first burn began, in the apiary's zone
  * @param zone the apiary's zone
+ * @param apiaryId the apiary
  * @param apiary its name
+ * @param hiveId the hive
  * @param hive the hive's name on that day
- * @param startedAt start of the first burn
+ * @param means with what it was treated
+ * @param method how, in words
+ * @param amount how much, as typed, or null where grams of acid tell it
+ * @param roundId the round, or null for one that was typed
+ * @param startedAt start of the first burn, or null for one that was typed
  * @param removedAt when the tool was out, or null
  * @param openedAt when it was opened, or null while it is shut
  * @param loads loads that burned to their end
- * @param acid grams of acid dihydrate in them
- * @param productGrams grams of product in them
+ * @param acid grams of acid dihydrate
+ * @param productGrams grams of product
  * @param product the product's name, if given
  * @param lot its lot, if given
- * @param tool the tool's name
  * @param people who worked on it
  * @param supers supers on the hive
  * @param supersPlan what was done with them
  * @param waitingDays days before honey may be taken by the sheet, or null where it is silent
- * @param ruleSheet name of the sheet it was judged by
- * @param verdict what the sheet said
+ * @param ruleSheet name of the sheet it was judged by, if any
+ * @param sheetVersion its version
+ * @param verdict what the sheet said, or null where nothing was judged
  * @param labelSays the finding that decided it
  * @param offLabelReason why, where it was not on the label
  * @param celsius air temperature at the start, °C, if known
@@ -39,15 +50,22 @@ import tavrel.core.rule.Verdict;
  * @param weatherFrom where the weather came from, in words
  * @param weatherMadeUp whether that weather is made up, or null where there is none
  * @param remarks what was out of the ordinary
+ * @param stands whether it counts: nobody struck it out
+ * @param corrected whether it has corrections
  */
 public record TreatmentLine(
-    UUID roundId,
-    UUID hiveId,
+    UUID id,
     LocalDate day,
     String zone,
+    UUID apiaryId,
     String apiary,
+    UUID hiveId,
     String hive,
-    Instant startedAt,
+    Means means,
+    String method,
+    @Nullable String amount,
+    @Nullable UUID roundId,
+    @Nullable Instant startedAt,
     @Nullable Instant removedAt,
     @Nullable Instant openedAt,
     int loads,
@@ -55,18 +73,41 @@ public record TreatmentLine(
     double productGrams,
     @Nullable String product,
     @Nullable String lot,
-    String tool,
     String people,
     int supers,
     SupersPlan supersPlan,
     @Nullable Integer waitingDays,
-    String ruleSheet,
-    Verdict verdict,
-    String labelSays,
+    @Nullable String ruleSheet,
+    @Nullable Integer sheetVersion,
+    @Nullable Verdict verdict,
+    @Nullable String labelSays,
     @Nullable String offLabelReason,
     @Nullable Double celsius,
     @Nullable Double windMs,
     @Nullable Integer windFrom,
     @Nullable String weatherFrom,
     @Nullable Boolean weatherMadeUp,
-    String remarks) {}
+    String remarks,
+    boolean stands,
+    boolean corrected) {
+
+  /** The fields that can be put right, as recorded. */
+  Map<EntryField, String> recorded() {
+    Map<EntryField, String> recorded = new EnumMap<>(EntryField.class);
+    recorded.put(EntryField.GRAMS, Figures.plain(acid));
+    if (roundId == null) {
+      recorded.put(EntryField.AMOUNT, text(amount));
+    }
+    recorded.put(EntryField.PRODUCT, text(product));
+    recorded.put(EntryField.LOT, text(lot));
+    recorded.put(EntryField.PEOPLE, people);
+    recorded.put(EntryField.SUPERS, supersPlan.name());
+    recorded.put(EntryField.REMARKS, remarks);
+    recorded.put(EntryField.STANDS, EntryField.YES);
+    return recorded;
+  }
+
+  private static String text(@Nullable String given) {
+    return given == null ? "" : given;
+  }
+}

@@ -45,11 +45,11 @@ interface ResultMapper {
   @Arg(column = "celsius", javaType = Double.class)
   @Select(
       """
-      select t.hive_id, t.on_day as "day", t.acid, rh.boxes, r.mediums, r.seal_minutes, r.tool, t.celsius
+      select t.hive_id, t.on_day as "day", t.acid_now as acid, rh.boxes, r.mediums, r.seal_minutes, r.tool, t.celsius
       from treatment t
       join round r on r.id = t.round_id
       join round_hive rh on rh.round_id = t.round_id and rh.hive_id = t.hive_id
-      where r.apiary_id = #{apiaryId}
+      where r.apiary_id = #{apiaryId} and t.stands
       order by t.on_day
       """)
   List<Given> given(UUID apiaryId);

@@ -47,10 +47,9 @@ interface RoundMapper {
 
   @Select(
       """
-      select max(t.on_day)
-      from treatment t
-      join round r on r.id = t.round_id
-      where r.apiary_id = #{apiaryId}
+      select max(on_day)
+      from oxalic_given
+      where apiary_id = #{apiaryId}
       """)
   Optional<LocalDate> lastDayIn(UUID apiaryId);
 
@@ -206,7 +205,7 @@ interface RoundMapper {
       """
       select t.hive_id, max(t.on_day) as last_day,
              count(case when t.on_day between #{yearBegins} and #{yearEnds} then 1 end) as this_year
-      from treatment t
+      from oxalic_given t
       join hive h on h.id = t.hive_id
       where h.apiary_id = #{apiaryId}
       group by t.hive_id
@@ -216,7 +215,7 @@ interface RoundMapper {
   @Select(
       """
       select t.hive_id, t.on_day as "day"
-      from treatment t
+      from oxalic_given t
       join hive h on h.id = t.hive_id
       where h.apiary_id = #{apiaryId}
       order by t.on_day

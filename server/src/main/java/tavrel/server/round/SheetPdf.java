@@ -2,28 +2,22 @@ package tavrel.server.round;
 
 import com.lowagie.text.Chunk;
 import com.lowagie.text.Document;
-import com.lowagie.text.Element;
-import com.lowagie.text.Font;
 import com.lowagie.text.PageSize;
 import com.lowagie.text.Paragraph;
 import com.lowagie.text.Phrase;
-import com.lowagie.text.pdf.BaseFont;
-import com.lowagie.text.pdf.PdfPCell;
 import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfReader;
 import com.lowagie.text.pdf.PdfWriter;
-import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.librepdf.openpdf.fonts.Liberation;
 import tavrel.core.Figures;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.rule.Verdict;
+import tavrel.server.paper.Paper;
 
 /**
  * A round's dose sheet and kit list on paper: A4, in the largest of a few sizes of type that holds
@@ -31,10 +25,7 @@ import tavrel.core.rule.Verdict;
  */
 final class SheetPdf {
 
-  private static final BaseFont FACE = face(Liberation.SANS);
-  private static final BaseFont BOLD_FACE = face(Liberation.SANS_BOLD);
   private static final float[] SIZES = {9, 8.2f, 7.5f};
-  private static final Color SHADE = new Color(0xEC, 0xEE, 0xF0);
   private static final float[] COLUMNS = {3, 7, 12, 12, 6, 6, 41, 13};
   private static final String[] TITLES = {
     "", "Hive", "Boxes", "Each load", "Loads", "Burn", "Before the burn", "Label"
@@ -42,11 +33,7 @@ final class SheetPdf {
 
   private final Rounds.WholeRound whole;
   private final List<KitLine> kit;
-  private final float padding;
-  private final Font small;
-  private final Font plain;
-  private final Font bold;
-  private final Font head;
+  private final Paper paper;
 
   /** What the label says of every hive alike, or null where it differs from hive to hive. */
   private final @Nullable String ofAll;
@@ -54,11 +41,7 @@ final class SheetPdf {
   private SheetPdf(Rounds.WholeRound whole, List<KitLine> kit, float size) {
     this.whole = whole;
     this.kit = kit;
-    padding = size / 4;
-    small = new Font(FACE, size - 1.5f);
-    plain = new Font(FACE, size);
-    bold = new Font(BOLD_FACE, size);
-    head = new Font(BOLD_FACE, size + 6);
+    paper = Paper.of(size);
     List<String> says = whole.hives().stream().map(RoundHive::labelSays).distinct().toList();
     ofAll = says.size() == 1 ? says.get(0) : null;
   }
@@ -92,7 +75,7 @@ final class SheetPdf {
   private void fill(Document document) {
     Round round = whole.round();
     document.addTitle("Dose sheet " + whole.apiary().name() + " " + round.day());
-    document.add(new Paragraph("Dose sheet, " + whole.apiary().name(), head));
+    document.add(new Paragraph("Dose sheet, " + whole.apiary().name(), paper.head()));
     document.add(
         new Paragraph(
             round.day()
@@ -104,17 +87,17 @@ final class SheetPdf {
                 + round.sealMinutes()
                 + " min after the tool is out · planned by "
                 + round.plannedBy(),
-            plain));
-    document.add(new Paragraph(sums(), bold));
+            paper.plain()));
+    document.add(new Paragraph(sums(), paper.bold()));
     document.add(verdict());
     document.add(hives());
     if (!kit.isEmpty()) {
-      Paragraph title = new Paragraph("Kit", bold);
+      Paragraph title = new Paragraph("Kit", paper.bold());
       title.setSpacingBefore(8);
       document.add(title);
       document.add(kitTable());
     }
-    Paragraph cautions = new Paragraph(String.join(" ", whole.cautions()), small);
+    Paragraph cautions = new Paragraph(String.join(" ", whole.cautions()), paper.small());
     cautions.setSpacingBefore(6);
     document.add(cautions);
   }
@@ -148,13 +131,13 @@ final class SheetPdf {
                 + "\", version "
                 + whole.ruleSheet().version()
                 + ": ",
-            plain));
-    says.add(new Chunk(over == 0 ? "none off the label." : over + " NOT ON LABEL. ", bold));
+            paper.plain()));
+    says.add(new Chunk(over == 0 ? "none off the label." : over + " NOT ON LABEL. ", paper.bold()));
     if (whole.round().offLabelReason() != null) {
-      says.add(new Chunk("Reason given: " + whole.round().offLabelReason(), plain));
+      says.add(new Chunk("Reason given: " + whole.round().offLabelReason(), paper.plain()));
     }
     if (ofAll != null && over < whole.hives().size()) {
-      says.add(new Chunk(" Of every hive: " + ofAll + ".", plain));
+      says.add(new Chunk(" Of every hive: " + ofAll + ".", paper.plain()));
     }
     Paragraph paragraph = new Paragraph(says);
     paragraph.setSpacingAfter(6);
@@ -166,27 +149,28 @@ final class SheetPdf {
     table.setWidthPercentage(100);
     table.setHeaderRows(1);
     for (String title : TITLES) {
-      PdfPCell cell = cell(title, bold);
-      cell.setBackgroundColor(SHADE);
-      table.addCell(cell);
+      table.addCell(paper.heading(title));
     }
     for (RoundHive hive : whole.hives()) {
-      table.addCell(cell(String.valueOf(hive.place()), small));
-      table.addCell(cell(hive.hiveName(), bold));
-      table.addCell(cell(BoxNotation.write(hive.boxes()), small));
+      table.addCell(paper.cell(String.valueOf(hive.place()), paper.small()));
+      table.addCell(paper.cell(hive.hiveName(), paper.bold()));
+      table.addCell(paper.cell(BoxNotation.write(hive.boxes()), paper.small()));
       table.addCell(
-          cell(hive.eachLoad() + (hive.exception() == null ? "" : "\n" + hive.exception()), bold));
-      table.addCell(cell(String.valueOf(hive.loads()), plain));
-      table.addCell(cell(hive.burnSeconds() == null ? "" : clock(hive.burnSeconds()), plain));
-      table.addCell(cell(hive.tasks().replace("\n", "; "), small));
+          paper.cell(
+              hive.eachLoad() + (hive.exception() == null ? "" : "\n" + hive.exception()),
+              paper.bold()));
+      table.addCell(paper.cell(String.valueOf(hive.loads()), paper.plain()));
       table.addCell(
-          cell(
+          paper.cell(hive.burnSeconds() == null ? "" : clock(hive.burnSeconds()), paper.plain()));
+      table.addCell(paper.cell(hive.tasks().replace("\n", "; "), paper.small()));
+      table.addCell(
+          paper.cell(
               hive.verdict().words()
                   + (hive.verdict() == Verdict.NOT_ON_LABEL
                           || (hive.verdict() == Verdict.CAUTION && ofAll == null)
                       ? ": " + hive.labelSays()
                       : ""),
-              small));
+              paper.small()));
     }
     return table;
   }
@@ -198,40 +182,12 @@ final class SheetPdf {
     table.getDefaultCell().setBorder(0);
     for (KitLine line : kit) {
       table.addCell(
-          plain((line.tickedAt() == null ? "[  ] " : "[x] ") + line.amount() + "  " + line.name()));
+          paper.bare(
+              (line.tickedAt() == null ? "[  ] " : "[x] ") + line.amount() + "  " + line.name(),
+              paper.small()));
     }
     table.completeRow();
     return table;
-  }
-
-  private PdfPCell plain(String text) {
-    PdfPCell cell = cell(text, small);
-    cell.setBorder(0);
-    return cell;
-  }
-
-  private PdfPCell cell(String text, Font font) {
-    PdfPCell cell = new PdfPCell(new Phrase(printable(text), font));
-    cell.setPadding(padding);
-    cell.setBorderWidth(0.4f);
-    cell.setVerticalAlignment(Element.ALIGN_MIDDLE);
-    return cell;
-  }
-
-  /** Letters that the face lacks would vanish without a word. */
-  private static String printable(String text) {
-    return text.codePoints()
-        .mapToObj(
-            point -> point == '\n' || FACE.charExists(point) ? Character.toString(point) : "?")
-        .collect(Collectors.joining());
-  }
-
-  private static BaseFont face(Liberation face) {
-    try {
-      return face.create().getBaseFont();
-    } catch (IOException broken) {
-      throw new UncheckedIOException(broken);
-    }
   }
 
   private static String clock(int seconds) {

@@ -167,7 +167,8 @@ class GearTest extends Yard {
         .isEqualTo(Instant.parse(cooling.path("since").asText()).plusSeconds(120));
     press(round, "REMOVED", -650, null);
     press(round, "OPENED", -40, null);
-    JsonNode line = get(keeper, "/api/register?apiaryId=" + apiaryId).json().path("lines").get(0);
+    JsonNode line =
+        get(keeper, "/api/register?apiaryId=" + apiaryId).json().path("lines").get(0).path("line");
     assertThat(line.path("acid").asDouble()).isCloseTo(1.992, within(1e-6));
     assertThat(known().path("wear").path("uncleanedAfter").get(0).asText()).isEqualTo(yard);
     assertThat(known().path("wear").path("burnsOnSeals").asInt())

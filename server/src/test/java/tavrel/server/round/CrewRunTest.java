@@ -133,7 +133,8 @@ class CrewRunTest extends RoundFixture {
     assertThat(post(round, late, again).status()).as("sent once more").isEqualTo(200);
     assertThat(finished(round)).isTrue();
     assertThat(register().path("lines")).hasSize(1);
-    assertThat(register().path("lines").get(0).path("remarks").toString()).contains("bees outside");
+    assertThat(register().path("lines").get(0).path("line").path("remarks").toString())
+        .contains("bees outside");
     JsonNode review = get(keeper, "/api/rounds/" + round + "/review").json();
     assertThat(review.path("cameLate").get(0).path("count").asInt()).isPositive();
   }
@@ -157,7 +158,7 @@ class CrewRunTest extends RoundFixture {
         round,
         event(hives.get(0), "BURN_ENDED", -70, 1),
         event(hives.get(0), "REMOVED", -69, null));
-    assertThat(register().path("lines").get(0).path("loads").asInt()).isEqualTo(1);
+    assertThat(register().path("lines").get(0).path("line").path("loads").asInt()).isEqualTo(1);
   }
 
   @Test

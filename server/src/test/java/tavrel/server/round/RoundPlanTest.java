@@ -102,7 +102,7 @@ class RoundPlanTest extends RoundFixture {
     assertThat(plan(id, 4, "trial agreed with the adviser").status()).isEqualTo(200);
     confirm(id);
     treat(id, hives.get(0), -700);
-    JsonNode line = register().path("lines").get(0);
+    JsonNode line = register().path("lines").get(0).path("line");
     assertThat(line.path("verdict").asText()).isEqualTo("NOT_ON_LABEL");
     assertThat(line.path("offLabelReason").asText()).isEqualTo("trial agreed with the adviser");
   }

@@ -33,8 +33,10 @@ class RunLogTest extends RoundFixture {
     assertThat(board.path("treated").asInt()).isEqualTo(2);
     JsonNode page = register();
     assertThat(page.path("totals").path("acid").asDouble()).isEqualTo(6.0);
-    assertThat(page.path("lines").get(0).path("people").asText()).isEqualTo(crew.name());
-    assertThat(page.path("lines").get(0).path("weatherFrom").asText()).contains("simulated");
+    assertThat(page.path("lines").get(0).path("line").path("people").asText())
+        .isEqualTo(crew.name());
+    assertThat(page.path("lines").get(0).path("line").path("weatherFrom").asText())
+        .contains("simulated");
     assertThat(plan(UUID.randomUUID(), 1, "five days are not over").status())
         .as("the round is finished")
         .isEqualTo(200);
@@ -53,7 +55,7 @@ class RunLogTest extends RoundFixture {
     assertThat(post(id, opened).json().path("detail").asText()).startsWith("Shut for another");
     opened.put("reason", "cloth fell out");
     assertThat(post(id, opened).status()).isEqualTo(200);
-    assertThat(register().path("lines").get(0).path("remarks").asText())
+    assertThat(register().path("lines").get(0).path("line").path("remarks").asText())
         .contains("opened early: cloth fell out");
   }
 

@@ -1,0 +1,27 @@
+package tavrel.core.register;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A hive's treatments with oxalic acid in a calendar year against what a rule sheet allows.
+ *
+ * @param done treatments that stand
+ * @param most what the sheet allows in a year, or null where it is silent
+ */
+public record YearCount(int done, @Nullable Integer most) {
+
+  /** Whether there are more than the sheet allows. */
+  public boolean over() {
+    return most != null && done > most;
+  }
+
+  /** Whether no further one is allowed. */
+  public boolean full() {
+    return most != null && done >= most;
+  }
+
+  /** "3 of 4", or "3, the sheet names no most". */
+  public String words() {
+    return most == null ? done + ", the sheet names no most" : done + " of " + most;
+  }
+}

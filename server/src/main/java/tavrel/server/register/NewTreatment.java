@@ -1,0 +1,77 @@
+package tavrel.server.register;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+import tavrel.core.hive.SupersPlan;
+import tavrel.core.register.Means;
+
+/**
+ * A treatment that was not run here, to be written into the register.
+ *
+ * @param hives an id made on the device for each hive treated
+ * @param day its day
+ * @param means with what
+ * @param method how, in words
+ * @param amount how much a hive, as typed
+ * @param acid grams of acid dihydrate a hive, for oxalic acid; else 0
+ * @param product the product's name
+ * @param lot its lot
+ * @param people who did it
+ * @param supersPlan what was done with supers
+ * @param waitingDays days before honey may be taken, by its label
+ * @param ruleSheetId the sheet it went by, if any
+ * @param remarks anything else
+ */
+public record NewTreatment(
+    Map<UUID, UUID> hives,
+    LocalDate day,
+    Means means,
+    String method,
+    @Nullable String amount,
+    double acid,
+    @Nullable String product,
+    @Nullable String lot,
+    String people,
+    SupersPlan supersPlan,
+    @Nullable Integer waitingDays,
+    @Nullable UUID ruleSheetId,
+    String remarks) {
+
+  private static final int MOST_HIVES = 1_000;
+  private static final int MOST_GRAMS = 60;
+
+  /**
+   * @throws InvalidValue at the field that is missing or cannot be
+   */
+  public NewTreatment {
+    if (hives.isEmpty() || hives.size() > MOST_HIVES) {
+      throw new InvalidValue("hives", "name 1 to 1,000 hives that were treated");
+    }
+    hives = Map.copyOf(hives);
+    method = InvalidValue.text("method", method, 200);
+    amount = fitting("amount", amount, 80);
+    product = fitting("product", product, 80);
+    lot = fitting("lot", lot, 60);
+    people = InvalidValue.text("people", people, 400);
+    if (remarks.length() > 500) {
+      throw new InvalidValue("remarks", "has more than 500 characters");
+    }
+    InvalidValue.inRange("acid", acid, 0, MOST_GRAMS, "g");
+    if (acid > 0 && !means.oxalic()) {
+      throw new InvalidValue("acid", "is for oxalic acid; write other means into the amount");
+    }
+    if (waitingDays != null) {
+      InvalidValue.inRange("waitingDays", waitingDays, 0, 365, "days");
+    }
+    if (amount == null && acid == 0) {
+      throw new InvalidValue("amount", "is missing; say how much each hive got");
+    }
+  }
+
+  private static @Nullable String fitting(String field, @Nullable String text, int longest) {
+    return text == null || text.isBlank() ? null : InvalidValue.text(field, text, longest);
+  }
+}

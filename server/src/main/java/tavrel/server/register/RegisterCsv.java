@@ -1,0 +1,131 @@
+package tavrel.server.register;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
+import tavrel.core.register.Correction;
+import tavrel.server.http.Spreadsheet;
+
+/**
+ * The register as CSV, line by line: UTF-8, times in the apiary's zone, no cell a formula. Columns
+ * are told in docs/register-files.md.
+ */
+final class RegisterCsv {
+
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
+
+  private static final String[] COLUMNS = {
+    "day",
+    "time zone",
+    "apiary",
+    "hive",
+    "means",
+    "burn started",
+    "tool out",
+    "opened",
+    "loads",
+    "acid dihydrate g",
+    "product g",
+    "amount",
+    "product",
+    "lot",
+    "method",
+    "operator",
+    "supers on hive",
+    "supers handled",
+    "waiting days for honey",
+    "rule sheet",
+    "sheet version",
+    "label verdict",
+    "label says",
+    "off-label reason",
+    "air °C",
+    "wind m/s",
+    "wind from °",
+    "weather source",
+    "remarks",
+    "stands",
+    "corrections",
+    "entry"
+  };
+
+  private final CSVPrinter csv;
+
+  RegisterCsv(OutputStream out) throws IOException {
+    Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+    writer.write('\uFEFF');
+    csv = new CSVPrinter(writer, CSVFormat.RFC4180);
+    csv.printRecord((Object[]) COLUMNS);
+  }
+
+  void write(RegisterEntry entry) throws IOException {
+    TreatmentLine line = entry.line();
+    ZoneId zone = ZoneId.of(line.zone());
+    csv.printRecord(
+        line.day(),
+        line.zone(),
+        Spreadsheet.safe(line.apiary()),
+        Spreadsheet.safe(line.hive()),
+        line.means().words(),
+        clock(line.startedAt(), zone),
+        clock(line.removedAt(), zone),
+        clock(line.openedAt(), zone),
+        line.loads(),
+        Figures.grams(line.acid()),
+        Figures.grams(line.productGrams()),
+        Spreadsheet.safe(line.amount()),
+        Spreadsheet.safe(line.product()),
+        Spreadsheet.safe(line.lot()),
+        Spreadsheet.safe(line.method()),
+        Spreadsheet.safe(line.people()),
+        line.supers(),
+        line.supers() == 0 ? "" : line.supersPlan().words(),
+        line.waitingDays(),
+        Spreadsheet.safe(line.ruleSheet()),
+        line.sheetVersion(),
+        line.verdict() == null ? "" : line.verdict().words(),
+        Spreadsheet.safe(line.labelSays()),
+        Spreadsheet.safe(line.offLabelReason()),
+        line.celsius(),
+        line.windMs(),
+        line.windFrom(),
+        Spreadsheet.safe(line.weatherFrom()),
+        Spreadsheet.safe(line.remarks()),
+        line.stands() ? "yes" : "no",
+        entry.corrections().stream()
+            .map(each -> words(each, zone))
+            .collect(Collectors.joining("; ")),
+        line.id());
+  }
+
+  void finish() throws IOException {
+    csv.flush();
+  }
+
+  /** "2026-08-20 07:12: lot was “A1”, is “A2” (typing error), by P. Example". */
+  static String words(Correction each, ZoneId zone) {
+    return "%s %tR: %s was “%s”, is “%s” (%s), by %s"
+        .formatted(
+            each.at().atZone(zone).toLocalDate(),
+            each.at().atZone(zone),
+            each.field().words(),
+            each.was(),
+            each.becomes(),
+            each.why(),
+            each.by());
+  }
+
+  private static String clock(@Nullable Instant at, ZoneId zone) {
+    return at == null ? "" : at.atZone(zone).format(CLOCK);
+  }
+}

@@ -1,0 +1,140 @@
+package tavrel.server.register;
+
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.apache.ibatis.cursor.Cursor;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.Hive;
+import tavrel.core.register.HoneyWait;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.http.Problem;
+
+/** The register to take away: as CSV, as JSON, on paper. */
+@Service
+class RegisterExport {
+
+  /** More lines than this are no paper that anybody reads. */
+  static final int MOST_ON_PAPER = 5_000;
+
+  private final RegisterMapper mapper;
+  private final Register register;
+  private final Apiaries apiaries;
+  private final ObjectMapper json;
+  private final Clock clock;
+
+  RegisterExport(
+      RegisterMapper mapper, Register register, Apiaries apiaries, ObjectMapper json, Clock clock) {
+    this.mapper = mapper;
+    this.register = register;
+    this.apiaries = apiaries;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  @Transactional(readOnly = true)
+  public void csv(RegisterFilter filter, OutputStream out) throws IOException {
+    RegisterCsv csv = new RegisterCsv(out);
+    try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
+      for (TreatmentLine line : lines) {
+        csv.write(register.entry(line));
+      }
+    }
+    csv.finish();
+  }
+
+  /** Writes {@code {"totals": …, "entries": […]}}, entry by entry. */
+  @Transactional(readOnly = true)
+  public void json(RegisterFilter filter, OutputStream out) throws IOException {
+    try (JsonGenerator writer = json.createGenerator(out)) {
+      writer.disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET);
+      writer.writeStartObject();
+      writer.writeStringField("format", "tavrel-register");
+      writer.writeNumberField("version", 1);
+      writer.writePOJOField("totals", mapper.totals(filter));
+      writer.writeArrayFieldStart("entries");
+      try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
+        for (TreatmentLine line : lines) {
+          writer.writePOJO(register.entry(line));
+        }
+      }
+      writer.writeEndArray();
+      writer.writeEndObject();
+    }
+  }
+
+  /**
+   * Refuses what would be too long on paper.
+   *
+   * @throws Problem 409 if there are more than {@value #MOST_ON_PAPER} lines
+   */
+  void fitsOnPaper(RegisterFilter filter) {
+    int lines = mapper.totals(filter).lines();
+    if (lines > MOST_ON_PAPER) {
+      throw Problem.conflict(
+          "These are %,d lines; at most %,d go on paper. Choose a year, an apiary or a hive, or take them away as CSV."
+              .formatted(lines, MOST_ON_PAPER));
+    }
+  }
+
+  @Transactional(readOnly = true)
+  public void pdf(RegisterFilter filter, OutputStream out) {
+    LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+    RegisterPdf.write(
+        of(filter),
+        about(filter, today),
+        mapper.page(filter, MOST_ON_PAPER, 0).stream().map(register::entry).toList(),
+        mapper.totals(filter),
+        today,
+        out);
+  }
+
+  private String of(RegisterFilter filter) {
+    List<String> of = new ArrayList<>();
+    if (filter.hiveId() != null) {
+      Hive hive = apiaries.hive(filter.hiveId());
+      of.add("hive " + hive.name());
+      of.add(apiaries.byId(apiaries.apiaryOf(filter.hiveId())).name());
+    } else if (filter.apiaryId() != null) {
+      of.add(apiaries.byId(filter.apiaryId()).name());
+    }
+    of.add(filter.days());
+    if (filter.only() != RegisterFilter.Only.ALL) {
+      of.add("only lines " + filter.only().words());
+    }
+    return String.join(", ", of);
+  }
+
+  /** What a buyer or an inspector wants to know of one hive beside its lines. */
+  private List<String> about(RegisterFilter filter, LocalDate today) {
+    if (filter.hiveId() == null) {
+      return List.of();
+    }
+    Hive hive = apiaries.hive(filter.hiveId());
+    HoneyWait honey =
+        register.standing(apiaries.apiaryOf(filter.hiveId()), today.getYear()).stream()
+            .filter(each -> each.hiveId().equals(hive.id()))
+            .findFirst()
+            .map(Register.HiveStanding::honey)
+            .orElse(new HoneyWait(null, false));
+    String boxes = "Stands today on " + BoxNotation.write(hive.boxes()) + ", " + hive.supers();
+    String wait =
+        honey.from() == null
+            ? "No waiting period is named by a sheet of these two years."
+            : "Supers for honey may go back from " + Objects.requireNonNull(honey.from()) + ".";
+    return List.of(
+        boxes
+            + (hive.supers() == 1 ? " super. " : " supers. ")
+            + wait
+            + (honey.silent() ? " A sheet is silent about it: read the label." : ""));
+  }
+}

@@ -1,0 +1,61 @@
+package tavrel.server.register;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+
+/**
+ * Which lines of the register are wanted.
+ *
+ * @param from first day
+ * @param to last day
+ * @param apiaryId of this apiary, or of all
+ * @param hiveId of this hive, or of all
+ * @param only of what kind
+ */
+public record RegisterFilter(
+    LocalDate from, LocalDate to, @Nullable UUID apiaryId, @Nullable UUID hiveId, Only only) {
+
+  private static final int FIRST_YEAR = 1990;
+  private static final int LAST_YEAR = 2200;
+
+  /** Kinds of lines. */
+  public enum Only {
+    ALL("all"),
+    OFF_LABEL("not on the label"),
+    CORRECTED("corrected"),
+    TYPED("written by hand");
+
+    private final String words;
+
+    Only(String words) {
+      this.words = words;
+    }
+
+    /** How it is named on paper. */
+    String words() {
+      return words;
+    }
+  }
+
+  /** All days of a year, or of all years. */
+  public static RegisterFilter of(
+      @Nullable Integer year, @Nullable UUID apiaryId, @Nullable UUID hiveId, Only only) {
+    return new RegisterFilter(
+        LocalDate.of(year == null ? FIRST_YEAR : checked(year), 1, 1),
+        LocalDate.of(year == null ? LAST_YEAR : checked(year), 12, 31),
+        apiaryId,
+        hiveId,
+        only);
+  }
+
+  /** "2026" or "all years". */
+  String days() {
+    return from.getYear() == to.getYear() ? String.valueOf(from.getYear()) : "all years";
+  }
+
+  private static int checked(int year) {
+    return (int) InvalidValue.inRange("year", year, FIRST_YEAR, LAST_YEAR, "as a year");
+  }
+}

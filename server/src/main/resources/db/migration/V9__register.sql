@@ -1,0 +1,88 @@
+-- The register: one row a hive and round, drawn from its run log, or a treatment that somebody typed. What is recorded is
+-- never changed by hand: corrections stand beside it, and the columns _now and stands tell what holds with them.
+create table entry (
+  id               uuid primary key,
+  on_day           date not null,
+  apiary_id        uuid not null references apiary,
+  hive_id          uuid not null references hive,
+  hive_name        varchar(60) not null,
+  means            varchar(20) not null,
+  method           varchar(200) not null,
+  amount           varchar(80),
+  round_id         uuid,
+  started_at       timestamp(6) with time zone,
+  removed_at       timestamp(6) with time zone,
+  opened_at        timestamp(6) with time zone,
+  loads            int not null,
+  acid             double precision not null check (acid >= 0),
+  product_grams    double precision not null check (product_grams >= 0),
+  product          varchar(80),
+  lot              varchar(60),
+  people           varchar(400) not null,
+  supers           int not null,
+  supers_plan      varchar(20) not null,
+  waiting_days     int,
+  rule_sheet_id    uuid references rule_sheet,
+  verdict          varchar(20),
+  label_says       varchar(400),
+  off_label_reason varchar(500),
+  celsius          double precision,
+  wind_ms          double precision,
+  wind_from        int,
+  weather_from     varchar(60),
+  made_up          boolean,
+  remarks          varchar(4000) not null,
+  written_at       timestamp(6) with time zone not null,
+  acid_now         double precision not null,
+  product_now      double precision not null,
+  stands           boolean not null,
+  corrected        boolean not null,
+  foreign key (round_id, hive_id) references round_hive,
+  constraint entry_once_a_round unique (round_id, hive_id),
+  constraint entry_drawn_has_burns check (round_id is null or started_at is not null)
+);
+
+insert into entry (
+    id, on_day, apiary_id, hive_id, hive_name, means, method, round_id, started_at, removed_at, opened_at, loads, acid,
+    product_grams, product, lot, people, supers, supers_plan, waiting_days, rule_sheet_id, verdict, label_says,
+    off_label_reason, celsius, wind_ms, wind_from, weather_from, made_up, remarks, written_at, acid_now, product_now,
+    stands, corrected)
+  select random_uuid(7), t.on_day, r.apiary_id, t.hive_id, rh.hive_name, 'OXALIC_VAPOUR', 'vapour, ' || r.tool, t.round_id,
+         t.started_at, t.removed_at, t.opened_at, t.loads, t.acid, t.product, r.product, r.lot, t.people, rh.supers,
+         rh.supers_plan, s.waiting_days, s.id, rh.verdict, rh.label_says,
+         case when rh.verdict = 'NOT_ON_LABEL' then r.off_label_reason end, t.celsius, t.wind_ms, t.wind_from,
+         t.weather_from, t.made_up, t.remarks, t.started_at, t.acid, t.product, true, false
+  from treatment t
+  join round r on r.id = t.round_id
+  join round_hive rh on rh.round_id = t.round_id and rh.hive_id = t.hive_id
+  join rule_sheet s on s.id = r.rule_sheet_id
+  order by t.on_day, t.started_at;
+
+drop table treatment;
+alter table entry rename to treatment;
+
+-- The orders in which the register is read.
+create index treatment_by_day on treatment (on_day desc, started_at desc, id desc);
+create index treatment_by_apiary on treatment (apiary_id, on_day desc, started_at desc, id desc);
+create index treatment_by_hive on treatment (hive_id, on_day desc, started_at desc, id desc);
+
+-- What was put right later, never changed itself. Ids are made on the device.
+create table correction (
+  id           uuid primary key,
+  treatment_id uuid not null references treatment,
+  number       int not null check (number >= 1),
+  field        varchar(20) not null,
+  was          varchar(4000) not null,
+  becomes      varchar(500) not null,
+  why          varchar(500) not null,
+  done_by      varchar(60) not null,
+  account_id   uuid not null references account,
+  at           timestamp(6) with time zone not null,
+  constraint correction_in_order unique (treatment_id, number)
+);
+
+-- What counts towards the treatments with oxalic acid: in one place for all who count them.
+create view oxalic_given as
+  select id, apiary_id, hive_id, on_day
+  from treatment
+  where stands and means in ('OXALIC_VAPOUR', 'OXALIC_TRICKLED');

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import LineTable from '../parts/LineTable.vue'
+import VerdictMark from '../parts/VerdictMark.vue'
+import { dayOf, grams, timeIn } from '../parts/format'
+import { FIELDS, MEANS, shown, SUPERS, type RegisterEntry } from './registerWords'
+
+/** The register's lines, each with what was put right in it underneath. */
+defineProps<{ entries: readonly RegisterEntry[]; mayCorrect: boolean }>()
+defineEmits<{ correct: [entry: RegisterEntry] }>()
+
+function productOf({ line }: RegisterEntry): string {
+  return [line.product, line.lot].filter(Boolean).join(', ') || 'not given'
+}
+</script>
+
+<template>
+  <LineTable label="Treatments" class="table">
+    <thead>
+      <tr>
+        <th scope="col">Day</th>
+        <th scope="col">Apiary</th>
+        <th scope="col">Hive</th>
+        <th scope="col">Burn, out, open</th>
+        <th scope="col">Acid</th>
+        <th scope="col">Product, lot</th>
+        <th scope="col">Who</th>
+        <th scope="col">Supers</th>
+        <th scope="col">Air</th>
+        <th scope="col">Label</th>
+        <th scope="col">Remarks</th>
+        <th v-if="mayCorrect" scope="col" class="no-print">
+          <span class="visually-hidden">Put right</span>
+        </th>
+      </tr>
+    </thead>
+    <tbody v-for="entry in entries" :key="entry.line.id" :class="{ struck: !entry.line.stands }">
+      <tr :class="{ more: entry.corrections.length > 0 }">
+        <td class="nowrap">
+          <router-link v-if="entry.line.roundId" :to="`/run/${entry.line.roundId}/review`"
+            >{{ dayOf(entry.line.day) }} {{ entry.line.day.slice(0, 4) }}</router-link
+          >
+          <template v-else>{{ dayOf(entry.line.day) }} {{ entry.line.day.slice(0, 4) }}</template>
+          <strong v-if="!entry.line.stands" class="mark">struck out</strong>
+        </td>
+        <td class="nowrap">{{ entry.line.apiary }}</td>
+        <td>
+          <strong>{{ entry.line.hive }}</strong>
+        </td>
+        <td v-if="entry.line.startedAt" class="figure nowrap">
+          {{ timeIn(entry.line.zone, entry.line.startedAt) }}
+          {{ entry.line.removedAt ? timeIn(entry.line.zone, entry.line.removedAt) : 'tool in' }}
+          {{ entry.line.openedAt ? timeIn(entry.line.zone, entry.line.openedAt) : 'shut' }}
+        </td>
+        <td v-else>written by hand</td>
+        <td v-if="entry.line.amount">{{ entry.line.amount }}</td>
+        <td v-else class="figure nowrap">{{ grams(entry.line.acid) }}</td>
+        <td>{{ productOf(entry) }}</td>
+        <td>{{ entry.line.people }}</td>
+        <td>
+          {{
+            entry.line.supers ? `${entry.line.supers}, ${SUPERS[entry.line.supersPlan]}` : 'none'
+          }}
+        </td>
+        <td class="figure nowrap" :title="entry.line.weatherFrom">
+          {{
+            entry.line.celsius === undefined ? 'not known' : entry.line.celsius.toFixed(1) + ' °C'
+          }}
+          <span v-if="entry.line.weatherMadeUp" class="made-up">simulated</span>
+        </td>
+        <td>
+          <VerdictMark v-if="entry.line.verdict" :verdict="entry.line.verdict" />
+          <template v-else>not judged</template>
+          <span class="sheet-name soft">{{ entry.line.ruleSheet }}</span>
+        </td>
+        <td class="remarks">
+          <template v-if="entry.line.means !== 'OXALIC_VAPOUR'"
+            >{{ MEANS[entry.line.means] }}: {{ entry.line.method }}.
+          </template>
+          {{ entry.line.remarks }}
+          <em v-if="entry.line.offLabelReason"
+            >Off label because: {{ entry.line.offLabelReason }}</em
+          >
+        </td>
+        <td v-if="mayCorrect" class="no-print">
+          <button
+            type="button"
+            class="word"
+            :aria-label="`Put right: ${entry.line.hive}, ${entry.line.apiary}, ${dayOf(entry.line.day)}`"
+            @click="$emit('correct', entry)"
+          >
+            Put right…
+          </button>
+        </td>
+      </tr>
+      <tr v-for="each in entry.corrections" :key="each.id" class="correction">
+        <td></td>
+        <td :colspan="mayCorrect ? 11 : 10">
+          <span aria-hidden="true">↳</span> {{ FIELDS[each.field] }}: was
+          <s>{{ shown(each.field, each.was) }}</s>, is
+          <strong>{{ shown(each.field, each.becomes) }}</strong> · {{ each.why }} ·
+          <span class="soft"
+            >{{ each.by }}, {{ dayOf(each.at.slice(0, 10)) }}
+            {{ timeIn(entry.line.zone, each.at) }}</span
+          >
+        </td>
+      </tr>
+    </tbody>
+  </LineTable>
+</template>
+
+<style scoped>
+.table :deep(table) {
+  min-width: 1080px;
+}
+
+.table :deep(.more td) {
+  border-bottom: 0;
+}
+
+.table :deep(.correction td) {
+  padding-top: 0;
+}
+
+.nowrap {
+  white-space: nowrap;
+}
+
+.mark {
+  display: block;
+  color: var(--off-label);
+}
+
+.struck :is(td, strong):not(.mark) {
+  text-decoration: line-through;
+}
+
+.struck .correction td,
+.struck .correction td strong {
+  text-decoration: none;
+}
+
+.sheet-name {
+  display: block;
+  font-size: 0.8125rem;
+}
+
+.made-up {
+  display: block;
+  color: var(--caution);
+  font-weight: 650;
+}
+
+.remarks {
+  min-width: 130px;
+}
+
+.word {
+  min-height: 32px;
+  white-space: nowrap;
+  text-decoration: underline;
+}
+</style>
