@@ -223,10 +223,12 @@ class RoundJourneyTest {
         .see("V-12");
     String paper =
         (String)
-            browser.script(
-                "const done = arguments[arguments.length - 1];"
-                    + "const link = [...document.querySelectorAll('a')].find(a => a.textContent === 'PDF').href;"
-                    + "fetch(link).then(r => r.blob()).then(b => b.text()).then(t => done(t.slice(0, 5)))");
+            browser
+                .driver()
+                .executeAsyncScript(
+                    "const done = arguments[arguments.length - 1];"
+                        + "const link = [...document.querySelectorAll('a')].find(a => a.textContent === 'PDF').href;"
+                        + "fetch(link).then(r => r.blob()).then(b => b.text()).then(t => done(t.slice(0, 5)))");
     assertThat(paper).isEqualTo("%PDF-");
   }
 

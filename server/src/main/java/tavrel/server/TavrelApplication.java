@@ -1,17 +1,73 @@
 package tavrel.server;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
+import org.springframework.context.ApplicationListener;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.scheduling.annotation.EnableScheduling;
+import tavrel.server.outfit.OutfitTask;
+import tavrel.server.outfit.Restart;
+import tavrel.server.outfit.TakeOver;
 
 /** The one jar: pages, API and database. */
 @SpringBootApplication(proxyBeanMethods = false)
 @MapperScan(annotationClass = Mapper.class)
+@EnableScheduling
 public class TavrelApplication {
 
-  /** Starts it. */
+  /** Time for the last answer to go out before a new start. */
+  private static final long ANSWER_MILLIS = 500;
+
+  /** Starts it, or does what the script asks of a data folder. */
   public static void main(String[] args) {
-    SpringApplication.run(TavrelApplication.class, args);
+    if (OutfitTask.asked(List.of(args))) {
+      System.exit(OutfitTask.run(List.of(args), System.out));
+    }
+    start(args);
+  }
+
+  private static void start(String[] args) {
+    SpringApplication application = new SpringApplication(TavrelApplication.class);
+    application.addListeners(
+        (ApplicationListener<ApplicationEnvironmentPreparedEvent>) TavrelApplication::takeOver);
+    application.addInitializers(
+        context ->
+            context
+                .getBeanFactory()
+                .registerSingleton("restart", (Restart) () -> anew(context, args)));
+    application.run(args);
+  }
+
+  /** An outfit that was brought in takes its place before any database is opened. */
+  private static void takeOver(ApplicationEnvironmentPreparedEvent event) {
+    try {
+      TakeOver.finish(
+          Path.of(event.getEnvironment().getRequiredProperty("tavrel.data")), Instant.now());
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  private static void anew(ConfigurableApplicationContext context, String[] args) {
+    new Thread(
+            () -> {
+              try {
+                Thread.sleep(ANSWER_MILLIS);
+              } catch (InterruptedException interrupted) {
+                Thread.currentThread().interrupt();
+              }
+              context.close();
+              start(args);
+            },
+            "restart")
+        .start();
   }
 }

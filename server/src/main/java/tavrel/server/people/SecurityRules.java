@@ -56,7 +56,7 @@ class SecurityRules {
                     .permitAll()
                     .requestMatchers(POST, "/api/demo/session")
                     .permitAll()
-                    .requestMatchers("/api/people/**")
+                    .requestMatchers("/api/people/**", "/api/outfit", "/api/outfit/**")
                     .hasRole(KEEPER)
                     .requestMatchers(PUT, "/api/rounds/*/people-check", "/api/rounds/*/line-up")
                     .hasAnyRole(KEEPER, CREW)

@@ -1,0 +1,34 @@
+package tavrel.server.outfit;
+
+import java.util.List;
+
+/**
+ * What an outfit file says of itself.
+ *
+ * @param format always {@value #FORMAT}
+ * @param version of the way in which files are written
+ * @param tables version of the tables, as their migrations count
+ * @param files what is in it
+ */
+record Manifest(String format, int version, int tables, List<Part> files) {
+
+  static final String FORMAT = "tavrel-outfit";
+  static final int VERSION = 1;
+  static final String NAME = "manifest.json";
+  static final String SCHEMA = "schema.json";
+
+  /**
+   * One file in it.
+   *
+   * @param name its path in the archive
+   * @param rows rows under the heading
+   * @param bytes its length unpacked
+   * @param sha256 its digest, hexadecimal
+   */
+  record Part(String name, long rows, long bytes, String sha256) {}
+
+  /** Where the rows of a table are. */
+  static String fileOf(String table) {
+    return "data/" + table + ".csv";
+  }
+}
