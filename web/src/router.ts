@@ -163,6 +163,11 @@ export const router = createRouter({
       meta: { title: 'Register' },
     },
     {
+      path: '/safekeeping',
+      component: () => import('./safekeeping/SafekeepingPage.vue'),
+      meta: { title: 'Safekeeping', who: 'keeper' },
+    },
+    {
       path: '/people',
       component: () => import('./people/PeoplePage.vue'),
       meta: { title: 'People', who: 'keeper' },

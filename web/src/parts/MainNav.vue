@@ -68,6 +68,7 @@ async function signOut(): Promise<void> {
         <v-list-item v-if="session.mayWork" to="/dose/scoops" title="Scoop bench" />
         <v-list-item v-if="session.isKeeper" to="/people" title="People" />
         <v-list-item v-if="session.isKeeper" to="/figures" title="Figures" />
+        <v-list-item v-if="session.isKeeper" to="/safekeeping" title="Safekeeping" />
         <v-list-subheader>Light</v-list-subheader>
         <v-list-item
           v-for="choice in LIGHTS"

@@ -3,6 +3,7 @@ package tavrel.e2e;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -83,6 +84,18 @@ final class App implements AutoCloseable {
   /** A keeper's own, started the way that the script starts it. */
   static App quickServe(Path data) {
     return new App(QUICK, List.of("--tavrel.data=" + data));
+  }
+
+  /** Does one of the script's tasks on a data folder, to its end, and gives back what it said. */
+  static String task(String... arguments) {
+    try {
+      List<String> command = new ArrayList<>(JAR_AS_PACKED);
+      command.addAll(List.of(arguments));
+      Process task = new ProcessBuilder(command).redirectErrorStream(true).start();
+      return new String(task.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
   }
 
   String url() {

@@ -2,8 +2,12 @@ package tavrel.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
@@ -19,7 +23,7 @@ class RoundJourneyTest {
   };
 
   @Test
-  void at_the_desk(@TempDir Path data) {
+  void at_the_desk(@TempDir Path data, @TempDir Path fresh) {
     try (App app = App.serve(data)) {
       try (Browser browser = new Browser(app.url(), Browser.DESK)) {
         firstKeeper(app, browser);
@@ -38,16 +42,55 @@ class RoundJourneyTest {
       }
       app.kill();
     }
+    Path backup;
     try (App again = App.serve(data);
         Browser browser = new Browser(again.url(), Browser.DESK)) {
-      browser
-          .open("/")
-          .type("Login", "wren")
-          .type("Password", "a long password")
-          .press("Sign in")
-          .see("Fern Gate");
-      browser.open("/register").see("3 treatments");
+      signIn(browser);
+      browser.open("/register").see("3 treatments").see("the tin says so");
+      assertThat(App.task("backup", data.toString())).contains("written by the running server");
+      browser.open("/safekeeping").see("tavrel-");
+      backup = onlyBackup(data);
     }
+    assertThat(App.task("restore", fresh.toString(), backup.toString()))
+        .contains("rows brought in");
+    try (App restored = App.serve(fresh);
+        Browser browser = new Browser(restored.url(), Browser.DESK)) {
+      signIn(browser);
+      browser.open("/register").see("3 treatments").see("the tin says so");
+      browser.press("Put right…").type("It should say", "1.9").type("Why", "weighed again");
+      browser.press("Write it down").see("weighed again");
+      broughtInAgain(browser, backup);
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  /** The backup again, through the screen: what was done since is gone, as was said. */
+  private static void broughtInAgain(Browser browser, Path backup) {
+    browser.open("/safekeeping").see("Bring one in");
+    browser.choose(backup).press("Put tavrel-").press("Bring it in").see("rows are in");
+    Until.within(
+        Duration.ofSeconds(90),
+        "the application has started anew",
+        () -> browser.body().contains("Sign in"));
+    signIn(browser);
+    browser.open("/register").see("3 treatments").seeNo("weighed again");
+  }
+
+  private static Path onlyBackup(Path data) {
+    try (Stream<Path> files = Files.list(data.resolve("backups"))) {
+      return files.filter(file -> file.toString().endsWith(".zip")).findFirst().orElseThrow();
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  private static void signIn(Browser browser) {
+    browser
+        .open("/")
+        .type("Login", "wren")
+        .type("Password", "a long password")
+        .press("Sign in")
+        .see("Fern Gate");
   }
 
   @Test

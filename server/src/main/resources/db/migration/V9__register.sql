@@ -35,6 +35,7 @@ create table entry (
   written_at       timestamp(6) with time zone not null,
   acid_now         double precision not null,
   product_now      double precision not null,
+  lot_now          varchar(60),
   stands           boolean not null,
   corrected        boolean not null,
   foreign key (round_id, hive_id) references round_hive,
@@ -46,12 +47,12 @@ insert into entry (
     id, on_day, apiary_id, hive_id, hive_name, means, method, round_id, started_at, removed_at, opened_at, loads, acid,
     product_grams, product, lot, people, supers, supers_plan, waiting_days, rule_sheet_id, verdict, label_says,
     off_label_reason, celsius, wind_ms, wind_from, weather_from, made_up, remarks, written_at, acid_now, product_now,
-    stands, corrected)
+    lot_now, stands, corrected)
   select random_uuid(7), t.on_day, r.apiary_id, t.hive_id, rh.hive_name, 'OXALIC_VAPOUR', 'vapour, ' || r.tool, t.round_id,
          t.started_at, t.removed_at, t.opened_at, t.loads, t.acid, t.product, r.product, r.lot, t.people, rh.supers,
          rh.supers_plan, s.waiting_days, s.id, rh.verdict, rh.label_says,
          case when rh.verdict = 'NOT_ON_LABEL' then r.off_label_reason end, t.celsius, t.wind_ms, t.wind_from,
-         t.weather_from, t.made_up, t.remarks, t.started_at, t.acid, t.product, true, false
+         t.weather_from, t.made_up, t.remarks, t.started_at, t.acid, t.product, r.lot, true, false
   from treatment t
   join round r on r.id = t.round_id
   join round_hive rh on rh.round_id = t.round_id and rh.hive_id = t.hive_id

@@ -15,7 +15,9 @@ import tavrel.core.plan.PlanWeights;
 import tavrel.core.plan.Roads;
 import tavrel.core.seal.SealParameters;
 import tavrel.core.season.HeightShift;
+import tavrel.core.stock.AcidOrder;
 import tavrel.core.stock.FilterWear;
+import tavrel.core.stock.RoundCost;
 
 /** Figures of the computation: the keeper's where he set them, else the usual ones. */
 @Service
@@ -44,6 +46,8 @@ public class OwnFigures {
               CurveChoice.knobs(),
               SealParameters.knobs(),
               FilterWear.knobs(),
+              AcidOrder.knobs(),
+              RoundCost.knobs(),
               HeightShift.knobs(),
               Roads.knobs(),
               PlanWeights.knobs())
@@ -82,6 +86,10 @@ public class OwnFigures {
         group("Kill of exposed mites", CurveChoice.knobs(), own),
         group("Seal estimate", SealParameters.knobs(), own),
         group("Gear", FilterWear.knobs(), own),
+        group(
+            "Stock and money",
+            Stream.concat(AcidOrder.knobs().stream(), RoundCost.knobs().stream()).toList(),
+            own),
         group("Year of an apiary", HeightShift.knobs(), own),
         group("Roads", Roads.knobs(), own),
         group("Season plan: what bending costs", PlanWeights.knobs(), own));

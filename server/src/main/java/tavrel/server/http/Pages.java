@@ -53,7 +53,8 @@ class Pages {
         "/gear/**",
         "/run/**",
         "/register",
-        "/people"
+        "/people",
+        "/safekeeping"
       },
       produces = MediaType.TEXT_HTML_VALUE)
   ResponseEntity<String> page(HttpServletRequest request) {

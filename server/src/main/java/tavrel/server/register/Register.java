@@ -225,7 +225,7 @@ public class Register {
     List<Correction> corrections = mapper.corrections(id);
     if (!corrections.isEmpty()) {
       Standing standing = new Standing(mapper.byId(id).orElseThrow().recorded(), corrections);
-      mapper.settle(id, standing.acid(), standing.stands());
+      mapper.settle(id, standing.acid(), standing.holds(EntryField.LOT), standing.stands());
     }
   }
 

@@ -146,14 +146,14 @@ interface RegisterMapper {
         id, on_day, apiary_id, hive_id, hive_name, means, method, round_id, started_at, removed_at, opened_at, loads,
         acid, product_grams, product, lot, people, supers, supers_plan, waiting_days, rule_sheet_id, verdict, label_says,
         off_label_reason, celsius, wind_ms, wind_from, weather_from, made_up, remarks, written_at, acid_now, product_now,
-        stands, corrected)
+        lot_now, stands, corrected)
       select random_uuid(7), #{day}, r.apiary_id, rh.hive_id, rh.hive_name, 'OXALIC_VAPOUR', 'vapour, ' || r.tool, r.id,
              #{treatment.startedAt}, #{treatment.removedAt}, #{treatment.openedAt}, #{treatment.loads},
              #{treatment.acid}, #{treatment.product}, r.product, r.lot, #{people}, rh.supers, rh.supers_plan,
              s.waiting_days, s.id, rh.verdict, rh.label_says,
              case when rh.verdict = 'NOT_ON_LABEL' then r.off_label_reason end, #{weather.celsius}, #{weather.windMs},
              #{weather.windFrom}, #{weatherFrom}, #{madeUp}, #{remarks}, #{at}, #{treatment.acid}, #{treatment.product},
-             true, false
+             r.lot, true, false
       from round_hive rh
       join round r on r.id = rh.round_id
       join rule_sheet s on s.id = r.rule_sheet_id
@@ -197,11 +197,12 @@ interface RegisterMapper {
       """
       insert into treatment (
         id, on_day, apiary_id, hive_id, hive_name, means, method, amount, loads, acid, product_grams, product, lot, people,
-        supers, supers_plan, waiting_days, rule_sheet_id, remarks, written_at, acid_now, product_now, stands, corrected)
+        supers, supers_plan, waiting_days, rule_sheet_id, remarks, written_at, acid_now, product_now, lot_now, stands,
+        corrected)
       select #{id}, #{typed.day}, h.apiary_id, h.id, h.name, #{typed.means}, #{typed.method}, #{typed.amount}, 0,
              #{typed.acid}, #{typed.acid}, #{typed.product}, #{typed.lot}, #{typed.people}, h.supers,
              #{typed.supersPlan}, #{typed.waitingDays}, #{typed.ruleSheetId}, #{typed.remarks}, #{at}, #{typed.acid},
-             #{typed.acid}, true, false
+             #{typed.acid}, #{typed.lot}, true, false
       from hive h
       where h.id = #{hiveId}
       """)
@@ -232,8 +233,8 @@ interface RegisterMapper {
       """
       update treatment
       set acid_now = #{acid}, product_now = case when acid = 0 then #{acid} else product_grams * #{acid} / acid end,
-          stands = #{stands}, corrected = true
+          lot_now = #{lot}, stands = #{stands}, corrected = true
       where id = #{id}
       """)
-  void settle(UUID id, double acid, boolean stands);
+  void settle(UUID id, double acid, String lot, boolean stands);
 }

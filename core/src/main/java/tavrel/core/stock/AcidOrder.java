@@ -1,0 +1,77 @@
+package tavrel.core.stock;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Knob;
+
+/**
+ * What of the product the rounds to come need, until when it lasts, and what to order by when.
+ *
+ * @param need g of product for all of them
+ * @param left g that should be there
+ * @param runsOutOn the day of the first round that it does not suffice for, or null
+ * @param orderGrams g to order, with a reserve, in whole hundreds; 0 where enough is there
+ * @param orderBy day by which, or null
+ */
+public record AcidOrder(
+    double need,
+    double left,
+    @Nullable LocalDate runsOutOn,
+    double orderGrams,
+    @Nullable LocalDate orderBy) {
+
+  private static final double WHOLE = 100;
+  private static final Knob LEAD =
+      new Knob("orderLeadDays", 14, 0, 120, "d", "ordering acid: days until it comes", "our own");
+  private static final Knob RESERVE =
+      new Knob(
+          "orderReserve",
+          0.1,
+          0,
+          1,
+          "of the need",
+          "ordering acid: kept above the need",
+          "our own");
+
+  /** The figures that a keeper may change. */
+  public static List<Knob> knobs() {
+    return List.of(LEAD, RESERVE);
+  }
+
+  /**
+   * What a round to come needs.
+   *
+   * @param day its day
+   * @param grams g of product
+   */
+  public record Need(LocalDate day, double grams) {}
+
+  /**
+   * Reckons it.
+   *
+   * @param left g of product that should be there
+   * @param needs of rounds to come, in any order
+   * @param own the keeper's figures
+   */
+  public static AcidOrder of(double left, List<Need> needs, Map<String, Double> own) {
+    double need = 0;
+    LocalDate runsOut = null;
+    for (Need each : needs.stream().sorted(Comparator.comparing(Need::day)).toList()) {
+      need += each.grams();
+      if (runsOut == null && need > left + 1e-9) {
+        runsOut = each.day();
+      }
+    }
+    double missing = need * (1 + RESERVE.in(own)) - left;
+    boolean order = runsOut != null && missing > 0;
+    return new AcidOrder(
+        need,
+        left,
+        runsOut,
+        order ? WHOLE * Math.ceil(missing / WHOLE - 1e-9) : 0,
+        runsOut == null ? null : runsOut.minusDays(Math.round(LEAD.in(own))));
+  }
+}

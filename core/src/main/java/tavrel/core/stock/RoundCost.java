@@ -1,0 +1,83 @@
+package tavrel.core.stock;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Knob;
+
+/**
+ * What a round cost: acid from its lots, people's time from first burn to last opening with setting
+ * up and clearing away, and the tools' wear by their burns. Driving and filters are left out.
+ *
+ * @param acid in the keeper's money, or null where a lot has no price or is not on record
+ * @param work likewise, or null where no hourly rate is set
+ * @param wear likewise, or null where the tool has no price
+ */
+public record RoundCost(@Nullable Double acid, @Nullable Double work, @Nullable Double wear) {
+
+  private static final Knob HOURLY =
+      new Knob(
+          "costHourly",
+          0,
+          0,
+          10_000,
+          "money an hour",
+          "costs: an hour of a person's work",
+          "yours");
+  private static final Knob TOOL_BURNS =
+      new Knob(
+          "costToolBurns",
+          20_000,
+          100,
+          1_000_000,
+          "burns",
+          "costs: burns that a tool lasts",
+          "our own");
+
+  /** The figures that a keeper may change. */
+  public static List<Knob> knobs() {
+    return List.of(HOURLY, TOOL_BURNS);
+  }
+
+  /**
+   * Reckons it.
+   *
+   * @param acid cost of the acid, or null
+   * @param hours from first burn to last opening, with setting up and clearing away, h
+   * @param people who worked
+   * @param burns loads burned
+   * @param toolPrice price of the tool, or null
+   * @param own the keeper's figures
+   */
+  public static RoundCost of(
+      @Nullable Double acid,
+      double hours,
+      int people,
+      int burns,
+      @Nullable Double toolPrice,
+      Map<String, Double> own) {
+    double hourly = HOURLY.in(own);
+    return new RoundCost(
+        acid,
+        hourly == 0 ? null : hours * people * hourly,
+        toolPrice == null ? null : burns * toolPrice / TOOL_BURNS.in(own));
+  }
+
+  /** All that is known of it. */
+  public double known() {
+    return orZero(acid) + orZero(work) + orZero(wear);
+  }
+
+  /** Both together; a part that is missing in one is known only from the other. */
+  public RoundCost plus(RoundCost other) {
+    return new RoundCost(sum(acid, other.acid), sum(work, other.work), sum(wear, other.wear));
+  }
+
+  private static @Nullable Double sum(@Nullable Double one, @Nullable Double other) {
+    return one == null ? other : other == null ? one : Double.valueOf(one + other);
+  }
+
+  private static double orZero(@Nullable Double value) {
+    return value == null ? 0 : value;
+  }
+}

@@ -1,0 +1,187 @@
+package tavrel.server.stock;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tavrel.core.pace.PaceTimes;
+import tavrel.core.stock.AcidBook;
+import tavrel.core.stock.RoundCost;
+import tavrel.server.figure.OwnFigures;
+import tavrel.server.pace.Paces;
+
+/** What rounds cost. */
+@Service
+class Costs {
+
+  private final StockMapper mapper;
+  private final Stock stock;
+  private final Paces paces;
+  private final OwnFigures figures;
+
+  Costs(StockMapper mapper, Stock stock, Paces paces, OwnFigures figures) {
+    this.mapper = mapper;
+    this.stock = stock;
+    this.paces = paces;
+    this.figures = figures;
+  }
+
+  /**
+   * A round with what it cost.
+   *
+   * @param roundId the round
+   * @param apiary where
+   * @param day when
+   * @param hives treated
+   * @param productGrams burned, g of product
+   * @param hours worked there, of all people together, h
+   * @param cost what is known of it
+   * @param known all that is known together
+   */
+  record CostedRound(
+      UUID roundId,
+      String apiary,
+      LocalDate day,
+      int hives,
+      double productGrams,
+      double hours,
+      RoundCost cost,
+      double known) {}
+
+  /**
+   * An apiary's rounds of a year together.
+   *
+   * @param apiary its name
+   * @param rounds how many
+   * @param treatments hives treated, each time
+   * @param cost together
+   * @param known together
+   * @param perTreatment known cost of a hive treated once
+   */
+  record CostedApiary(
+      String apiary,
+      int rounds,
+      int treatments,
+      RoundCost cost,
+      double known,
+      double perTreatment) {}
+
+  /**
+   * A year.
+   *
+   * @param year which
+   * @param all everything together
+   * @param apiaries by name
+   * @param rounds latest first
+   * @param leftOut what is in no figure
+   */
+  record CostedYear(
+      int year,
+      CostedApiary all,
+      List<CostedApiary> apiaries,
+      List<CostedRound> rounds,
+      List<String> leftOut) {}
+
+  CostedYear year(int year) {
+    AcidBook book = stock.book();
+    Map<UUID, List<AcidBook.Drawn>> drawn = new LinkedHashMap<>();
+    for (AcidBook.Drawn each : book.draws()) {
+      drawn.computeIfAbsent(each.draw().roundId(), id -> new ArrayList<>()).add(each);
+    }
+    Map<String, Double> own = figures.own();
+    PaceTimes usual = paces.usual().times();
+    double besides = (usual.setUp() + usual.clearAway()) / 3_600.0;
+    List<CostedRound> rounds = new ArrayList<>();
+    Map<String, List<CostedRound>> byApiary = new TreeMap<>();
+    for (StockMapper.Done done :
+        mapper.done(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))) {
+      double there = Duration.between(done.began(), done.ended()).toSeconds() / 3_600.0 + besides;
+      int people = Math.max(1, done.people());
+      RoundCost cost =
+          RoundCost.of(
+              acid(drawn.getOrDefault(done.roundId(), List.of())),
+              there,
+              people,
+              done.burns(),
+              done.toolPrice(),
+              own);
+      CostedRound round =
+          new CostedRound(
+              done.roundId(),
+              done.apiary(),
+              done.day(),
+              done.hives(),
+              done.productGrams(),
+              there * people,
+              cost,
+              cost.known());
+      rounds.add(round);
+      byApiary.computeIfAbsent(done.apiary(), name -> new ArrayList<>()).add(round);
+    }
+    return new CostedYear(
+        year,
+        together("All apiaries", rounds),
+        byApiary.entrySet().stream().map(each -> together(each.getKey(), each.getValue())).toList(),
+        rounds,
+        leftOut(rounds));
+  }
+
+  /** Costs of what a round drew, or null where one of them is not known. */
+  private static @Nullable Double acid(List<AcidBook.Drawn> drawn) {
+    double sum = 0;
+    for (AcidBook.Drawn each : drawn) {
+      if (each.cost() == null) {
+        return null;
+      }
+      sum += each.cost();
+    }
+    return drawn.isEmpty() ? null : sum;
+  }
+
+  private static CostedApiary together(String name, List<CostedRound> rounds) {
+    RoundCost cost = new RoundCost(null, null, null);
+    int treatments = 0;
+    for (CostedRound round : rounds) {
+      cost = cost.plus(round.cost());
+      treatments += round.hives();
+    }
+    return new CostedApiary(
+        name,
+        rounds.size(),
+        treatments,
+        cost,
+        cost.known(),
+        treatments == 0 ? 0 : cost.known() / treatments);
+  }
+
+  private static List<String> leftOut(List<CostedRound> rounds) {
+    List<String> says = new ArrayList<>();
+    long noAcid = rounds.stream().filter(round -> round.cost().acid() == null).count();
+    if (noAcid > 0) {
+      says.add(
+          "acid of "
+              + noAcid
+              + (noAcid == 1 ? " round" : " rounds")
+              + ": no lot with a price covers it");
+    }
+    if (rounds.stream().anyMatch(round -> round.cost().work() == null)) {
+      says.add("people's time: no hourly rate is set under Figures");
+    }
+    long noWear = rounds.stream().filter(round -> round.cost().wear() == null).count();
+    if (noWear > 0) {
+      says.add(
+          "wear of the tool in "
+              + noWear
+              + (noWear == 1 ? " round" : " rounds")
+              + ": it has no price under Gear");
+    }
+    says.add("driving, filters, cloths and caps");
+    return says;
+  }
+}

@@ -1,0 +1,201 @@
+package tavrel.server.stock;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.dose.BoxFactor;
+import tavrel.core.dose.MediumBoxes;
+import tavrel.core.hive.Hive;
+import tavrel.core.stock.AcidBook;
+import tavrel.core.stock.AcidBook.StockTake;
+import tavrel.core.stock.AcidLot;
+import tavrel.core.stock.AcidOrder;
+import tavrel.core.stock.SupplyKind;
+import tavrel.core.stock.SupplyShelf;
+import tavrel.core.stock.SupplyShelf.Supply;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.figure.OwnFigures;
+import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
+import tavrel.server.series.AllSeries;
+import tavrel.server.series.Series;
+
+/** Lots of acid and what else is used up: bought, drawn by burns, weighed, to be ordered. */
+@Service
+public class Stock {
+
+  private final StockMapper mapper;
+  private final AllSeries series;
+  private final Apiaries apiaries;
+  private final OwnFigures figures;
+  private final Clock clock;
+
+  Stock(StockMapper mapper, AllSeries series, Apiaries apiaries, OwnFigures figures, Clock clock) {
+    this.mapper = mapper;
+    this.series = series;
+    this.apiaries = apiaries;
+    this.figures = figures;
+    this.clock = clock;
+  }
+
+  /**
+   * What is there and what will be needed.
+   *
+   * @param lots latest first
+   * @param uncovered g of product burned that no lot on record could give
+   * @param order what the rounds to come need, and what to order
+   * @param toCome rounds to come that were reckoned with
+   * @param shelves of everything beside the acid
+   * @param supplies what was bought or counted of it, latest first
+   */
+  public record OnHand(
+      List<AcidBook.LotState> lots,
+      double uncovered,
+      AcidOrder order,
+      int toCome,
+      List<SupplyShelf> shelves,
+      List<Supply> supplies) {}
+
+  /** The book of all lots. */
+  AcidBook book() {
+    return AcidBook.of(mapper.lots(), mapper.takes(), mapper.draws());
+  }
+
+  /** What is there and what will be needed. */
+  public OnHand onHand() {
+    AcidBook book = book();
+    List<AcidOrder.Need> needs = needs(book);
+    List<Supply> supplies = mapper.supplies();
+    Map<SupplyKind, List<LocalDate>> used =
+        Map.of(
+            SupplyKind.SEALS, mapper.sealsChanged(), SupplyKind.FILTERS, mapper.filtersChanged());
+    List<AcidBook.LotState> lots = new ArrayList<>(book.lots());
+    Collections.reverse(lots);
+    List<Supply> latest = new ArrayList<>(supplies);
+    Collections.reverse(latest);
+    return new OnHand(
+        lots,
+        book.uncovered(),
+        AcidOrder.of(book.left(), needs, figures.own()),
+        needs.size(),
+        Arrays.stream(SupplyKind.values())
+            .map(
+                kind ->
+                    SupplyShelf.of(
+                        kind,
+                        supplies.stream().filter(each -> each.kind() == kind).toList(),
+                        used.getOrDefault(kind, List.of())))
+            .toList(),
+        latest);
+  }
+
+  /**
+   * Rounds planned as their sheets say; rounds of series by grams a box of the hives as they stand.
+   */
+  private List<AcidOrder.Need> needs(AcidBook book) {
+    List<AcidOrder.Need> needs =
+        mapper.planned().stream()
+            .map(each -> new AcidOrder.Need(each.day(), each.grams()))
+            .collect(Collectors.toCollection(ArrayList::new));
+    double strength =
+        book.lots().stream()
+            .filter(each -> each.left() > 0)
+            .findFirst()
+            .map(each -> each.lot().strength())
+            .orElse(1.0);
+    Map<UUID, Map<UUID, Hive>> standing = new HashMap<>();
+    for (Series each : series.open(null)) {
+      Map<UUID, Hive> hives =
+          standing.computeIfAbsent(
+              each.apiaryId(),
+              id ->
+                  apiaries.hives(id).stream()
+                      .collect(Collectors.toMap(Hive::id, Function.identity())));
+      double boxes =
+          each.hiveIds().stream()
+              .filter(hives::containsKey)
+              .mapToDouble(id -> BoxFactor.sum(hives.get(id).boxes(), MediumBoxes.BY_COMB))
+              .sum();
+      each.rounds().stream()
+          .filter(
+              round ->
+                  round.state() == Series.RoundState.AHEAD
+                      || round.state() == Series.RoundState.DUE
+                      || round.state() == Series.RoundState.LATE)
+          .forEach(
+              round ->
+                  needs.add(
+                      new AcidOrder.Need(round.day(), each.gramsPerBox() * boxes / strength)));
+    }
+    return needs;
+  }
+
+  /** Keeps a lot; the same id twice is the same lot. */
+  @Transactional
+  public void add(AcidLot lot, Account who) {
+    notAhead("boughtOn", lot.boughtOn());
+    if (mapper.hasLot(lot.id()) == 0) {
+      mapper.addLot(lot, who.name(), who.id(), clock.instant());
+    }
+  }
+
+  /** Keeps a weighing; the same id twice is the same weighing. */
+  @Transactional
+  public void add(StockTake take, Account who) {
+    notAhead("day", take.day());
+    AcidLot lot =
+        mapper.lots().stream()
+            .filter(each -> each.id().equals(take.lotId()))
+            .findFirst()
+            .orElseThrow(() -> Problem.missing("This lot"));
+    if (take.grams() > lot.grams()) {
+      throw new InvalidValue(
+          "grams", "is more than was bought of this lot; was the tin weighed, too?");
+    }
+    if (take.day().isBefore(lot.boughtOn())) {
+      throw new InvalidValue("day", "lies before the lot was bought");
+    }
+    if (mapper.hasTake(take.id()) == 0) {
+      mapper.addTake(take, who.name(), who.id(), clock.instant());
+    }
+  }
+
+  /** Keeps pieces bought or counted; the same id twice is the same. */
+  @Transactional
+  public void add(Supply supply, Account who) {
+    notAhead("day", supply.day());
+    if (mapper.hasSupply(supply.id()) == 0) {
+      mapper.addSupply(supply, who.name(), who.id(), clock.instant());
+    }
+  }
+
+  /** Strikes out whatever of the stock has this id. */
+  @Transactional
+  void strike(UUID id) {
+    int struck =
+        mapper.strikeLot(id, clock.instant())
+            + mapper.strikeTake(id, clock.instant())
+            + mapper.strikeSupply(id, clock.instant());
+    if (struck == 0 && mapper.hasLot(id) + mapper.hasTake(id) + mapper.hasSupply(id) == 0) {
+      throw Problem.missing("This entry");
+    }
+  }
+
+  private void notAhead(String field, LocalDate day) {
+    if (day.isAfter(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).plusDays(1))) {
+      throw new InvalidValue(field, "lies in the future");
+    }
+  }
+}

@@ -1,0 +1,172 @@
+package tavrel.server.stock;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.stock.AcidBook.Draw;
+import tavrel.core.stock.AcidBook.StockTake;
+import tavrel.core.stock.AcidLot;
+import tavrel.core.stock.SupplyShelf.Supply;
+
+/** Lots, weighings and supplies kept; burns read. */
+@Mapper
+interface StockMapper {
+
+  /**
+   * A round that is planned and not finished.
+   *
+   * @param day its day
+   * @param grams of product that it still needs
+   */
+  record Planned(LocalDate day, double grams) {}
+
+  /**
+   * A round done, for its cost.
+   *
+   * @param roundId the round
+   * @param apiaryId the apiary
+   * @param apiary its name
+   * @param day its day
+   * @param hives treated
+   * @param burns loads burned
+   * @param productGrams of product burned
+   * @param began first burn
+   * @param ended last opening, or what came last
+   * @param people who pressed anything
+   * @param toolPrice of the round's tool, or null
+   */
+  record Done(
+      UUID roundId,
+      UUID apiaryId,
+      String apiary,
+      LocalDate day,
+      int hives,
+      int burns,
+      double productGrams,
+      Instant began,
+      Instant ended,
+      int people,
+      @Nullable Double toolPrice) {}
+
+  @Select(
+      """
+      select id, name, product, bought_on, grams, strength, price, supplier
+      from acid_lot
+      where struck_at is null
+      order by bought_on, name
+      """)
+  List<AcidLot> lots();
+
+  @Select(
+      """
+      select t.id, t.lot_id, t.on_day as "day", t.grams
+      from stock_take t
+      join acid_lot l on l.id = t.lot_id
+      where t.struck_at is null and l.struck_at is null
+      order by t.on_day
+      """)
+  List<StockTake> takes();
+
+  /** What was burned, by round and lot: the sums are small beside the register. */
+  @Select(
+      """
+      select round_id, min(on_day) as "day", min(started_at) as at, sum(product_now) as grams, lot_now as lot
+      from treatment
+      where stands and round_id is not null
+      group by round_id, lot_now
+      order by 3
+      """)
+  List<Draw> draws();
+
+  @Select(
+      """
+      select r.on_day as "day",
+             sum(coalesce(h.first_product, h.product_per_load) + (h.loads - 1) * h.product_per_load) as grams
+      from round r
+      join round_hive h on h.round_id = r.id
+      where r.discarded_at is null and r.finished_at is null
+        and not exists (select 1 from treatment t where t.round_id = r.id and t.hive_id = h.hive_id)
+      group by r.id, r.on_day
+      """)
+  List<Planned> planned();
+
+  @Select(
+      """
+      select t.round_id, t.apiary_id, a.name as apiary, min(t.on_day) as "day", count(*) as hives, sum(t.loads) as burns,
+             sum(t.product_now) as product_grams, min(t.started_at) as began,
+             max(coalesce(t.opened_at, t.removed_at, t.started_at)) as ended,
+             (select count(distinct e.done_by) from run_event e where e.round_id = t.round_id) as people,
+             min(g.price) as tool_price
+      from treatment t
+      join apiary a on a.id = t.apiary_id
+      join round r on r.id = t.round_id
+      left join tool g on g.id = r.tool_id
+      where t.stands and t.on_day between #{from} and #{to}
+      group by t.round_id, t.apiary_id, a.name
+      order by min(t.on_day) desc, a.name
+      """)
+  List<Done> done(LocalDate from, LocalDate to);
+
+  @Select(
+      """
+      select id, kind, on_day as "day", pieces, counted, price
+      from supply
+      where struck_at is null
+      order by on_day
+      """)
+  List<Supply> supplies();
+
+  @Select("select cast(at as date) from gear_note where kind = 'SEALS_CHANGED'")
+  List<LocalDate> sealsChanged();
+
+  @Select("select cast(at as date) from gear_note where kind = 'FILTERS_CHANGED'")
+  List<LocalDate> filtersChanged();
+
+  @Select("select count(*) from acid_lot where id = #{id}")
+  int hasLot(UUID id);
+
+  @Select("select count(*) from stock_take where id = #{id}")
+  int hasTake(UUID id);
+
+  @Select("select count(*) from supply where id = #{id}")
+  int hasSupply(UUID id);
+
+  @Insert(
+      """
+      insert into acid_lot (id, name, product, bought_on, grams, strength, price, supplier, done_by, account_id,
+                            received_at)
+      values (#{lot.id}, #{lot.name}, #{lot.product}, #{lot.boughtOn}, #{lot.grams}, #{lot.strength}, #{lot.price},
+              #{lot.supplier}, #{by}, #{accountId}, #{at})
+      """)
+  void addLot(AcidLot lot, String by, UUID accountId, Instant at);
+
+  @Insert(
+      """
+      insert into stock_take (id, lot_id, on_day, grams, done_by, account_id, received_at)
+      values (#{take.id}, #{take.lotId}, #{take.day}, #{take.grams}, #{by}, #{accountId}, #{at})
+      """)
+  void addTake(StockTake take, String by, UUID accountId, Instant at);
+
+  @Insert(
+      """
+      insert into supply (id, kind, on_day, pieces, counted, price, done_by, account_id, received_at)
+      values (#{supply.id}, #{supply.kind}, #{supply.day}, #{supply.pieces}, #{supply.counted}, #{supply.price}, #{by},
+              #{accountId}, #{at})
+      """)
+  void addSupply(Supply supply, String by, UUID accountId, Instant at);
+
+  @Update("update acid_lot set struck_at = #{at} where id = #{id} and struck_at is null")
+  int strikeLot(UUID id, Instant at);
+
+  @Update("update stock_take set struck_at = #{at} where id = #{id} and struck_at is null")
+  int strikeTake(UUID id, Instant at);
+
+  @Update("update supply set struck_at = #{at} where id = #{id} and struck_at is null")
+  int strikeSupply(UUID id, Instant at);
+}

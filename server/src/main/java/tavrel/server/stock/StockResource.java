@@ -1,0 +1,104 @@
+package tavrel.server.stock;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.InvalidValue;
+import tavrel.core.stock.AcidBook.StockTake;
+import tavrel.core.stock.AcidLot;
+import tavrel.core.stock.SupplyKind;
+import tavrel.core.stock.SupplyShelf.Supply;
+import tavrel.server.people.Account;
+
+/** Stock and money. */
+@RestController
+@RequestMapping("/api/stock")
+class StockResource {
+
+  /** A lot to keep; its id is in the address. */
+  record NewLot(
+      String name,
+      String product,
+      LocalDate boughtOn,
+      double grams,
+      double strength,
+      @Nullable Double price,
+      @Nullable String supplier) {}
+
+  /** A weighing to keep. */
+  record NewTake(UUID lotId, LocalDate day, double grams) {}
+
+  /** Pieces to keep, bought or counted. */
+  record NewSupply(
+      SupplyKind kind, LocalDate day, int pieces, boolean counted, @Nullable Double price) {}
+
+  private final Stock stock;
+  private final Costs costs;
+
+  StockResource(Stock stock, Costs costs) {
+    this.stock = stock;
+    this.costs = costs;
+  }
+
+  @GetMapping
+  Stock.OnHand onHand() {
+    return stock.onHand();
+  }
+
+  @GetMapping("/costs")
+  Costs.CostedYear costs(@RequestParam int year) {
+    InvalidValue.inRange("year", year, 1990, 2200, "as a year");
+    return costs.year(year);
+  }
+
+  @PutMapping("/lots/{id}")
+  Stock.OnHand add(
+      @PathVariable UUID id, @RequestBody NewLot lot, @AuthenticationPrincipal Account who) {
+    stock.add(
+        new AcidLot(
+            id,
+            lot.name(),
+            lot.product(),
+            lot.boughtOn(),
+            lot.grams(),
+            lot.strength(),
+            lot.price(),
+            lot.supplier()),
+        who);
+    return stock.onHand();
+  }
+
+  @PutMapping("/takes/{id}")
+  Stock.OnHand weigh(
+      @PathVariable UUID id, @RequestBody NewTake take, @AuthenticationPrincipal Account who) {
+    stock.add(new StockTake(id, take.lotId(), take.day(), take.grams()), who);
+    return stock.onHand();
+  }
+
+  @PutMapping("/supplies/{id}")
+  Stock.OnHand supply(
+      @PathVariable UUID id, @RequestBody NewSupply supply, @AuthenticationPrincipal Account who) {
+    stock.add(
+        new Supply(
+            id, supply.kind(), supply.day(), supply.pieces(), supply.counted(), supply.price()),
+        who);
+    return stock.onHand();
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void strike(@PathVariable UUID id) {
+    stock.strike(id);
+  }
+}

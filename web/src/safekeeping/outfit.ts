@@ -1,0 +1,36 @@
+import { api, ask, type Shapes } from '../api/client'
+
+const EVERY = 1_000
+const PATIENCE = 180_000
+
+/** Sends an outfit file as it lies on the disk. Refused where it is not whole. */
+export function sendOutfit(file: Blob): Promise<Shapes['BroughtIn']> {
+  return ask(
+    api.PUT('/api/outfit', {
+      headers: { 'Content-Type': 'application/zip' },
+      body: file as unknown as never,
+      bodySerializer: (body: unknown) => body as Blob,
+    }),
+  )
+}
+
+/** Waits until the server has gone and answers anew. */
+export async function untilItAnswers(
+  every = EVERY,
+  patience = PATIENCE,
+  answers: () => Promise<boolean> = () =>
+    fetch('/api/welcome').then(
+      (response) => response.ok,
+      () => false,
+    ),
+): Promise<void> {
+  const until = Date.now() + patience
+  let gone = false
+  while (Date.now() < until) {
+    await new Promise((resolve) => setTimeout(resolve, every))
+    const here = await answers()
+    if (!here) gone = true
+    // A start that is quicker than we look is a start, too: it takes longer than two looks.
+    else if (gone || Date.now() > until - patience + 10 * every) return
+  }
+}
