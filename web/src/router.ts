@@ -130,6 +130,11 @@ export const router = createRouter({
       meta: { title: 'Rule sheets' },
     },
     {
+      path: '/gear/stock',
+      component: () => import('./stock/StockPage.vue'),
+      meta: { title: 'Stock and money' },
+    },
+    {
       path: '/gear',
       component: () => import('./gear/GearPage.vue'),
       meta: { title: 'Gear' },

@@ -414,7 +414,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strike_3"];
+        delete: operations["strike_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -510,7 +510,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strike_2"];
+        delete: operations["strike_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -877,7 +877,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -909,7 +909,7 @@ export interface paths {
         };
         get: operations["page"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1340,7 +1340,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["add"];
+        put: operations["add_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1876,6 +1876,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["onHand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["add"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/supplies/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["supply"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/takes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["weigh"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["strike_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/test-burns/{id}": {
         parameters: {
             query?: never;
@@ -1984,6 +2080,33 @@ export interface components {
             name: string;
             /** @enum {string} */
             role: "KEEPER" | "CREW" | "READER";
+        };
+        AcidLot: {
+            /** Format: date */
+            boughtOn: string;
+            /** Format: double */
+            grams: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            price?: number;
+            product: string;
+            /** Format: double */
+            strength: number;
+            supplier?: string;
+        };
+        AcidOrder: {
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            need: number;
+            /** Format: date */
+            orderBy?: string;
+            /** Format: double */
+            orderGrams: number;
+            /** Format: date */
+            runsOutOn?: string;
         };
         Advice: {
             days: string[];
@@ -2369,6 +2492,42 @@ export interface components {
             first: components["schemas"]["ToolCost"];
             rates: components["schemas"]["Rates"];
             second: components["schemas"]["ToolCost"];
+        };
+        CostedApiary: {
+            apiary: string;
+            cost: components["schemas"]["RoundCost"];
+            /** Format: double */
+            known: number;
+            /** Format: double */
+            perTreatment: number;
+            /** Format: int32 */
+            rounds: number;
+            /** Format: int32 */
+            treatments: number;
+        };
+        CostedRound: {
+            apiary: string;
+            cost: components["schemas"]["RoundCost"];
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            hives: number;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            known: number;
+            /** Format: double */
+            productGrams: number;
+            /** Format: uuid */
+            roundId: string;
+        };
+        CostedYear: {
+            all: components["schemas"]["CostedApiary"];
+            apiaries: components["schemas"]["CostedApiary"][];
+            leftOut: string[];
+            rounds: components["schemas"]["CostedRound"][];
+            /** Format: int32 */
+            year: number;
         };
         CountBoard: {
             apiary: components["schemas"]["Apiary"];
@@ -3218,6 +3377,17 @@ export interface components {
             tools: components["schemas"]["LinedTool"][];
             weather: components["schemas"]["WeatherThere"][];
         };
+        LotState: {
+            /** Format: double */
+            booked: number;
+            /** Format: double */
+            drawn: number;
+            /** Format: double */
+            left: number;
+            lot: components["schemas"]["AcidLot"];
+            /** Format: date */
+            weighedOn?: string;
+        };
         Mark: {
             /** Format: date-time */
             at: string;
@@ -3377,6 +3547,19 @@ export interface components {
             preparedAhead: boolean;
             toolIds: string[];
         };
+        NewLot: {
+            /** Format: date */
+            boughtOn: string;
+            /** Format: double */
+            grams: number;
+            name: string;
+            /** Format: double */
+            price?: number;
+            product: string;
+            /** Format: double */
+            strength: number;
+            supplier?: string;
+        };
         NewPerson: {
             login: string;
             name: string;
@@ -3443,6 +3626,25 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
+        };
+        NewSupply: {
+            counted: boolean;
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            price?: number;
+        };
+        NewTake: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            grams: number;
+            /** Format: uuid */
+            lotId: string;
         };
         NewTreatment: {
             /** Format: double */
@@ -3523,6 +3725,16 @@ export interface components {
             /** Format: double */
             usualGrams: number;
             words: string;
+        };
+        OnHand: {
+            lots: components["schemas"]["LotState"][];
+            order: components["schemas"]["AcidOrder"];
+            shelves: components["schemas"]["SupplyShelf"][];
+            supplies: components["schemas"]["Supply"][];
+            /** Format: int32 */
+            toCome: number;
+            /** Format: double */
+            uncovered: number;
         };
         Out: {
             /** Format: date-time */
@@ -3845,6 +4057,14 @@ export interface components {
             toolFamily: "PAN_WAND" | "HEATED_BOWL";
             /** Format: uuid */
             toolId?: string;
+        };
+        RoundCost: {
+            /** Format: double */
+            acid?: number;
+            /** Format: double */
+            wear?: number;
+            /** Format: double */
+            work?: number;
         };
         RoundDrop: {
             /** Format: double */
@@ -4373,6 +4593,29 @@ export interface components {
             /** Format: date-time */
             sunset?: string;
         };
+        Supply: {
+            counted: boolean;
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            price?: number;
+        };
+        SupplyShelf: {
+            /** Format: date */
+            countedOn?: string;
+            /** @enum {string} */
+            kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
+            /** Format: int32 */
+            onHand: number;
+            /** Format: int32 */
+            used: number;
+        };
         Task: {
             /** @enum {string} */
             kind: "SUPERS" | "FLOOR" | "INNER_COVER" | "CRACKS" | "LIFT" | "MOVE_TO_PLAIN_FLOOR" | "NOZZLE" | "ENTRANCE";
@@ -4403,6 +4646,7 @@ export interface components {
             gear: components["schemas"]["GearDue"][];
             /** Format: date-time */
             now: string;
+            stock: string[];
             weatherFrom: string;
         };
         Told: {
@@ -5483,7 +5727,7 @@ export interface operations {
             };
         };
     };
-    strike_3: {
+    strike_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5623,7 +5867,7 @@ export interface operations {
             };
         };
     };
-    strike_2: {
+    strike_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6206,7 +6450,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6283,7 +6527,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7070,7 +7314,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8066,6 +8310,146 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SpacingChoices"];
                 };
+            };
+        };
+    };
+    onHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnHand"];
+                };
+            };
+        };
+    };
+    costs: {
+        parameters: {
+            query: {
+                year: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostedYear"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLot"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnHand"];
+                };
+            };
+        };
+    };
+    supply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSupply"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnHand"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTake"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnHand"];
+                };
+            };
+        };
+    };
+    strike_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

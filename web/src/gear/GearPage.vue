@@ -92,6 +92,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
 <template>
   <div class="top">
     <h1>Gear</h1>
+    <router-link to="/gear/stock">Stock and money</router-link>
     <v-btn v-if="session.isKeeper" @click="editing = 'new'">Add a tool</v-btn>
   </div>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

@@ -156,6 +156,7 @@ function productOf({ line }: RegisterEntry): string {
 
 .word {
   min-height: 32px;
+  margin-block: -6px;
   white-space: nowrap;
   text-decoration: underline;
 }

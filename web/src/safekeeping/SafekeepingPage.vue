@@ -120,11 +120,11 @@ onMounted(async () => {
         <a :href="each.to" download>{{ each.name }}</a> <span class="soft">{{ each.note }}</span>
       </li>
       <li>
-        <router-link to="/register">Treatments</router-link>
+        <router-link to="/register">Treatments</router-link>{{ ' ' }}
         <span class="soft">CSV, JSON and PDF, from the register</span>
       </li>
       <li>
-        <router-link to="/season/outfit">Calendars</router-link>
+        <router-link to="/season/outfit">Calendars</router-link>{{ ' ' }}
         <span class="soft">iCalendar, a crew each</span>
       </li>
     </ul>

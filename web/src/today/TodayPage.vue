@@ -69,14 +69,22 @@ async function go(each: ApiaryToday): Promise<void> {
       />
     </ul>
     <ChoreList :chores="today.chores" :is-keeper="session.isKeeper" />
-    <section v-if="today.gear.length" class="gear" aria-label="Due of the gear">
-      <h2>Gear</h2>
+    <section
+      v-if="today.gear.length || today.stock.length"
+      class="gear"
+      aria-label="Due of gear and stock"
+    >
+      <h2>Gear and stock</h2>
       <ul>
+        <li v-for="says in today.stock" :key="says">
+          <strong>Stock</strong>: {{ says }}.
+          <router-link to="/gear/stock">To the stock</router-link>
+        </li>
         <li v-for="each in today.gear" :key="each.name + each.says">
           <strong>{{ each.name }}</strong>: {{ each.says }}.
         </li>
       </ul>
-      <router-link to="/gear">To the gear</router-link>
+      <router-link v-if="today.gear.length" to="/gear">To the gear</router-link>
     </section>
     <section v-if="quiet.length" class="quiet" aria-label="Apiaries without a round today">
       <h2>No round planned</h2>

@@ -4,7 +4,9 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
 import tavrel.core.Knob;
 
 /**
@@ -35,6 +37,9 @@ public record AcidOrder(
           "of the need",
           "ordering acid: kept above the need",
           "our own");
+
+  /** An order is spoken of so many days before it has to go out. */
+  private static final int SPOKEN_OF = 14;
 
   /** The figures that a keeper may change. */
   public static List<Knob> knobs() {
@@ -73,5 +78,20 @@ public record AcidOrder(
         runsOut,
         order ? WHOLE * Math.ceil(missing / WHOLE - 1e-9) : 0,
         runsOut == null ? null : runsOut.minusDays(Math.round(LEAD.in(own))));
+  }
+
+  /** What to say of it on a day, or empty where there is time. */
+  public Optional<String> warning(LocalDate today) {
+    if (runsOutOn == null || orderBy == null || orderBy.isAfter(today.plusDays(SPOKEN_OF))) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        "acid does not suffice for the round of "
+            + Figures.day(runsOutOn)
+            + "; order "
+            + Figures.plain(orderGrams)
+            + " g "
+            + (orderBy.isBefore(today) ? "now, it was due by " : "by ")
+            + Figures.day(orderBy));
   }
 }

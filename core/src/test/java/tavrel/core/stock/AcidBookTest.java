@@ -134,6 +134,16 @@ class AcidBookTest {
   }
 
   @Test
+  void an_order_is_spoken_of_when_it_presses_and_not_before() {
+    AcidOrder order = AcidOrder.of(50, List.of(new Need(MAY.plusDays(40), 100)), Map.of());
+    assertThat(order.warning(MAY)).isEmpty();
+    assertThat(order.warning(MAY.plusDays(12)))
+        .hasValue("acid does not suffice for the round of 10 Jun; order 100 g by 27 May");
+    assertThat(order.warning(MAY.plusDays(30)).orElseThrow()).contains("now, it was due by 27 May");
+    assertThat(AcidOrder.of(500, List.of(new Need(MAY, 100)), Map.of()).warning(MAY)).isEmpty();
+  }
+
+  @Test
   void pieces_on_the_shelf_are_counted_plus_bought_less_used_since() {
     List<Supply> supplies =
         List.of(supply(0, 10, false), supply(20, 6, true), supply(30, 4, false));

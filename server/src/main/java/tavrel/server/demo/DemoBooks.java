@@ -1,5 +1,6 @@
 package tavrel.server.demo;
 
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -11,12 +12,17 @@ import tavrel.core.hive.Hive;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.Means;
+import tavrel.core.stock.AcidBook;
+import tavrel.core.stock.AcidLot;
+import tavrel.core.stock.SupplyKind;
+import tavrel.core.stock.SupplyShelf;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.people.Account;
 import tavrel.server.register.NewTreatment;
 import tavrel.server.register.Register;
 import tavrel.server.register.RegisterEntry;
 import tavrel.server.register.RegisterFilter;
+import tavrel.server.stock.Stock;
 
 /** What the made-up outfit wrote into its books by hand. */
 @Component
@@ -25,10 +31,53 @@ class DemoBooks {
 
   private final Apiaries apiaries;
   private final Register register;
+  private final Stock stock;
 
-  DemoBooks(Apiaries apiaries, Register register) {
+  DemoBooks(Apiaries apiaries, Register register, Stock stock) {
     this.apiaries = apiaries;
     this.register = register;
+    this.stock = stock;
+  }
+
+  /** Two lots of crystals, one weighed since, and what lies on the shelf. */
+  void stock(Account keeper) {
+    AcidLot old =
+        new AcidLot(
+            id("lot 25-208"),
+            "25-208",
+            "Oxalic crystals",
+            LocalDate.of(2026, 6, 2),
+            120,
+            0.996,
+            5.6,
+            "the co-op store");
+    stock.add(old, keeper);
+    stock.add(
+        new AcidLot(
+            id("lot 26-014"),
+            "26-014",
+            "Oxalic crystals",
+            LocalDate.of(2026, 6, 5),
+            100,
+            0.996,
+            4.8,
+            "the co-op store"),
+        keeper);
+    stock.add(
+        new AcidBook.StockTake(id("weighed 25-208"), old.id(), LocalDate.of(2026, 8, 16), 114),
+        keeper);
+    stock.add(
+        new SupplyShelf.Supply(
+            id("seals"), SupplyKind.SEALS, LocalDate.of(2026, 6, 2), 6, false, 7.2),
+        keeper);
+    stock.add(
+        new SupplyShelf.Supply(
+            id("filters"), SupplyKind.FILTERS, LocalDate.of(2026, 6, 2), 3, true, null),
+        keeper);
+  }
+
+  private static UUID id(String of) {
+    return UUID.nameUUIDFromBytes(of.getBytes(StandardCharsets.UTF_8));
   }
 
   /** Another treatment of all hives of an apiary. */

@@ -113,6 +113,7 @@ class DemoOutfit implements ApplicationRunner {
     colonies.brood(keeper);
     books.strips("Upper Sallow", LocalDate.of(2025, 9, 12), keeper);
     books.lotPutRight("Cold Quay", keeper);
+    books.stock(keeper);
     clock.moveTo(DemoClock.DAWN);
     rounds.planned("Hollow Bank", sheet, keeper);
   }

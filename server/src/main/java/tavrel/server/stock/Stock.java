@@ -1,6 +1,9 @@
 package tavrel.server.stock;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -41,6 +44,8 @@ public class Stock {
   private final Apiaries apiaries;
   private final OwnFigures figures;
   private final Clock clock;
+  private final Cache<Boolean, List<String>> warnings =
+      Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(1)).build();
 
   Stock(StockMapper mapper, AllSeries series, Apiaries apiaries, OwnFigures figures, Clock clock) {
     this.mapper = mapper;
@@ -102,6 +107,25 @@ public class Stock {
   }
 
   /**
+   * What presses, in sentences; nothing where no lot is on record. Asked for with every look at
+   * Today, so it may be a minute old.
+   */
+  public List<String> warnings() {
+    return warnings.get(true, now -> pressing());
+  }
+
+  private List<String> pressing() {
+    if (mapper.lots().isEmpty()) {
+      return List.of();
+    }
+    AcidBook book = book();
+    return AcidOrder.of(book.left(), needs(book), figures.own())
+        .warning(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC))
+        .map(List::of)
+        .orElse(List.of());
+  }
+
+  /**
    * Rounds planned as their sheets say; rounds of series by grams a box of the hives as they stand.
    */
   private List<AcidOrder.Need> needs(AcidBook book) {
@@ -147,6 +171,7 @@ public class Stock {
   public void add(AcidLot lot, Account who) {
     notAhead("boughtOn", lot.boughtOn());
     if (mapper.hasLot(lot.id()) == 0) {
+      warnings.invalidateAll();
       mapper.addLot(lot, who.name(), who.id(), clock.instant());
     }
   }
@@ -168,6 +193,7 @@ public class Stock {
       throw new InvalidValue("day", "lies before the lot was bought");
     }
     if (mapper.hasTake(take.id()) == 0) {
+      warnings.invalidateAll();
       mapper.addTake(take, who.name(), who.id(), clock.instant());
     }
   }
@@ -177,6 +203,7 @@ public class Stock {
   public void add(Supply supply, Account who) {
     notAhead("day", supply.day());
     if (mapper.hasSupply(supply.id()) == 0) {
+      warnings.invalidateAll();
       mapper.addSupply(supply, who.name(), who.id(), clock.instant());
     }
   }
@@ -184,6 +211,7 @@ public class Stock {
   /** Strikes out whatever of the stock has this id. */
   @Transactional
   void strike(UUID id) {
+    warnings.invalidateAll();
     int struck =
         mapper.strikeLot(id, clock.instant())
             + mapper.strikeTake(id, clock.instant())

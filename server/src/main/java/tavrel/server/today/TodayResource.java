@@ -24,6 +24,7 @@ import tavrel.server.gear.Gears;
 import tavrel.server.pace.Paces;
 import tavrel.server.round.Round;
 import tavrel.server.round.Rounds;
+import tavrel.server.stock.Stock;
 
 /** What is due here and now, in order. */
 @RestController
@@ -86,6 +87,7 @@ class TodayResource {
    * @param apiaries most pressing first
    * @param chores what is due by the calendar, most pressing first
    * @param gear what is due of tools and filters
+   * @param stock what presses of the stock
    * @param weatherFrom where weather comes from, in words
    */
   record Today(
@@ -93,6 +95,7 @@ class TodayResource {
       List<ApiaryToday> apiaries,
       List<Chores.Chore> chores,
       List<Gears.GearDue> gear,
+      List<String> stock,
       String weatherFrom) {}
 
   private final Apiaries apiaries;
@@ -100,15 +103,23 @@ class TodayResource {
   private final Chores chores;
   private final Gears gears;
   private final Paces paces;
+  private final Stock stock;
   private final Clock clock;
 
   TodayResource(
-      Apiaries apiaries, Rounds rounds, Chores chores, Gears gears, Paces paces, Clock clock) {
+      Apiaries apiaries,
+      Rounds rounds,
+      Chores chores,
+      Gears gears,
+      Paces paces,
+      Stock stock,
+      Clock clock) {
     this.apiaries = apiaries;
     this.rounds = rounds;
     this.chores = chores;
     this.gears = gears;
     this.paces = paces;
+    this.stock = stock;
     this.clock = clock;
   }
 
@@ -125,7 +136,12 @@ class TodayResource {
     }
     list.sort(Comparator.comparing(ApiaryToday::due));
     return new Today(
-        clock.instant(), List.copyOf(list), chores.all(), gears.due(), apiaries.weatherSays());
+        clock.instant(),
+        List.copyOf(list),
+        chores.all(),
+        gears.due(),
+        stock.warnings(),
+        apiaries.weatherSays());
   }
 
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open) {

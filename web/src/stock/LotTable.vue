@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Shapes } from '../api/client'
+import LineTable from '../parts/LineTable.vue'
+import { serverNow } from '../parts/clock'
+import { todayHere } from '../parts/days'
+import { dayOf } from '../parts/format'
+import { numberIn, whole } from '../parts/numbers'
+
+/** Lots, latest first, each with what went out of it; one can be weighed. */
+const props = defineProps<{
+  lots: readonly Shapes['LotState'][]
+  mayEnter: boolean
+  wrong: Record<string, string>
+  weigh: (take: Shapes['NewTake']) => Promise<boolean>
+}>()
+defineEmits<{ strike: [id: string] }>()
+
+const weighed = ref('')
+const grams = ref('')
+const typing = ref('')
+
+async function keep(): Promise<void> {
+  const found = numberIn(grams.value)
+  typing.value = Number.isNaN(found) ? 'is not a number of grams' : ''
+  if (typing.value) return
+  if (await props.weigh({ lotId: weighed.value, day: todayHere(serverNow()), grams: found })) {
+    weighed.value = ''
+    grams.value = ''
+  }
+}
+
+function booked(state: Shapes['LotState']): string {
+  if (!state.weighedOn) return 'not weighed'
+  const more =
+    Math.abs(state.booked) < 0.05
+      ? 'as reckoned'
+      : `${whole(Math.abs(state.booked))} g ${state.booked < 0 ? 'less' : 'more'} than reckoned`
+  return `${dayOf(state.weighedOn)}: ${more}`
+}
+</script>
+
+<template>
+  <p v-if="lots.length === 0">
+    No lot is entered. Enter what was bought, and burns draw from it: first bought, first used.
+  </p>
+  <LineTable v-else label="Lots">
+    <thead>
+      <tr>
+        <th scope="col">Lot</th>
+        <th scope="col">Product</th>
+        <th scope="col">Bought</th>
+        <th scope="col">Burned</th>
+        <th scope="col">Weighed</th>
+        <th scope="col">Should be left</th>
+        <th v-if="mayEnter" scope="col"><span class="visually-hidden">Enter</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="state in lots" :key="state.lot.id">
+        <th scope="row">{{ state.lot.name }}</th>
+        <td>
+          {{ state.lot.product }}, {{ Math.round(1000 * state.lot.strength) / 10 }} %
+          <span v-if="state.lot.supplier" class="soft">· {{ state.lot.supplier }}</span>
+        </td>
+        <td class="figure nowrap">
+          {{ whole(state.lot.grams) }} g · {{ dayOf(state.lot.boughtOn) }}
+          <template v-if="state.lot.price !== undefined">
+            · {{ state.lot.price.toFixed(2) }}</template
+          >
+        </td>
+        <td class="figure nowrap">{{ state.drawn.toFixed(1) }} g</td>
+        <td>{{ booked(state) }}</td>
+        <td class="figure nowrap">
+          <strong>{{ state.left.toFixed(1) }} g</strong>
+        </td>
+        <td v-if="mayEnter">
+          <form v-if="weighed === state.lot.id" class="weighing" @submit.prevent="keep">
+            <v-text-field
+              v-model="grams"
+              label="Found, g without the tin"
+              inputmode="decimal"
+              density="compact"
+              :error-messages="typing || wrong.grams || wrong.day"
+            />
+            <v-btn type="submit">Keep</v-btn>
+          </form>
+          <template v-else>
+            <button type="button" class="word" @click="((weighed = state.lot.id), (grams = ''))">
+              Weigh…
+            </button>
+            <button
+              v-if="state.drawn === 0"
+              type="button"
+              class="word"
+              @click="$emit('strike', state.lot.id)"
+            >
+              Strike out
+            </button>
+          </template>
+        </td>
+      </tr>
+    </tbody>
+  </LineTable>
+</template>
+
+<style scoped>
+.weighing {
+  display: grid;
+  grid-template-columns: 190px auto;
+  gap: 6px;
+  align-items: start;
+}
+
+.word {
+  min-height: 32px;
+  margin-block: -6px;
+  margin-right: 10px;
+  text-decoration: underline;
+}
+
+.nowrap {
+  white-space: nowrap;
+}
+</style>

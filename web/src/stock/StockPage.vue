@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { serverNow } from '../parts/clock'
+import { todayHere } from '../parts/days'
+import { dayOf } from '../parts/format'
+import { whole } from '../parts/numbers'
+import { useSession } from '../parts/session'
+import LotForm from './LotForm.vue'
+import LotTable from './LotTable.vue'
+import ShelfList from './ShelfList.vue'
+import YearCosts from './YearCosts.vue'
+import { useStock } from './useStock'
+
+/** Stock and money: how long the acid lasts, what to order, where it went, what it all cost. */
+const session = useSession()
+const { stock, problem, wrong, busy, addLot, weigh, addSupply, strike } = useStock()
+const order = computed(() => stock.value?.order)
+const year = computed(() => Number(todayHere(serverNow()).slice(0, 4)))
+const late = computed(() => (order.value?.orderBy ?? '9') < todayHere(serverNow()))
+/** Share of the need that is there, for the bar. */
+const share = computed(() => {
+  if (!order.value || order.value.need === 0) return 1
+  return Math.min(1, order.value.left / order.value.need)
+})
+</script>
+
+<template>
+  <h1>Stock and money</h1>
+  <p v-if="problem" role="alert">{{ problem }}</p>
+  <template v-if="stock && order">
+    <section class="sheet part lasts" :class="{ short: order.runsOutOn }">
+      <p class="big">
+        <strong class="figure">{{ whole(order.left) }} g</strong> of product should be there
+      </p>
+      <div
+        class="bar"
+        role="img"
+        :aria-label="`${whole(order.left)} g there, ${whole(order.need)} g needed`"
+      >
+        <span :style="{ width: 100 * share + '%' }"></span>
+      </div>
+      <p v-if="stock.toCome === 0">
+        No round is planned and no series runs: nothing is needed yet.
+      </p>
+      <p v-else-if="order.runsOutOn">
+        The {{ stock.toCome }} rounds to come need
+        <strong class="figure">{{ whole(order.need) }} g</strong>. It does not suffice for the round
+        of <strong>{{ dayOf(order.runsOutOn) }}</strong>: order
+        <strong class="figure">{{ whole(order.orderGrams) }} g</strong> by
+        <strong>{{ dayOf(order.orderBy ?? order.runsOutOn) }}</strong>.
+      </p>
+      <p v-else>
+        The {{ stock.toCome }} rounds to come need
+        <strong class="figure">{{ whole(order.need) }} g</strong>: enough is there.
+      </p>
+      <p class="soft">
+        An estimate: planned rounds by their sheets, rounds of series by grams a box of the hives as
+        they stand. Days for delivery and reserve are under Figures.
+      </p>
+      <p v-if="stock.uncovered > 0.05" class="soft">
+        {{ whole(stock.uncovered) }} g were burned that no lot here could give: lots bought before
+        are not entered.
+      </p>
+    </section>
+    <section class="sheet part">
+      <h2>Lots</h2>
+      <LotTable
+        :lots="stock.lots"
+        :may-enter="session.isKeeper"
+        :wrong="wrong"
+        :weigh="weigh"
+        @strike="strike"
+      />
+      <LotForm v-if="session.isKeeper" :wrong="wrong" :busy="busy" :add="addLot" />
+    </section>
+    <section class="sheet part">
+      <h2>On the shelf</h2>
+      <ShelfList
+        :shelves="stock.shelves"
+        :supplies="stock.supplies"
+        :may-enter="session.isKeeper"
+        :wrong="wrong"
+        :add="addSupply"
+        @strike="strike"
+      />
+    </section>
+    <section class="sheet part">
+      <h2>What it cost</h2>
+      <YearCosts :this-year="year" />
+    </section>
+  </template>
+</template>
+
+<style scoped>
+.part {
+  padding: 14px 18px;
+  margin-top: 14px;
+}
+
+.part h2 {
+  margin-top: 0;
+}
+
+.big {
+  margin: 0 0 8px;
+  font-size: 1.125rem;
+}
+
+.big .figure {
+  font-size: 1.75rem;
+}
+
+.bar {
+  height: 18px;
+  border: 2px solid var(--ink);
+}
+
+.bar span {
+  display: block;
+  height: 100%;
+  background: var(--open);
+}
+
+.short .bar span {
+  background: repeating-linear-gradient(135deg, var(--caution) 0 8px, var(--paper) 8px 12px);
+}
+</style>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import LineTable from '../parts/LineTable.vue'
+import { counted, dayOf } from '../parts/format'
+
+/** What a year's rounds cost: by hive and round, by apiary, and what is in no figure. */
+const props = defineProps<{ thisYear: number }>()
+const year = ref(props.thisYear)
+const costs = ref<Shapes['CostedYear'] | null>(null)
+const byRound = ref(false)
+const problem = ref('')
+const years = computed(() => Array.from({ length: 6 }, (_, i) => props.thisYear - i))
+
+watch(
+  year,
+  async (of) => {
+    try {
+      const answer = await ask(api.GET('/api/stock/costs', { params: { query: { year: of } } }))
+      if (year.value === of) costs.value = answer
+      problem.value = ''
+    } catch (thrown) {
+      problem.value = words(thrown)
+    }
+  },
+  { immediate: true },
+)
+
+function money(value?: number): string {
+  return value === undefined ? 'not known' : value.toFixed(2)
+}
+</script>
+
+<template>
+  <v-select v-model="year" :items="years" label="Year" density="compact" class="year" />
+  <p v-if="problem" role="alert">{{ problem }}</p>
+  <template v-if="costs">
+    <p v-if="costs.all.rounds === 0">No round was run in {{ costs.year }}.</p>
+    <template v-else>
+      <p class="big">
+        <strong class="figure">{{ money(costs.all.perTreatment) }}</strong> a hive and round, as far
+        as it is known · <span class="figure">{{ money(costs.all.known) }}</span> in all, for
+        {{ counted(costs.all.treatments, 'treatment') }} in
+        {{ counted(costs.all.rounds, 'round') }}, in your money
+      </p>
+      <p class="soft">In no figure: {{ costs.leftOut.join('; ') }}.</p>
+      <LineTable label="Costs by apiary">
+        <thead>
+          <tr>
+            <th scope="col">Apiary</th>
+            <th scope="col">Rounds</th>
+            <th scope="col">Treatments</th>
+            <th scope="col">Acid</th>
+            <th scope="col">People’s time</th>
+            <th scope="col">Wear of tools</th>
+            <th scope="col">Known together</th>
+            <th scope="col">A hive and round</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="each in costs.apiaries" :key="each.apiary">
+            <th scope="row">{{ each.apiary }}</th>
+            <td class="figure">{{ each.rounds }}</td>
+            <td class="figure">{{ each.treatments }}</td>
+            <td class="figure">{{ money(each.cost.acid) }}</td>
+            <td class="figure">{{ money(each.cost.work) }}</td>
+            <td class="figure">{{ money(each.cost.wear) }}</td>
+            <td class="figure">{{ money(each.known) }}</td>
+            <td class="figure">
+              <strong>{{ money(each.perTreatment) }}</strong>
+            </td>
+          </tr>
+        </tbody>
+      </LineTable>
+      <button type="button" class="word" :aria-expanded="byRound" @click="byRound = !byRound">
+        {{ byRound ? 'Without the rounds' : 'Round by round' }}
+      </button>
+      <LineTable v-if="byRound" label="Costs by round">
+        <thead>
+          <tr>
+            <th scope="col">Day</th>
+            <th scope="col">Apiary</th>
+            <th scope="col">Hives</th>
+            <th scope="col">Product</th>
+            <th scope="col">Hours, all people</th>
+            <th scope="col">Acid</th>
+            <th scope="col">People’s time</th>
+            <th scope="col">Wear of tools</th>
+            <th scope="col">Known together</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="each in costs.rounds" :key="each.roundId">
+            <td>
+              <router-link :to="`/run/${each.roundId}/review`">{{ dayOf(each.day) }}</router-link>
+            </td>
+            <td>{{ each.apiary }}</td>
+            <td class="figure">{{ each.hives }}</td>
+            <td class="figure">{{ each.productGrams.toFixed(1) }} g</td>
+            <td class="figure">{{ each.hours.toFixed(1) }} h</td>
+            <td class="figure">{{ money(each.cost.acid) }}</td>
+            <td class="figure">{{ money(each.cost.work) }}</td>
+            <td class="figure">{{ money(each.cost.wear) }}</td>
+            <td class="figure">{{ money(each.known) }}</td>
+          </tr>
+        </tbody>
+      </LineTable>
+    </template>
+  </template>
+</template>
+
+<style scoped>
+.year {
+  max-width: 160px;
+}
+
+.big .figure {
+  font-size: 1.25rem;
+}
+
+.word {
+  min-height: 44px;
+  text-decoration: underline;
+}
+</style>
