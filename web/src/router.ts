@@ -78,6 +78,16 @@ export const router = createRouter({
       meta: { title: "A crew's day" },
     },
     {
+      path: '/counts/year',
+      component: () => import('./review/YearPage.vue'),
+      meta: { title: 'The year' },
+    },
+    {
+      path: '/counts/winter',
+      component: () => import('./review/WinterPage.vue'),
+      meta: { title: 'How hives wintered' },
+    },
+    {
       path: '/counts/results',
       component: () => import('./results/ResultsPage.vue'),
       meta: { title: 'Did it work?' },

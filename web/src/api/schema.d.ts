@@ -235,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -397,7 +397,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_13"];
+        post: operations["keep_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -445,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_12"];
+        post: operations["keep_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -990,6 +990,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["correct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review/winters/{winter}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outcomes"];
+        put?: never;
+        post: operations["keep_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2918,6 +2950,12 @@ export interface components {
             reasons: string[];
             weather: components["schemas"]["HourlyWeather"];
         };
+        Group: {
+            /** Format: int32 */
+            hives: number;
+            name: string;
+            whole: components["schemas"]["Efficacy"];
+        };
         Halt: {
             /** Format: date-time */
             at: string;
@@ -3347,6 +3385,10 @@ export interface components {
             /** Format: int32 */
             hives: number;
         };
+        LoadBand: {
+            lost?: components["schemas"]["Lost"];
+            name: string;
+        };
         Loads: {
             /** Format: double */
             acid: number;
@@ -3376,6 +3418,15 @@ export interface components {
             round: components["schemas"]["Round"];
             tools: components["schemas"]["LinedTool"][];
             weather: components["schemas"]["WeatherThere"][];
+        };
+        Lost: {
+            /** Format: int32 */
+            dead: number;
+            interval: components["schemas"]["Interval"];
+            /** Format: int32 */
+            of: number;
+            /** Format: double */
+            share: number;
         };
         LotState: {
             /** Format: double */
@@ -3434,6 +3485,19 @@ export interface components {
             untreated: number;
             /** Format: double */
             wash: number;
+        };
+        Month: {
+            /** Format: double */
+            acid: number;
+            interval?: components["schemas"]["Interval"];
+            /** Format: int32 */
+            month: number;
+            /** Format: int32 */
+            samples: number;
+            /** Format: double */
+            share?: number;
+            /** Format: int32 */
+            treatments: number;
         };
         NewBroodEvent: {
             /** @enum {string} */
@@ -3559,6 +3623,17 @@ export interface components {
             /** Format: double */
             strength: number;
             supplier?: string;
+        };
+        NewOutcome: {
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            /** @enum {string} */
+            outcome: "STRONG" | "WEAK" | "DEAD" | "GONE";
+            /** @enum {string} */
+            sign?: "MITES" | "STARVED" | "QUEENLESS" | "DAMP" | "ROBBED" | "UNKNOWN";
         };
         NewPerson: {
             login: string;
@@ -3741,6 +3816,16 @@ export interface components {
             at: string;
             hiveIds: string[];
             says: string;
+        };
+        Outcome: {
+            hive: string;
+            /** Format: uuid */
+            hiveId: string;
+            note?: string;
+            /** @enum {string} */
+            outcome?: "STRONG" | "WEAK" | "DEAD" | "GONE";
+            /** @enum {string} */
+            sign?: "MITES" | "STARVED" | "QUEENLESS" | "DAMP" | "ROBBED" | "UNKNOWN";
         };
         OutfitCrew: {
             backBy: string;
@@ -3983,6 +4068,17 @@ export interface components {
         ResultLine: {
             hive: components["schemas"]["Hive"];
             result?: components["schemas"]["HiveResult"];
+        };
+        Reviewed: {
+            /** Format: int32 */
+            cases: number;
+            months: components["schemas"]["Month"][];
+            totals: components["schemas"]["RegisterTotals"];
+            whole?: components["schemas"]["Efficacy"];
+            winter: components["schemas"]["Winter"];
+            worked: components["schemas"]["WorkedHere"][];
+            /** Format: int32 */
+            year: number;
         };
         RosterRow: {
             apiary: string;
@@ -4952,6 +5048,26 @@ export interface components {
             freeSoon: components["schemas"]["WindowList"];
             unrecorded: components["schemas"]["Unrecorded"][];
         };
+        Winter: {
+            byLoad: components["schemas"]["LoadBand"][];
+            /** Format: int32 */
+            looked: number;
+            lost?: components["schemas"]["Lost"];
+            outcomes: {
+                [key: string]: number;
+            };
+            signs: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            year: number;
+        };
+        WorkedHere: {
+            differ: boolean;
+            groups: components["schemas"]["Group"][];
+            /** @enum {string} */
+            what: "TOOL" | "DOSE" | "SEAL" | "WARMTH" | "ROUNDS";
+        };
         YardCell: {
             closed?: string;
             /** @enum {string} */
@@ -5450,7 +5566,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query?: {
                 from?: string;
@@ -5705,7 +5821,7 @@ export interface operations {
             };
         };
     };
-    keep_13: {
+    keep_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -5767,7 +5883,7 @@ export interface operations {
             };
         };
     };
-    keep_12: {
+    keep_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -6670,6 +6786,76 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RegisterEntry"];
                 };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query: {
+                year: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reviewed"];
+                };
+            };
+        };
+    };
+    outcomes: {
+        parameters: {
+            query: {
+                apiaryId: string;
+            };
+            header?: never;
+            path: {
+                winter: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outcome"][];
+                };
+            };
+        };
+    };
+    keep_12: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                winter: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOutcome"][];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

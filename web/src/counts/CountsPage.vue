@@ -108,6 +108,8 @@ function strike(id: string): Promise<void> {
       <router-link :to="{ path: '/counts/results', query: { apiary: apiaryId } }"
         >Did it work?</router-link
       >
+      · <router-link to="/counts/year">The year</router-link> ·
+      <router-link to="/counts/winter">Wintering</router-link>
     </p>
   </div>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

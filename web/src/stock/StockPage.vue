@@ -46,7 +46,8 @@ const share = computed(() => {
         The {{ stock.toCome }} rounds to come need
         <strong class="figure">{{ whole(order.need) }} g</strong>. It does not suffice for the round
         of <strong>{{ dayOf(order.runsOutOn) }}</strong>: order
-        <strong class="figure">{{ whole(order.orderGrams) }} g</strong> by
+        <strong class="figure">{{ whole(order.orderGrams) }} g</strong>
+        {{ late ? 'now, it was due by' : 'by' }}
         <strong>{{ dayOf(order.orderBy ?? order.runsOutOn) }}</strong>.
       </p>
       <p v-else>

@@ -89,7 +89,14 @@ final class App implements AutoCloseable {
   /** Does one of the script's tasks on a data folder, to its end, and gives back what it said. */
   static String task(String... arguments) {
     try {
-      List<String> command = new ArrayList<>(JAR_AS_PACKED);
+      List<String> command =
+          new ArrayList<>(
+              List.of(
+                  JAVA,
+                  "-Xmx512m",
+                  "-XX:+UseSerialGC",
+                  "-jar",
+                  TARGET.resolve("tavrel.jar").toString()));
       command.addAll(List.of(arguments));
       Process task = new ProcessBuilder(command).redirectErrorStream(true).start();
       return new String(task.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

@@ -9,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Path;
 import java.util.UUID;
 
 /** Speaks to the application's API as a browser does: cookies, token, JSON. */
@@ -59,6 +60,14 @@ final class Client {
           .method(method, BodyPublishers.ofString(json.writeValueAsString(body)));
     }
     return answer(request.build());
+  }
+
+  /** Takes a file away. */
+  void take(String path, Path into) throws IOException, InterruptedException {
+    var response = http.send(request(path).GET().build(), BodyHandlers.ofFile(into));
+    if (response.statusCode() >= 300) {
+      throw new IllegalStateException(path + " answered " + response.statusCode());
+    }
   }
 
   private HttpRequest.Builder request(String path) {

@@ -87,3 +87,30 @@ create view oxalic_given as
   select id, apiary_id, hive_id, on_day
   from treatment
   where stands and means in ('OXALIC_VAPOUR', 'OXALIC_TRICKLED');
+
+-- The run log once more: one index serves both of an event's keys and the reading of a round's log.
+create table run_log (
+  id          uuid primary key,
+  round_id    uuid not null,
+  hive_id     uuid,
+  kind        varchar(20) not null,
+  at          timestamp(6) with time zone not null,
+  done_by     varchar(60) not null,
+  account_id  uuid not null references account,
+  load        int,
+  reason      varchar(500),
+  undoes      uuid,
+  received_at timestamp(6) with time zone not null,
+  tool        int check (tool between 1 and 6),
+  clock_off   int,
+  constraint run_log_undo check ((kind = 'UNDONE') = (undoes is not null))
+);
+create index run_event_by_round_and_hive on run_log (round_id, hive_id);
+alter table run_log add foreign key (round_id) references round;
+alter table run_log add foreign key (round_id, hive_id) references round_hive;
+insert into run_log (
+    id, round_id, hive_id, kind, at, done_by, account_id, load, reason, undoes, received_at, tool, clock_off)
+  select id, round_id, hive_id, kind, at, done_by, account_id, load, reason, undoes, received_at, tool, clock_off
+  from run_event;
+drop table run_event;
+alter table run_log rename to run_event;

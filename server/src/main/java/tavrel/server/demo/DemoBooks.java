@@ -2,6 +2,7 @@ package tavrel.server.demo;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
@@ -12,6 +13,8 @@ import tavrel.core.hive.Hive;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.Means;
+import tavrel.core.result.DeathSign;
+import tavrel.core.result.WinterOutcome;
 import tavrel.core.stock.AcidBook;
 import tavrel.core.stock.AcidLot;
 import tavrel.core.stock.SupplyKind;
@@ -22,6 +25,7 @@ import tavrel.server.register.NewTreatment;
 import tavrel.server.register.Register;
 import tavrel.server.register.RegisterEntry;
 import tavrel.server.register.RegisterFilter;
+import tavrel.server.review.YearReview;
 import tavrel.server.stock.Stock;
 
 /** What the made-up outfit wrote into its books by hand. */
@@ -32,11 +36,13 @@ class DemoBooks {
   private final Apiaries apiaries;
   private final Register register;
   private final Stock stock;
+  private final YearReview review;
 
-  DemoBooks(Apiaries apiaries, Register register, Stock stock) {
+  DemoBooks(Apiaries apiaries, Register register, Stock stock, YearReview review) {
     this.apiaries = apiaries;
     this.register = register;
     this.stock = stock;
+    this.review = review;
   }
 
   /** Two lots of crystals, one weighed since, and what lies on the shelf. */
@@ -74,6 +80,23 @@ class DemoBooks {
         new SupplyShelf.Supply(
             id("filters"), SupplyKind.FILTERS, LocalDate.of(2026, 6, 2), 3, true, null),
         keeper);
+  }
+
+  /** How an apiary's hives came through a winter: the fourth died of mites. */
+  void wintered(String apiary, int winter, Account keeper) {
+    List<UUID> hives = hives(apiary);
+    List<YearReview.NewOutcome> outcomes = new ArrayList<>();
+    for (int i = 0; i < hives.size(); i++) {
+      boolean dead = i % 9 == 3;
+      outcomes.add(
+          new YearReview.NewOutcome(
+              id("winter " + winter + hives.get(i)),
+              hives.get(i),
+              dead ? WinterOutcome.DEAD : i % 4 == 1 ? WinterOutcome.WEAK : WinterOutcome.STRONG,
+              dead ? DeathSign.MITES : null,
+              null));
+    }
+    review.keep(winter, outcomes, keeper);
   }
 
   private static UUID id(String of) {

@@ -114,6 +114,8 @@ class DemoOutfit implements ApplicationRunner {
     books.strips("Upper Sallow", LocalDate.of(2025, 9, 12), keeper);
     books.lotPutRight("Cold Quay", keeper);
     books.stock(keeper);
+    books.wintered("Upper Sallow", 2026, keeper);
+    books.wintered("Withy Stand", 2026, keeper);
     clock.moveTo(DemoClock.DAWN);
     rounds.planned("Hollow Bank", sheet, keeper);
   }

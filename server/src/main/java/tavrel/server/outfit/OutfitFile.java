@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.HexFormat;
 import java.util.Iterator;
@@ -160,6 +161,16 @@ final class OutfitFile implements AutoCloseable {
     if (!wanted.isEmpty()) {
       throw refused("lacks " + wanted.iterator().next());
     }
+  }
+
+  /** The same tables, those with the most rows here first. */
+  List<StoredTable> longestFirst(List<StoredTable> tables) {
+    return tables.stream()
+        .sorted(
+            Comparator.comparingLong(
+                    (StoredTable table) -> parts.get(Manifest.fileOf(table.name())).rows())
+                .reversed())
+        .toList();
   }
 
   /**

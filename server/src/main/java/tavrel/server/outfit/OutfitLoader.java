@@ -7,14 +7,17 @@ import java.sql.BatchUpdateException;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.DateTimeException;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.apache.commons.csv.CSVRecord;
-import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.configuration.FluentConfiguration;
 import tavrel.core.InvalidValue;
 
 /**
@@ -23,20 +26,11 @@ import tavrel.core.InvalidValue;
  */
 final class OutfitLoader {
 
+  private static final int WORKERS = 2;
   private static final int ROWS_A_BATCH = 500;
   private static final int ROWS_A_COMMIT = 10_000;
 
   private OutfitLoader() {}
-
-  /** The newest version of the tables that this program knows. */
-  static int newest() {
-    return Integer.parseInt(
-        Arrays.stream(migrations("jdbc:h2:mem:").load().info().all())
-            .reduce((one, next) -> next)
-            .orElseThrow()
-            .getVersion()
-            .getVersion());
-  }
 
   /**
    * Loads a file and leaves the database ready to be taken over.
@@ -47,7 +41,7 @@ final class OutfitLoader {
    */
   static long load(Path file, Path folder) throws IOException {
     TakeOver.clear(folder);
-    try (OutfitFile outfit = OutfitFile.open(file, newest())) {
+    try (OutfitFile outfit = OutfitFile.open(file, TableScript.newest())) {
       fill(outfit, TakeOver.unready(folder));
       TakeOver.ready(folder);
       return outfit.rows();
@@ -58,52 +52,101 @@ final class OutfitLoader {
   }
 
   private static void fill(OutfitFile outfit, Path database) throws IOException {
-    String url = TakeOver.url(database) + ";CACHE_SIZE=65536";
-    try (Connection connection = DriverManager.getConnection(url, TakeOver.USER, "")) {
-      migrations(url).target(String.valueOf(outfit.manifest().tables())).load().migrate();
+    String url =
+        TakeOver.url(database) + ";CACHE_SIZE=32768;MAX_MEMORY_ROWS=200000;DB_CLOSE_ON_EXIT=FALSE";
+    try (Connection connection = DriverManager.getConnection(url, TakeOver.USER, "");
+        Statement statement = connection.createStatement()) {
+      TableScript script = TableScript.of(outfit.manifest().tables());
+      for (String each : script.before()) {
+        statement.execute(each);
+      }
       List<StoredTable> tables = StoredTable.all(connection);
       outfit.holds(tables);
-      try (Statement statement = connection.createStatement()) {
-        for (StoredTable table : tables) {
-          statement.execute(
-              "alter table "
-                  + StoredTable.quoted(table.name())
-                  + " set referential_integrity false");
-          // A migration may have put rows of its own here; the file's are all there are.
-          statement.execute("delete from " + StoredTable.quoted(table.name()));
-        }
-        connection.setAutoCommit(false);
-        for (StoredTable table : tables) {
-          fill(outfit, connection, table);
-        }
-        connection.setAutoCommit(true);
-        for (StoredTable table : tables) {
-          hangsTogether(statement, table);
-        }
-        migrations(url).load().migrate();
-        statement.execute("shutdown compact");
+      inParallel(url, outfit.longestFirst(tables), (own, table) -> fill(outfit, own, table));
+      for (String each : script.after()) {
+        finish(statement, each);
       }
+      inParallel(url, outfit.longestFirst(tables), OutfitLoader::hangsTogether);
+      TableScript.migrations(url).load().migrate();
+      statement.execute("shutdown compact");
     } catch (SQLException broken) {
       throw OutfitFile.refused("cannot be brought in: " + inShort(broken));
     }
   }
 
-  private static void hangsTogether(Statement statement, StoredTable table) {
+  /** Something done with each table on a connection that it has for itself. */
+  private interface Work {
+
+    void on(Connection connection, StoredTable table) throws SQLException, IOException;
+  }
+
+  private static void inParallel(String url, List<StoredTable> tables, Work work)
+      throws SQLException, IOException {
+    ExecutorService workers = Executors.newFixedThreadPool(WORKERS);
     try {
-      statement.execute(
-          "alter table "
-              + StoredTable.quoted(table.name())
-              + " set referential_integrity true check");
+      List<Future<?>> all = new ArrayList<>();
+      for (StoredTable table : tables) {
+        all.add(
+            workers.submit(
+                () -> {
+                  try (Connection own = DriverManager.getConnection(url, TakeOver.USER, "")) {
+                    work.on(own, table);
+                  }
+                  return null;
+                }));
+      }
+      for (Future<?> each : all) {
+        each.get();
+      }
+    } catch (ExecutionException failed) {
+      if (failed.getCause() instanceof RuntimeException refused) {
+        throw refused;
+      }
+      if (failed.getCause() instanceof SQLException broken) {
+        throw broken;
+      }
+      throw new IOException(failed.getCause());
+    } catch (InterruptedException interrupted) {
+      Thread.currentThread().interrupt();
+      throw new IOException(interrupted);
+    } finally {
+      workers.shutdownNow();
+    }
+  }
+
+  private static void finish(Statement statement, String change) {
+    try {
+      statement.execute(change);
     } catch (SQLException broken) {
       throw OutfitFile.refused(
-          Manifest.fileOf(table.name())
-              + " names rows that are not in the file: "
+          Manifest.fileOf(TableScript.tableOf(change))
+              + " has rows that cannot be: "
               + inShort(broken));
+    }
+  }
+
+  /**
+   * Holds every key of a table against the rows that it names. The database's own check lays whole
+   * tables aside first, which takes minutes.
+   */
+  private static void hangsTogether(Connection connection, StoredTable table) throws SQLException {
+    for (ForeignKey key : ForeignKey.of(connection, table)) {
+      try (Statement statement = connection.createStatement();
+          ResultSet stray = statement.executeQuery(key.strayRows())) {
+        if (stray.next()) {
+          throw OutfitFile.refused(
+              Manifest.fileOf(table.name())
+                  + " names rows of "
+                  + Manifest.fileOf(key.parent())
+                  + " that are not in the file");
+        }
+      }
     }
   }
 
   private static void fill(OutfitFile outfit, Connection connection, StoredTable table)
       throws SQLException, IOException {
+    connection.setAutoCommit(false);
     try (PreparedStatement insert = connection.prepareStatement(table.insert())) {
       outfit.read(table, (line, row) -> add(connection, insert, table, line, row));
       send(insert, table, 0);
@@ -168,12 +211,6 @@ final class OutfitLoader {
     int statement = says.indexOf("; SQL statement");
     String plain = statement < 0 ? says : says.substring(0, statement);
     return plain.length() > 200 ? plain.substring(0, 200) + "…" : plain;
-  }
-
-  private static FluentConfiguration migrations(String url) {
-    return Flyway.configure()
-        .dataSource(url, TakeOver.USER, "")
-        .locations("classpath:db/migration");
   }
 
   /** Whether a file is there at all. */

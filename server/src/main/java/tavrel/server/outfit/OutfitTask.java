@@ -1,5 +1,7 @@
 package tavrel.server.outfit;
 
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -14,6 +16,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.LoggerFactory;
 import tavrel.core.InvalidValue;
 
 /** What the script does with a data folder without a server: write a backup, bring one back. */
@@ -41,6 +44,7 @@ public final class OutfitTask {
    * @return 0, or 1 if it was not done
    */
   public static int run(List<String> arguments, PrintStream says) {
+    ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).setLevel(Level.WARN);
     try {
       Path folder = Path.of(arguments.get(1));
       says.println(

@@ -89,6 +89,7 @@ class SecurityRules {
                         "/api/signs",
                         "/api/boards",
                         "/api/brood-events",
+                        "/api/review/winters/*",
                         "/api/hives/*/bench/**",
                         "/api/apiaries/*/rhythm",
                         "/api/series/*/ways")

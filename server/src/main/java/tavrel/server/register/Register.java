@@ -101,6 +101,11 @@ public class Register {
         years);
   }
 
+  /** Sums over some days. */
+  public RegisterTotals totals(LocalDate from, LocalDate to) {
+    return mapper.totals(new RegisterFilter(from, to, null, null, RegisterFilter.Only.ALL));
+  }
+
   /** A line with its corrections. */
   RegisterEntry entry(TreatmentLine line) {
     return RegisterEntry.of(line, line.corrected() ? mapper.corrections(line.id()) : List.of());

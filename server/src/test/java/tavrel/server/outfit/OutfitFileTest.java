@@ -110,7 +110,7 @@ class OutfitFileTest extends RoundFixture {
                 text.replaceFirst(
                     "\"[0-9a-f-]{36}\",\"[0-9a-f-]{36}\"",
                     "\"" + UUID.randomUUID() + "\",\"" + UUID.randomUUID() + "\"")),
-        "rows that are not in the file");
+        "rows of data/apiary.csv that are not in the file");
     refused(
         forged(
             "data/round.csv", text -> text.replaceFirst("\"2026-\\d\\d-\\d\\d\"", "\"someday\"")),

@@ -1,0 +1,108 @@
+package tavrel.core.result;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import tavrel.core.result.WorkedHere.Case;
+import tavrel.core.result.WorkedHere.What;
+
+class WinterTest {
+
+  @Test
+  void hives_that_left_before_the_winter_are_not_in_its_losses() {
+    Winter winter =
+        Winter.of(
+            2027,
+            List.of(
+                hive(WinterOutcome.STRONG, null, 0.005),
+                hive(WinterOutcome.WEAK, null, 0.02),
+                hive(WinterOutcome.DEAD, DeathSign.MITES, 0.05),
+                hive(WinterOutcome.GONE, null, 0.05)));
+    assertThat(winter.looked()).isEqualTo(4);
+    assertThat(winter.lost().of()).isEqualTo(3);
+    assertThat(winter.lost().share()).isCloseTo(1 / 3.0, within(1e-12));
+    assertThat(winter.signs()).containsOnlyKeys(DeathSign.MITES);
+  }
+
+  @Test
+  void loads_fall_into_their_bands_at_the_limits_and_wilson_stands_beside() {
+    Winter winter =
+        Winter.of(
+            2027,
+            List.of(
+                hive(WinterOutcome.STRONG, null, 0.0),
+                hive(WinterOutcome.STRONG, null, 0.01),
+                hive(WinterOutcome.DEAD, null, 0.03),
+                hive(WinterOutcome.DEAD, null, 1.0),
+                hive(WinterOutcome.STRONG, null, null)));
+    assertThat(winter.byLoad().stream().map(band -> band.lost() == null ? 0 : band.lost().of()))
+        .containsExactly(1, 1, 2, 1);
+    assertThat(winter.byLoad().get(2).lost().share()).isEqualTo(1);
+    // Wilson, 2 of 2: 1 / (1 + 1.96² / 2) = 0.342
+    assertThat(winter.byLoad().get(2).lost().interval().low()).isCloseTo(0.342, within(0.001));
+    assertThat(winter.signs()).as("no sign given is told").containsEntry(DeathSign.UNKNOWN, 2);
+  }
+
+  @Test
+  void nobody_looked_is_no_loss_of_nothing() {
+    assertThat(Winter.of(2027, List.of()).lost()).isNull();
+  }
+
+  @Test
+  void ways_are_told_apart_only_where_cases_differ_and_with_how_many_hives() {
+    List<Case> cases = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      cases.add(a("Bowl", 2.0, 12, 60, 3));
+    }
+    for (int i = 0; i < 2; i++) {
+      cases.add(a("Pan", 2.0, 12, 60, 30));
+    }
+    List<WorkedHere> worked = WorkedHere.of(cases);
+    assertThat(worked)
+        .singleElement()
+        .returns(What.TOOL, WorkedHere::what)
+        .returns(true, WorkedHere::differ);
+    assertThat(worked.get(0).groups())
+        .extracting(WorkedHere.Group::name)
+        .containsExactly("Bowl", "Pan");
+    assertThat(worked.get(0).groups().get(0).hives()).isEqualTo(6);
+    assertThat(worked.get(0).groups().get(0).whole().share()).isCloseTo(0.95, within(1e-9));
+  }
+
+  @Test
+  void bands_begin_with_their_lower_end_and_the_order_of_cases_does_not_matter() {
+    List<Case> cases =
+        new ArrayList<>(
+            List.of(
+                a("Bowl", 2.0, 12, 60, 3), a("Bowl", 2.9, 17, 60, 3), a("Bowl", 3.0, -2, 60, 3)));
+    List<WorkedHere> worked = WorkedHere.of(cases);
+    assertThat(worked.get(0).groups())
+        .extracting(WorkedHere.Group::name)
+        .containsExactly("2 to 3 g", "3 to 4 g");
+    assertThat(worked.get(1).groups())
+        .extracting(WorkedHere.Group::name)
+        .containsExactly("-5 to 0 °C", "10 to 15 °C", "15 to 20 °C");
+    Collections.shuffle(cases, new Random(3));
+    assertThat(WorkedHere.of(cases)).isEqualTo(worked);
+  }
+
+  private static Winter.Hive hive(WinterOutcome outcome, DeathSign sign, Double load) {
+    return new Winter.Hive(outcome, sign, load);
+  }
+
+  private static Case a(String tool, double grams, double celsius, int before, int after) {
+    return new Case(
+        tool,
+        grams,
+        10,
+        celsius,
+        1,
+        new Efficacy.Found(before, 300),
+        new Efficacy.Found(after, 300));
+  }
+}

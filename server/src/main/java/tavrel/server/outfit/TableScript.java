@@ -1,0 +1,89 @@
+package tavrel.server.outfit;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.configuration.FluentConfiguration;
+
+/**
+ * The tables of one version as statements, so that rows can be put in before keys and indexes are
+ * built: in the other order every row moves pages of every index, which takes many times as long
+ * and fills the disk.
+ *
+ * @param before statements that make bare tables with their checks, and the history of migrations
+ * @param after statements that add keys, indexes and views, in their order
+ */
+record TableScript(List<String> before, List<String> after) {
+
+  private static final Pattern TABLE = Pattern.compile("\"PUBLIC\"\\.\"(\\w+)\"");
+  private static final String UNCHECKED = " NOCHECK";
+
+  /** The newest version of the tables that this program knows. */
+  static int newest() {
+    int newest = 0;
+    for (var migration : migrations("jdbc:h2:mem:").load().info().all()) {
+      newest = Math.max(newest, Integer.parseInt(migration.getVersion().getVersion()));
+    }
+    return newest;
+  }
+
+  /** Ways to make or change tables at an address. */
+  static FluentConfiguration migrations(String url) {
+    return Flyway.configure()
+        .dataSource(url, TakeOver.USER, "")
+        .locations("classpath:db/migration");
+  }
+
+  /** Reads them off an empty database of that version, made for it. */
+  static TableScript of(int version) throws SQLException {
+    String url =
+        "jdbc:h2:mem:script" + System.identityHashCode(new Object()) + ";DB_CLOSE_DELAY=-1";
+    migrations(url).target(String.valueOf(version)).load().migrate();
+    List<String> before = new ArrayList<>();
+    List<String> after = new ArrayList<>();
+    try (Connection connection = DriverManager.getConnection(url, TakeOver.USER, "");
+        Statement statement = connection.createStatement()) {
+      try (ResultSet lines = statement.executeQuery("script nodata nosettings")) {
+        while (lines.next()) {
+          String line = lines.getString(1);
+          if (line.contains("CREATE CACHED TABLE") || line.contains("CREATE MEMORY TABLE")) {
+            before.add(line.replace("CREATE MEMORY TABLE", "CREATE CACHED TABLE"));
+          } else if (line.startsWith("ALTER TABLE") && line.contains(" CHECK(")) {
+            before.add(line.replace(UNCHECKED, ""));
+          } else if (line.startsWith("ALTER TABLE")
+              || line.startsWith("CREATE INDEX")
+              || line.startsWith("CREATE FORCE VIEW")
+              || line.startsWith("CREATE UNIQUE")) {
+            // Keys to other tables come without the database's check: ForeignKey holds them against
+            // the rows.
+            after.add(line);
+          }
+        }
+      }
+      try (ResultSet lines =
+          statement.executeQuery("script simple nosettings table \"flyway_schema_history\"")) {
+        while (lines.next()) {
+          if (lines.getString(1).startsWith("INSERT INTO")) {
+            before.add(lines.getString(1));
+          }
+        }
+      }
+      statement.execute("shutdown");
+    }
+    return new TableScript(List.copyOf(before), List.copyOf(after));
+  }
+
+  /** The table that a statement is about. */
+  static String tableOf(String statement) {
+    Matcher table = TABLE.matcher(statement);
+    return table.find() ? table.group(1).toLowerCase(Locale.ROOT) : "schema";
+  }
+}

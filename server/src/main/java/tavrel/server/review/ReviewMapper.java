@@ -1,0 +1,160 @@
+package tavrel.server.review;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.dose.MediumBoxes;
+import tavrel.core.hive.BroodBox;
+import tavrel.core.result.DeathSign;
+import tavrel.core.result.WinterOutcome;
+import tavrel.server.apiary.BoxesTypeHandler;
+
+/** What the year's page is drawn from. */
+@Mapper
+interface ReviewMapper {
+
+  /**
+   * A month of treatments.
+   *
+   * @param monthOfYear 1 to 12
+   * @param treatments that stand
+   * @param acid grams of acid dihydrate
+   */
+  record TreatedMonth(int monthOfYear, int treatments, double acid) {}
+
+  /**
+   * A month of samples.
+   *
+   * @param monthOfYear 1 to 12
+   * @param samples how many
+   * @param mites in them, as found
+   * @param bees in them
+   */
+  record CountedMonth(int monthOfYear, int samples, int mites, int bees) {}
+
+  /** A sample of bees. */
+  record Sample(UUID hiveId, LocalDate day, String kind, int mites, int bees) {}
+
+  /** What a hive got in a round. */
+  record Got(
+      UUID hiveId,
+      LocalDate day,
+      double acid,
+      List<BroodBox> boxes,
+      MediumBoxes mediums,
+      int sealMinutes,
+      String tool,
+      @Nullable Double celsius) {}
+
+  /** An outcome that holds. */
+  record Outcome(
+      UUID hiveId,
+      String hive,
+      @Nullable WinterOutcome outcome,
+      @Nullable DeathSign sign,
+      @Nullable String note) {}
+
+  @Select(
+      """
+      select month(on_day) as month_of_year, count(*) as treatments, sum(acid_now) as acid
+      from treatment
+      where stands and on_day between #{from} and #{to}
+      group by month(on_day)
+      order by 1
+      """)
+  List<TreatedMonth> treated(LocalDate from, LocalDate to);
+
+  @Select(
+      """
+      select month(on_day) as month_of_year, count(*) as samples, sum(mites) as mites, sum(bees) as bees
+      from hive_count
+      where struck_at is null and bees is not null and on_day between #{from} and #{to}
+      group by month(on_day)
+      order by 1
+      """)
+  List<CountedMonth> counted(LocalDate from, LocalDate to);
+
+  @Select(
+      """
+      select hive_id, on_day as "day", kind, mites, bees
+      from hive_count
+      where struck_at is null and bees is not null and on_day between #{from} and #{to}
+      order by hive_id, on_day
+      """)
+  List<Sample> samples(LocalDate from, LocalDate to);
+
+  /** What hives with a sample got. */
+  @Arg(column = "hive_id", javaType = UUID.class)
+  @Arg(column = "day", javaType = LocalDate.class)
+  @Arg(column = "acid", javaType = double.class)
+  @Arg(column = "boxes", javaType = List.class, typeHandler = BoxesTypeHandler.class)
+  @Arg(column = "mediums", javaType = MediumBoxes.class)
+  @Arg(column = "seal_minutes", javaType = int.class)
+  @Arg(column = "tool", javaType = String.class)
+  @Arg(column = "celsius", javaType = Double.class)
+  @Select(
+      """
+      select t.hive_id, t.on_day as "day", t.acid_now as acid, rh.boxes, r.mediums, r.seal_minutes, r.tool, t.celsius
+      from treatment t
+      join round r on r.id = t.round_id
+      join round_hive rh on rh.round_id = t.round_id and rh.hive_id = t.hive_id
+      where t.stands and t.on_day between #{from} and #{to}
+        and t.hive_id in (select c.hive_id from hive_count c
+                          where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to})
+      order by t.hive_id, t.on_day
+      """)
+  List<Got> got(LocalDate from, LocalDate to);
+
+  /** Every hive of an apiary with its outcome, if anybody has said. */
+  @Select(
+      """
+      select h.id as hive_id, h.name as hive, w.outcome, w.sign, w.note
+      from hive h
+      left join winter_outcome w on w.id = (
+        select l.id from winter_outcome l
+        where l.hive_id = h.id and l.winter = #{winter}
+        order by l.received_at desc, l.id desc
+        limit 1)
+      where h.apiary_id = #{apiaryId}
+      order by h.place, h.name_key
+      """)
+  List<Outcome> outcomesIn(UUID apiaryId, int winter);
+
+  /** The outcomes of all hives that somebody has said. */
+  @Select(
+      """
+      select hive_id, hive, outcome, sign, note
+      from (
+        select w.hive_id, h.name as hive, w.outcome, w.sign, w.note,
+               row_number() over (partition by w.hive_id order by w.received_at desc, w.id desc) as latest
+        from winter_outcome w
+        join hive h on h.id = w.hive_id
+        where w.winter = #{winter})
+      where latest = 1
+      """)
+  List<Outcome> outcomes(int winter);
+
+  @Insert(
+      """
+      merge into winter_outcome (id, hive_id, winter, on_day, outcome, sign, note, done_by, account_id, received_at)
+      key (id)
+      values (#{id}, #{hiveId}, #{winter}, #{day}, #{outcome}, #{sign}, #{note}, #{by}, #{accountId}, #{at})
+      """)
+  void add(
+      UUID id,
+      UUID hiveId,
+      int winter,
+      LocalDate day,
+      WinterOutcome outcome,
+      @Nullable DeathSign sign,
+      @Nullable String note,
+      String by,
+      UUID accountId,
+      Instant at);
+}

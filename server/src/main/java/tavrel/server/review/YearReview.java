@@ -1,0 +1,256 @@
+package tavrel.server.review;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.count.Interval;
+import tavrel.core.dose.BoxFactor;
+import tavrel.core.result.DeathSign;
+import tavrel.core.result.Efficacy;
+import tavrel.core.result.RoundsTogether;
+import tavrel.core.result.Winter;
+import tavrel.core.result.WinterOutcome;
+import tavrel.core.result.WorkedHere;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.people.Account;
+import tavrel.server.register.Register;
+import tavrel.server.register.RegisterTotals;
+
+/** The year on one page: what was done, what was found, what worked, and how the winter judged. */
+@Service
+public class YearReview {
+
+  /** Samples from here on tell of the load that goes into the winter. */
+  private static final int AUTUMN_MONTH = 8;
+
+  private final ReviewMapper mapper;
+  private final Register register;
+  private final Apiaries apiaries;
+  private final Clock clock;
+
+  YearReview(ReviewMapper mapper, Register register, Apiaries apiaries, Clock clock) {
+    this.mapper = mapper;
+    this.register = register;
+    this.apiaries = apiaries;
+    this.clock = clock;
+  }
+
+  /**
+   * A month.
+   *
+   * @param month 1 to 12
+   * @param treatments hives treated, each time
+   * @param acid grams of acid dihydrate
+   * @param samples of bees
+   * @param share of bees with mites in all samples together, or null; sugar rolls as found
+   * @param interval Wilson's, 95 %
+   */
+  record Month(
+      int month,
+      int treatments,
+      double acid,
+      int samples,
+      @Nullable Double share,
+      @Nullable Interval interval) {}
+
+  /**
+   * The page.
+   *
+   * @param year which
+   * @param totals of the register
+   * @param months January to December
+   * @param cases hives counted before and after their rounds
+   * @param whole what was taken from all of them together, or null
+   * @param worked the same by what was done
+   * @param winter the winter that began in this year
+   */
+  record Reviewed(
+      int year,
+      RegisterTotals totals,
+      List<Month> months,
+      int cases,
+      @Nullable Efficacy whole,
+      List<WorkedHere> worked,
+      Winter winter) {}
+
+  /**
+   * An outcome to keep.
+   *
+   * @param id made on the device
+   * @param hiveId the hive
+   * @param outcome how it came through
+   * @param sign what it showed, where it died
+   * @param note anything else
+   */
+  public record NewOutcome(
+      UUID id,
+      UUID hiveId,
+      WinterOutcome outcome,
+      @Nullable DeathSign sign,
+      @Nullable String note) {
+
+    /**
+     * @throws InvalidValue if a sign of death is given for a hive that lives, or the note is long
+     */
+    public NewOutcome {
+      if (sign != null && outcome != WinterOutcome.DEAD) {
+        throw new InvalidValue("sign", "is of a dead hive; this one is " + outcome.words());
+      }
+      note = note == null || note.isBlank() ? null : InvalidValue.text("note", note, 300);
+    }
+  }
+
+  Reviewed of(int year) {
+    LocalDate from = LocalDate.of(year, 1, 1);
+    LocalDate to = LocalDate.of(year, 12, 31);
+    List<ReviewMapper.Sample> samples = mapper.samples(from, to);
+    List<WorkedHere.Case> cases = cases(samples, mapper.got(from, to));
+    return new Reviewed(
+        year,
+        register.totals(from, to),
+        months(mapper.treated(from, to), mapper.counted(from, to)),
+        cases.size(),
+        cases.isEmpty() ? null : WorkedHere.together(cases),
+        WorkedHere.of(cases),
+        winter(year + 1, samples));
+  }
+
+  private static List<Month> months(
+      List<ReviewMapper.TreatedMonth> treated, List<ReviewMapper.CountedMonth> counted) {
+    List<Month> months = new ArrayList<>();
+    for (int month = 1; month <= 12; month++) {
+      int of = month;
+      ReviewMapper.TreatedMonth done =
+          treated.stream().filter(each -> each.monthOfYear() == of).findFirst().orElse(null);
+      ReviewMapper.CountedMonth found =
+          counted.stream().filter(each -> each.monthOfYear() == of).findFirst().orElse(null);
+      Double share = found == null ? null : (double) found.mites() / found.bees();
+      months.add(
+          new Month(
+              month,
+              done == null ? 0 : done.treatments(),
+              done == null ? 0 : done.acid(),
+              found == null ? 0 : found.samples(),
+              share,
+              share == null ? null : Interval.wilson(share, found.bees())));
+    }
+    return months;
+  }
+
+  /** Hives with a sample on both sides of a stretch of rounds. */
+  private static List<WorkedHere.Case> cases(
+      List<ReviewMapper.Sample> samples, List<ReviewMapper.Got> got) {
+    Map<UUID, List<ReviewMapper.Sample>> counted =
+        samples.stream().collect(Collectors.groupingBy(ReviewMapper.Sample::hiveId));
+    Map<UUID, List<ReviewMapper.Got>> done =
+        got.stream().collect(Collectors.groupingBy(ReviewMapper.Got::hiveId));
+    List<WorkedHere.Case> cases = new ArrayList<>();
+    done.forEach(
+        (hive, rounds) -> {
+          for (RoundsTogether stretch :
+              RoundsTogether.of(rounds.stream().map(ReviewMapper.Got::day).toList())) {
+            List<ReviewMapper.Sample> own = counted.getOrDefault(hive, List.of());
+            Efficacy.Found before =
+                found(own.stream().filter(each -> stretch.isBefore(each.day())).toList());
+            Efficacy.Found after =
+                found(own.stream().filter(each -> stretch.isAfter(each.day())).toList());
+            if (before != null && after != null) {
+              cases.add(
+                  reckoned(
+                      stretch,
+                      rounds.stream().filter(each -> stretch.holds(each.day())).toList(),
+                      before,
+                      after));
+            }
+          }
+        });
+    return cases;
+  }
+
+  private static WorkedHere.Case reckoned(
+      RoundsTogether stretch,
+      List<ReviewMapper.Got> got,
+      Efficacy.Found before,
+      Efficacy.Found after) {
+    var warm = got.stream().map(ReviewMapper.Got::celsius).filter(each -> each != null).toList();
+    return new WorkedHere.Case(
+        got.stream()
+            .map(ReviewMapper.Got::tool)
+            .distinct()
+            .sorted()
+            .collect(Collectors.joining(", ")),
+        got.stream()
+            .mapToDouble(each -> each.acid() / BoxFactor.sum(each.boxes(), each.mediums()))
+            .average()
+            .orElse(0),
+        got.stream().mapToInt(ReviewMapper.Got::sealMinutes).average().orElse(0),
+        warm.isEmpty()
+            ? null
+            : warm.stream().mapToDouble(Double::doubleValue).average().orElseThrow(),
+        stretch.days().size(),
+        before,
+        after);
+  }
+
+  private static Efficacy.@Nullable Found found(List<ReviewMapper.Sample> samples) {
+    return samples.stream()
+        .map(each -> new Efficacy.Found(each.mites(), each.bees()))
+        .reduce(Efficacy.Found::and)
+        .orElse(null);
+  }
+
+  private Winter winter(int winter, List<ReviewMapper.Sample> samples) {
+    Map<UUID, Double> load = new HashMap<>();
+    for (ReviewMapper.Sample each : samples) {
+      if (each.day().getMonthValue() >= AUTUMN_MONTH) {
+        load.put(each.hiveId(), (double) each.mites() / each.bees());
+      }
+    }
+    return Winter.of(
+        winter,
+        mapper.outcomes(winter).stream()
+            .filter(each -> each.outcome() != null)
+            .map(each -> new Winter.Hive(each.outcome(), each.sign(), load.get(each.hiveId())))
+            .toList());
+  }
+
+  /** An apiary's hives and how they came through. */
+  List<ReviewMapper.Outcome> outcomes(UUID apiaryId, int winter) {
+    apiaries.byId(apiaryId);
+    return mapper.outcomesIn(apiaryId, winter);
+  }
+
+  /** Keeps outcomes, all or none; the same id twice is the same. */
+  @Transactional
+  public void keep(int winter, List<NewOutcome> outcomes, Account who) {
+    if (outcomes.isEmpty() || outcomes.size() > 1_000) {
+      throw new InvalidValue("outcomes", "name 1 to 1,000 hives");
+    }
+    for (NewOutcome each : outcomes) {
+      LocalDate today = apiaries.today(apiaries.byId(apiaries.apiaryOf(each.hiveId())));
+      if (winter > today.getYear() + 1) {
+        throw new InvalidValue("winter", "has not come yet");
+      }
+      mapper.add(
+          each.id(),
+          each.hiveId(),
+          winter,
+          today,
+          each.outcome(),
+          each.sign(),
+          each.note(),
+          who.name(),
+          who.id(),
+          clock.instant());
+    }
+  }
+}
