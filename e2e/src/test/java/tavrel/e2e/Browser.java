@@ -212,14 +212,21 @@ final class Browser implements AutoCloseable {
    * Serious and critical accessibility violations, in words. There are no frames here, so the scan
    * may stay in its own window: the newer mode opens another for each scan, and at times loses it.
    */
-  @SuppressWarnings("deprecation")
   List<String> barriers() {
-    return new AxeBuilder()
-        .setLegacyMode(true).analyze(driver).getViolations().stream()
-            .filter(
-                rule -> "serious".equals(rule.getImpact()) || "critical".equals(rule.getImpact()))
-            .map(Browser::told)
-            .toList();
+    return barriers(new AxeBuilder());
+  }
+
+  /** Of these, only texts that stand out too little. */
+  List<String> contrasts() {
+    return barriers(new AxeBuilder().withOnlyRules(List.of("color-contrast")));
+  }
+
+  @SuppressWarnings("deprecation")
+  private List<String> barriers(AxeBuilder scan) {
+    return scan.setLegacyMode(true).analyze(driver).getViolations().stream()
+        .filter(rule -> "serious".equals(rule.getImpact()) || "critical".equals(rule.getImpact()))
+        .map(Browser::told)
+        .toList();
   }
 
   /** What the browser complained of: script errors and broken content rules. */

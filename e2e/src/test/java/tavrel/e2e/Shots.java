@@ -57,18 +57,19 @@ public final class Shots {
           .see("acid dihydrate for 18 hives")
           .press("Why for U2");
       take(desk, "dose");
-      desk.press("How long will it take").see("from arrival");
-      take(desk, "how-long");
-      desk.open("/register").see("treatments in");
+      desk.open("/register").see("treatments in").choose("Apiary", "Cold Quay");
+      desk.choose("Show", "put right later").see("its lot was read again");
       take(desk, "register");
+      desk.choose("Show", "every line").see("7 treatments");
       desk.pressAt("tbody tr:first-child a").see("Out of the ordinary");
       take(desk, "review");
       season(desk);
       desk.open("/gear").see("Test burn").press("Pan 1").see("s × grams");
       take(desk, "gear");
-      desk.open("/rules").see("Drum label").press("lay beside").see("differs");
-      desk.script("window.scrollTo(0, 0)");
-      take(desk, "rules");
+      desk.open("/gear/stock").see("should be there").see("a hive and round");
+      take(desk, "stock");
+      desk.open("/counts/year").see("month by month").see("of the mites");
+      take(desk, "year");
       desk.open("/run").see("People first");
       desk.press("Sheet and kit").see("Kit");
       take(desk, "dose-sheet");
