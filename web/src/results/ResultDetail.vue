@@ -111,6 +111,11 @@ const oneMore = computed(() => ({
           the bands say how hard. The label decides whether another round is allowed.
         </p>
       </template>
+      <p v-if="result.followUp !== undefined">
+        Of the mites that fell at these rounds and at the one after them, these brought down
+        <strong class="figure">{{ share(result.followUp) }}</strong
+        >, by the boards.
+      </p>
       <p v-if="mayPlan">
         <router-link :to="oneMore">Plan one more round for {{ hive.name }}</router-link> ·
         <router-link :to="{ path: '/spacing', query: { apiary: apiaryId, hive: hive.id } }"

@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 
 /**
@@ -21,6 +22,7 @@ final class BooksBench {
   private static final int LOOKS = 20;
 
   private final Client client;
+  private String hive = "";
 
   private BooksBench(Client client) {
     this.client = client;
@@ -78,7 +80,7 @@ final class BooksBench {
 
   private void measure(int year, Path folder) throws IOException, InterruptedException {
     String yard = client.apiaryNamed("Yard 007");
-    String hive =
+    hive =
         client.send("GET", "/api/apiaries/" + yard, null).path("hives").get(3).path("id").asText();
     look("register, a year (200)", "/api/register?year=" + year);
     look("register, all years (200)", "/api/register");
@@ -93,16 +95,17 @@ final class BooksBench {
     look("year review (1,000)", "/api/review?year=" + year);
     look("costs of a year", "/api/stock/costs?year=" + year);
     look("stock", "/api/stock");
-    look("today", "/api/today");
     away("CSV of all (15)", "/api/register/treatments.csv", folder.resolve("all.csv"));
     away("JSON of all", "/api/register/treatments.json", folder.resolve("all.json"));
     away("burns of a year", "/api/files/burns.csv?year=" + year, folder.resolve("burns.csv"));
     away("the whole outfit (60)", "/api/outfit/outfit.zip", folder.resolve("whole.zip"));
   }
 
+  /** Between two looks something is written, so that the database reads anew. */
   private void look(String what, String path) throws IOException, InterruptedException {
     List<Double> took = new ArrayList<>();
     for (int i = 0; i < LOOKS; i++) {
+      write();
       long begin = System.nanoTime();
       client.send("GET", path, null);
       took.add(Bench.millisSince(begin));
@@ -117,6 +120,22 @@ final class BooksBench {
         took.get(LOOKS / 2),
         LOOKS,
         took.get(LOOKS - 1));
+  }
+
+  private void write() throws IOException, InterruptedException {
+    client.send(
+        "POST",
+        "/api/register",
+        Map.ofEntries(
+            Map.entry("hives", Map.of(hive, UUID.randomUUID())),
+            Map.entry("day", "2020-03-01"),
+            Map.entry("means", "THYMOL"),
+            Map.entry("method", "on the combs"),
+            Map.entry("amount", "a tray"),
+            Map.entry("acid", 0),
+            Map.entry("people", "Bench"),
+            Map.entry("supersPlan", "TAKEN_OFF"),
+            Map.entry("remarks", "")));
   }
 
   private void away(String what, String path, Path into) throws IOException, InterruptedException {

@@ -114,3 +114,65 @@ insert into run_log (
   from run_event;
 drop table run_event;
 alter table run_log rename to run_event;
+
+-- Sums of the register, drawn anew for a hive or a round whenever a line of it is written: what every page asks for
+-- must not read half a million lines. They are not part of an outfit file; derived.sql draws them after one is brought in.
+create table treatment_sum (
+  hive_id    uuid not null references hive,
+  on_year    int not null,
+  apiary_id  uuid not null,
+  off_label  boolean not null,
+  corrected  boolean not null,
+  typed      boolean not null,
+  line_count int not null,
+  struck     int not null,
+  acid       double precision not null,
+  product    double precision not null,
+  primary key (hive_id, on_year, apiary_id, off_label, corrected, typed)
+);
+create index treatment_sum_by_year on treatment_sum (on_year, apiary_id);
+
+create table treatment_round (
+  round_id   uuid not null references round,
+  lot        varchar(60) not null,
+  apiary_id  uuid not null,
+  on_day     date not null,
+  began      timestamp(6) with time zone not null,
+  ended      timestamp(6) with time zone not null,
+  line_count int not null,
+  loads      int not null,
+  acid       double precision not null,
+  product    double precision not null,
+  off_label  boolean not null,
+  corrected  boolean not null,
+  people     int not null,
+  primary key (round_id, lot)
+);
+create index treatment_round_by_day on treatment_round (on_day, apiary_id);
+
+-- The few lines that somebody looks for: off the label, corrected, or typed.
+create table treatment_special (
+  id uuid primary key references treatment
+);
+
+insert into treatment_sum (hive_id, on_year, apiary_id, off_label, corrected, typed, line_count, struck, acid, product)
+  select hive_id, year(on_day), apiary_id, coalesce(verdict = 'NOT_ON_LABEL', false), corrected, round_id is null, count(*),
+         count(case when not stands then 1 end), coalesce(sum(case when stands then acid_now end), 0),
+         coalesce(sum(case when stands then product_now end), 0)
+  from treatment
+  group by hive_id, year(on_day), apiary_id, coalesce(verdict = 'NOT_ON_LABEL', false), corrected, round_id is null;
+
+insert into treatment_round (
+    round_id, lot, apiary_id, on_day, began, ended, line_count, loads, acid, product, off_label, corrected, people)
+  select t.round_id, coalesce(t.lot_now, ''), t.apiary_id, min(t.on_day), min(t.started_at),
+         max(coalesce(t.opened_at, t.removed_at, t.started_at)), count(*), sum(t.loads), sum(t.acid_now),
+         sum(t.product_now), bool_or(coalesce(t.verdict = 'NOT_ON_LABEL', false)), bool_or(t.corrected),
+         (select count(distinct e.done_by) from run_event e where e.round_id = t.round_id)
+  from treatment t
+  where t.stands and t.round_id is not null
+  group by t.round_id, coalesce(t.lot_now, ''), t.apiary_id;
+
+insert into treatment_special (id)
+  select id
+  from treatment
+  where verdict = 'NOT_ON_LABEL' or corrected or round_id is null;

@@ -28,6 +28,8 @@ import tavrel.core.spacing.Schedule;
  * @param drops what the boards showed, by round
  * @param expected what the model foretold for each round from the sample before; empty without one
  * @param trend how the drops went
+ * @param followUp share of all mites that fell at these rounds and at the next one, which these
+ *     brought down; null unless boards were read after both
  * @param fit the model fitted to what was counted, or null where that is too little
  * @param expectedKill share that dose and hive let expect
  * @param shielded share of the mites that was under cappings on the days of the rounds, by the
@@ -44,6 +46,7 @@ public record HiveResult(
     List<RoundDrop> drops,
     List<Course.RoundEffect> expected,
     DropTrend trend,
+    @Nullable Double followUp,
     NextStep.@Nullable Fitted fit,
     double expectedKill,
     @Nullable Double shielded,
@@ -122,6 +125,7 @@ public record HiveResult(
         drops,
         expected,
         trend,
+        known.samples().followUp(drops),
         fitted,
         expectedKill,
         shielded,

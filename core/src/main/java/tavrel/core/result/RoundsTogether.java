@@ -86,8 +86,14 @@ public record RoundsTogether(List<LocalDate> days, @Nullable LocalDate next) {
         && (next == null || !sample.isAfter(next));
   }
 
+  /** Whether a board read on this day tells of the round after these. */
+  private boolean isOfNext(LocalDate day) {
+    return next != null && !day.isBefore(next) && !day.isAfter(next.plusDays(RoundDrop.TELLS));
+  }
+
   /** Whether anything counted on this day has to do with these rounds. */
   public boolean concerns(LocalDate day) {
-    return !day.isBefore(first().minusDays(BEFORE)) && !day.isAfter(last().plusDays(AFTER));
+    return isOfNext(day)
+        || (!day.isBefore(first().minusDays(BEFORE)) && !day.isAfter(last().plusDays(AFTER)));
   }
 }

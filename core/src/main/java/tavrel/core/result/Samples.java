@@ -34,6 +34,26 @@ public record Samples(
         rollRecovery);
   }
 
+  /**
+   * Share of the mites that these rounds brought down, of all that fell at them and at the round
+   * after them, which cleans up.
+   *
+   * @param drops of these rounds
+   * @return null unless boards were read after these and after that
+   */
+  public @Nullable Double followUp(List<RoundDrop> drops) {
+    if (stretch.next() == null || drops.isEmpty()) {
+      return null;
+    }
+    Double natural = naturalPerDay();
+    List<RoundDrop> cleanUp =
+        RoundDrop.of(List.of(stretch.next()), boards, natural == null ? 0 : natural);
+    return cleanUp.isEmpty()
+        ? null
+        : Efficacy.followUp(
+            drops.stream().mapToDouble(RoundDrop::byTreatment).sum(), cleanUp.get(0).byTreatment());
+  }
+
   /** Mites a day on the latest board of natural drop before the rounds, or null. */
   public @Nullable Double naturalPerDay() {
     return boards.stream()

@@ -5,11 +5,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
+import tavrel.core.count.BoardTimes;
 import tavrel.core.count.Choice;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.LeftOut;
@@ -317,14 +318,22 @@ public class Counts {
     return new Decided(decision.choice(), says);
   }
 
-  /** Hives whose boards have lain long enough to read: 24 hours or more, by apiary. */
-  public Map<UUID, Long> boardsToRead() {
-    Instant since = clock.instant().minus(Duration.ofHours(24));
-    return mapper.laid(null).stream()
-        .filter(board -> board.laidAt().isBefore(since))
-        .map(board -> mapper.apiaryOf(board.hiveId()))
-        .flatMap(Optional::stream)
-        .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+  /** What is due of boards that have lain long enough to read, by apiary. */
+  public Map<UUID, String> boardsToRead() {
+    Instant now = clock.instant();
+    Map<UUID, List<Duration>> lain = new HashMap<>();
+    for (CountMapper.LaidBoard board : mapper.laid(null)) {
+      Duration time = Duration.between(board.laidAt(), now);
+      if (time.compareTo(BoardTimes.FIRST) >= 0) {
+        mapper
+            .apiaryOf(board.hiveId())
+            .ifPresent(id -> lain.computeIfAbsent(id, none -> new ArrayList<>()).add(time));
+      }
+    }
+    Map<UUID, String> says = new HashMap<>();
+    lain.forEach(
+        (id, times) -> says.put(id, BoardTimes.says(times.size(), Collections.max(times))));
+    return says;
   }
 
   /** The latest day that something was counted, by apiary. */

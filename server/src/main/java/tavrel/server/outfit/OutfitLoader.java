@@ -68,6 +68,9 @@ final class OutfitLoader {
       }
       inParallel(url, outfit.longestFirst(tables), OutfitLoader::hangsTogether);
       TableScript.migrations(url).load().migrate();
+      for (String each : TableScript.derived()) {
+        statement.execute(each);
+      }
       statement.execute("shutdown compact");
     } catch (SQLException broken) {
       throw OutfitFile.refused("cannot be brought in: " + inShort(broken));

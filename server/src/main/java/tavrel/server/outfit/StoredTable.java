@@ -7,6 +7,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 
 /**
  * A table of the database, as it goes into an outfit file.
@@ -16,7 +17,9 @@ import java.util.Locale;
  */
 record StoredTable(String name, List<Column> columns) {
 
-  private static final String HISTORY = "flyway_schema_history";
+  /** Kept by the database itself, or reckoned from the others by derived.sql. */
+  private static final Set<String> LEFT_OUT =
+      Set.of("flyway_schema_history", "treatment_sum", "treatment_round", "treatment_special");
 
   /**
    * A column.
@@ -34,7 +37,7 @@ record StoredTable(String name, List<Column> columns) {
     try (ResultSet found = data.getTables(null, "PUBLIC", "%", new String[] {"BASE TABLE"})) {
       while (found.next()) {
         String name = found.getString("TABLE_NAME");
-        if (!name.equalsIgnoreCase(HISTORY)) {
+        if (!LEFT_OUT.contains(name.toLowerCase(Locale.ROOT))) {
           tables.add(new StoredTable(name.toLowerCase(Locale.ROOT), columns(data, name)));
         }
       }

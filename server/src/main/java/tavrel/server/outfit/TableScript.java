@@ -1,5 +1,7 @@
 package tavrel.server.outfit;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -12,6 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
+import org.springframework.core.io.ClassPathResource;
 
 /**
  * The tables of one version as statements, so that rows can be put in before keys and indexes are
@@ -24,6 +27,7 @@ import org.flywaydb.core.api.configuration.FluentConfiguration;
 record TableScript(List<String> before, List<String> after) {
 
   private static final Pattern TABLE = Pattern.compile("\"PUBLIC\"\\.\"(\\w+)\"");
+  private static final Pattern INTO = Pattern.compile("insert into (\\w+)");
   private static final String UNCHECKED = " NOCHECK";
 
   /** The newest version of the tables that this program knows. */
@@ -79,6 +83,21 @@ record TableScript(List<String> before, List<String> after) {
       statement.execute("shutdown");
     }
     return new TableScript(List.copyOf(before), List.copyOf(after));
+  }
+
+  /** Statements that empty what is reckoned from other tables and reckon it anew. */
+  static List<String> derived() throws IOException {
+    String script =
+        new ClassPathResource("db/derived.sql").getContentAsString(StandardCharsets.UTF_8);
+    List<String> statements = new ArrayList<>();
+    for (String each : script.split(";")) {
+      Matcher into = INTO.matcher(each);
+      if (into.find()) {
+        statements.add("delete from " + into.group(1));
+        statements.add(each);
+      }
+    }
+    return statements;
   }
 
   /** The table that a statement is about. */

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -95,9 +96,12 @@ public class Register {
                 .boxed()
                 .sorted((one, other) -> other - one)
                 .toList();
+    RegisterTotals totals = mapper.totals(filter);
     return new Page(
-        mapper.page(filter, limit, offset).stream().map(this::entry).toList(),
-        mapper.totals(filter),
+        totals.lines() == 0
+            ? List.of()
+            : mapper.page(filter, limit, offset).stream().map(this::entry).toList(),
+        totals,
         years);
   }
 
@@ -162,9 +166,10 @@ public class Register {
       @Nullable String weatherFrom,
       boolean madeUp) {
     UUID id = mapper.idOf(roundId, hiveId).orElse(null);
+    TreatmentLine before = id == null ? null : mapper.byId(id).orElseThrow();
     if (treatment.isEmpty()) {
-      if (id != null && mapper.remove(id) == 0) {
-        mapper.empty(id);
+      if (before != null) {
+        takeOut(before);
       }
       return;
     }
@@ -188,6 +193,23 @@ public class Register {
       mapper.redraw(id, day, line, people, remarks, weather, weatherFrom, madeUp);
       settle(id);
     }
+    if (before != null && before.day().getYear() != day.getYear()) {
+      mapper.tally(hiveId, before.day().getYear());
+    }
+    mapper.idOf(roundId, hiveId).ifPresent(mapper::markSpecial);
+    mapper.tally(hiveId, day.getYear());
+    mapper.tallyRound(roundId);
+  }
+
+  private void takeOut(TreatmentLine line) {
+    if (line.corrected()) {
+      mapper.empty(line.id());
+    } else {
+      mapper.forgetSpecial(line.id());
+      mapper.remove(line.id());
+    }
+    mapper.tally(line.hiveId(), line.day().getYear());
+    mapper.tallyRound(Objects.requireNonNull(line.roundId()));
   }
 
   /**
@@ -222,6 +244,11 @@ public class Register {
               });
       mapper.correct(treatmentId, before.size() + 1, next, who.id());
       settle(treatmentId);
+      mapper.markSpecial(treatmentId);
+      mapper.tally(line.hiveId(), line.day().getYear());
+      if (line.roundId() != null) {
+        mapper.tallyRound(line.roundId());
+      }
     }
     return entry(mapper.byId(treatmentId).orElseThrow());
   }
@@ -254,8 +281,12 @@ public class Register {
     if (typed.day().isBefore(today.minusYears(20))) {
       throw new InvalidValue("day", "lies more than 20 years back");
     }
-    if (mapper.byId(id).isEmpty() && mapper.addTyped(id, hiveId, typed, clock.instant()) == 0) {
-      throw Problem.missing("A hive");
+    if (mapper.byId(id).isEmpty()) {
+      if (mapper.addTyped(id, hiveId, typed, clock.instant()) == 0) {
+        throw Problem.missing("A hive");
+      }
+      mapper.markSpecial(id);
+      mapper.tally(hiveId, typed.day().getYear());
     }
   }
 

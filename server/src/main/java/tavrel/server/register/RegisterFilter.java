@@ -50,6 +50,16 @@ public record RegisterFilter(
         only);
   }
 
+  /** Year of the first day. */
+  int fromYear() {
+    return from.getYear();
+  }
+
+  /** Year of the last day. */
+  int toYear() {
+    return to.getYear();
+  }
+
   /** "2026" or "all years". */
   String days() {
     return from.getYear() == to.getYear() ? String.valueOf(from.getYear()) : "all years";

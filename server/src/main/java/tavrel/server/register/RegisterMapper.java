@@ -60,9 +60,15 @@ interface RegisterMapper {
       <if test="filter.apiaryId != null">and t.apiary_id = #{filter.apiaryId}</if>
       <if test="filter.hiveId != null">and t.hive_id = #{filter.hiveId}</if>
       <choose>
-        <when test="filter.only.name() == 'OFF_LABEL'">and t.verdict = 'NOT_ON_LABEL'</when>
-        <when test="filter.only.name() == 'CORRECTED'">and t.corrected</when>
-        <when test="filter.only.name() == 'TYPED'">and t.round_id is null</when>
+        <when test="filter.only.name() == 'OFF_LABEL'">
+          and t.id in (select id from treatment_special) and t.verdict = 'NOT_ON_LABEL'
+        </when>
+        <when test="filter.only.name() == 'CORRECTED'">
+          and t.id in (select id from treatment_special) and t.corrected
+        </when>
+        <when test="filter.only.name() == 'TYPED'">
+          and t.id in (select id from treatment_special) and t.round_id is null
+        </when>
       </choose>
       """;
 
@@ -83,18 +89,38 @@ interface RegisterMapper {
   @Select("select id from treatment where id = #{id} for update")
   Optional<UUID> lock(UUID id);
 
+  /** Sums of the lines wanted, from the sums of hives and rounds. */
   @Select(
       """
       <script>
-      select count(*) as "lines", count(case when not t.stands then 1 end) as struck,
-             coalesce(sum(case when t.stands then t.acid_now end), 0) as acid,
-             coalesce(sum(case when t.stands then t.product_now end), 0) as product_grams,
-             count(distinct case when t.stands then t.round_id end) as rounds,
-             count(distinct case when t.stands then t.hive_id end) as hives
-      from treatment t
-      """
-          + WANTED
-          + "</script>")
+      select coalesce(sum(s.line_count), 0) as "lines", coalesce(sum(s.struck), 0) as struck,
+             coalesce(sum(s.acid), 0) as acid, coalesce(sum(s.product), 0) as product_grams,
+             (
+               select count(distinct r.round_id)
+               from treatment_round r
+               where r.on_day between #{filter.from} and #{filter.to}
+               <if test="filter.apiaryId != null">and r.apiary_id = #{filter.apiaryId}</if>
+               <if test="filter.hiveId != null">
+                 and r.round_id in (select t.round_id from treatment t where t.hive_id = #{filter.hiveId} and t.stands)
+               </if>
+               <choose>
+                 <when test="filter.only.name() == 'OFF_LABEL'">and r.off_label</when>
+                 <when test="filter.only.name() == 'CORRECTED'">and r.corrected</when>
+                 <when test="filter.only.name() == 'TYPED'">and false</when>
+               </choose>
+             ) as rounds,
+             count(distinct case when s.line_count &gt; s.struck then s.hive_id end) as hives
+      from treatment_sum s
+      where s.on_year between #{filter.fromYear} and #{filter.toYear}
+      <if test="filter.apiaryId != null">and s.apiary_id = #{filter.apiaryId}</if>
+      <if test="filter.hiveId != null">and s.hive_id = #{filter.hiveId}</if>
+      <choose>
+        <when test="filter.only.name() == 'OFF_LABEL'">and s.off_label</when>
+        <when test="filter.only.name() == 'CORRECTED'">and s.corrected</when>
+        <when test="filter.only.name() == 'TYPED'">and s.typed</when>
+      </choose>
+      </script>
+      """)
   RegisterTotals totals(@Param("filter") RegisterFilter filter);
 
   /** First and last year with a line, or nothing. */
@@ -237,4 +263,62 @@ interface RegisterMapper {
       where id = #{id}
       """)
   void settle(UUID id, double acid, String lot, boolean stands);
+
+  /** Draws the sums of a hive and year anew. */
+  default void tally(UUID hiveId, int year) {
+    forgetSums(hiveId, year);
+    drawSums(hiveId, year, LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31));
+  }
+
+  @Delete("delete from treatment_sum where hive_id = #{hiveId} and on_year = #{year}")
+  void forgetSums(UUID hiveId, int year);
+
+  @Insert(
+      """
+      insert into treatment_sum (hive_id, on_year, apiary_id, off_label, corrected, typed, line_count, struck, acid, product)
+      select hive_id, cast(#{year} as int), apiary_id, coalesce(verdict = 'NOT_ON_LABEL', false), corrected,
+             round_id is null, count(*), count(case when not stands then 1 end),
+             coalesce(sum(case when stands then acid_now end), 0),
+             coalesce(sum(case when stands then product_now end), 0)
+      from treatment
+      where hive_id = #{hiveId} and on_day between #{from} and #{to}
+      group by hive_id, apiary_id, coalesce(verdict = 'NOT_ON_LABEL', false), corrected, round_id is null
+      """)
+  void drawSums(UUID hiveId, int year, LocalDate from, LocalDate to);
+
+  /** Draws the sums of a round anew. */
+  default void tallyRound(UUID roundId) {
+    forgetRound(roundId);
+    drawRound(roundId);
+  }
+
+  @Delete("delete from treatment_round where round_id = #{roundId}")
+  void forgetRound(UUID roundId);
+
+  @Insert(
+      """
+      insert into treatment_round (
+        round_id, lot, apiary_id, on_day, began, ended, line_count, loads, acid, product, off_label, corrected, people)
+      select t.round_id, coalesce(t.lot_now, ''), t.apiary_id, min(t.on_day), min(t.started_at),
+             max(coalesce(t.opened_at, t.removed_at, t.started_at)), count(*), sum(t.loads), sum(t.acid_now),
+             sum(t.product_now), bool_or(coalesce(t.verdict = 'NOT_ON_LABEL', false)), bool_or(t.corrected),
+             (select count(distinct e.done_by) from run_event e where e.round_id = #{roundId})
+      from treatment t
+      where t.stands and t.round_id = #{roundId}
+      group by t.round_id, coalesce(t.lot_now, ''), t.apiary_id
+      """)
+  void drawRound(UUID roundId);
+
+  @Insert(
+      """
+      merge into treatment_special (id)
+      key (id)
+      select id
+      from treatment
+      where id = #{id} and (verdict = 'NOT_ON_LABEL' or corrected or round_id is null)
+      """)
+  void markSpecial(UUID id);
+
+  @Delete("delete from treatment_special where id = #{id}")
+  void forgetSpecial(UUID id);
 }

@@ -62,9 +62,16 @@ interface ReviewMapper {
 
   @Select(
       """
-      select month(on_day) as month_of_year, count(*) as treatments, sum(acid_now) as acid
-      from treatment
-      where stands and on_day between #{from} and #{to}
+      select month(on_day) as month_of_year, sum(line_count) as treatments, sum(acid) as acid
+      from (
+        select on_day, line_count, acid
+        from treatment_round
+        where on_day between #{from} and #{to}
+        union all
+        select t.on_day, 1, t.acid_now
+        from treatment_special s
+        join treatment t on t.id = s.id
+        where t.stands and t.round_id is null and t.on_day between #{from} and #{to})
       group by month(on_day)
       order by 1
       """)

@@ -76,11 +76,9 @@ interface StockMapper {
   /** What was burned, by round and lot: the sums are small beside the register. */
   @Select(
       """
-      select round_id, min(on_day) as "day", min(started_at) as at, sum(product_now) as grams, lot_now as lot
-      from treatment
-      where stands and round_id is not null
-      group by round_id, lot_now
-      order by 3
+      select round_id, on_day as "day", began as at, product as grams, nullif(lot, '') as lot
+      from treatment_round
+      order by began
       """)
   List<Draw> draws();
 
@@ -98,16 +96,14 @@ interface StockMapper {
 
   @Select(
       """
-      select t.round_id, t.apiary_id, a.name as apiary, min(t.on_day) as "day", count(*) as hives, sum(t.loads) as burns,
-             sum(t.product_now) as product_grams, min(t.started_at) as began,
-             max(coalesce(t.opened_at, t.removed_at, t.started_at)) as ended,
-             (select count(distinct e.done_by) from run_event e where e.round_id = t.round_id) as people,
-             min(g.price) as tool_price
-      from treatment t
+      select t.round_id, t.apiary_id, a.name as apiary, min(t.on_day) as "day", sum(t.line_count) as hives,
+             sum(t.loads) as burns, sum(t.product) as product_grams, min(t.began) as began, max(t.ended) as ended,
+             max(t.people) as people, min(g.price) as tool_price
+      from treatment_round t
       join apiary a on a.id = t.apiary_id
       join round r on r.id = t.round_id
       left join tool g on g.id = r.tool_id
-      where t.stands and t.on_day between #{from} and #{to}
+      where t.on_day between #{from} and #{to}
       group by t.round_id, t.apiary_id, a.name
       order by min(t.on_day) desc, a.name
       """)

@@ -110,15 +110,8 @@ class Chores {
     counts
         .boardsToRead()
         .forEach(
-            (apiaryId, boards) ->
-                chores.add(
-                    of(
-                        ChoreKind.BOARDS_TO_READ,
-                        places.get(apiaryId),
-                        null,
-                        boards == 1
-                            ? "1 board has lain a day or more: read it"
-                            : boards + " boards have lain a day or more: read them")));
+            (apiaryId, says) ->
+                chores.add(of(ChoreKind.BOARDS_TO_READ, places.get(apiaryId), null, says)));
     addMonthlyCounts(places.values(), chores);
     chores.sort(
         Comparator.comparing(Chore::kind)

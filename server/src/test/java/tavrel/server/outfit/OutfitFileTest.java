@@ -29,6 +29,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import tavrel.core.InvalidValue;
 import tavrel.server.people.Role;
 import tavrel.server.round.RoundFixture;
@@ -60,12 +62,37 @@ class OutfitFileTest extends RoundFixture {
   }
 
   @Test
+  void sums_of_the_register_are_drawn_anew_and_are_those_that_were_kept() throws Exception {
+    assertThat(
+            jdbc.queryForList(
+                "select * from treatment_sum where apiary_id = ?", UUID.fromString(apiaryId)))
+        .isNotEmpty();
+    OutfitLoader.load(file(whole), folder);
+    TakeOver.finish(folder, Instant.now());
+    JdbcTemplate loaded =
+        new JdbcTemplate(
+            new SingleConnectionDataSource(TakeOver.urlInUse(folder), "tavrel", "", true));
+    for (String sums :
+        List.of(
+            "treatment_sum where apiary_id = ?",
+            "treatment_round where apiary_id = ?",
+            "treatment_special where id in (select id from treatment where apiary_id = ?)")) {
+      UUID here = UUID.fromString(apiaryId);
+      assertThat(loaded.queryForList("select * from " + sums, here))
+          .as(sums)
+          .containsExactlyInAnyOrderElementsOf(jdbc.queryForList("select * from " + sums, here));
+    }
+    loaded.execute("shutdown");
+  }
+
+  @Test
   void every_table_is_in_it_and_is_told_with_its_columns() throws Exception {
     Map<String, byte[]> parts = unpacked(whole);
     List<String> tables =
         jdbc.queryForList(
             "select lower(table_name) from information_schema.tables where table_schema = 'PUBLIC'"
-                + " and table_type = 'BASE TABLE' and table_name <> 'flyway_schema_history'",
+                + " and table_type = 'BASE TABLE' and table_name not in ('flyway_schema_history', 'TREATMENT_SUM', 'TREATMENT_ROUND',"
+                + " 'TREATMENT_SPECIAL')",
             String.class);
     assertThat(parts.keySet())
         .containsAll(tables.stream().map(Manifest::fileOf).toList())

@@ -21,6 +21,7 @@ class StockTest extends RoundFixture {
     jdbc.update("update acid_lot set struck_at = current_timestamp");
     jdbc.update("update supply set struck_at = current_timestamp");
     jdbc.update("update treatment set stands = false");
+    jdbc.update("delete from treatment_round");
     jdbc.update("update round set discarded_at = current_timestamp where finished_at is null");
     jdbc.update("update series set ended_at = current_timestamp");
   }

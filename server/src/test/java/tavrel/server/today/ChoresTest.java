@@ -65,7 +65,7 @@ class ChoresTest extends Yard {
                 30,
                 "natural",
                 true)));
-    assertThat(says("BOARDS_TO_READ")).startsWith("1 board has");
+    assertThat(says("BOARDS_TO_READ")).startsWith("1 board to read");
   }
 
   @Test
