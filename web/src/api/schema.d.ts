@@ -3140,6 +3140,8 @@ export interface components {
             expectedKill: number;
             fit?: components["schemas"]["Fitted"];
             /** Format: double */
+            followUp?: number;
+            /** Format: double */
             naturalPerDay?: number;
             next: components["schemas"]["NextStep"][];
             reduction?: components["schemas"]["Efficacy"];

@@ -113,8 +113,7 @@ const oneMore = computed(() => ({
       </template>
       <p v-if="result.followUp !== undefined">
         Of the mites that fell at these rounds and at the one after them, these brought down
-        <strong class="figure">{{ share(result.followUp) }}</strong
-        >, by the boards.
+        <strong class="figure">{{ share(result.followUp) }}</strong>, by the boards.
       </p>
       <p v-if="mayPlan">
         <router-link :to="oneMore">Plan one more round for {{ hive.name }}</router-link> ·
