@@ -36,19 +36,7 @@ final class BooksBench {
     Path empty = folder.resolve("empty.zip");
     try (App app = App.quickServe(folder.resolve("empty"))) {
       Client keeper = new Client(app.url());
-      keeper.send("GET", "/api/welcome", null);
-      keeper.send(
-          "POST",
-          "/api/welcome",
-          Map.of(
-              "code",
-              app.firstCode(),
-              "login",
-              "bench",
-              "name",
-              "Bench",
-              "password",
-              Bench.PASSWORD));
+      keeper.firstKeeper(app);
       keeper.take("/api/outfit/outfit.zip", empty);
     }
     LocalDate last = LocalDate.now(ZoneOffset.UTC).withDayOfYear(1).minusDays(1);

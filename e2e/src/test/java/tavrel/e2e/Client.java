@@ -10,6 +10,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.UUID;
 
 /** Speaks to the application's API as a browser does: cookies, token, JSON. */
@@ -22,6 +23,23 @@ final class Client {
 
   Client(String url) {
     this.url = url;
+  }
+
+  /** Makes the first keeper of an application that has nobody yet, and signs in as them. */
+  void firstKeeper(App app) throws IOException, InterruptedException {
+    send("GET", "/api/welcome", null);
+    send(
+        "POST",
+        "/api/welcome",
+        Map.of(
+            "code",
+            app.firstCode(),
+            "login",
+            "bench",
+            "name",
+            "Bench",
+            "password",
+            Bench.PASSWORD));
   }
 
   String apiaryNamed(String name) throws IOException, InterruptedException {

@@ -56,19 +56,7 @@ public final class OutfitBench {
   }
 
   private void measure() throws IOException, InterruptedException {
-    client.send("GET", "/api/welcome", null);
-    client.send(
-        "POST",
-        "/api/welcome",
-        Map.of(
-            "code",
-            app.firstCode(),
-            "login",
-            "bench",
-            "name",
-            "Bench",
-            "password",
-            Bench.PASSWORD));
+    client.firstKeeper(app);
     client.upload(roster());
     client.send(
         "PUT",

@@ -9,100 +9,30 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** How the values of a column are written in an outfit file, so that they come back the same. */
 enum ColumnKind {
-  TEXT("text") {
-    @Override
-    @Nullable String written(ResultSet row, int column) throws SQLException {
-      return row.getString(column);
-    }
-
-    @Override
-    Object read(String text) {
-      return text;
-    }
-  },
-  ID("UUID") {
-    @Override
-    @Nullable String written(ResultSet row, int column) throws SQLException {
-      return text(row.getObject(column, UUID.class));
-    }
-
-    @Override
-    Object read(String text) {
-      UUID id = UUID.fromString(text);
-      if (!id.toString().equals(text)) {
-        throw new IllegalArgumentException(text);
-      }
-      return id;
-    }
-  },
-  WHOLE("whole number") {
-    @Override
-    @Nullable String written(ResultSet row, int column) throws SQLException {
-      return text(row.getObject(column));
-    }
-
-    @Override
-    Object read(String text) {
-      return Long.valueOf(text);
-    }
-  },
-  NUMBER("number, with a point") {
-    @Override
-    @Nullable String written(ResultSet row, int column) throws SQLException {
-      return text(row.getObject(column));
-    }
-
-    @Override
-    Object read(String text) {
-      return Double.valueOf(text);
-    }
-  },
-  YES_OR_NO("true or false") {
-    @Override
-    @Nullable String written(ResultSet row, int column) throws SQLException {
-      return text(row.getObject(column));
-    }
-
-    @Override
-    Object read(String text) {
-      return switch (text) {
-        case "true" -> true;
-        case "false" -> false;
-        default -> throw new IllegalArgumentException(text);
-      };
-    }
-  },
-  DAY("day, YYYY-MM-DD") {
-    @Override
-    @Nullable String written(ResultSet row, int column) throws SQLException {
-      return text(row.getObject(column, LocalDate.class));
-    }
-
-    @Override
-    Object read(String text) {
-      return LocalDate.parse(text);
-    }
-  },
-  MOMENT("moment in UTC, YYYY-MM-DDThh:mm:ss.ffffffZ") {
-    @Override
-    @Nullable String written(ResultSet row, int column) throws SQLException {
-      return text(row.getObject(column, Instant.class));
-    }
-
-    @Override
-    Object read(String text) {
-      return OffsetDateTime.ofInstant(Instant.parse(text), ZoneOffset.UTC);
-    }
-  };
+  TEXT("text", String.class, text -> text),
+  ID("UUID", UUID.class, ColumnKind::uuid),
+  WHOLE("whole number", Long.class, Long::valueOf),
+  NUMBER("number, with a point", Double.class, Double::valueOf),
+  YES_OR_NO("true or false", Boolean.class, ColumnKind::truth),
+  DAY("day, YYYY-MM-DD", LocalDate.class, LocalDate::parse),
+  MOMENT(
+      "moment in UTC, YYYY-MM-DDThh:mm:ss.ffffffZ",
+      Instant.class,
+      text -> OffsetDateTime.ofInstant(Instant.parse(text), ZoneOffset.UTC));
 
   private final String words;
+  private final Class<?> type;
+  private final Function<String, Object> reading;
 
-  ColumnKind(String words) {
+  ColumnKind(String words, Class<?> type, Function<String, Object> reading) {
     this.words = words;
+    this.type = type;
+    this.reading = reading;
   }
 
   /** What it holds, for the description in the file and for messages. */
@@ -111,14 +41,19 @@ enum ColumnKind {
   }
 
   /** A value of a row as text, or null. */
-  abstract @Nullable String written(ResultSet row, int column) throws SQLException;
+  @Nullable String written(ResultSet row, int column) throws SQLException {
+    Object value = row.getObject(column, type);
+    return value == null ? null : value.toString();
+  }
 
   /**
    * The value that a text stands for.
    *
    * @throws IllegalArgumentException or {@link DateTimeException} if it stands for none
    */
-  abstract Object read(String text);
+  Object read(String text) {
+    return reading.apply(text);
+  }
 
   static ColumnKind of(int type, String name) {
     return switch (type) {
@@ -137,7 +72,20 @@ enum ColumnKind {
     };
   }
 
-  private static @Nullable String text(@Nullable Object value) {
-    return value == null ? null : value.toString();
+  /** Only as it is written: others stand for the same, but would not come out the same. */
+  private static UUID uuid(String text) {
+    UUID id = UUID.fromString(text);
+    if (!id.toString().equals(text)) {
+      throw new IllegalArgumentException(text);
+    }
+    return id;
+  }
+
+  private static boolean truth(String text) {
+    return switch (text) {
+      case "true" -> true;
+      case "false" -> false;
+      default -> throw new IllegalArgumentException(text);
+    };
   }
 }

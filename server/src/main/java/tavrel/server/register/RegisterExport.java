@@ -44,10 +44,13 @@ class RegisterExport {
   @Transactional(readOnly = true)
   public void csv(RegisterFilter filter, OutputStream out) throws IOException {
     RegisterCsv csv = new RegisterCsv(out);
+    mapper.giveAtOnce(true);
     try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
       for (TreatmentLine line : lines) {
         csv.write(register.entry(line));
       }
+    } finally {
+      mapper.giveAtOnce(false);
     }
     csv.finish();
   }
@@ -62,10 +65,13 @@ class RegisterExport {
       writer.writeNumberField("version", 1);
       writer.writePOJOField("totals", mapper.totals(filter));
       writer.writeArrayFieldStart("entries");
+      mapper.giveAtOnce(true);
       try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
         for (TreatmentLine line : lines) {
           writer.writePOJO(register.entry(line));
         }
+      } finally {
+        mapper.giveAtOnce(false);
       }
       writer.writeEndArray();
       writer.writeEndObject();

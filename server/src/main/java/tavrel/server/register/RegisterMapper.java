@@ -50,7 +50,7 @@ interface RegisterMapper {
              s.version as sheet_version, t.verdict, t.label_says, t.off_label_reason, t.celsius, t.wind_ms, t.wind_from,
              t.weather_from, t.made_up as weather_made_up, t.remarks, t.stands, t.corrected
       from treatment t
-      join apiary a on a.id = t.apiary_id
+      left join apiary a on a.id = t.apiary_id
       left join rule_sheet s on s.id = t.rule_sheet_id
       """;
 
@@ -81,6 +81,13 @@ interface RegisterMapper {
   @Select("<script>" + LINE + WANTED + LATEST_FIRST + "</script>")
   @Options(fetchSize = 500)
   Cursor<TreatmentLine> every(@Param("filter") RegisterFilter filter);
+
+  /**
+   * Lets the database give rows as it finds them, in this session: it would lay a long answer aside
+   * on disk first. The order has to be an index's own.
+   */
+  @Update("set lazy_query_execution #{lazy}")
+  void giveAtOnce(@Param("lazy") boolean lazy);
 
   @Select(LINE + "where t.id = #{id}")
   Optional<TreatmentLine> byId(UUID id);
@@ -137,11 +144,10 @@ interface RegisterMapper {
   @Select(
       """
       select t.hive_id, h.name as hive, t.on_day as "day",
-             o.id is not null as oxalic, t.waiting_days,
+             t.means in ('OXALIC_VAPOUR', 'OXALIC_TRICKLED') as oxalic, t.waiting_days,
              s.max_rounds_per_year as most, s.name as rule_sheet
       from treatment t
       join hive h on h.id = t.hive_id
-      left join oxalic_given o on o.id = t.id
       left join rule_sheet s on s.id = t.rule_sheet_id
       where h.apiary_id = #{apiaryId} and t.on_day between #{from} and #{to} and t.stands
       order by h.place, t.on_day
