@@ -57,7 +57,8 @@ public class TavrelApplication {
   }
 
   private static void anew(ConfigurableApplicationContext context, String[] args) {
-    new Thread(
+    Thread restart =
+        new Thread(
             () -> {
               try {
                 Thread.sleep(ANSWER_MILLIS);
@@ -67,7 +68,10 @@ public class TavrelApplication {
               context.close();
               start(args);
             },
-            "restart")
-        .start();
+            "restart");
+    // The server's own threads are daemons and hand that on; this one alone keeps the process alive
+    // in between.
+    restart.setDaemon(false);
+    restart.start();
   }
 }
