@@ -9,12 +9,16 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.ibatis.cursor.Cursor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
+import tavrel.core.register.Correction;
 import tavrel.core.register.HoneyWait;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.http.Problem;
@@ -44,15 +48,25 @@ class RegisterExport {
   @Transactional(readOnly = true)
   public void csv(RegisterFilter filter, OutputStream out) throws IOException {
     RegisterCsv csv = new RegisterCsv(out);
+    Map<UUID, List<Correction>> corrections = corrections(filter);
     mapper.giveAtOnce(true);
     try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
       for (TreatmentLine line : lines) {
-        csv.write(register.entry(line));
+        csv.write(RegisterEntry.of(line, corrections.getOrDefault(line.id(), List.of())));
       }
     } finally {
       mapper.giveAtOnce(false);
     }
     csv.finish();
+  }
+
+  /** Read before the lines: while these are given, the session must be asked for nothing else. */
+  private Map<UUID, List<Correction>> corrections(RegisterFilter filter) {
+    return mapper.allCorrections(filter).stream()
+        .collect(
+            Collectors.groupingBy(
+                RegisterMapper.OfLine::treatmentId,
+                Collectors.mapping(RegisterMapper.OfLine::correction, Collectors.toList())));
   }
 
   /** Writes {@code {"totals": …, "entries": […]}}, entry by entry. */
@@ -65,10 +79,11 @@ class RegisterExport {
       writer.writeNumberField("version", 1);
       writer.writePOJOField("totals", mapper.totals(filter));
       writer.writeArrayFieldStart("entries");
+      Map<UUID, List<Correction>> corrections = corrections(filter);
       mapper.giveAtOnce(true);
       try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
         for (TreatmentLine line : lines) {
-          writer.writePOJO(register.entry(line));
+          writer.writePOJO(RegisterEntry.of(line, corrections.getOrDefault(line.id(), List.of())));
         }
       } finally {
         mapper.giveAtOnce(false);

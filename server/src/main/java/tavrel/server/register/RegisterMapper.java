@@ -15,6 +15,7 @@ import org.apache.ibatis.annotations.Update;
 import org.apache.ibatis.cursor.Cursor;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.register.Correction;
+import tavrel.core.register.EntryField;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.yardrun.Treatment;
 
@@ -248,6 +249,34 @@ interface RegisterMapper {
       order by number
       """)
   List<Correction> corrections(UUID treatmentId);
+
+  /** A correction with the line that it is of. */
+  record OfLine(
+      UUID treatmentId,
+      UUID id,
+      EntryField field,
+      String was,
+      String becomes,
+      String why,
+      String by,
+      Instant at) {
+
+    Correction correction() {
+      return new Correction(id, field, was, becomes, why, by, at);
+    }
+  }
+
+  /** The corrections of all lines wanted, each line's in order. */
+  @Select(
+      """
+      <script>
+      select c.treatment_id, c.id, c.field, c.was, c.becomes, c.why, c.done_by as "by", c.at
+      from correction c
+      join treatment t on t.id = c.treatment_id
+      """
+          + WANTED
+          + "order by c.treatment_id, c.number</script>")
+  List<OfLine> allCorrections(@Param("filter") RegisterFilter filter);
 
   @Select("select count(*) from correction where id = #{id}")
   int holds(UUID id);

@@ -192,6 +192,20 @@ class RegisterTest extends RoundFixture {
   }
 
   @Test
+  void lines_after_a_corrected_one_are_in_the_files_too() throws Exception {
+    UUID round = planned();
+    confirm(round);
+    for (int i = 0; i < 3; i++) {
+      treat(round, hives.get(i), -900 + 70 * i);
+    }
+    correct(
+        register().path("lines").get(1).path("line").path("id").asText(), "LOT", "", "A1", "tin");
+    assertThat(file("treatments.csv").lines()).hasSize(4);
+    assertThat(json.readTree(bytes("treatments.json?apiaryId=" + apiaryId)).path("entries"))
+        .hasSize(3);
+  }
+
+  @Test
   void json_holds_every_entry_with_its_corrections_and_the_sums() throws Exception {
     String line = treatedHive(0);
     correct(line, "LOT", "", "A1", "it was on the tin");
