@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/results/rest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/rhythm": {
         parameters: {
             query?: never;
@@ -940,6 +956,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register/treatments.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1821,6 +1853,22 @@ export interface paths {
         };
         get?: never;
         put: operations["respace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/series/{id}/rest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["replan"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2901,6 +2949,15 @@ export interface components {
             /** @enum {string} */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
         };
+        Foretold: {
+            from: string;
+            /** @enum {string} */
+            kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
+            /** Format: int32 */
+            pieces: number;
+            /** Format: date */
+            runsOutOn?: string;
+        };
         FreeWindow: {
             empty?: boolean;
             likely?: components["schemas"]["DaySpan"];
@@ -2977,11 +3034,14 @@ export interface components {
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
             /** Format: uuid */
             id: string;
+            line?: string;
             name: string;
             /** Format: int32 */
             place: number;
             /** Format: int32 */
             row: number;
+            /** Format: date */
+            since?: string;
             /** Format: int32 */
             supers: number;
         };
@@ -2996,12 +3056,14 @@ export interface components {
             floor?: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
             /** @enum {string} */
             innerCover?: "CLOSED" | "HOLE_OPEN";
+            line?: string;
             /** @enum {string} */
             material?: "WOOD" | "PLASTIC" | "FOAM";
             /** @enum {string} */
             port?: "NONE" | "FRONT_ENTRANCE" | "BACK" | "RACK" | "UPPER_BOX";
             /** @enum {string} */
             shutting?: "WET_CLOTH" | "LEFT_OPEN";
+            since?: string;
             stand?: string;
             /** Format: int32 */
             supers?: number;
@@ -3170,6 +3232,12 @@ export interface components {
             ruleSheet?: string;
             says: string;
         };
+        HiveThen: {
+            hive: string;
+            /** Format: uuid */
+            hiveId: string;
+            wash: components["schemas"]["Estimate"];
+        };
         HiveToReady: {
             /** Format: uuid */
             hiveId: string;
@@ -3215,6 +3283,12 @@ export interface components {
             high: number;
             /** Format: double */
             low: number;
+        };
+        JudgedWay: {
+            labelSays?: string;
+            /** @enum {string} */
+            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+            way: components["schemas"]["Way"];
         };
         Judgement: {
             findings: components["schemas"]["Finding"][];
@@ -3594,7 +3668,10 @@ export interface components {
             boxes: string;
             /** @enum {string} */
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
+            line?: string;
             name: string;
+            /** Format: date */
+            since?: string;
             /** Format: int32 */
             supers: number;
         };
@@ -3804,6 +3881,8 @@ export interface components {
             words: string;
         };
         OnHand: {
+            charges: string[];
+            foretold: components["schemas"]["Foretold"][];
             lots: components["schemas"]["LotState"][];
             order: components["schemas"]["AcidOrder"];
             shelves: components["schemas"]["SupplyShelf"][];
@@ -4067,6 +4146,10 @@ export interface components {
             /** Format: int32 */
             struck: number;
         };
+        Rest: {
+            days: string[];
+            offLabelReason?: string;
+        };
         ResultLine: {
             hive: components["schemas"]["Hive"];
             result?: components["schemas"]["HiveResult"];
@@ -4084,6 +4167,7 @@ export interface components {
         };
         RosterRow: {
             apiary: string;
+            bees?: string;
             boxes: components["schemas"]["BroodBox"][];
             /** @enum {string} */
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
@@ -4096,6 +4180,8 @@ export interface components {
             longitude?: number;
             /** Format: int32 */
             place: number;
+            /** Format: date */
+            since?: string;
             /** Format: int32 */
             supers: number;
         };
@@ -4159,6 +4245,8 @@ export interface components {
         RoundCost: {
             /** Format: double */
             acid?: number;
+            /** Format: double */
+            driving?: number;
             /** Format: double */
             wear?: number;
             /** Format: double */
@@ -4608,6 +4696,7 @@ export interface components {
             /** Format: date */
             today: string;
             tool: string;
+            underWay?: boolean;
             /** @enum {string} */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
@@ -4621,6 +4710,17 @@ export interface components {
             /** @enum {string} */
             occasion: "SWARM" | "PACKAGE" | "SPLIT" | "BEFORE_SALE" | "LATE_SUMMER" | "WINTER";
             says: string;
+        };
+        SeriesRest: {
+            /** Format: double */
+            limitPercent: number;
+            /** Format: date */
+            on: string;
+            series: string;
+            /** Format: uuid */
+            seriesId: string;
+            ways: components["schemas"]["JudgedWay"][];
+            without: string[];
         };
         SeriesRound: {
             /** Format: date */
@@ -4928,6 +5028,14 @@ export interface components {
             /** Format: double */
             setCelsius: number;
         };
+        Way: {
+            /** Format: int32 */
+            above: number;
+            days: string[];
+            hives: components["schemas"]["HiveThen"][];
+            /** @enum {string} */
+            kind: "END_HERE" | "AS_AGREED" | "FITTED";
+        };
         WayOn: {
             /** Format: date */
             commonDate?: string;
@@ -5068,7 +5176,7 @@ export interface components {
             differ: boolean;
             groups: components["schemas"]["Group"][];
             /** @enum {string} */
-            what: "TOOL" | "DOSE" | "SEAL" | "WARMTH" | "ROUNDS";
+            what: "TOOL" | "DOSE" | "SEAL" | "WARMTH" | "ROUNDS" | "APIARY" | "LINE";
         };
         YardCell: {
             closed?: string;
@@ -5588,6 +5696,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ApiaryResults"];
+                };
+            };
+        };
+    };
+    rest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeriesRest"][];
                 };
             };
         };
@@ -6711,6 +6841,31 @@ export interface operations {
                 };
                 content: {
                     "text/csv": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: {
+                year?: number;
+                apiaryId?: string;
+                hiveId?: string;
+                only?: "ALL" | "OFF_LABEL" | "CORRECTED" | "TYPED";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };
@@ -8337,6 +8492,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Miss"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Series"];
+                };
+            };
+        };
+    };
+    replan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rest"];
             };
         };
         responses: {

@@ -28,7 +28,7 @@ const SELECTS = [
   { key: 'supersPlan', label: 'Supers will be', items: options(SUPERS_PLANS) },
 ] as const
 const now = computed(() => common(props.hives))
-const typed = ref({ boxes: '', supers: '', stand: '' })
+const typed = ref({ boxes: '', supers: '', stand: '', since: '', line: '' })
 
 watch(
   now,
@@ -37,6 +37,8 @@ watch(
       boxes: shared.boxes ?? '',
       supers: shared.supers?.toString() ?? '',
       stand: shared.stand ?? '',
+      since: shared.since ?? '',
+      line: shared.line ?? '',
     }
   },
   { immediate: true },
@@ -59,6 +61,16 @@ function setSupers(): void {
 
 function setBoxes(): void {
   if (typed.value.boxes !== (now.value.boxes ?? '')) set('boxes', typed.value.boxes, 'Brood boxes')
+}
+
+function setSince(): void {
+  if (typed.value.since !== (now.value.since ?? '')) {
+    set('since', typed.value.since, 'Stands since')
+  }
+}
+
+function setLine(): void {
+  if (typed.value.line !== (now.value.line ?? '')) set('line', typed.value.line, 'Line of bees')
 }
 
 function setStand(): void {
@@ -106,6 +118,24 @@ function setStand(): void {
       :placeholder="differs('stand') ?? 'none'"
       :error-messages="wrong.stand"
       @change="setStand"
+    />
+    <v-text-field
+      v-model="typed.line"
+      density="compact"
+      label="Line of its bees"
+      :placeholder="differs('line') ?? 'as you call it'"
+      :error-messages="wrong.line"
+      @change="setLine"
+    />
+    <v-text-field
+      v-model="typed.since"
+      density="compact"
+      type="date"
+      label="Stands here since"
+      :hint="differs('since')"
+      :persistent-hint="Boolean(differs('since'))"
+      :error-messages="wrong.since"
+      @change="setSince"
     />
     <v-checkbox
       v-if="now.stand"

@@ -11,10 +11,17 @@ const hive = reactive({
   boxes: 'deep 10',
   supers: '0',
   floor: 'SOLID' as Shapes['NewHive']['floor'],
+  since: '',
+  line: '',
 })
 
 function add(): void {
-  emit('add', { ...hive, supers: Number(hive.supers || '0') })
+  emit('add', {
+    ...hive,
+    supers: Number(hive.supers || '0'),
+    since: hive.since || undefined,
+    line: hive.line || undefined,
+  })
 }
 </script>
 
@@ -40,6 +47,19 @@ function add(): void {
       :error-messages="wrong.supers"
     />
     <v-select v-model="hive.floor" density="compact" label="Floor" :items="options(FLOORS)" />
+    <v-text-field
+      v-model="hive.line"
+      density="compact"
+      label="Line of its bees"
+      :error-messages="wrong.line"
+    />
+    <v-text-field
+      v-model="hive.since"
+      density="compact"
+      type="date"
+      label="Stands here since"
+      :error-messages="wrong.since"
+    />
     <v-btn type="submit" variant="flat" color="primary">Add it</v-btn>
   </form>
 </template>

@@ -11,6 +11,8 @@ export function before(hive: Hive, change: HiveChange): HiveChange {
   const now: Required<HiveChange> = {
     ...hive.fittings,
     stand: hive.fittings.stand ?? '',
+    since: hive.since ?? '',
+    line: hive.line ?? '',
     boxes: boxNotation(hive.boxes),
     supers: hive.supers,
     floor: hive.floor,
@@ -28,6 +30,8 @@ export function common(hives: readonly Hive[]): HiveChange {
     floor: hive.floor,
     ...hive.fittings,
     stand: hive.fittings.stand ?? '',
+    since: hive.since ?? '',
+    line: hive.line ?? '',
   }))
   const first = all[0]
   if (!first) return {}

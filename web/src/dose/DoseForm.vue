@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import type { Shapes } from '../api/client'
+import LotPick from './LotPick.vue'
 import type { DoseDraft } from './doseDraft'
 
 const props = defineProps<{
@@ -12,6 +13,7 @@ const props = defineProps<{
   offLabel: boolean
   tools: readonly Shapes['KnownTool'][]
   scoops: readonly Shapes['Weighed'][]
+  lots: readonly Shapes['LotState'][]
 }>()
 defineEmits<{ makeSheet: [] }>()
 /** What the keeper decides once for a round. */
@@ -73,6 +75,16 @@ watch(
   },
   { immediate: true },
 )
+
+/** A lot of the stock brings its product and strength along. */
+function takeLot(lot: Shapes['AcidLot']): void {
+  draft.value = {
+    ...draft.value,
+    lot: lot.name,
+    product: lot.product,
+    strengthPercent: String(Math.round(1_000 * lot.strength) / 10),
+  }
+}
 
 function same(one: string, other: string): boolean {
   return one.trim().toLowerCase() === other.trim().toLowerCase()
@@ -180,11 +192,12 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
           :error-messages="wrong.product"
           @update:model-value="set('product', $event)"
         />
-        <v-text-field
-          :model-value="draft.lot"
-          label="Lot"
-          :error-messages="wrong.lot"
-          @update:model-value="set('lot', $event)"
+        <LotPick
+          :lot="draft.lot"
+          :lots="lots"
+          :wrong="wrong.lot"
+          @lot="set('lot', $event)"
+          @chosen="takeLot"
         />
       </div>
       <v-text-field

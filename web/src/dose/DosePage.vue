@@ -28,6 +28,7 @@ const draft = useDoseDraft(apiaryId)
 const { hives, chosen, series, number, leftBy, body: whom } = useChosenHives(apiaryId)
 const gear = ref<Shapes['AllGear'] | null>(null)
 const scoops = ref<Shapes['Weighed'][]>([])
+const lots = ref<Shapes['LotState'][]>([])
 const openRound = ref<Shapes['Round'] | null>(null)
 /** What planning was refused for; stands until something is changed. */
 const notKept = ref<{ fields: Record<string, string>; says: string }>({ fields: {}, says: '' })
@@ -63,15 +64,17 @@ const offLabel = computed(() => sheet.value?.verdict === 'NOT_ON_LABEL')
 
 onMounted(async () => {
   try {
-    const [found, offered, sheets, known, weighed] = await Promise.all([
+    const [found, offered, sheets, known, weighed, stock] = await Promise.all([
       ask(api.GET('/api/apiaries')),
       ask(api.GET('/api/choices')),
       ask(api.GET('/api/rule-sheets')),
       ask(api.GET('/api/gear')),
       ask(api.GET('/api/scoops')),
+      ask(api.GET('/api/stock')),
     ])
     gear.value = known
     scoops.value = weighed
+    lots.value = stock.lots
     apiaries.value = found
     choices.value = offered
     ruleSheets.value = sheets
@@ -218,6 +221,7 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
       :off-label="offLabel"
       :tools="gear?.tools ?? []"
       :scoops="scoops"
+      :lots="lots"
       @make-sheet="making = true"
     />
     <section v-if="sheet" class="result" aria-label="Dose sheet">

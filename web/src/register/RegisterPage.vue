@@ -45,7 +45,7 @@ const query = computed(() => ({
   ...(only.value === 'ALL' ? {} : { only: only.value }),
 }))
 
-function file(kind: 'csv' | 'json' | 'pdf'): string {
+function file(kind: 'csv' | 'json' | 'pdf' | 'ics'): string {
   const parameters = new URLSearchParams(
     Object.entries(query.value).map(([key, value]) => [key, String(value)]),
   )
@@ -110,6 +110,7 @@ onMounted(async () => {
       <a :href="file('pdf')" download>PDF</a>
       <a :href="file('csv')" download>CSV</a>
       <a :href="file('json')" download>JSON</a>
+      <a :href="file('ics')" download>Calendar</a>
     </span>
   </div>
   <div class="filters no-print">

@@ -12,6 +12,7 @@ import { percent } from '../parts/numbers'
 import { useSession } from '../parts/session'
 import DropChart from './DropChart.vue'
 import ResultDetail from './ResultDetail.vue'
+import RestCard from './RestCard.vue'
 
 /** Did it work: counts before, during and after the rounds of an apiary, hive by hive. */
 const session = useSession()
@@ -20,6 +21,7 @@ const route = useRoute()
 const apiaryId = ref(typeof route.query.apiary === 'string' ? route.query.apiary : inHand.id)
 const from = ref<string | null>(null)
 const results = ref<Shapes['ApiaryResults'] | null>(null)
+const rests = ref<Shapes['SeriesRest'][]>([])
 const chosen = ref('')
 const problem = ref('')
 
@@ -40,12 +42,30 @@ async function load(): Promise<void> {
     problem.value = words(thrown)
   }
 }
+async function loadRest(): Promise<void> {
+  const id = apiaryId.value
+  rests.value = []
+  if (!id) return
+  try {
+    const found = await ask(
+      api.GET('/api/apiaries/{id}/results/rest', { params: { path: { id } } }),
+    )
+    if (apiaryId.value === id) rests.value = found
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+function taken(): void {
+  void load()
+  void loadRest()
+}
 watch(
   apiaryId,
   (id) => {
     if (id) void inHand.take(id)
     from.value = null
     void load()
+    void loadRest()
   },
   { immediate: true },
 )
@@ -199,6 +219,13 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
           </tr>
         </tbody>
       </LineTable>
+      <RestCard
+        v-for="each in rests"
+        :key="each.seriesId"
+        :rest="each"
+        :may-plan="session.isKeeper"
+        @taken="taken"
+      />
       <ResultDetail
         v-if="inFull?.result"
         :hive="inFull.hive"

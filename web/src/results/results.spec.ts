@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Shapes } from '../api/client'
 import DropChart from './DropChart.vue'
 import ResultDetail from './ResultDetail.vue'
+import RestCard from './RestCard.vue'
 
 const rounds = ['2026-08-04', '2026-08-11']
 const drop = (day: string, byTreatment: number): Shapes['RoundDrop'] => ({
@@ -100,5 +101,65 @@ describe('one hive in full', () => {
   it('offers another round to a keeper alone', () => {
     expect(detail(true).text()).toContain('Plan one more round for K4')
     expect(detail(false).text()).not.toContain('Plan one more round')
+  })
+})
+
+describe('the rest of a series', () => {
+  const way = (
+    kind: Shapes['Way']['kind'],
+    days: string[],
+    middle: number,
+  ): Shapes['JudgedWay'] => ({
+    way: {
+      kind,
+      days,
+      hives: [{ hiveId: 'h', hive: 'Q7', wash: estimate(middle) }],
+      above: middle > 0.02 ? 1 : 0,
+    },
+    verdict: days.length > 2 ? 'NOT_ON_LABEL' : 'ALLOWED',
+  })
+  const rest = (...fitted: string[]): Shapes['SeriesRest'] => ({
+    seriesId: 's',
+    series: 'Late summer',
+    limitPercent: 2,
+    on: '2026-09-20',
+    ways: [
+      way('END_HERE', [], 0.03),
+      way('AS_AGREED', ['2026-08-18'], 0.022),
+      way('FITTED', fitted, 0.01),
+    ],
+    without: ['Q9'],
+  })
+  const card = (of: Shapes['SeriesRest'], mayPlan = true) =>
+    mount(RestCard, {
+      props: { rest: of, mayPlan },
+      global: {
+        stubs: {
+          VBtn: { template: '<button><slot /></button>' },
+          VTextarea: { template: '<textarea />' },
+        },
+      },
+    })
+
+  it('names the worst hive of each way and those that are not reckoned', () => {
+    const shown = card(rest('2026-08-18', '2026-08-25')).text()
+    expect(shown).toContain('Q7')
+    expect(shown).toContain('1 of 1 hive')
+    expect(shown).toContain('Too few counts to reckon with: Q9')
+    expect(shown).toContain('no further round')
+  })
+
+  it('lets a keeper take other days than agreed, and nobody else', () => {
+    expect(card(rest('2026-08-18', '2026-08-25')).findAll('button')).toHaveLength(2)
+    expect(card(rest('2026-08-18')).findAll('button'), 'what fits is what is agreed').toHaveLength(
+      1,
+    )
+    expect(card(rest('2026-08-18', '2026-08-25'), false).findAll('button')).toHaveLength(0)
+  })
+
+  it('asks for a reason only where other days are off the label', () => {
+    const off = card(rest('2026-08-18', '2026-08-21', '2026-08-24'))
+    expect(off.find('textarea').exists()).toBe(true)
+    expect(card(rest('2026-08-18', '2026-08-25')).find('textarea').exists()).toBe(false)
   })
 })

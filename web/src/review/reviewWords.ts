@@ -25,4 +25,6 @@ export const WAYS: Record<Shapes['WorkedHere']['what'], string> = {
   SEAL: 'minutes shut',
   WARMTH: 'air at the burn',
   ROUNDS: 'rounds together',
+  APIARY: 'apiary',
+  LINE: 'line of bees',
 }

@@ -13,6 +13,7 @@ type Kind = Shapes['SupplyShelf']['kind']
 const props = defineProps<{
   shelves: readonly Shapes['SupplyShelf'][]
   supplies: readonly Shapes['Supply'][]
+  foretold: readonly Shapes['Foretold'][]
   mayEnter: boolean
   wrong: Record<string, string>
   add: (supply: Shapes['NewSupply']) => Promise<boolean>
@@ -53,6 +54,10 @@ async function keep(): Promise<void> {
   if (kept) kind.value = ''
 }
 
+function ahead(of: Kind): Shapes['Foretold'] | undefined {
+  return props.foretold.find((each) => each.kind === of)
+}
+
 function last(of: Kind): Shapes['Supply'] | undefined {
   return props.supplies.find((each) => each.kind === of)
 }
@@ -65,6 +70,7 @@ function last(of: Kind): Shapes['Supply'] | undefined {
         <th scope="col">What</th>
         <th scope="col">Should be there</th>
         <th scope="col">Used since</th>
+        <th scope="col">Rounds to come need</th>
         <th scope="col">Last entry</th>
         <th v-if="mayEnter" scope="col"><span class="visually-hidden">Enter</span></th>
       </tr>
@@ -76,6 +82,16 @@ function last(of: Kind): Shapes['Supply'] | undefined {
         <td>
           <template v-if="USED[each.kind]">{{ each.used }}, {{ USED[each.kind] }}</template>
           <template v-else>not followed</template>
+        </td>
+        <td>
+          <template v-if="ahead(each.kind)">
+            about <span class="figure">{{ ahead(each.kind)?.pieces }}</span>
+            <strong v-if="ahead(each.kind)?.runsOutOn" class="out"
+              >, none left on {{ dayOf(ahead(each.kind)?.runsOutOn ?? '') }}</strong
+            >
+            <span class="soft under">{{ ahead(each.kind)?.from }}</span>
+          </template>
+          <span v-else class="soft">not foretold</span>
         </td>
         <td>
           <template v-if="last(each.kind)">
@@ -119,6 +135,15 @@ function last(of: Kind): Shapes['Supply'] | undefined {
   grid-template-columns: 150px auto;
   gap: 6px;
   align-items: start;
+}
+
+.under {
+  display: block;
+  font-size: 0.8125rem;
+}
+
+.out {
+  color: var(--caution);
 }
 
 .word {

@@ -76,9 +76,11 @@ const share = computed(() => {
     </section>
     <section class="sheet part">
       <h2>On the shelf</h2>
+      <p v-for="says in stock.charges" :key="says" class="short-of">{{ says }}.</p>
       <ShelfList
         :shelves="stock.shelves"
         :supplies="stock.supplies"
+        :foretold="stock.foretold"
         :may-enter="session.isKeeper"
         :wrong="wrong"
         :add="addSupply"
@@ -120,6 +122,11 @@ const share = computed(() => {
   display: block;
   height: 100%;
   background: var(--open);
+}
+
+.short-of {
+  margin: 0 0 6px;
+  font-weight: 600;
 }
 
 .short .bar span {

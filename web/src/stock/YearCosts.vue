@@ -53,6 +53,7 @@ function money(value?: number): string {
             <th scope="col">Acid</th>
             <th scope="col">People’s time</th>
             <th scope="col">Wear of tools</th>
+            <th scope="col">Driving</th>
             <th scope="col">Known together</th>
             <th scope="col">A hive and round</th>
           </tr>
@@ -65,6 +66,7 @@ function money(value?: number): string {
             <td class="figure">{{ money(each.cost.acid) }}</td>
             <td class="figure">{{ money(each.cost.work) }}</td>
             <td class="figure">{{ money(each.cost.wear) }}</td>
+            <td class="figure">{{ money(each.cost.driving) }}</td>
             <td class="figure">{{ money(each.known) }}</td>
             <td class="figure">
               <strong>{{ money(each.perTreatment) }}</strong>
@@ -86,6 +88,7 @@ function money(value?: number): string {
             <th scope="col">Acid</th>
             <th scope="col">People’s time</th>
             <th scope="col">Wear of tools</th>
+            <th scope="col">Driving</th>
             <th scope="col">Known together</th>
           </tr>
         </thead>
@@ -101,6 +104,7 @@ function money(value?: number): string {
             <td class="figure">{{ money(each.cost.acid) }}</td>
             <td class="figure">{{ money(each.cost.work) }}</td>
             <td class="figure">{{ money(each.cost.wear) }}</td>
+            <td class="figure">{{ money(each.cost.driving) }}</td>
             <td class="figure">{{ money(each.known) }}</td>
           </tr>
         </tbody>

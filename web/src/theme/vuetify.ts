@@ -45,6 +45,7 @@ export const vuetify = createVuetify({
     VBtn: { variant: 'outlined', rounded: 0, height: 44 },
     VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', rows: 2 },
+    VCombobox: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VFileInput: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VCheckbox: { density: 'comfortable', hideDetails: 'auto' },

@@ -83,6 +83,7 @@ final class BooksBench {
     look("year review (1,000)", "/api/review?year=" + year);
     look("costs of a year", "/api/stock/costs?year=" + year);
     look("stock", "/api/stock");
+    look("today", "/api/today");
     away("CSV of all (15)", "/api/register/treatments.csv", folder.resolve("all.csv"));
     away("JSON of all", "/api/register/treatments.json", folder.resolve("all.json"));
     away("burns of a year", "/api/files/burns.csv?year=" + year, folder.resolve("burns.csv"));

@@ -2,6 +2,7 @@ package tavrel.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -45,6 +46,47 @@ class ResultsJourneyTest {
       desk.press("Keep and next").see("W1: 0 kept");
       desk.open("/counts/results").see("W1: drops by round");
       desk.seeNo("another way while").see("Stop here, and count again in a month");
+    }
+  }
+
+  @Test
+  void what_the_first_round_showed_plans_the_rest_of_the_series_and_a_press_takes_it_over() {
+    try (Browser desk = new Browser(app.url(), Browser.DESK);
+        Browser phone = new Browser(app.url(), Browser.PHONE)) {
+      phone.enterAs("Ida").open("/counts/results").choose("Apiary", "Kiln Field");
+      phone.see("The rest of").see("As agreed").seeNo("Take these days");
+      assertThat(phone.barriers()).as("the rest of a series on a phone").isEmpty();
+      desk.enterAs("Wren").open("/counts/results").choose("Apiary", "Kiln Field");
+      desk.see("Planned from what its own hives showed").see("no further round");
+      desk.press("Take these days").seeNo("The rest of");
+      desk.reload().see("drops by round").seeNo("The rest of");
+      desk.open("/spacing").choose("Apiary", "Kiln Field").see("left out");
+      assertThat(desk.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void a_hive_is_told_since_when_it_stands_and_a_count_from_before_is_refused() {
+    try (Browser desk = new Browser(app.url(), Browser.DESK)) {
+      desk.enterAs("Wren").open("/apiaries").press("Upper Sallow").press("Add a hive");
+      desk.type("Name on the hive", "U99").type("Stands here since", "08012026");
+      desk.press("Add it").see("U99");
+      desk.open("/counts").choose("Apiary", "Upper Sallow").choose("Hive", "U99").see("Mites, U99");
+      desk.type("Day", "07202026").type("Mites, U99", "3").press("Keep and next");
+      desk.see("U99 stands here since 2026-08-01");
+      desk.type("Day", "08022026").press("Keep and next").see("U99: 3 kept");
+    }
+  }
+
+  @Test
+  void a_lot_of_the_stock_brings_its_product_along() {
+    try (Browser desk = new Browser(app.url(), Browser.DESK)) {
+      desk.enterAs("Wren").open("/dose").choose("Apiary", "Upper Sallow").see("acid dihydrate for");
+      desk.choose("Lot", "26-014");
+      Until.within(
+          Duration.ofSeconds(5),
+          "the product is filled in",
+          () -> desk.typed("Product").equals("Oxalic crystals"));
     }
   }
 

@@ -44,7 +44,7 @@ public final class Shots {
 
   private void takeAll() {
     try (Browser desk = new Browser(url, Browser.DESK)) {
-      desk.enterAs("Wren").see("Hollow Bank");
+      desk.enterAs("Wren").see("Kiln Field");
       take(desk, "today");
       desk.open("/apiaries").see("Kiln Field").press("Kiln Field").see("a gram more");
       take(desk, "apiary");
@@ -150,8 +150,13 @@ public final class Shots {
     browser.script("document.activeElement && document.activeElement.blur()");
     Until.within(
         Duration.ofSeconds(10),
-        "fonts are there",
-        () -> Boolean.TRUE.equals(browser.script("return document.fonts.status === 'loaded'")));
+        "fonts are there and menus gone",
+        () ->
+            Boolean.TRUE.equals(
+                browser.script(
+                    "return document.fonts.status === 'loaded' && "
+                        + "![...document.querySelectorAll('.v-menu .v-overlay__content')]"
+                        + ".some((menu) => menu.checkVisibility())")));
     browser.picture(folder.resolve(name + ".png"));
     List<String> complaints = browser.complaints();
     System.out.println(name + (complaints.isEmpty() ? "" : " " + complaints));

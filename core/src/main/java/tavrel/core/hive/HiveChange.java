@@ -1,6 +1,9 @@
 package tavrel.core.hive;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
 
 /**
  * What is changed of one hive or painted over many. Null leaves a thing as it stands.
@@ -17,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param supersPlan what will be done with supers
  * @param stand name of a shared stand; an empty text for a stand of its own
  * @param divided whether those on the stand are one parted box
+ * @param since the day since which it stands, as 2026-05-03; an empty text where nobody knows
+ * @param line of its bees; an empty text for none that has a name
  */
 public record HiveChange(
     @Nullable String boxes,
@@ -30,18 +35,20 @@ public record HiveChange(
     @Nullable Port port,
     @Nullable SupersPlan supersPlan,
     @Nullable String stand,
-    @Nullable Boolean divided) {
+    @Nullable Boolean divided,
+    @Nullable String since,
+    @Nullable String line) {
 
   /** A stand that colonies share; divided where they are the sides of one parted box. */
   public static HiveChange sharing(String stand, boolean divided) {
     return new HiveChange(
-        null, null, null, null, null, null, null, null, null, null, stand, divided);
+        null, null, null, null, null, null, null, null, null, null, stand, divided, null, null);
   }
 
   /**
    * The hive as it stands afterwards.
    *
-   * @throws tavrel.core.InvalidValue naming the component that cannot be
+   * @throws InvalidValue naming the component that cannot be
    */
   public Hive applyTo(Hive hive) {
     Fittings now = hive.fittings();
@@ -65,10 +72,20 @@ public record HiveChange(
             or(port, now.port()),
             or(supersPlan, now.supersPlan()),
             standAfter,
-            dividedAfter));
+            dividedAfter),
+        since == null ? hive.since() : day(since),
+        or(line, hive.line()));
   }
 
-  private static <T> T or(@Nullable T changed, T before) {
+  private static @Nullable LocalDate day(String written) {
+    try {
+      return written.isBlank() ? null : LocalDate.parse(written.strip());
+    } catch (DateTimeParseException unread) {
+      throw new InvalidValue("since", "must be written year-month-day, as 2026-05-03");
+    }
+  }
+
+  private static <T extends @Nullable Object> T or(@Nullable T changed, T before) {
     return changed == null ? before : changed;
   }
 }

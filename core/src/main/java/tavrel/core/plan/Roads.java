@@ -1,5 +1,8 @@
 package tavrel.core.plan;
 
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -108,6 +111,28 @@ public record Roads(double factor, double kmh, List<Measured> measured) {
               double km = factor * crowKm(from, to);
               return new Way(km, (int) Math.ceil(km / kmh * 60), false);
             });
+  }
+
+  /** Length of a day's drive from home to all stops and back, km: each time to the nearest left. */
+  public double tourKm(UUID homeId, Place home, Map<UUID, Place> stops) {
+    Map<UUID, Place> left = new HashMap<>(stops);
+    UUID atId = homeId;
+    Place at = home;
+    double km = 0;
+    while (!left.isEmpty()) {
+      UUID fromId = atId;
+      Place from = at;
+      UUID next =
+          Collections.min(
+              left.keySet(),
+              Comparator.comparingDouble((UUID id) -> way(fromId, from, id, left.get(id)).km())
+                  .thenComparing(id -> id));
+      Place there = left.remove(next);
+      km += way(fromId, from, next, there).km();
+      atId = next;
+      at = there;
+    }
+    return km + way(atId, at, homeId, home).km();
   }
 
   /** Great-circle distance, km, by the haversine formula. */

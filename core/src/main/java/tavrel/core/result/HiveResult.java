@@ -109,8 +109,7 @@ public record HiveResult(
             ? null
             : expected.stream().mapToDouble(Course.RoundEffect::shielded).average().orElse(0);
     double expectedKill = known.colony().dose().kill();
-    List<Seen> seen = seen(known, drops);
-    ColonyFit fit = seen.size() < LEAST_SEEN ? null : fit(known, seen);
+    ColonyFit fit = fitted(known, drops);
     NextStep.Fitted fitted =
         fit == null ? null : new NextStep.Fitted(fit.exposed(), fit.kill(), fit.inflow());
     LocalDate today = known.clock().today();
@@ -140,6 +139,21 @@ public record HiveResult(
                 shielded,
                 known.toCome().size(),
                 ChronoUnit.DAYS.between(last(known.rounds()), today))));
+  }
+
+  /**
+   * The model fitted to what was counted around a hive's rounds, or null where that is too little.
+   */
+  public static @Nullable ColonyFit fitted(Known known) {
+    Double natural = known.samples().naturalPerDay();
+    return fitted(
+        known,
+        RoundDrop.of(known.rounds(), known.samples().boards(), natural == null ? 0 : natural));
+  }
+
+  private static @Nullable ColonyFit fitted(Known known, List<RoundDrop> drops) {
+    List<Seen> seen = seen(known, drops);
+    return seen.size() < LEAST_SEEN ? null : fit(known, seen);
   }
 
   /** More rounds, or longer, than one course of the model is made for. */
@@ -218,7 +232,8 @@ public record HiveResult(
     return List.copyOf(ahead);
   }
 
-  private static LocalDate lookAt(Known known) {
+  /** The day up to which a fit looks ahead. */
+  static LocalDate lookAt(Known known) {
     LocalDate last = known.toCome().isEmpty() ? known.clock().today() : last(known.toCome());
     LocalDate latest = last.isBefore(known.clock().today()) ? known.clock().today() : last;
     return latest.plusDays(gap(known.rounds()) + LOOK);

@@ -31,7 +31,9 @@ public record WorkedHere(What what, List<Group> groups, boolean differ) {
     DOSE("acid a box and round"),
     SEAL("minutes shut"),
     WARMTH("air at the burn"),
-    ROUNDS("rounds together");
+    ROUNDS("rounds together"),
+    APIARY("apiary"),
+    LINE("line of bees");
 
     private final String words;
 
@@ -48,6 +50,8 @@ public record WorkedHere(What what, List<Group> groups, boolean differ) {
   /**
    * A hive treated in a stretch of rounds and counted on both sides of it.
    *
+   * @param apiary where
+   * @param line of its bees, or null
    * @param tool with what
    * @param gramsPerBox mean grams of acid dihydrate a box and round
    * @param sealMinutes mean minutes shut
@@ -57,13 +61,36 @@ public record WorkedHere(What what, List<Group> groups, boolean differ) {
    * @param after sample after
    */
   public record Case(
+      String apiary,
+      @Nullable String line,
       String tool,
       double gramsPerBox,
       double sealMinutes,
       @Nullable Double celsius,
       int rounds,
       Efficacy.Found before,
-      Efficacy.Found after) {}
+      Efficacy.Found after) {
+
+    /** A hive's rounds of one stretch with the samples around them. */
+    public static Case of(
+        String apiary,
+        @Nullable String line,
+        RoundsTogether stretch,
+        List<Given> rounds,
+        Efficacy.Found before,
+        Efficacy.Found after) {
+      return new Case(
+          apiary,
+          line,
+          Given.tools(rounds),
+          Given.gramsPerBox(rounds),
+          Given.sealMinutes(rounds),
+          Given.celsius(rounds),
+          stretch.days().size(),
+          before,
+          after);
+    }
+  }
 
   /**
    * Hives treated alike.
@@ -116,6 +143,8 @@ public record WorkedHere(What what, List<Group> groups, boolean differ) {
           case DOSE -> band(each.gramsPerBox(), 1, "g");
           case SEAL -> band(each.sealMinutes(), 5, "min");
           case WARMTH -> each.celsius() == null ? "not known" : band(each.celsius(), 5, "°C");
+          case APIARY -> each.apiary();
+          case LINE -> each.line() == null ? "no name" : each.line();
           case ROUNDS -> each.rounds() == 1 ? "1 round" : each.rounds() + " rounds";
         };
   }

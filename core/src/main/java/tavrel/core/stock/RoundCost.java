@@ -7,13 +7,15 @@ import tavrel.core.Knob;
 
 /**
  * What a round cost: acid from its lots, people's time from first burn to last opening with setting
- * up and clearing away, and the tools' wear by their burns. Driving and filters are left out.
+ * up and clearing away, the tools' wear by their burns, and its share of the day's drive.
  *
  * @param acid in the keeper's money, or null where a lot has no price or is not on record
  * @param work likewise, or null where no hourly rate is set
  * @param wear likewise, or null where the tool has no price
+ * @param driving likewise, or null where no rate a kilometre is set or a place is not known
  */
-public record RoundCost(@Nullable Double acid, @Nullable Double work, @Nullable Double wear) {
+public record RoundCost(
+    @Nullable Double acid, @Nullable Double work, @Nullable Double wear, @Nullable Double driving) {
 
   private static final Knob HOURLY =
       new Knob(
@@ -23,6 +25,15 @@ public record RoundCost(@Nullable Double acid, @Nullable Double work, @Nullable 
           10_000,
           "money an hour",
           "costs: an hour of a person's work",
+          "yours");
+  private static final Knob KILOMETRE =
+      new Knob(
+          "costKilometre",
+          0,
+          0,
+          1_000,
+          "money a km",
+          "costs: a kilometre driven to the apiaries of a day and back",
           "yours");
   private static final Knob TOOL_BURNS =
       new Knob(
@@ -36,7 +47,7 @@ public record RoundCost(@Nullable Double acid, @Nullable Double work, @Nullable 
 
   /** The figures that a keeper may change. */
   public static List<Knob> knobs() {
-    return List.of(HOURLY, TOOL_BURNS);
+    return List.of(HOURLY, KILOMETRE, TOOL_BURNS);
   }
 
   /**
@@ -47,6 +58,7 @@ public record RoundCost(@Nullable Double acid, @Nullable Double work, @Nullable 
    * @param people who worked
    * @param burns loads burned
    * @param toolPrice price of the tool, or null
+   * @param km driven for it, or null where a place is not known
    * @param own the keeper's figures
    */
   public static RoundCost of(
@@ -55,22 +67,29 @@ public record RoundCost(@Nullable Double acid, @Nullable Double work, @Nullable 
       int people,
       int burns,
       @Nullable Double toolPrice,
+      @Nullable Double km,
       Map<String, Double> own) {
     double hourly = HOURLY.in(own);
+    double kilometre = KILOMETRE.in(own);
     return new RoundCost(
         acid,
         hourly == 0 ? null : hours * people * hourly,
-        toolPrice == null ? null : burns * toolPrice / TOOL_BURNS.in(own));
+        toolPrice == null ? null : burns * toolPrice / TOOL_BURNS.in(own),
+        km == null || kilometre == 0 ? null : km * kilometre);
   }
 
   /** All that is known of it. */
   public double known() {
-    return orZero(acid) + orZero(work) + orZero(wear);
+    return orZero(acid) + orZero(work) + orZero(wear) + orZero(driving);
   }
 
   /** Both together; a part that is missing in one is known only from the other. */
   public RoundCost plus(RoundCost other) {
-    return new RoundCost(sum(acid, other.acid), sum(work, other.work), sum(wear, other.wear));
+    return new RoundCost(
+        sum(acid, other.acid),
+        sum(work, other.work),
+        sum(wear, other.wear),
+        sum(driving, other.driving));
   }
 
   private static @Nullable Double sum(@Nullable Double one, @Nullable Double other) {

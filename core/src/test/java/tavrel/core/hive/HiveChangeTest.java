@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tavrel.core.InvalidValue;
@@ -49,8 +50,21 @@ class HiveChangeTest {
             InvalidValue.class, refused -> assertThat(refused.field()).isEqualTo("stand"));
   }
 
+  @Test
+  void a_day_before_it_stood_is_refused_where_that_day_is_known() {
+    LocalDate may = LocalDate.of(2026, 5, 3);
+    Hive young = HIVE.since(may);
+    assertThatThrownBy(() -> young.refuseBefore("day", may.minusDays(1)))
+        .isInstanceOf(InvalidValue.class)
+        .hasMessageContaining("stands here since 2026-05-03");
+    young.refuseBefore("day", may);
+    HIVE.refuseBefore("day", may.minusYears(9));
+    assertThat(change(null, null, null).applyTo(young).since()).isEqualTo(may);
+    assertThat(HIVE.fittedAs(young).since()).as("a roster that is silent about it").isEqualTo(may);
+  }
+
   private static HiveChange change(String boxes, String stand, Boolean divided) {
     return new HiveChange(
-        boxes, null, null, null, null, null, null, null, null, null, stand, divided);
+        boxes, null, null, null, null, null, null, null, null, null, stand, divided, null, null);
   }
 }

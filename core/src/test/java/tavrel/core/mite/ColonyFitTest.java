@@ -68,6 +68,8 @@ class ColonyFitTest {
     assertThat(fit.exposed().high()).isGreaterThan(400);
     assertThat(fit.kill().middle()).isBetween(0.70, 0.93);
     assertThat(fit.inflow().low()).isLessThan(2);
+    ColonyFit.Estimate wash = fit.wash(ROUNDS, 40);
+    assertThat(fit.meanWash(ROUNDS, 40)).isBetween(wash.low(), wash.high());
     for (int round : ROUNDS) {
       ColonyFit.Estimate drop = fit.drop(ROUNDS, round, round + 2);
       assertThat(run.killed(round)).isBetween(drop.low(), drop.high());

@@ -241,7 +241,9 @@ class YardSheetTest {
         BoxNotation.read("deep"),
         supers,
         floor,
-        fittings);
+        fittings,
+        null,
+        null);
   }
 
   private static Tool tool(ToolFamily family, AcidRelease release) {

@@ -91,12 +91,27 @@ class WinterTest {
     assertThat(WorkedHere.of(cases)).isEqualTo(worked);
   }
 
+  @Test
+  void lines_of_bees_are_held_against_each_other_and_those_without_a_name_stand_together() {
+    assertThat(WorkedHere.of(List.of(a("Bowl 1", 2, 10, 14, 3), a("Bowl 1", 2, 10, 15, 3))))
+        .singleElement()
+        .satisfies(
+            worked -> {
+              assertThat(worked.what()).isEqualTo(What.LINE);
+              assertThat(worked.groups())
+                  .extracting(WorkedHere.Group::name)
+                  .containsExactly("dark", "no name");
+            });
+  }
+
   private static Winter.Hive hive(WinterOutcome outcome, DeathSign sign, Double load) {
     return new Winter.Hive(outcome, sign, load);
   }
 
   private static Case a(String tool, double grams, double celsius, int before, int after) {
     return new Case(
+        "Low Meadow",
+        before % 2 == 0 ? "dark" : null,
         tool,
         grams,
         10,

@@ -169,7 +169,9 @@ class SealTest {
         BoxNotation.read(boxes[random.nextInt(boxes.length)]),
         random.nextInt(3),
         any(Floor.values(), random),
-        fittings);
+        fittings,
+        null,
+        null);
   }
 
   private static <T> T any(T[] from, SplittableRandom random) {

@@ -157,13 +157,15 @@ class AcidBookTest {
 
   @Test
   void a_round_costs_acid_time_and_wear_and_says_what_it_does_not_know() {
-    RoundCost cost = RoundCost.of(3.0, 2.5, 2, 40, 500.0, Map.of("costHourly", 18.0));
-    assertThat(cost).isEqualTo(new RoundCost(3.0, 90.0, 1.0));
-    assertThat(cost.known()).isEqualTo(94);
-    assertThat(RoundCost.of(null, 2.5, 2, 40, null, Map.of()))
-        .isEqualTo(new RoundCost(null, null, null));
-    assertThat(cost.plus(new RoundCost(null, 10.0, null)))
-        .isEqualTo(new RoundCost(3.0, 100.0, 1.0));
+    RoundCost cost =
+        RoundCost.of(
+            3.0, 2.5, 2, 40, 500.0, 30.0, Map.of("costHourly", 18.0, "costKilometre", 0.5));
+    assertThat(cost).isEqualTo(new RoundCost(3.0, 90.0, 1.0, 15.0));
+    assertThat(cost.known()).isEqualTo(109);
+    assertThat(RoundCost.of(null, 2.5, 2, 40, null, 30.0, Map.of()))
+        .isEqualTo(new RoundCost(null, null, null, null));
+    assertThat(cost.plus(new RoundCost(null, 10.0, null, null)))
+        .isEqualTo(new RoundCost(3.0, 100.0, 1.0, 15.0));
   }
 
   @Test

@@ -1,6 +1,7 @@
 package tavrel.server.apiary;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -58,7 +59,7 @@ public interface ApiaryMapper {
   @Select(
       """
       select id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks, port,
-             supers_plan, stand, divided
+             supers_plan, stand, divided, since, line
       from hive
       where apiary_id = #{apiaryId}
       order by place, name_key
@@ -72,6 +73,17 @@ public interface ApiaryMapper {
   @Select("select id from apiary where id = #{id} for update")
   Optional<UUID> lock(UUID id);
 
+  /** The earliest day on which a hive was counted or treated, or nothing. */
+  @Select(
+      """
+      select min(on_day)
+      from (
+        select min(on_day) as on_day from hive_count where hive_id = #{hiveId} and struck_at is null
+        union all
+        select min(on_day) from treatment where hive_id = #{hiveId} and stands)
+      """)
+  Optional<LocalDate> firstKnown(UUID hiveId);
+
   default void addHive(Hive hive, UUID apiaryId, Instant at) {
     insertHive(KeptHive.of(hive), apiaryId, at);
   }
@@ -80,11 +92,11 @@ public interface ApiaryMapper {
       """
       insert into hive (
         id, apiary_id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks,
-        port, supers_plan, stand, divided, created_at)
+        port, supers_plan, stand, divided, since, line, created_at)
       values (
         #{hive.id}, #{apiaryId}, #{hive.name}, #{hive.yardRow}, #{hive.place}, #{hive.boxes}, #{hive.supers},
         #{hive.floor}, #{hive.material}, #{hive.entrance}, #{hive.shutting}, #{hive.innerCover}, #{hive.cracks},
-        #{hive.port}, #{hive.supersPlan}, #{hive.stand}, #{hive.divided}, #{at})
+        #{hive.port}, #{hive.supersPlan}, #{hive.stand}, #{hive.divided}, #{hive.since}, #{hive.line}, #{at})
       """)
   void insertHive(KeptHive hive, UUID apiaryId, Instant at);
 
@@ -97,7 +109,8 @@ public interface ApiaryMapper {
       update hive
       set yard_row = #{yardRow}, place = #{place}, boxes = #{boxes}, supers = #{supers}, floor = #{floor},
           material = #{material}, entrance = #{entrance}, shutting = #{shutting}, inner_cover = #{innerCover},
-          cracks = #{cracks}, port = #{port}, supers_plan = #{supersPlan}, stand = #{stand}, divided = #{divided}
+          cracks = #{cracks}, port = #{port}, supers_plan = #{supersPlan}, stand = #{stand}, divided = #{divided},
+          since = #{since}, line = #{line}
       where id = #{id}
       """)
   void updateHive(KeptHive hive);

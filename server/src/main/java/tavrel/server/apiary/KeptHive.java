@@ -1,5 +1,6 @@
 package tavrel.server.apiary;
 
+import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.hive.BoxNotation;
@@ -31,7 +32,9 @@ record KeptHive(
     Port port,
     SupersPlan supersPlan,
     @Nullable String stand,
-    boolean divided) {
+    boolean divided,
+    @Nullable LocalDate since,
+    @Nullable String line) {
 
   static KeptHive of(Hive hive) {
     Fittings fittings = hive.fittings();
@@ -51,7 +54,9 @@ record KeptHive(
         fittings.port(),
         fittings.supersPlan(),
         fittings.stand(),
-        fittings.divided());
+        fittings.divided(),
+        hive.since(),
+        hive.line());
   }
 
   Hive hive() {
@@ -64,6 +69,8 @@ record KeptHive(
         supers,
         floor,
         new Fittings(
-            material, entrance, shutting, innerCover, cracks, port, supersPlan, stand, divided));
+            material, entrance, shutting, innerCover, cracks, port, supersPlan, stand, divided),
+        since,
+        line);
   }
 }

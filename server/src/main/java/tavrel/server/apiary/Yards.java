@@ -1,6 +1,8 @@
 package tavrel.server.apiary;
 
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -9,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
@@ -55,7 +58,13 @@ public class Yards {
    * @param supers honey supers
    * @param floor what closes it below
    */
-  public record NewHive(String name, String boxes, int supers, Floor floor) {}
+  public record NewHive(
+      String name,
+      String boxes,
+      int supers,
+      Floor floor,
+      @Nullable LocalDate since,
+      @Nullable String line) {}
 
   /**
    * Paints hives; all changes or none. Fields that are not named keep what another device gave them
@@ -82,6 +91,7 @@ public class Yards {
           throw Problem.missing("A hive of this apiary");
         }
         Hive changed = each.change().applyTo(hive);
+        refuseLate(changed, hive, apiaryId);
         if (!changed.equals(hive)) {
           mapper.changeHive(changed);
           hives.put(hiveId, changed);
@@ -142,10 +152,47 @@ public class Yards {
                   BoxNotation.read(wanted.boxes()),
                   wanted.supers(),
                   wanted.floor())
-              .at(row, place);
+              .at(row, place)
+              .since(wanted.since())
+              .ofLine(wanted.line());
+      refuseAhead(hive, apiaryId);
       mapper.addHive(hive, apiaryId, clock.instant());
     }
     return mapper.hives(apiaryId);
+  }
+
+  /**
+   * Refuses a day since which a hive is to stand, where something is known of it before.
+   *
+   * @throws InvalidValue at "since"
+   */
+  public void refuseLate(Hive changed, Hive before, UUID apiaryId) {
+    LocalDate since = changed.since();
+    if (since == null || since.equals(before.since())) {
+      return;
+    }
+    refuseAhead(changed, apiaryId);
+    mapper
+        .firstKnown(changed.id())
+        .filter(day -> day.isBefore(since))
+        .ifPresent(
+            day -> {
+              throw new InvalidValue(
+                  "since",
+                  since + " is too late: " + changed.name() + " was counted or treated on " + day);
+            });
+  }
+
+  private void refuseAhead(Hive hive, UUID apiaryId) {
+    LocalDate since = hive.since();
+    LocalDate today =
+        LocalDate.ofInstant(
+            clock.instant(),
+            ZoneId.of(
+                mapper.byId(apiaryId).orElseThrow(() -> Problem.missing("This apiary")).zone()));
+    if (since != null && since.isAfter(today)) {
+      throw new InvalidValue("since", since + " has not come yet; today is " + today);
+    }
   }
 
   private void hold(UUID apiaryId) {

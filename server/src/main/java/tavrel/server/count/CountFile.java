@@ -17,6 +17,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
+import tavrel.core.hive.Hive;
 import tavrel.server.table.RowError;
 import tavrel.server.table.TableText;
 
@@ -35,7 +36,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
 
   /** Finds a hive by the names of its apiary and itself. */
   interface Hives {
-    @Nullable UUID find(String apiary, String hive);
+    @Nullable Hive find(String apiary, String hive);
   }
 
   /**
@@ -101,11 +102,12 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
 
     private void row(CSVRecord cells, int line) {
       try {
-        UUID hive = hives.find(cell(cells, "apiary"), cell(cells, "hive"));
+        Hive hive = hives.find(cell(cells, "apiary"), cell(cells, "hive"));
         if (hive == null) {
           throw new InvalidValue("hive", "is not kept here; bring in its roster first");
         }
         LocalDate day = day(cell(cells, "date"));
+        hive.refuseBefore("date", day);
         CountKind kind = kind(cell(cells, "kind"));
         int mites = whole(cell(cells, "mites"));
         String bees = cell(cells, "bees");
@@ -114,13 +116,13 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
         // The same line of the same file is the same count, however often it is brought in.
         UUID id =
             UUID.nameUUIDFromBytes(
-                (line + "|" + hive + day + kind + mites + bees + hours)
+                (line + "|" + hive.id() + day + kind + mites + bees + hours)
                     .getBytes(StandardCharsets.UTF_8));
         column = bees.isEmpty() ? "hours" : "bees";
         NewCount count =
             new NewCount(
                 id,
-                hive,
+                hive.id(),
                 day,
                 kind,
                 mites,

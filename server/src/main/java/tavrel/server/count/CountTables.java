@@ -119,11 +119,11 @@ public class CountTables {
   }
 
   private CountFile read(byte[] bytes) {
-    Map<String, Map<String, UUID>> known = new HashMap<>();
+    Map<String, Map<String, Hive>> known = new HashMap<>();
     for (Apiary apiary : apiaries.all()) {
-      Map<String, UUID> hives = new HashMap<>();
+      Map<String, Hive> hives = new HashMap<>();
       for (Hive hive : apiaries.hives(apiary.id())) {
-        hives.put(key(hive.name()), hive.id());
+        hives.put(key(hive.name()), hive);
       }
       known.put(key(apiary.name()), hives);
     }

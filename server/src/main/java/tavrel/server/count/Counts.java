@@ -244,9 +244,15 @@ public class Counts {
    */
   @Transactional
   public void keep(List<NewCount> counts, Account who) {
+    Map<UUID, Map<UUID, Hive>> hives = new HashMap<>();
     for (int i = 0; i < counts.size(); i++) {
       NewCount count = counts.get(i);
-      checkDay(i + ".day", count.day(), apiaryOf(count.hiveId()));
+      Apiary apiary = apiaryOf(count.hiveId());
+      checkDay(i + ".day", count.day(), apiary);
+      Hive hive = hives.computeIfAbsent(apiary.id(), this::byId).get(count.hiveId());
+      if (hive != null) {
+        hive.refuseBefore(i + ".day", count.day());
+      }
       if (mapper.known(count.id()) == 0) {
         mapper.add(count, who.name(), who.id(), clock.instant());
         if (count.board() != null) {
@@ -254,6 +260,11 @@ public class Counts {
         }
       }
     }
+  }
+
+  private Map<UUID, Hive> byId(UUID apiaryId) {
+    return apiaries.hives(apiaryId).stream()
+        .collect(Collectors.toMap(Hive::id, Function.identity()));
   }
 
   /** Strikes a count out; it is kept, and counts no longer. */

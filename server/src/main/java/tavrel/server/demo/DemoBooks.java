@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -20,6 +21,7 @@ import tavrel.core.stock.AcidLot;
 import tavrel.core.stock.SupplyKind;
 import tavrel.core.stock.SupplyShelf;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.figure.OwnFigures;
 import tavrel.server.people.Account;
 import tavrel.server.register.NewTreatment;
 import tavrel.server.register.Register;
@@ -37,12 +39,20 @@ class DemoBooks {
   private final Register register;
   private final Stock stock;
   private final YearReview review;
+  private final OwnFigures figures;
 
-  DemoBooks(Apiaries apiaries, Register register, Stock stock, YearReview review) {
+  DemoBooks(
+      Apiaries apiaries, Register register, Stock stock, YearReview review, OwnFigures figures) {
     this.apiaries = apiaries;
     this.register = register;
     this.stock = stock;
     this.review = review;
+    this.figures = figures;
+  }
+
+  /** What an hour and a kilometre cost the outfit. */
+  void rates() {
+    figures.keep(Map.of("costHourly", 21.0, "costKilometre", 0.4));
   }
 
   /** Two lots of crystals, one weighed since, and what lies on the shelf. */

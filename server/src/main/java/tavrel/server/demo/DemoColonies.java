@@ -83,13 +83,13 @@ class DemoColonies {
     counts.keep(washed, who);
   }
 
-  /** Boards read in an apiary after 48 hours. */
+  /** Boards read in an apiary after 48 hours: under its first hives, and some that are washed. */
   void boards(String apiary, LocalDate day, int mites, boolean natural, Account who) {
     moveTo(day);
     Random random = new Random(day.toEpochDay());
     counts.keep(
         hives(apiary).stream()
-            .limit(4)
+            .filter(hive -> hive.place() <= 4 || hive.place() % 8 == 0)
             .map(
                 hive ->
                     new NewCount(

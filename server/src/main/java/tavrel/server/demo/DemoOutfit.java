@@ -114,6 +114,7 @@ class DemoOutfit implements ApplicationRunner {
     books.strips("Upper Sallow", LocalDate.of(2025, 9, 12), keeper);
     books.lotPutRight("Cold Quay", keeper);
     books.stock(keeper);
+    books.rates();
     books.wintered("Upper Sallow", 2026, keeper);
     books.wintered("Withy Stand", 2026, keeper);
     clock.moveTo(DemoClock.DAWN);

@@ -49,6 +49,9 @@ class DemoYards {
     }
   }
 
+  /** Lines of bees that the outfit keeps, under its own names. */
+  private static final String[] LINES = {"Quay dark", "Sallow mild"};
+
   private static HiveChange fittings(Hive hive, Random random) {
     int entrance = random.nextInt(10);
     int cracks = random.nextInt(10);
@@ -67,7 +70,9 @@ class DemoYards {
         random.nextInt(3) == 0 ? Port.NONE : Port.BACK,
         hive.supers() > 0 ? SupersPlan.BOARD_BETWEEN : null,
         null,
-        null);
+        null,
+        null,
+        LINES[hive.place() % LINES.length]);
   }
 
   /** Nuclei that are neighbours share a stand; every second such pair is one divided box. */

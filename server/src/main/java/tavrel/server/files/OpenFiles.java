@@ -55,6 +55,8 @@ class OpenFiles {
             "brood boxes",
             "supers",
             "floor",
+            "since",
+            "line of bees",
             "latitude",
             "longitude");
     for (Apiary apiary : apiaries.all()) {
@@ -66,6 +68,8 @@ class OpenFiles {
             BoxNotation.write(hive.boxes()),
             hive.supers(),
             hive.floor().words(),
+            hive.since(),
+            Spreadsheet.safe(hive.line()),
             apiary.latitude(),
             apiary.longitude());
       }

@@ -43,14 +43,17 @@ class Backups {
   private final DataSource database;
   private final Path folder;
   private final int keptDays;
+  private final Compaction compaction;
   private final Clock clock;
 
   Backups(
       DataSource database,
+      Compaction compaction,
       @Value("${tavrel.data}") Path data,
       @Value("${tavrel.backups.kept-days}") int keptDays,
       Clock clock) {
     this.database = database;
+    this.compaction = compaction;
     this.folder = data.resolve(FOLDER);
     this.keptDays = keptDays;
     this.clock = clock;
@@ -111,11 +114,12 @@ class Backups {
     }
   }
 
-  /** Every night. */
+  /** Every night. The file in use is made smaller only once a backup of it is there. */
   @Scheduled(cron = "${tavrel.backups.at}")
   void nightly() {
     write();
     prune();
+    compaction.whenIdle();
   }
 
   /** Removes backups older than are kept, but never the latest few. */

@@ -62,12 +62,15 @@ final class OutfitLoader {
       }
       List<StoredTable> tables = StoredTable.all(connection);
       outfit.holds(tables);
+      statement.execute("set referential_integrity false");
       inParallel(url, outfit.longestFirst(tables), (own, table) -> fill(outfit, own, table));
       for (String each : script.after()) {
         finish(statement, each);
       }
       inParallel(url, outfit.longestFirst(tables), OutfitLoader::hangsTogether);
+      statement.execute("set referential_integrity true");
       TableScript.migrations(url).load().migrate();
+      hivesStood(statement);
       for (String each : TableScript.derived()) {
         statement.execute(each);
       }
@@ -142,6 +145,27 @@ final class OutfitLoader {
                   + " names rows of "
                   + Manifest.fileOf(key.parent())
                   + " that are not in the file");
+        }
+      }
+    }
+  }
+
+  /** Nothing is counted or treated in a hive before the day since which it stands. */
+  private static void hivesStood(Statement statement) throws SQLException {
+    for (String table : List.of("hive_count", "treatment")) {
+      try (ResultSet early =
+          statement.executeQuery(
+              "select h.name, t.on_day, h.since from hive h join "
+                  + table
+                  + " t on t.hive_id = h.id and t.on_day < h.since where h.since is not null limit 1")) {
+        if (early.next()) {
+          throw OutfitFile.refused(
+              "%s has a row of %s for hive %s, which stands since %s"
+                  .formatted(
+                      Manifest.fileOf(table),
+                      early.getString(2),
+                      early.getString(1),
+                      early.getString(3)));
         }
       }
     }

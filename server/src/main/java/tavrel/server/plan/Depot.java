@@ -17,7 +17,7 @@ import tavrel.core.weather.Place;
 public record Depot(String name, double latitude, double longitude, String zone) {
 
   /** Stands for the depot among places. */
-  static final UUID ID = new UUID(0, 0);
+  public static final UUID ID = new UUID(0, 0);
 
   /**
    * @throws InvalidValue naming the component that cannot be
@@ -32,7 +32,8 @@ public record Depot(String name, double latitude, double longitude, String zone)
     }
   }
 
-  Place place() {
+  /** Where it lies. */
+  public Place place() {
     return new Place(latitude, longitude);
   }
 

@@ -275,6 +275,7 @@ public class Register {
 
   private void add(NewTreatment typed, UUID hiveId, UUID id) {
     LocalDate today = apiaries.today(apiaries.byId(apiaries.apiaryOf(hiveId)));
+    apiaries.hive(hiveId).refuseBefore("day", typed.day());
     if (typed.day().isAfter(today)) {
       throw new InvalidValue("day", "lies in the future; the register tells what was done");
     }

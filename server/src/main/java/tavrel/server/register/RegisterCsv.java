@@ -2,8 +2,6 @@ package tavrel.server.register;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.io.OutputStreamWriter;
-import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -59,12 +57,16 @@ final class RegisterCsv {
     "entry"
   };
 
+  private static final int AT_A_TIME = 32_768;
+
+  private final OutputStream out;
+  private final StringBuilder waiting = new StringBuilder(2 * AT_A_TIME);
   private final CSVPrinter csv;
 
   RegisterCsv(OutputStream out) throws IOException {
-    Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-    writer.write('\uFEFF');
-    csv = new CSVPrinter(writer, CSVFormat.RFC4180);
+    this.out = out;
+    waiting.append('\uFEFF');
+    csv = new CSVPrinter(waiting, CSVFormat.RFC4180);
     csv.printRecord((Object[]) COLUMNS);
   }
 
@@ -106,10 +108,15 @@ final class RegisterCsv {
             .map(each -> words(each, zone))
             .collect(Collectors.joining("; ")),
         line.id());
+    if (waiting.length() >= AT_A_TIME) {
+      finish();
+    }
   }
 
+  /** Gives what is still held back. */
   void finish() throws IOException {
-    csv.flush();
+    out.write(waiting.toString().getBytes(StandardCharsets.UTF_8));
+    waiting.setLength(0);
   }
 
   /** "2026-08-20 07:12: lot was “A1”, is “A2” (typing error), by P. Example". */

@@ -48,7 +48,7 @@ class RegisterExport {
   @Transactional(readOnly = true)
   public void csv(RegisterFilter filter, OutputStream out) throws IOException {
     RegisterCsv csv = new RegisterCsv(out);
-    Map<UUID, List<Correction>> corrections = corrections(filter);
+    Map<UUID, List<Correction>> corrections = corrections();
     mapper.giveAtOnce(true);
     try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
       for (TreatmentLine line : lines) {
@@ -61,8 +61,8 @@ class RegisterExport {
   }
 
   /** Read before the lines: while these are given, the session must be asked for nothing else. */
-  private Map<UUID, List<Correction>> corrections(RegisterFilter filter) {
-    return mapper.allCorrections(filter).stream()
+  private Map<UUID, List<Correction>> corrections() {
+    return mapper.allCorrections().stream()
         .collect(
             Collectors.groupingBy(
                 RegisterMapper.OfLine::treatmentId,
@@ -79,7 +79,7 @@ class RegisterExport {
       writer.writeNumberField("version", 1);
       writer.writePOJOField("totals", mapper.totals(filter));
       writer.writeArrayFieldStart("entries");
-      Map<UUID, List<Correction>> corrections = corrections(filter);
+      Map<UUID, List<Correction>> corrections = corrections();
       mapper.giveAtOnce(true);
       try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
         for (TreatmentLine line : lines) {
@@ -91,6 +91,12 @@ class RegisterExport {
       writer.writeEndArray();
       writer.writeEndObject();
     }
+  }
+
+  /** As iCalendar: a day for each apiary and means, and those from which supers may go back. */
+  @Transactional(readOnly = true)
+  public String calendar(RegisterFilter filter) {
+    return RegisterCalendar.write(mapper.days(filter), clock.instant());
   }
 
   /**

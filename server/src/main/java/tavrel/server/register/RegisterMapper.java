@@ -5,17 +5,23 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.apache.ibatis.annotations.Arg;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.ResultMap;
+import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.apache.ibatis.cursor.Cursor;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
+import tavrel.core.register.Means;
+import tavrel.core.rule.Verdict;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.yardrun.Treatment;
 
@@ -75,13 +81,72 @@ interface RegisterMapper {
 
   String LATEST_FIRST = " order by t.on_day desc, t.started_at desc, t.id desc ";
 
+  @ResultMap("line")
   @Select(
       "<script>" + LINE + WANTED + LATEST_FIRST + "limit #{limit} offset #{offset}" + "</script>")
   List<TreatmentLine> page(RegisterFilter filter, int limit, int offset);
 
+  @Arg(column = "id", javaType = UUID.class)
+  @Arg(column = "day", javaType = LocalDate.class)
+  @Arg(column = "zone", javaType = String.class)
+  @Arg(column = "apiary_id", javaType = UUID.class)
+  @Arg(column = "apiary", javaType = String.class)
+  @Arg(column = "hive_id", javaType = UUID.class)
+  @Arg(column = "hive", javaType = String.class)
+  @Arg(column = "means", javaType = Means.class)
+  @Arg(column = "method", javaType = String.class)
+  @Arg(column = "amount", javaType = String.class)
+  @Arg(column = "round_id", javaType = UUID.class)
+  @Arg(column = "started_at", javaType = Instant.class)
+  @Arg(column = "removed_at", javaType = Instant.class)
+  @Arg(column = "opened_at", javaType = Instant.class)
+  @Arg(column = "loads", javaType = int.class)
+  @Arg(column = "acid", javaType = double.class)
+  @Arg(column = "product_grams", javaType = double.class)
+  @Arg(column = "product", javaType = String.class)
+  @Arg(column = "lot", javaType = String.class)
+  @Arg(column = "people", javaType = String.class)
+  @Arg(column = "supers", javaType = int.class)
+  @Arg(column = "supers_plan", javaType = SupersPlan.class)
+  @Arg(column = "waiting_days", javaType = Integer.class)
+  @Arg(column = "rule_sheet", javaType = String.class)
+  @Arg(column = "sheet_version", javaType = Integer.class)
+  @Arg(column = "verdict", javaType = Verdict.class)
+  @Arg(column = "label_says", javaType = String.class)
+  @Arg(column = "off_label_reason", javaType = String.class)
+  @Arg(column = "celsius", javaType = Double.class)
+  @Arg(column = "wind_ms", javaType = Double.class)
+  @Arg(column = "wind_from", javaType = Integer.class)
+  @Arg(column = "weather_from", javaType = String.class)
+  @Arg(column = "weather_made_up", javaType = Boolean.class)
+  @Arg(column = "remarks", javaType = String.class)
+  @Arg(column = "stands", javaType = boolean.class)
+  @Arg(column = "corrected", javaType = boolean.class)
+  @Results(id = "line")
   @Select("<script>" + LINE + WANTED + LATEST_FIRST + "</script>")
   @Options(fetchSize = 500)
   Cursor<TreatmentLine> every(@Param("filter") RegisterFilter filter);
+
+  /** What was done, by day, apiary and means; lines that were struck out are left out. */
+  @Select(
+      """
+      <script>
+      select t.on_day as "day", t.apiary_id, a.name as apiary, t.means, count(distinct t.hive_id) as hives,
+             sum(t.acid_now) as acid, max(t.waiting_days) as waiting_days,
+             bool_or(t.waiting_days is null) as silent,
+             listagg(distinct s.name || ', version ' || s.version, '; ') as rule_sheets
+      from treatment t
+      left join apiary a on a.id = t.apiary_id
+      left join rule_sheet s on s.id = t.rule_sheet_id
+      """
+          + WANTED
+          + """
+      and t.stands
+      group by t.on_day, t.apiary_id, a.name, t.means
+      order by t.on_day, a.name, t.means
+      </script>
+      """)
+  List<RegisterCalendar.DayDone> days(@Param("filter") RegisterFilter filter);
 
   /**
    * Lets the database give rows as it finds them, in this session: it would lay a long answer aside
@@ -90,6 +155,7 @@ interface RegisterMapper {
   @Update("set lazy_query_execution #{lazy}")
   void giveAtOnce(@Param("lazy") boolean lazy);
 
+  @ResultMap("line")
   @Select(LINE + "where t.id = #{id}")
   Optional<TreatmentLine> byId(UUID id);
 
@@ -145,12 +211,13 @@ interface RegisterMapper {
   @Select(
       """
       select t.hive_id, h.name as hive, t.on_day as "day",
-             t.means in ('OXALIC_VAPOUR', 'OXALIC_TRICKLED') as oxalic, t.waiting_days,
+             exists (select 1 from oxalic_given g where g.id = t.id) as oxalic, t.waiting_days,
              s.max_rounds_per_year as most, s.name as rule_sheet
       from treatment t
       join hive h on h.id = t.hive_id
       left join rule_sheet s on s.id = t.rule_sheet_id
-      where h.apiary_id = #{apiaryId} and t.on_day between #{from} and #{to} and t.stands
+      where t.hive_id in (select id from hive where apiary_id = #{apiaryId})
+        and t.on_day between #{from} and #{to} and t.stands
       order by h.place, t.on_day
       """)
   List<GivenLine> given(UUID apiaryId, LocalDate from, LocalDate to);
@@ -266,17 +333,16 @@ interface RegisterMapper {
     }
   }
 
-  /** The corrections of all lines wanted, each line's in order. */
+  /**
+   * All corrections, each line's in order: they are few, and joining them to many lines is dear.
+   */
   @Select(
       """
-      <script>
-      select c.treatment_id, c.id, c.field, c.was, c.becomes, c.why, c.done_by as "by", c.at
-      from correction c
-      join treatment t on t.id = c.treatment_id
-      """
-          + WANTED
-          + "order by c.treatment_id, c.number</script>")
-  List<OfLine> allCorrections(@Param("filter") RegisterFilter filter);
+      select treatment_id, id, field, was, becomes, why, done_by as "by", at
+      from correction
+      order by treatment_id, number
+      """)
+  List<OfLine> allCorrections();
 
   @Select("select count(*) from correction where id = #{id}")
   int holds(UUID id);

@@ -79,14 +79,12 @@ final class RegisterPdf {
       document.add(new Paragraph(Paper.printable(line), PAPER.plain()));
     }
     document.add(new Paragraph(Paper.printable(pdf.sheets()), PAPER.plain()));
-    document.add(pdf.table());
-    Paragraph foot =
+    document.add(
         new Paragraph(
             "Lines are drawn from the log kept while burning, or written by hand where marked. What was put right later"
                 + " stands under its line and is counted as corrected. Weather marked as simulated was not measured.",
-            PAPER.small());
-    foot.setSpacingBefore(6);
-    document.add(foot);
+            PAPER.small()));
+    document.add(pdf.table());
     document.close();
   }
 

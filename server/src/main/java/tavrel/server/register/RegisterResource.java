@@ -107,6 +107,23 @@ class RegisterResource {
     return file(year, "pdf", MediaType.APPLICATION_PDF, out -> export.pdf(filter, out));
   }
 
+  @GetMapping(value = "/treatments.ics", produces = "text/calendar;charset=UTF-8")
+  ResponseEntity<StreamingResponseBody> calendar(
+      @RequestParam(required = false) @Nullable Integer year,
+      @RequestParam(required = false) @Nullable UUID apiaryId,
+      @RequestParam(required = false) @Nullable UUID hiveId,
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only) {
+    byte[] whole =
+        export
+            .calendar(RegisterFilter.of(year, apiaryId, hiveId, only))
+            .getBytes(StandardCharsets.UTF_8);
+    return file(
+        year,
+        "ics",
+        new MediaType("text", "calendar", StandardCharsets.UTF_8),
+        out -> out.write(whole));
+  }
+
   private static ResponseEntity<StreamingResponseBody> file(
       @Nullable Integer year, String kind, MediaType type, StreamingResponseBody body) {
     String name = (year == null ? "treatments." : "treatments-" + year + ".") + kind;

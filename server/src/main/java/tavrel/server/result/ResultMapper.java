@@ -6,34 +6,13 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Arg;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
-import org.jspecify.annotations.Nullable;
 import tavrel.core.dose.MediumBoxes;
-import tavrel.core.hive.BroodBox;
+import tavrel.core.result.Given;
 import tavrel.server.apiary.BoxesTypeHandler;
 
-/** Rounds that were done, with what each hive got. */
+/** Rounds that were done, with what each hive got; given in the order of days. */
 @Mapper
 interface ResultMapper {
-
-  /**
-   * What a hive got in a round.
-   *
-   * @param acid grams of acid dihydrate in the loads that burned
-   * @param boxes its brood boxes on that day
-   * @param mediums how they were counted
-   * @param sealMinutes seal period
-   * @param tool the tool's name
-   * @param celsius air temperature, °C, or null where it is not known
-   */
-  record Given(
-      UUID hiveId,
-      LocalDate day,
-      double acid,
-      List<BroodBox> boxes,
-      MediumBoxes mediums,
-      int sealMinutes,
-      String tool,
-      @Nullable Double celsius) {}
 
   @Arg(column = "hive_id", javaType = UUID.class)
   @Arg(column = "day", javaType = LocalDate.class)

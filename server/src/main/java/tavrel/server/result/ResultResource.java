@@ -1,6 +1,7 @@
 package tavrel.server.result;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,5 +26,11 @@ class ResultResource {
   Results.ApiaryResults of(
       @PathVariable UUID id, @RequestParam(required = false) @Nullable LocalDate from) {
     return results.of(id, from);
+  }
+
+  /** The rounds to come of the series under way there, planned anew from what was counted. */
+  @GetMapping("/rest")
+  List<Results.SeriesRest> rest(@PathVariable UUID id) {
+    return results.rest(id);
   }
 }

@@ -7,17 +7,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.brood.BroodClock;
-import tavrel.core.dose.BoxFactor;
 import tavrel.core.hive.Hive;
+import tavrel.core.result.Given;
 import tavrel.core.result.HiveResult;
 import tavrel.core.result.Pooled;
+import tavrel.core.result.RestOfSeries;
 import tavrel.core.result.RoundsTogether;
 import tavrel.core.result.Samples;
+import tavrel.core.rule.Judgement;
+import tavrel.core.rule.Verdict;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.brood.Broods;
@@ -60,6 +64,33 @@ class Results {
       List<ResultLine> lines,
       Pooled pooled) {}
 
+  /**
+   * A way to end a series, with what the sheet says of it.
+   *
+   * @param way its days and what they leave
+   * @param verdict of the whole series with these days, or null without a sheet
+   * @param labelSays the line that decides it, or null
+   */
+  record JudgedWay(RestOfSeries.Way way, @Nullable Verdict verdict, @Nullable String labelSays) {}
+
+  /**
+   * What is still to come of a series, planned anew.
+   *
+   * @param seriesId the series
+   * @param series its name
+   * @param limitPercent limit of the season, % of bees
+   * @param on day that is looked at
+   * @param ways to go on
+   * @param without hives with too few counts, not reckoned
+   */
+  record SeriesRest(
+      UUID seriesId,
+      String series,
+      double limitPercent,
+      LocalDate on,
+      List<JudgedWay> ways,
+      List<String> without) {}
+
   private final ResultMapper mapper;
   private final Apiaries apiaries;
   private final Broods broods;
@@ -94,9 +125,9 @@ class Results {
     Apiary apiary = apiaries.byId(apiaryId);
     LocalDate today = apiaries.today(apiary);
     double limit = seasons.of(apiary).limits().on(today).share();
-    List<ResultMapper.Given> given = mapper.given(apiaryId);
+    List<Given> given = mapper.given(apiaryId);
     List<RoundsTogether> stretches =
-        RoundsTogether.latestFirst(given.stream().map(ResultMapper.Given::day).toList());
+        RoundsTogether.latestFirst(given.stream().map(Given::day).toList());
     RoundsTogether shown =
         stretches.stream()
             .filter(each -> from == null || each.first().equals(from))
@@ -107,27 +138,28 @@ class Results {
           apiary, today, 100 * limit, stretches, null, List.of(), Pooled.of(List.of(), List.of()));
     }
     Map<UUID, Samples> samples = samples(apiary, shown);
-    Map<UUID, List<ResultMapper.Given>> got =
+    Map<UUID, List<Given>> got =
         given.stream()
             .filter(each -> shown.holds(each.day()))
-            .collect(Collectors.groupingBy(ResultMapper.Given::hiveId));
+            .collect(Collectors.groupingBy(Given::hiveId));
     Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
     Map<UUID, List<LocalDate>> toCome = toCome(apiaryId);
     List<ResultLine> lines = new ArrayList<>();
     for (Hive hive : apiaries.hives(apiaryId)) {
-      List<ResultMapper.Given> own = got.getOrDefault(hive.id(), List.of());
+      List<Given> own = got.getOrDefault(hive.id(), List.of());
       lines.add(
           new ResultLine(
               hive,
               own.isEmpty()
                   ? null
-                  : result(
-                      hive,
-                      clocks.get(hive.id()),
-                      own,
-                      toCome.getOrDefault(hive.id(), List.of()),
-                      samples.get(hive.id()),
-                      limit)));
+                  : HiveResult.of(
+                      known(
+                          hive,
+                          clocks.get(hive.id()),
+                          own,
+                          toCome.getOrDefault(hive.id(), List.of()),
+                          samples.get(hive.id()),
+                          limit))));
     }
     return new ApiaryResults(
         apiary,
@@ -141,34 +173,107 @@ class Results {
             of(samples, lines, line -> line.result() == null)));
   }
 
+  /**
+   * The rounds to come of every series of an apiary that stands between two rounds, planned anew
+   * from what its rounds so far showed.
+   */
+  List<SeriesRest> rest(UUID apiaryId) {
+    List<Given> given = mapper.given(apiaryId);
+    RoundsTogether latest =
+        RoundsTogether.latestFirst(given.stream().map(Given::day).toList()).stream()
+            .findFirst()
+            .orElse(null);
+    Apiary apiary = apiaries.byId(apiaryId);
+    if (latest == null || !latest.concerns(apiaries.today(apiary))) {
+      return List.of();
+    }
+    double limit = seasons.of(apiary).limits().on(apiaries.today(apiary)).share();
+    Map<UUID, Samples> samples = samples(apiary, latest);
+    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
+    Map<UUID, Hive> hives =
+        apiaries.hives(apiaryId).stream().collect(Collectors.toMap(Hive::id, Function.identity()));
+    Map<UUID, List<Given>> got =
+        given.stream()
+            .filter(each -> latest.holds(each.day()))
+            .collect(Collectors.groupingBy(Given::hiveId));
+    List<SeriesRest> all = new ArrayList<>();
+    for (Series each : series.open(apiaryId)) {
+      List<RestOfSeries.InSeries> inSeries = new ArrayList<>();
+      for (UUID id : each.hiveIds()) {
+        Hive hive = hives.get(id);
+        List<Given> own = got.getOrDefault(id, List.of());
+        if (hive != null) {
+          inSeries.add(
+              new RestOfSeries.InSeries(
+                  id,
+                  hive.name(),
+                  own.isEmpty()
+                      ? null
+                      : known(hive, clocks.get(id), own, each.toCome(), samples.get(id), limit)));
+        }
+      }
+      RestOfSeries rest =
+          each.isBetweenRounds()
+              ? RestOfSeries.of(
+                  inSeries, each.toCome(), limit, days -> !isOff(series.judgeRest(each.id(), days)))
+              : null;
+      if (rest != null) {
+        all.add(judged(each, rest, limit));
+      }
+    }
+    return List.copyOf(all);
+  }
+
+  private SeriesRest judged(Series of, RestOfSeries rest, double limit) {
+    return new SeriesRest(
+        of.id(),
+        of.name(),
+        100 * limit,
+        rest.on(),
+        rest.ways().stream()
+            .map(
+                way -> {
+                  Judgement judgement =
+                      way.days().isEmpty() ? null : series.judgeRest(of.id(), way.days());
+                  return new JudgedWay(
+                      way,
+                      judgement == null ? null : judgement.verdict(),
+                      Benches.worst(judgement));
+                })
+            .toList(),
+        rest.without());
+  }
+
+  private static boolean isOff(@Nullable Judgement judgement) {
+    return judgement != null && judgement.verdict() == Verdict.NOT_ON_LABEL;
+  }
+
   private static List<Samples> of(
       Map<UUID, Samples> samples, List<ResultLine> lines, Predicate<ResultLine> which) {
     return lines.stream().filter(which).map(line -> samples.get(line.hive().id())).toList();
   }
 
-  private HiveResult result(
+  private HiveResult.Known known(
       Hive hive,
       BroodClock clock,
-      List<ResultMapper.Given> got,
+      List<Given> got,
       List<LocalDate> toCome,
       Samples samples,
       double limit) {
-    List<LocalDate> rounds = got.stream().map(ResultMapper.Given::day).distinct().sorted().toList();
-    double gramsPerBox =
-        got.stream()
-            .mapToDouble(each -> each.acid() / BoxFactor.sum(each.boxes(), each.mediums()))
-            .average()
-            .orElse(0);
-    double sealMinutes = got.stream().mapToInt(ResultMapper.Given::sealMinutes).average().orElse(0);
-    return HiveResult.of(
-        new HiveResult.Known(
-            benches.colonyOn(
-                hive, rounds.get(0), samples.before(), gramsPerBox, sealMinutes, limit),
-            clock,
-            rounds,
-            toCome,
-            samples,
-            limit));
+    List<LocalDate> rounds = got.stream().map(Given::day).distinct().sorted().toList();
+    return new HiveResult.Known(
+        benches.colonyOn(
+            hive,
+            rounds.get(0),
+            samples.before(),
+            Given.gramsPerBox(got),
+            Given.sealMinutes(got),
+            limit),
+        clock,
+        rounds,
+        toCome,
+        samples,
+        limit);
   }
 
   private Map<UUID, Samples> samples(Apiary apiary, RoundsTogether shown) {

@@ -10,8 +10,8 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.dose.MediumBoxes;
-import tavrel.core.hive.BroodBox;
 import tavrel.core.result.DeathSign;
+import tavrel.core.result.Given;
 import tavrel.core.result.WinterOutcome;
 import tavrel.server.apiary.BoxesTypeHandler;
 
@@ -40,17 +40,6 @@ interface ReviewMapper {
 
   /** A sample of bees. */
   record Sample(UUID hiveId, LocalDate day, String kind, int mites, int bees) {}
-
-  /** What a hive got in a round. */
-  record Got(
-      UUID hiveId,
-      LocalDate day,
-      double acid,
-      List<BroodBox> boxes,
-      MediumBoxes mediums,
-      int sealMinutes,
-      String tool,
-      @Nullable Double celsius) {}
 
   /** An outcome that holds. */
   record Outcome(
@@ -96,6 +85,24 @@ interface ReviewMapper {
       """)
   List<Sample> samples(LocalDate from, LocalDate to);
 
+  /**
+   * Where a hive stands.
+   *
+   * @param line of its bees, or null
+   */
+  record Stands(UUID hiveId, String apiary, @Nullable String line) {}
+
+  /** Where hives with a sample stand. */
+  @Select(
+      """
+      select h.id as hive_id, a.name as apiary, h.line
+      from hive h
+      join apiary a on a.id = h.apiary_id
+      where h.id in (select c.hive_id from hive_count c
+                     where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to})
+      """)
+  List<Stands> stand(LocalDate from, LocalDate to);
+
   /** What hives with a sample got. */
   @Arg(column = "hive_id", javaType = UUID.class)
   @Arg(column = "day", javaType = LocalDate.class)
@@ -116,7 +123,7 @@ interface ReviewMapper {
                           where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to})
       order by t.hive_id, t.on_day
       """)
-  List<Got> got(LocalDate from, LocalDate to);
+  List<Given> got(LocalDate from, LocalDate to);
 
   /** Every hive of an apiary with its outcome, if anybody has said. */
   @Select(

@@ -7,15 +7,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.count.Interval;
-import tavrel.core.dose.BoxFactor;
 import tavrel.core.result.DeathSign;
 import tavrel.core.result.Efficacy;
+import tavrel.core.result.Given;
 import tavrel.core.result.RoundsTogether;
 import tavrel.core.result.Winter;
 import tavrel.core.result.WinterOutcome;
@@ -28,9 +29,6 @@ import tavrel.server.register.RegisterTotals;
 /** The year on one page: what was done, what was found, what worked, and how the winter judged. */
 @Service
 public class YearReview {
-
-  /** Samples from here on tell of the load that goes into the winter. */
-  private static final int AUTUMN_MONTH = 8;
 
   private final ReviewMapper mapper;
   private final Register register;
@@ -113,7 +111,7 @@ public class YearReview {
     LocalDate from = LocalDate.of(year, 1, 1);
     LocalDate to = LocalDate.of(year, 12, 31);
     List<ReviewMapper.Sample> samples = mapper.samples(from, to);
-    List<WorkedHere.Case> cases = cases(samples, mapper.got(from, to));
+    List<WorkedHere.Case> cases = cases(samples, mapper.got(from, to), mapper.stand(from, to));
     return new Reviewed(
         year,
         register.totals(from, to),
@@ -148,24 +146,28 @@ public class YearReview {
 
   /** Hives with a sample on both sides of a stretch of rounds. */
   private static List<WorkedHere.Case> cases(
-      List<ReviewMapper.Sample> samples, List<ReviewMapper.Got> got) {
+      List<ReviewMapper.Sample> samples, List<Given> got, List<ReviewMapper.Stands> stand) {
     Map<UUID, List<ReviewMapper.Sample>> counted =
         samples.stream().collect(Collectors.groupingBy(ReviewMapper.Sample::hiveId));
-    Map<UUID, List<ReviewMapper.Got>> done =
-        got.stream().collect(Collectors.groupingBy(ReviewMapper.Got::hiveId));
+    Map<UUID, List<Given>> done = got.stream().collect(Collectors.groupingBy(Given::hiveId));
+    Map<UUID, ReviewMapper.Stands> there =
+        stand.stream().collect(Collectors.toMap(ReviewMapper.Stands::hiveId, Function.identity()));
     List<WorkedHere.Case> cases = new ArrayList<>();
     done.forEach(
         (hive, rounds) -> {
           for (RoundsTogether stretch :
-              RoundsTogether.of(rounds.stream().map(ReviewMapper.Got::day).toList())) {
+              RoundsTogether.of(rounds.stream().map(Given::day).toList())) {
             List<ReviewMapper.Sample> own = counted.getOrDefault(hive, List.of());
             Efficacy.Found before =
                 found(own.stream().filter(each -> stretch.isBefore(each.day())).toList());
             Efficacy.Found after =
                 found(own.stream().filter(each -> stretch.isAfter(each.day())).toList());
-            if (before != null && after != null) {
+            ReviewMapper.Stands at = there.get(hive);
+            if (before != null && after != null && at != null) {
               cases.add(
-                  reckoned(
+                  WorkedHere.Case.of(
+                      at.apiary(),
+                      at.line(),
                       stretch,
                       rounds.stream().filter(each -> stretch.holds(each.day())).toList(),
                       before,
@@ -174,31 +176,6 @@ public class YearReview {
           }
         });
     return cases;
-  }
-
-  private static WorkedHere.Case reckoned(
-      RoundsTogether stretch,
-      List<ReviewMapper.Got> got,
-      Efficacy.Found before,
-      Efficacy.Found after) {
-    var warm = got.stream().map(ReviewMapper.Got::celsius).filter(each -> each != null).toList();
-    return new WorkedHere.Case(
-        got.stream()
-            .map(ReviewMapper.Got::tool)
-            .distinct()
-            .sorted()
-            .collect(Collectors.joining(", ")),
-        got.stream()
-            .mapToDouble(each -> each.acid() / BoxFactor.sum(each.boxes(), each.mediums()))
-            .average()
-            .orElse(0),
-        got.stream().mapToInt(ReviewMapper.Got::sealMinutes).average().orElse(0),
-        warm.isEmpty()
-            ? null
-            : warm.stream().mapToDouble(Double::doubleValue).average().orElseThrow(),
-        stretch.days().size(),
-        before,
-        after);
   }
 
   private static Efficacy.@Nullable Found found(List<ReviewMapper.Sample> samples) {
@@ -211,7 +188,7 @@ public class YearReview {
   private Winter winter(int winter, List<ReviewMapper.Sample> samples) {
     Map<UUID, Double> load = new HashMap<>();
     for (ReviewMapper.Sample each : samples) {
-      if (each.day().getMonthValue() >= AUTUMN_MONTH) {
+      if (Winter.isOfItsAutumn(each.day())) {
         load.put(each.hiveId(), (double) each.mites() / each.bees());
       }
     }

@@ -2,6 +2,8 @@ package tavrel.server.roster;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -39,6 +41,8 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
     BROOD_BOXES("brood boxes", "boxes"),
     SUPERS("supers"),
     FLOOR("floor"),
+    SINCE("since", "stands since"),
+    LINE("line of bees", "bees"),
     LATITUDE("latitude", "lat"),
     LONGITUDE("longitude", "lon", "long");
 
@@ -171,6 +175,11 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
         at = Column.FLOOR;
         Floor floor =
             cell(cells, at).isEmpty() ? Floor.SOLID : BoxNotation.readFloor(cell(cells, at));
+        at = Column.SINCE;
+        LocalDate since = day(cell(cells, at));
+        at = Column.LINE;
+        String bees =
+            cell(cells, at).isEmpty() ? null : InvalidValue.text("line", cell(cells, at), 60);
         at = Column.LATITUDE;
         Double latitude = degrees(cell(cells, at));
         at = Column.LONGITUDE;
@@ -183,7 +192,8 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
           new Place(latitude, longitude);
         }
         keep(
-            new RosterRow(line, apiary, hive, place, boxes, supers, floor, latitude, longitude),
+            new RosterRow(
+                line, apiary, hive, place, boxes, supers, floor, since, bees, latitude, longitude),
             key);
       } catch (InvalidValue wrong) {
         errors.add(
@@ -211,6 +221,14 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
     private String cell(CSVRecord cells, Column column) {
       Integer index = columns.get(column);
       return index == null || index >= cells.size() ? "" : cells.get(index).strip();
+    }
+
+    private static @Nullable LocalDate day(String written) {
+      try {
+        return written.isEmpty() ? null : LocalDate.parse(written);
+      } catch (DateTimeParseException unread) {
+        throw new InvalidValue("since", "must be written year-month-day, as 2026-05-03");
+      }
     }
 
     private @Nullable Double degrees(String written) {

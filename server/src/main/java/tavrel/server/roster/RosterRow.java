@@ -1,5 +1,6 @@
 package tavrel.server.roster;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.hive.BroodBox;
@@ -15,6 +16,8 @@ import tavrel.core.hive.Floor;
  * @param boxes brood boxes
  * @param supers honey supers
  * @param floor its floor
+ * @param since the day since which it stands, or null
+ * @param bees line of its bees, or null
  * @param latitude of the apiary, degrees, or null
  * @param longitude of the apiary, degrees, or null
  */
@@ -26,5 +29,7 @@ record RosterRow(
     List<BroodBox> boxes,
     int supers,
     Floor floor,
+    @Nullable LocalDate since,
+    @Nullable String bees,
     @Nullable Double latitude,
     @Nullable Double longitude) {}

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
@@ -17,6 +18,7 @@ import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.ApiaryMapper;
+import tavrel.server.apiary.Yards;
 import tavrel.server.table.RowError;
 
 /** Compares a roster with what is kept, and brings it in. */
@@ -26,10 +28,12 @@ public class Rosters {
   private static final int SHOWN = 200;
 
   private final ApiaryMapper mapper;
+  private final Yards yards;
   private final Clock clock;
 
-  Rosters(ApiaryMapper mapper, Clock clock) {
+  Rosters(ApiaryMapper mapper, Yards yards, Clock clock) {
     this.mapper = mapper;
+    this.yards = yards;
     this.clock = clock;
   }
 
@@ -71,7 +75,7 @@ public class Rosters {
       List<PreviewRow> rows,
       List<RowError> errors) {}
 
-  private record Planned(RosterRow row, Change change, Hive hive) {}
+  private record Planned(RosterRow row, Change change, @Nullable Hive before, Hive hive) {}
 
   /** What kept apiaries look like, loaded once each. */
   private final class Kept {
@@ -134,7 +138,13 @@ public class Rosters {
       switch (planned.change()) {
         case NEW ->
             mapper.addHive(planned.hive(), places.get(key(planned.row().apiary())).id(), now);
-        case CHANGED -> mapper.changeHive(planned.hive());
+        case CHANGED -> {
+          yards.refuseLate(
+              planned.hive(),
+              Objects.requireNonNull(planned.before()),
+              places.get(key(planned.row().apiary())).id());
+          mapper.changeHive(planned.hive());
+        }
         case SAME -> {}
       }
     }
@@ -174,12 +184,16 @@ public class Rosters {
       Hive before = kept.hives(key(row.apiary())).get(key(row.hive()));
       UUID id = before == null ? UUID.randomUUID() : before.id();
       String name = before == null ? row.hive() : before.name();
-      Hive told = Hive.ofRoster(id, name, row.place(), row.boxes(), row.supers(), row.floor());
+      Hive told =
+          Hive.ofRoster(id, name, row.place(), row.boxes(), row.supers(), row.floor())
+              .since(row.since())
+              .ofLine(row.bees());
       Hive after = before == null ? told : told.fittedAs(before);
       plan.add(
           new Planned(
               row,
               before == null ? Change.NEW : before.equals(after) ? Change.SAME : Change.CHANGED,
+              before,
               after));
     }
     return plan;

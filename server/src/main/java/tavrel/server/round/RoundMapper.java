@@ -47,9 +47,11 @@ interface RoundMapper {
 
   @Select(
       """
-      select max(on_day)
-      from oxalic_given
-      where apiary_id = #{apiaryId}
+      select t.on_day
+      from treatment t
+      where t.apiary_id = #{apiaryId} and exists (select 1 from oxalic_given g where g.id = t.id)
+      order by t.apiary_id, t.on_day desc
+      limit 1
       """)
   Optional<LocalDate> lastDayIn(UUID apiaryId);
 

@@ -6,8 +6,10 @@ import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -214,9 +216,7 @@ public class AllSeries {
     Series going = byId(agreed.id());
     for (Series.SeriesRound round : active(going)) {
       LocalDate day = agreed.days().get(round.number());
-      boolean toCome =
-          round.state() != Series.RoundState.DONE && round.state() != Series.RoundState.OPEN;
-      if (toCome) {
+      if (isToCome(round)) {
         mapper.move(agreed.id(), round.number(), day == null ? round.day() : day, day == null);
       }
     }
@@ -363,6 +363,87 @@ public class AllSeries {
         Benches.worst(judgement),
         miss.offLabelReason());
     return byId(id);
+  }
+
+  /**
+   * The days still to come of a series, as the keeper wants them.
+   *
+   * @param days ascending; none leaves all rounds to come out
+   * @param offLabelReason why, where that is not on the label
+   */
+  record Rest(List<LocalDate> days, @Nullable String offLabelReason) {}
+
+  /** What the sheet says of a series with other days to come; null without a sheet. */
+  public @Nullable Judgement judgeRest(UUID id, List<LocalDate> days) {
+    Series series = byId(id);
+    return judgeRest(series, days);
+  }
+
+  private @Nullable Judgement judgeRest(Series series, List<LocalDate> days) {
+    List<LocalDate> all = new ArrayList<>();
+    active(series).stream()
+        .filter(round -> !isToCome(round))
+        .forEach(round -> all.add(round.day()));
+    all.addAll(days);
+    return judge(
+        apiaries.byId(series.apiaryId()), hiveIds(series), series.ruleSheetId(), List.copyOf(all));
+  }
+
+  /**
+   * Gives a series other days to come: rounds to come are moved, left out or added at its end. The
+   * same again changes nothing.
+   *
+   * @throws InvalidValue if a day is past, stands before a round done, or is off the label without
+   *     a reason
+   */
+  @Transactional
+  public Series replan(UUID id, Rest rest) {
+    Series series = byId(id);
+    LocalDate done =
+        active(series).stream()
+            .filter(round -> !isToCome(round))
+            .map(Series.SeriesRound::day)
+            .max(Comparator.naturalOrder())
+            .orElse(null);
+    LocalDate first =
+        done == null || done.isBefore(series.today()) ? series.today() : done.plusDays(1);
+    new Schedule(rest.days()).within(first, series.today().plusDays(400));
+    Judgement judgement = judgeRest(series, rest.days());
+    needReason(judgement, rest.offLabelReason());
+    Iterator<LocalDate> days = rest.days().iterator();
+    int last = 0;
+    for (Series.SeriesRound round : series.rounds()) {
+      last = round.number();
+      boolean leftOut = round.state() == Series.RoundState.LEFT_OUT;
+      if (isToCome(round) || (leftOut && days.hasNext() && isAfterAllDone(series, round))) {
+        boolean more = days.hasNext();
+        mapper.move(id, round.number(), more ? days.next() : round.day(), !more);
+      }
+    }
+    while (days.hasNext()) {
+      mapper.addRound(id, ++last, days.next());
+    }
+    mapper.judge(
+        id,
+        judgement == null ? null : judgement.verdict(),
+        Benches.worst(judgement),
+        rest.offLabelReason());
+    return byId(id);
+  }
+
+  private static boolean isAfterAllDone(Series series, Series.SeriesRound round) {
+    return series.rounds().stream()
+        .filter(each -> each.number() > round.number())
+        .noneMatch(
+            each ->
+                each.state() == Series.RoundState.DONE || each.state() == Series.RoundState.OPEN);
+  }
+
+  private static boolean isToCome(Series.SeriesRound round) {
+    return switch (round.state()) {
+      case DUE, LATE, AHEAD -> true;
+      case DONE, OPEN, LEFT_OUT -> false;
+    };
   }
 
   private List<Respacing> respacings(Series series, Miss miss) {

@@ -85,6 +85,13 @@ public record Series(
         .toList();
   }
 
+  /** Whether it stands between two rounds: some done, some to come, none planned or being run. */
+  public boolean isBetweenRounds() {
+    return rounds.stream().anyMatch(round -> round.state() == RoundState.DONE)
+        && rounds.stream().noneMatch(round -> round.state() == RoundState.OPEN)
+        && !toCome().isEmpty();
+  }
+
   /** Its hives, in walking order. */
   public List<UUID> hiveIds() {
     return hives.stream().map(SeriesMapper.SeriesHive::id).toList();

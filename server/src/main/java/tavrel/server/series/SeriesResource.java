@@ -59,4 +59,9 @@ class SeriesResource {
   Series respace(@PathVariable UUID id, @RequestBody AllSeries.Miss miss) {
     return series.respace(id, miss);
   }
+
+  @PutMapping("/{id}/rest")
+  Series replan(@PathVariable UUID id, @RequestBody AllSeries.Rest rest) {
+    return series.replan(id, rest);
+  }
 }

@@ -3,18 +3,26 @@ package tavrel.server.stock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.pace.PaceTimes;
+import tavrel.core.plan.Roads;
 import tavrel.core.stock.AcidBook;
 import tavrel.core.stock.RoundCost;
+import tavrel.core.weather.Place;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
 import tavrel.server.figure.OwnFigures;
 import tavrel.server.pace.Paces;
+import tavrel.server.plan.Crews;
+import tavrel.server.plan.Depot;
 
 /** What rounds cost. */
 @Service
@@ -23,12 +31,22 @@ class Costs {
   private final StockMapper mapper;
   private final Stock stock;
   private final Paces paces;
+  private final Apiaries apiaries;
+  private final Crews crews;
   private final OwnFigures figures;
 
-  Costs(StockMapper mapper, Stock stock, Paces paces, OwnFigures figures) {
+  Costs(
+      StockMapper mapper,
+      Stock stock,
+      Paces paces,
+      Apiaries apiaries,
+      Crews crews,
+      OwnFigures figures) {
     this.mapper = mapper;
     this.stock = stock;
     this.paces = paces;
+    this.apiaries = apiaries;
+    this.crews = crews;
     this.figures = figures;
   }
 
@@ -99,8 +117,9 @@ class Costs {
     double besides = (usual.setUp() + usual.clearAway()) / 3_600.0;
     List<CostedRound> rounds = new ArrayList<>();
     Map<String, List<CostedRound>> byApiary = new TreeMap<>();
-    for (StockMapper.Done done :
-        mapper.done(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))) {
+    List<StockMapper.Done> all = mapper.done(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31));
+    Map<UUID, Double> driven = driven(all, own);
+    for (StockMapper.Done done : all) {
       double there = Duration.between(done.began(), done.ended()).toSeconds() / 3_600.0 + besides;
       int people = Math.max(1, done.people());
       RoundCost cost =
@@ -110,6 +129,7 @@ class Costs {
               people,
               done.burns(),
               done.toolPrice(),
+              driven.get(done.roundId()),
               own);
       CostedRound round =
           new CostedRound(
@@ -132,6 +152,34 @@ class Costs {
         leftOut(rounds));
   }
 
+  /**
+   * Kilometres by round: each day one drive from the depot to all its apiaries and back, shared
+   * alike. Without a depot there are none, nor for an apiary whose place is not known.
+   */
+  private Map<UUID, Double> driven(List<StockMapper.Done> rounds, Map<String, Double> own) {
+    Depot depot = crews.depot().orElse(null);
+    if (depot == null) {
+      return Map.of();
+    }
+    Roads roads = Roads.of(own, crews.ways());
+    Map<UUID, Place> places = new HashMap<>();
+    for (Apiary apiary : apiaries.all()) {
+      places.put(apiary.id(), apiary.place());
+    }
+    Map<LocalDate, List<StockMapper.Done>> byDay =
+        rounds.stream()
+            .filter(done -> places.get(done.apiaryId()) != null)
+            .collect(Collectors.groupingBy(StockMapper.Done::day));
+    Map<UUID, Double> driven = new HashMap<>();
+    for (List<StockMapper.Done> day : byDay.values()) {
+      Map<UUID, Place> stops = new HashMap<>();
+      day.forEach(done -> stops.put(done.apiaryId(), places.get(done.apiaryId())));
+      double share = roads.tourKm(Depot.ID, depot.place(), stops) / day.size();
+      day.forEach(done -> driven.put(done.roundId(), share));
+    }
+    return driven;
+  }
+
   /** Costs of what a round drew, or null where one of them is not known. */
   private static @Nullable Double acid(List<AcidBook.Drawn> drawn) {
     double sum = 0;
@@ -145,7 +193,7 @@ class Costs {
   }
 
   private static CostedApiary together(String name, List<CostedRound> rounds) {
-    RoundCost cost = new RoundCost(null, null, null);
+    RoundCost cost = new RoundCost(null, null, null, null);
     int treatments = 0;
     for (CostedRound round : rounds) {
       cost = cost.plus(round.cost());
@@ -181,7 +229,11 @@ class Costs {
               + (noWear == 1 ? " round" : " rounds")
               + ": it has no price under Gear");
     }
-    says.add("driving, filters, cloths and caps");
+    if (rounds.stream().anyMatch(round -> round.cost().driving() == null)) {
+      says.add(
+          "driving of some rounds: it needs a rate a kilometre under Figures, a depot, and the apiary's place");
+    }
+    says.add("filters, cloths and caps");
     return says;
   }
 }

@@ -12,12 +12,15 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
+import tavrel.core.burn.Pack;
 import tavrel.core.dose.BoxFactor;
 import tavrel.core.dose.MediumBoxes;
 import tavrel.core.hive.Hive;
@@ -25,11 +28,13 @@ import tavrel.core.stock.AcidBook;
 import tavrel.core.stock.AcidBook.StockTake;
 import tavrel.core.stock.AcidLot;
 import tavrel.core.stock.AcidOrder;
+import tavrel.core.stock.Foretold;
 import tavrel.core.stock.SupplyKind;
 import tavrel.core.stock.SupplyShelf;
 import tavrel.core.stock.SupplyShelf.Supply;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.figure.OwnFigures;
+import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.series.AllSeries;
@@ -42,13 +47,21 @@ public class Stock {
   private final StockMapper mapper;
   private final AllSeries series;
   private final Apiaries apiaries;
+  private final Gears gears;
   private final OwnFigures figures;
   private final Clock clock;
   private final Cache<Boolean, List<String>> warnings =
       Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(1)).build();
 
-  Stock(StockMapper mapper, AllSeries series, Apiaries apiaries, OwnFigures figures, Clock clock) {
+  Stock(
+      StockMapper mapper,
+      AllSeries series,
+      Apiaries apiaries,
+      Gears gears,
+      OwnFigures figures,
+      Clock clock) {
     this.mapper = mapper;
+    this.gears = gears;
     this.series = series;
     this.apiaries = apiaries;
     this.figures = figures;
@@ -64,6 +77,8 @@ public class Stock {
    * @param toCome rounds to come that were reckoned with
    * @param shelves of everything beside the acid
    * @param supplies what was bought or counted of it, latest first
+   * @param foretold pieces that the rounds to come will use up, estimates
+   * @param charges packs that do not suffice for a day to come, in sentences
    */
   public record OnHand(
       List<AcidBook.LotState> lots,
@@ -71,7 +86,9 @@ public class Stock {
       AcidOrder order,
       int toCome,
       List<SupplyShelf> shelves,
-      List<Supply> supplies) {}
+      List<Supply> supplies,
+      List<Foretold> foretold,
+      List<String> charges) {}
 
   /** The book of all lots. */
   AcidBook book() {
@@ -81,7 +98,7 @@ public class Stock {
   /** What is there and what will be needed. */
   public OnHand onHand() {
     AcidBook book = book();
-    List<AcidOrder.Need> needs = needs(book);
+    List<Foretold.ToCome> toCome = toCome(book);
     List<Supply> supplies = mapper.supplies();
     Map<SupplyKind, List<LocalDate>> used =
         Map.of(
@@ -90,11 +107,7 @@ public class Stock {
     Collections.reverse(lots);
     List<Supply> latest = new ArrayList<>(supplies);
     Collections.reverse(latest);
-    return new OnHand(
-        lots,
-        book.uncovered(),
-        AcidOrder.of(book.left(), needs, figures.own()),
-        needs.size(),
+    List<SupplyShelf> shelves =
         Arrays.stream(SupplyKind.values())
             .map(
                 kind ->
@@ -102,8 +115,65 @@ public class Stock {
                         kind,
                         supplies.stream().filter(each -> each.kind() == kind).toList(),
                         used.getOrDefault(kind, List.of())))
+            .toList();
+    Map<SupplyKind, Integer> counted =
+        supplies.stream()
+            .map(Supply::kind)
+            .distinct()
+            .collect(
+                Collectors.toMap(
+                    Function.identity(),
+                    kind ->
+                        shelves.stream()
+                            .filter(shelf -> shelf.kind() == kind)
+                            .mapToInt(SupplyShelf::onHand)
+                            .sum()));
+    Gears.AllGear gear = gears.all();
+    List<Foretold.ToolNow> tools = tools(gear);
+    return new OnHand(
+        lots,
+        book.uncovered(),
+        AcidOrder.of(book.left(), needs(toCome), figures.own()),
+        toCome.size(),
+        shelves,
+        latest,
+        Stream.of(
+                Foretold.seals(toCome, tools, counted.get(SupplyKind.SEALS)),
+                Foretold.filters(
+                    toCome, gear.filters(), hoursPerBurn(), counted.get(SupplyKind.FILTERS)))
+            .filter(Objects::nonNull)
             .toList(),
-        latest);
+        Foretold.shortOfCharges(toCome, tools));
+  }
+
+  private static List<Foretold.ToolNow> tools(Gears.AllGear gear) {
+    Map<UUID, Pack> packs =
+        gear.packs().stream().collect(Collectors.toMap(Pack::id, Function.identity()));
+    return gear.tools().stream()
+        .filter(known -> !known.tool().retired())
+        .map(
+            known -> {
+              Pack pack = known.tool().packId() == null ? null : packs.get(known.tool().packId());
+              return new Foretold.ToolNow(
+                  known.tool().name(),
+                  known.tool().sealsEvery(),
+                  known.wear().burnsOnSeals(),
+                  pack == null ? null : pack.name(),
+                  pack == null ? null : pack.burnsPerCharge(),
+                  pack == null ? 0 : pack.count());
+            })
+        .toList();
+  }
+
+  /** Of the last year's rounds. */
+  private double hoursPerBurn() {
+    LocalDate since = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusYears(1);
+    StockMapper.Worked worked = mapper.workedSince(since);
+    return Foretold.hoursPerBurn(worked.hours(), worked.burns());
+  }
+
+  private static List<AcidOrder.Need> needs(List<Foretold.ToCome> toCome) {
+    return toCome.stream().map(each -> new AcidOrder.Need(each.day(), each.grams())).toList();
   }
 
   /**
@@ -119,19 +189,20 @@ public class Stock {
       return List.of();
     }
     AcidBook book = book();
-    return AcidOrder.of(book.left(), needs(book), figures.own())
+    return AcidOrder.of(book.left(), needs(toCome(book)), figures.own())
         .warning(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC))
         .map(List::of)
         .orElse(List.of());
   }
 
   /**
-   * Rounds planned as their sheets say; rounds of series by grams a box of the hives as they stand.
+   * Rounds planned as their sheets say; rounds of series by grams a box of the hives as they stand,
+   * with one load a hive.
    */
-  private List<AcidOrder.Need> needs(AcidBook book) {
-    List<AcidOrder.Need> needs =
+  private List<Foretold.ToCome> toCome(AcidBook book) {
+    List<Foretold.ToCome> toCome =
         mapper.planned().stream()
-            .map(each -> new AcidOrder.Need(each.day(), each.grams()))
+            .map(each -> new Foretold.ToCome(each.day(), each.grams(), each.tool(), each.burns()))
             .collect(Collectors.toCollection(ArrayList::new));
     double strength =
         book.lots().stream()
@@ -160,10 +231,14 @@ public class Stock {
                       || round.state() == Series.RoundState.LATE)
           .forEach(
               round ->
-                  needs.add(
-                      new AcidOrder.Need(round.day(), each.gramsPerBox() * boxes / strength)));
+                  toCome.add(
+                      new Foretold.ToCome(
+                          round.day(),
+                          each.gramsPerBox() * boxes / strength,
+                          each.tool(),
+                          each.hiveIds().size())));
     }
-    return needs;
+    return toCome;
   }
 
   /** Keeps a lot; the same id twice is the same lot. */

@@ -23,8 +23,21 @@ interface StockMapper {
    *
    * @param day its day
    * @param grams of product that it still needs
+   * @param tool name of its tool
+   * @param burns that it still needs
    */
-  record Planned(LocalDate day, double grams) {}
+  record Planned(LocalDate day, double grams, String tool, int burns) {}
+
+  /** Rounds done since a day, together: h from first burn to last opening, and burns. */
+  record Worked(double hours, int burns) {}
+
+  @Select(
+      """
+      select coalesce(sum(datediff(second, began, ended)), 0) / 3600.0 as hours, coalesce(sum(loads), 0) as burns
+      from treatment_round
+      where on_day >= #{since}
+      """)
+  Worked workedSince(LocalDate since);
 
   /**
    * A round done, for its cost.
@@ -85,12 +98,13 @@ interface StockMapper {
   @Select(
       """
       select r.on_day as "day",
-             sum(coalesce(h.first_product, h.product_per_load) + (h.loads - 1) * h.product_per_load) as grams
+             sum(coalesce(h.first_product, h.product_per_load) + (h.loads - 1) * h.product_per_load) as grams,
+             r.tool, sum(h.loads) as burns
       from round r
       join round_hive h on h.round_id = r.id
       where r.discarded_at is null and r.finished_at is null
         and not exists (select 1 from treatment t where t.round_id = r.id and t.hive_id = h.hive_id)
-      group by r.id, r.on_day
+      group by r.id, r.on_day, r.tool
       """)
   List<Planned> planned();
 

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -56,6 +57,47 @@ class CountsTest extends Yard {
     assertThat(keep(crew, longAgo).at("0.day")).contains("three years");
 
     assertThat(board().path("recent")).isEmpty();
+  }
+
+  @Test
+  void a_count_from_before_its_hive_stood_is_refused_by_hand_and_in_a_file() {
+    since(hives.get(0), today.minusDays(10).toString());
+    Map<String, Object> early = wash(hives.get(0), 3, 300);
+    early.put("day", today.minusDays(11).toString());
+    assertThat(keep(crew, wash(hives.get(1), 3, 300), early).at("1.day"))
+        .contains("Q1 stands here since " + today.minusDays(10));
+    String csv =
+        "apiary,hive,date,kind,mites,bees\n%s,Q1,%s,wash,3,300\n"
+            .formatted(yard, today.minusDays(11));
+    assertThat(
+            upload(keeper, "/api/counts/import", csv.getBytes(StandardCharsets.UTF_8)).at("file"))
+        .contains("1 bad row");
+    assertThat(board().path("recent")).isEmpty();
+    early.put("day", today.minusDays(10).toString());
+    assertThat(keep(crew, early).status()).isEqualTo(204);
+  }
+
+  @Test
+  void a_hive_cannot_stand_since_later_than_it_was_counted_nor_since_tomorrow() {
+    keep(crew, wash(hives.get(0), 3, 300));
+    since(hives.get(0), today.minusDays(1).toString());
+    assertThat(since(hives.get(0), today.plusDays(1).toString()).at("since"))
+        .contains("has not come yet");
+    Map<String, Object> early = wash(hives.get(1), 3, 300);
+    early.put("day", today.minusDays(5).toString());
+    keep(crew, early);
+    assertThat(since(hives.get(1), today.toString()).at("since")).contains("is too late: Q2");
+    assertThat(since(hives.get(1), "3 May").at("since")).contains("year-month-day");
+    assertThat(since(hives.get(0), "").json().path("hives").get(0).path("since").isMissingNode())
+        .isTrue();
+  }
+
+  private Answer since(String hive, String day) {
+    return send(
+        crew,
+        HttpMethod.POST,
+        "/api/apiaries/" + apiaryId + "/hive-changes",
+        List.of(Map.of("hiveIds", List.of(hive), "change", Map.of("since", day))));
   }
 
   @Test

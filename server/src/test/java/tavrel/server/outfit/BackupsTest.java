@@ -77,7 +77,8 @@ class BackupsTest {
   }
 
   private Backups backups() {
-    return new Backups(database, data, 14, Clock.fixed(NOW, ZoneOffset.UTC));
+    return new Backups(
+        database, mock(Compaction.class), data, 14, Clock.fixed(NOW, ZoneOffset.UTC));
   }
 
   private void backup(int daysAgo) throws IOException {

@@ -152,6 +152,17 @@ class OutfitFileTest extends RoundFixture {
   }
 
   @Test
+  void a_hive_treated_before_it_stood_is_refused() throws IOException {
+    refused(
+        forged(
+            "data/hive.csv",
+            text ->
+                text.replaceAll(
+                    ",(?:\"[0-9-]{10}\")?,((?:\"[^\"]*\")?)\n", ",\"2126-01-01\",$1\n")),
+        "which stands since 2126-01-01");
+  }
+
+  @Test
   void paths_that_lead_elsewhere_and_files_that_do_not_belong_are_refused() throws IOException {
     refused(with("../../outside.txt", "x"), "which no outfit file has");
     refused(with("/etc/outside", "x"), "which no outfit file has");
@@ -251,9 +262,8 @@ class OutfitFileTest extends RoundFixture {
   private byte[] forged(String name, UnaryOperator<String> change) throws IOException {
     byte[] content = change.apply(text(unpacked(whole), name)).getBytes(StandardCharsets.UTF_8);
     long added =
-        content.length > text(unpacked(whole), name).getBytes(StandardCharsets.UTF_8).length
-            ? 1
-            : 0;
+        new String(content, StandardCharsets.UTF_8).lines().count()
+            - text(unpacked(whole), name).lines().count();
     return manifest(
         parts -> {
           parts.put(name, content);

@@ -216,6 +216,24 @@ class RegisterTest extends RoundFixture {
     assertThat(all.path("totals").path("lines").asInt()).isEqualTo(1);
   }
 
+  @Test
+  void the_calendar_has_a_day_for_each_apiary_and_one_from_which_supers_may_go_back()
+      throws Exception {
+    String first = treatedHive(0);
+    jdbc.update("update treatment set waiting_days = 14 where id = ?", UUID.fromString(first));
+    String calendar = file("treatments.ics");
+    String today = today().toString().replace("-", "");
+    String later = today().plusDays(14).toString().replace("-", "");
+    assertThat(calendar)
+        .contains("DTSTART;VALUE=DATE:" + today)
+        .contains("1 hive\\, 2.00 g acid dihydrate")
+        .contains("DTSTART;VALUE=DATE:" + later)
+        .contains("supers for honey may go back")
+        .doesNotContain("A sheet is silent");
+    correct(first, "STANDS", "yes", "no", "another hive was meant");
+    assertThat(file("treatments.ics")).doesNotContain("VEVENT");
+  }
+
   private LocalDate today() {
     return LocalDate.ofInstant(clock.instant(), ZoneId.of("Etc/GMT+2"));
   }

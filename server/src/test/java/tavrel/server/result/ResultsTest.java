@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -115,5 +116,73 @@ class ResultsTest extends RoundFixture {
     assertThat(line.path("fit").isMissingNode()).as("one count is too little").isTrue();
     assertThat(line.path("next").findValuesAsText("kind")).containsExactly("COUNT");
     assertThat(results().path("pooled").path("whole").isMissingNode()).isTrue();
+  }
+
+  @Test
+  void the_rest_of_a_series_is_planned_anew_from_what_its_first_round_showed() {
+    assertThat(rest()).as("no series").isEmpty();
+    count(hives.get(0), 26, "WASH", 30, false);
+    UUID round = treatedAWhileAgo();
+    UUID series = inSeries(round, List.of(today().plusDays(3), today().plusDays(10)));
+    count(hives.get(0), 24, "BOARD", 700, false);
+    count(hives.get(0), 0, "WASH", 25, false);
+
+    UUID planned = planned();
+    jdbc.update("update round set series_id = ?, series_number = 2 where id = ?", series, planned);
+    assertThat(rest()).as("the next round is planned already").isEmpty();
+    jdbc.update("update round set series_id = null, series_number = null where id = ?", planned);
+
+    JsonNode found = rest().get(0);
+    assertThat(found.path("seriesId").asText()).isEqualTo(series.toString());
+    assertThat(found.path("without").findValuesAsText("")).isEmpty();
+    assertThat(found.path("ways").findValuesAsText("kind"))
+        .containsExactly("END_HERE", "AS_AGREED", "FITTED");
+    JsonNode fitted = found.path("ways").get(2);
+    assertThat(fitted.path("way").path("days").size()).isGreaterThanOrEqualTo(2);
+    assertThat(fitted.path("way").path("hives").get(0).path("hiveId").asText())
+        .isEqualTo(hives.get(0));
+    assertThat(found.path("ways").get(0).path("way").path("above").asInt()).isEqualTo(1);
+
+    Answer taken =
+        send(
+            keeper,
+            HttpMethod.PUT,
+            "/api/series/" + series + "/rest",
+            Map.of("days", fitted.path("way").path("days"), "offLabelReason", "under advice"));
+    assertThat(taken.status()).isEqualTo(200);
+    assertThat(taken.json().path("rounds").get(0).path("state").asText()).isEqualTo("DONE");
+    assertThat(rest().get(0).path("ways").get(1).path("way").path("days"))
+        .isEqualTo(fitted.path("way").path("days"));
+  }
+
+  private JsonNode rest() {
+    return get(crew, "/api/apiaries/" + apiaryId + "/results/rest").json();
+  }
+
+  /** The first hive's series, whose first round was this one. */
+  private UUID inSeries(UUID round, List<LocalDate> toCome) {
+    UUID series = UUID.randomUUID();
+    jdbc.update(
+        """
+        insert into series (id, apiary_id, name, grams_per_box, tool, adopted_on, adopted_by, adopted_at)
+        values (?, ?, 'Late summer', 2, 'Bowl 1', ?, 'Keeper', current_timestamp)
+        """,
+        series,
+        UUID.fromString(apiaryId),
+        today().minusDays(30));
+    jdbc.update("insert into series_hive values (?, ?)", series, UUID.fromString(hives.get(0)));
+    jdbc.update("update round set series_id = ?, series_number = 1 where id = ?", series, round);
+    jdbc.update("update round set finished_at = current_timestamp where id = ?", round);
+    List<LocalDate> days = new ArrayList<>(List.of(today().minusDays(25)));
+    days.addAll(toCome);
+    for (int i = 0; i < days.size(); i++) {
+      jdbc.update(
+          "insert into series_round (series_id, number, on_day, first_day, left_out) values (?, ?, ?, ?, false)",
+          series,
+          i + 1,
+          days.get(i),
+          days.get(i));
+    }
+    return series;
   }
 }

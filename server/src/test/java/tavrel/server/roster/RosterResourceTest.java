@@ -45,6 +45,31 @@ class RosterResourceTest extends ServerTest {
   }
 
   @Test
+  void a_roster_tells_since_when_a_hive_stands_and_one_without_the_column_leaves_it() {
+    Account keeper = person(Role.KEEPER);
+    String yard = yard();
+    byte[] told =
+        "apiary,hive,brood boxes,since,line of bees\n%s,1,deep,2026-05-03,Quay dark\n%s,2,deep,,\n"
+            .formatted(yard, yard)
+            .getBytes(StandardCharsets.UTF_8);
+    upload(keeper, IMPORT, told);
+    upload(keeper, IMPORT, roster(yard, 2, "2x deep"));
+    JsonNode hives =
+        get(keeper, "/api/apiaries/" + apiary(keeper, yard).path("apiary").path("id").asText())
+            .json()
+            .path("hives");
+    assertThat(hives.get(0).path("since").asText()).isEqualTo("2026-05-03");
+    assertThat(hives.get(0).path("line").asText()).isEqualTo("Quay dark");
+    assertThat(hives.get(1).path("since").isMissingNode()).isTrue();
+    assertThat(hives.get(1).path("line").isMissingNode()).isTrue();
+    byte[] wrong =
+        "apiary,hive,brood boxes,since\n%s,1,deep,May\n"
+            .formatted(yard)
+            .getBytes(StandardCharsets.UTF_8);
+    assertThat(upload(keeper, IMPORT, wrong).at("file")).contains("1 bad row");
+  }
+
+  @Test
   void with_a_bad_row_nothing_comes_in_unless_the_keeper_chooses_the_good_ones() {
     Account keeper = person(Role.KEEPER);
     String yard = yard();

@@ -122,6 +122,47 @@ class SeriesTest extends Yard {
   }
 
   @Test
+  void the_days_to_come_are_planned_anew_fewer_or_more_and_again_without_harm() {
+    UUID id = UUID.randomUUID();
+    adopt(id, days(0, 7, 14), 1, null);
+
+    for (int twice = 0; twice < 2; twice++) {
+      assertThat(rest(id, days(2), null).json().path("rounds").findValuesAsText("state"))
+          .containsExactly("AHEAD", "LEFT_OUT", "LEFT_OUT");
+    }
+    for (int twice = 0; twice < 2; twice++) {
+      JsonNode longer = rest(id, days(1, 6, 11, 16), null).json();
+      assertThat(longer.path("rounds").findValuesAsText("day"))
+          .containsExactlyElementsOf(days(1, 6, 11, 16));
+      assertThat(longer.path("rounds").findValuesAsText("state")).containsOnly("AHEAD");
+    }
+    assertThat(rest(id, List.of(), null).json().path("rounds").findValuesAsText("state"))
+        .containsOnly("LEFT_OUT");
+  }
+
+  @Test
+  void days_to_come_that_cannot_be_are_refused_and_nothing_moves() {
+    UUID id = UUID.randomUUID();
+    adopt(id, days(0, 7), 3, "trial under advice");
+    assertThat(rest(id, days(-1, 7), null).at("days")).contains("must lie from");
+    assertThat(rest(id, days(7, 7), null).at("days")).contains("gap must be at least 1");
+    assertThat(rest(id, days(1, 2), null).at("offLabelReason")).contains("not on your rule sheet");
+    assertThat(series(id).path("rounds").findValuesAsText("day"))
+        .containsExactlyElementsOf(days(0, 7));
+    assertThat(
+            send(crew, HttpMethod.PUT, "/api/series/" + id + "/rest", Map.of("days", days(3)))
+                .status())
+        .isEqualTo(403);
+  }
+
+  private Answer rest(UUID id, List<String> days, String reason) {
+    Map<String, Object> body = new HashMap<>();
+    body.put("days", days);
+    body.put("offLabelReason", reason);
+    return send(keeper, HttpMethod.PUT, "/api/series/" + id + "/rest", body);
+  }
+
+  @Test
   void a_round_of_the_series_carries_its_hives_and_counts_as_open() {
     UUID id = UUID.randomUUID();
     adopt(id, days(0, 7), 1, null);

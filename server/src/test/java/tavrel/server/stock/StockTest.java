@@ -85,6 +85,18 @@ class StockTest extends RoundFixture {
     assertThat(mine.path("cost").has("work")).isFalse();
     assertThat(year.path("all").path("perTreatment").asDouble()).isCloseTo(1.0, within(1e-9));
     assertThat(year.path("leftOut").toString()).contains("hourly rate").contains("driving");
+
+    send(
+        keeper,
+        HttpMethod.PUT,
+        "/api/season-plan/depot",
+        Map.of("name", "Barn", "latitude", 47.6, "longitude", -24.3, "zone", "UTC"));
+    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costKilometre", 0.5));
+    JsonNode driven = get(keeper, "/api/stock/costs?year=" + today().getYear()).json();
+    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costKilometre", 0));
+    assertThat(driven.path("rounds").get(0).path("cost").path("driving").asDouble())
+        .isNotNegative();
+    assertThat(driven.path("rounds").get(0).path("cost").has("driving")).isTrue();
   }
 
   @Test
@@ -120,6 +132,7 @@ class StockTest extends RoundFixture {
     assertThat(send(keeper, HttpMethod.PUT, "/api/gear-notes/" + UUID.randomUUID(), note).status())
         .isBetween(200, 204);
     assertThat(shelf("FILTERS")).isEqualTo(3);
+    assertThat(stock().path("foretold").findValuesAsText("kind")).contains("FILTERS");
     put(
         "supplies/" + UUID.randomUUID(),
         Map.of(
