@@ -4682,6 +4682,7 @@ export interface components {
             apiary: string;
             /** Format: uuid */
             apiaryId: string;
+            betweenRounds?: boolean;
             /** Format: double */
             gramsPerBox: number;
             hives: components["schemas"]["SeriesHive"][];
@@ -4696,7 +4697,6 @@ export interface components {
             /** Format: date */
             today: string;
             tool: string;
-            underWay?: boolean;
             /** @enum {string} */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
