@@ -1988,6 +1988,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/costs/{apiaryId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costs_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/lots/{id}": {
         parameters: {
             query?: never;
@@ -2575,6 +2591,8 @@ export interface components {
         };
         CostedApiary: {
             apiary: string;
+            /** Format: uuid */
+            apiaryId?: string;
             cost: components["schemas"]["RoundCost"];
             /** Format: double */
             known: number;
@@ -2585,8 +2603,24 @@ export interface components {
             /** Format: int32 */
             treatments: number;
         };
+        CostedHive: {
+            cost: components["schemas"]["RoundCost"];
+            hive: string;
+            /** Format: uuid */
+            hiveId: string;
+            /** Format: double */
+            known: number;
+            /** Format: double */
+            productGrams: number;
+            /** Format: int32 */
+            treatments: number;
+        };
         CostedRound: {
             apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            /** Format: int32 */
+            burns: number;
             cost: components["schemas"]["RoundCost"];
             /** Format: date */
             day: string;
@@ -2622,6 +2656,7 @@ export interface components {
             /** Format: date-time */
             boardLaidAt?: string;
             decision?: components["schemas"]["Decision"];
+            doubt?: string;
             hive: components["schemas"]["Hive"];
             lastDrop?: components["schemas"]["Drop"];
             naturalDrop?: components["schemas"]["Drop"];
@@ -4682,7 +4717,6 @@ export interface components {
             apiary: string;
             /** Format: uuid */
             apiaryId: string;
-            betweenRounds?: boolean;
             /** Format: double */
             gramsPerBox: number;
             hives: components["schemas"]["SeriesHive"][];
@@ -8720,6 +8754,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CostedYear"];
+                };
+            };
+        };
+    };
+    costs_1: {
+        parameters: {
+            query: {
+                year: number;
+            };
+            header?: never;
+            path: {
+                apiaryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostedHive"][];
                 };
             };
         };

@@ -132,6 +132,10 @@ function toggle(sign: Sign): void {
         <v-btn type="submit" :disabled="reason.trim() === ''">Leave it</v-btn>
       </form>
     </div>
+    <p v-if="line.doubt" class="doubt">
+      <strong>Look again.</strong> {{ line.doubt }} If it is a slip, strike it out under “Latest
+      counts”.
+    </p>
   </li>
 </template>
 
@@ -208,6 +212,11 @@ function toggle(sign: Sign): void {
   color: var(--paper);
 }
 
+.doubt {
+  grid-column: 2 / -1;
+  margin: 0;
+}
+
 .ask {
   display: flex;
   gap: 8px;
@@ -216,6 +225,10 @@ function toggle(sign: Sign): void {
 @media (width <= 900px) {
   .row {
     grid-template-columns: 1fr;
+  }
+
+  .doubt {
+    grid-column: auto;
   }
 
   .name {

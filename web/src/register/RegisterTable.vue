@@ -35,44 +35,44 @@ function productOf({ line }: RegisterEntry): string {
     </thead>
     <tbody v-for="entry in entries" :key="entry.line.id" :class="{ struck: !entry.line.stands }">
       <tr :class="{ more: entry.corrections.length > 0 }">
-        <td class="nowrap">
+        <td data-label="Day" class="nowrap">
           <router-link v-if="entry.line.roundId" :to="`/run/${entry.line.roundId}/review`"
             >{{ dayOf(entry.line.day) }} {{ entry.line.day.slice(0, 4) }}</router-link
           >
           <template v-else>{{ dayOf(entry.line.day) }} {{ entry.line.day.slice(0, 4) }}</template>
           <strong v-if="!entry.line.stands" class="mark">struck out</strong>
         </td>
-        <td class="nowrap">{{ entry.line.apiary }}</td>
-        <td>
+        <td data-label="Apiary" class="nowrap">{{ entry.line.apiary }}</td>
+        <td data-label="Hive">
           <strong>{{ entry.line.hive }}</strong>
         </td>
-        <td v-if="entry.line.startedAt" class="figure nowrap">
+        <td v-if="entry.line.startedAt" data-label="Burn, out, open" class="figure nowrap">
           {{ timeIn(entry.line.zone, entry.line.startedAt) }}
           {{ entry.line.removedAt ? timeIn(entry.line.zone, entry.line.removedAt) : 'tool in' }}
           {{ entry.line.openedAt ? timeIn(entry.line.zone, entry.line.openedAt) : 'shut' }}
         </td>
-        <td v-else>written by hand</td>
-        <td v-if="entry.line.amount">{{ entry.line.amount }}</td>
-        <td v-else class="figure nowrap">{{ grams(entry.line.acid) }}</td>
-        <td>{{ productOf(entry) }}</td>
-        <td>{{ entry.line.people }}</td>
-        <td>
+        <td v-else data-label="Burn, out, open">written by hand</td>
+        <td v-if="entry.line.amount" data-label="Acid">{{ entry.line.amount }}</td>
+        <td v-else data-label="Acid" class="figure nowrap">{{ grams(entry.line.acid) }}</td>
+        <td data-label="Product, lot">{{ productOf(entry) }}</td>
+        <td data-label="Who">{{ entry.line.people }}</td>
+        <td data-label="Supers">
           {{
             entry.line.supers ? `${entry.line.supers}, ${SUPERS[entry.line.supersPlan]}` : 'none'
           }}
         </td>
-        <td class="figure nowrap" :title="entry.line.weatherFrom">
+        <td data-label="Air" class="figure nowrap" :title="entry.line.weatherFrom">
           {{
             entry.line.celsius === undefined ? 'not known' : entry.line.celsius.toFixed(1) + ' °C'
           }}
           <span v-if="entry.line.weatherMadeUp" class="made-up">simulated</span>
         </td>
-        <td>
+        <td data-label="Label">
           <VerdictMark v-if="entry.line.verdict" :verdict="entry.line.verdict" />
           <template v-else>not judged</template>
           <span class="sheet-name soft">{{ entry.line.ruleSheet }}</span>
         </td>
-        <td class="remarks">
+        <td data-label="Remarks" class="remarks">
           <template v-if="entry.line.means !== 'OXALIC_VAPOUR'"
             >{{ MEANS[entry.line.means] }}: {{ entry.line.method }}.
           </template>
@@ -152,6 +152,48 @@ function productOf({ line }: RegisterEntry): string {
 
 .remarks {
   min-width: 130px;
+}
+
+/* On a phone each line is a card of its own: nothing is cut off or hidden to the side. */
+@media (width <= 700px) {
+  .table :deep(table) {
+    min-width: 0;
+  }
+
+  .table thead {
+    display: none;
+  }
+
+  .table :is(tbody, tr, td) {
+    display: block;
+  }
+
+  .table tbody {
+    padding: 8px 0;
+    border-bottom: 2px solid var(--ink);
+  }
+
+  .table td {
+    padding: 2px 0;
+    border-bottom: 0;
+  }
+
+  .table td[data-label] {
+    position: relative;
+    min-height: 1.5em;
+    padding-left: 118px;
+  }
+
+  .table td[data-label]::before {
+    position: absolute;
+    left: 0;
+    content: attr(data-label);
+    color: var(--ink-soft);
+  }
+
+  .word {
+    min-height: 44px;
+  }
 }
 
 .word {

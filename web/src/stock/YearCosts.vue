@@ -3,12 +3,16 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import LineTable from '../parts/LineTable.vue'
 import { counted, dayOf } from '../parts/format'
+import HiveCosts from './HiveCosts.vue'
+import { money } from './money'
 
 /** What a year's rounds cost: by hive and round, by apiary, and what is in no figure. */
 const props = defineProps<{ thisYear: number }>()
 const year = ref(props.thisYear)
 const costs = ref<Shapes['CostedYear'] | null>(null)
 const byRound = ref(false)
+const shown = ref('')
+const opened = computed(() => costs.value?.apiaries.find((each) => each.apiaryId === shown.value))
 const problem = ref('')
 const years = computed(() => Array.from({ length: 6 }, (_, i) => props.thisYear - i))
 
@@ -25,10 +29,6 @@ watch(
   },
   { immediate: true },
 )
-
-function money(value?: number): string {
-  return value === undefined ? 'not known' : value.toFixed(2)
-}
 </script>
 
 <template>
@@ -59,8 +59,18 @@ function money(value?: number): string {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="each in costs.apiaries" :key="each.apiary">
-            <th scope="row">{{ each.apiary }}</th>
+          <tr v-for="each in costs.apiaries" :key="each.apiaryId">
+            <th scope="row">
+              <button
+                type="button"
+                class="word"
+                :aria-expanded="shown === each.apiaryId"
+                :aria-label="`Costs by hive in ${each.apiary}`"
+                @click="shown = shown === each.apiaryId ? '' : (each.apiaryId ?? '')"
+              >
+                {{ each.apiary }}
+              </button>
+            </th>
             <td class="figure">{{ each.rounds }}</td>
             <td class="figure">{{ each.treatments }}</td>
             <td class="figure">{{ money(each.cost.acid) }}</td>
@@ -74,6 +84,12 @@ function money(value?: number): string {
           </tr>
         </tbody>
       </LineTable>
+      <HiveCosts
+        v-if="opened"
+        :key="`${opened.apiaryId}${costs.year}`"
+        :of="opened"
+        :year="costs.year"
+      />
       <button type="button" class="word" :aria-expanded="byRound" @click="byRound = !byRound">
         {{ byRound ? 'Without the rounds' : 'Round by round' }}
       </button>

@@ -83,6 +83,22 @@ public record RoundCost(
     return orZero(acid) + orZero(work) + orZero(wear) + orZero(driving);
   }
 
+  /**
+   * One hive's part: of the acid by its grams, of the wear by its burns; time and drive are shared
+   * alike by all hives of the round.
+   *
+   * @param ofAcid its share of the grams, 0 to 1
+   * @param ofBurns its share of the burns, 0 to 1
+   * @param hives treated in the round, 1 or more
+   */
+  public RoundCost ofHive(double ofAcid, double ofBurns, int hives) {
+    return new RoundCost(
+        part(acid, ofAcid),
+        part(work, 1.0 / hives),
+        part(wear, ofBurns),
+        part(driving, 1.0 / hives));
+  }
+
   /** Both together; a part that is missing in one is known only from the other. */
   public RoundCost plus(RoundCost other) {
     return new RoundCost(
@@ -94,6 +110,10 @@ public record RoundCost(
 
   private static @Nullable Double sum(@Nullable Double one, @Nullable Double other) {
     return one == null ? other : other == null ? one : Double.valueOf(one + other);
+  }
+
+  private static @Nullable Double part(@Nullable Double whole, double share) {
+    return whole == null ? null : Double.valueOf(whole * share);
   }
 
   private static double orZero(@Nullable Double value) {

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
+import tavrel.core.count.BoardDoubt;
 import tavrel.core.count.BoardTimes;
 import tavrel.core.count.Choice;
 import tavrel.core.count.Infestation;
@@ -61,6 +62,7 @@ public class Counts {
    * @param signs signs seen in the last 30 days
    * @param decision what was decided, or null
    * @param boardLaidAt since when a board lies there, or null
+   * @param doubt what to ask about its latest board, or null
    */
   record CountLine(
       Hive hive,
@@ -69,7 +71,8 @@ public class Counts {
       @Nullable Drop lastDrop,
       List<CountMapper.SeenSign> signs,
       CountMapper.@Nullable Decision decision,
-      @Nullable Instant boardLaidAt) {}
+      @Nullable Instant boardLaidAt,
+      @Nullable String doubt) {}
 
   /**
    * All counts of an apiary.
@@ -143,6 +146,7 @@ public class Counts {
     Map<UUID, CountMapper.Decision> decisions = decisions(apiaryId);
     Map<UUID, Instant> laid = new HashMap<>();
     mapper.laid(apiaryId).forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
+    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiaryId);
     List<CountLine> lines = new ArrayList<>();
     for (Hive hive : apiaries.hives(apiaryId)) {
       Infestation found = samples.get(hive.id());
@@ -155,7 +159,8 @@ public class Counts {
               drop(own, false),
               signs.getOrDefault(hive.id(), List.of()),
               decisions.get(hive.id()),
-              laid.get(hive.id())));
+              laid.get(hive.id()),
+              doubt(own, treated.getOrDefault(hive.id(), List.of()), season.rollRecovery())));
     }
     return new CountBoard(
         apiary,
@@ -224,6 +229,23 @@ public class Counts {
     double recovery = recent.stream().mapToDouble(Infestation::recovery).average().orElse(1);
     int counts = recent.stream().mapToInt(Infestation::counts).sum();
     return SampleReading.of(new Infestation(mites, bees, recovery, counts, today), limit.share());
+  }
+
+  private static @Nullable String doubt(
+      List<CountMapper.KeptCount> own, List<LocalDate> treated, double rollRecovery) {
+    List<NewCount> counts = own.stream().map(CountMapper.KeptCount::count).toList();
+    return counts.stream()
+        .map(NewCount::board)
+        .filter(Objects::nonNull)
+        .findFirst()
+        .map(
+            board ->
+                BoardDoubt.of(
+                    board,
+                    treated,
+                    counts.stream().map(NewCount::wash).filter(Objects::nonNull).toList(),
+                    rollRecovery))
+        .orElse(null);
   }
 
   private static @Nullable Drop drop(List<CountMapper.KeptCount> own, boolean natural) {

@@ -5,9 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
-import org.apache.ibatis.cursor.Cursor;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.yardrun.EventKind;
 
@@ -47,22 +45,25 @@ interface FileMapper {
   record HourRow(
       Instant begins, double celsius, double windMs, int windFrom, double rainMm, double cloud) {}
 
-  /** Events of the rounds of some days, round by round. */
+  /** Rounds of some days, in their order. */
+  @Select("select id from round where on_day between #{first} and #{last} order by on_day, id")
+  List<UUID> rounds(LocalDate first, LocalDate last);
+
+  /** Events of a round, in their order. */
   @Select(
       """
       select e.id, e.at, a.zone, a.name as apiary, h.hive_name as hive, e.kind, e.load, coalesce(t.name, r.tool) as tool,
              e.done_by as person, e.reason,
-             exists (select 1 from run_event u where u.round_id = e.round_id and u.undoes = e.id) as undone
+             e.id in (select u.undoes from run_event u where u.round_id = #{roundId} and u.undoes is not null) as undone
       from run_event e
       join round r on r.id = e.round_id
       join apiary a on a.id = r.apiary_id
       left join round_hive h on h.round_id = e.round_id and h.hive_id = e.hive_id
       left join run_tool t on t.round_id = e.round_id and t.number = e.tool
-      where e.kind <> 'UNDONE' and r.on_day between #{first} and #{last}
-      order by r.on_day, r.id, e.at, e.id
+      where e.round_id = #{roundId} and e.kind <> 'UNDONE'
+      order by e.at, e.id
       """)
-  @Options(fetchSize = 500)
-  Cursor<EventRow> events(LocalDate first, LocalDate last);
+  List<EventRow> events(UUID roundId);
 
   @Select(
       """

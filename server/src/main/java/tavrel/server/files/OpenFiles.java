@@ -17,7 +17,6 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
-import org.apache.ibatis.cursor.Cursor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.Figures;
@@ -143,7 +142,7 @@ class OpenFiles {
     xml.writeEndElement();
   }
 
-  /** Every event of the rounds of a year, row by row: also those that were taken back. */
+  /** Every event of the rounds of a year, round by round: also those that were taken back. */
   @Transactional(readOnly = true)
   public void burns(int year, OutputStream out) throws IOException {
     CSVPrinter csv =
@@ -161,9 +160,8 @@ class OpenFiles {
             "reason",
             "taken back",
             "event id");
-    try (Cursor<FileMapper.EventRow> events =
-        mapper.events(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))) {
-      for (FileMapper.EventRow event : events) {
+    for (UUID round : mapper.rounds(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))) {
+      for (FileMapper.EventRow event : mapper.events(round)) {
         var there = event.at().atZone(ZoneId.of(event.zone())).truncatedTo(ChronoUnit.SECONDS);
         csv.printRecord(
             there.toLocalDate(),

@@ -238,20 +238,14 @@ class Courses {
 
   private static Planned going(KeptCourse course, Series series) {
     Series.SeriesRound next =
-        series.rounds().stream().filter(Courses::isToCome).findFirst().orElse(null);
+        series.rounds().stream().filter(round -> round.state().isToCome()).findFirst().orElse(null);
     LocalDate done =
         series.rounds().stream()
-            .filter(round -> !isToCome(round) && round.state() != Series.RoundState.LEFT_OUT)
+            .filter(round -> round.state().isUnderWayOrDone())
             .map(Series.SeriesRound::day)
             .max(LocalDate::compareTo)
             .orElse(null);
     return new Planned(course, series, next == null ? course.rounds() + 1 : next.number(), done);
-  }
-
-  private static boolean isToCome(Series.SeriesRound round) {
-    return round.state() == Series.RoundState.AHEAD
-        || round.state() == Series.RoundState.DUE
-        || round.state() == Series.RoundState.LATE;
   }
 
   /** What a series is planned by that was adopted on the bench: the gaps it was adopted with. */

@@ -30,6 +30,7 @@ import tavrel.server.count.NewCount;
 import tavrel.server.season.Seasons;
 import tavrel.server.series.AllSeries;
 import tavrel.server.series.Series;
+import tavrel.server.series.SeriesJudge;
 import tavrel.server.spacing.Benches;
 
 /** Holds counts before, during and after an apiary's rounds against each other. */
@@ -212,19 +213,21 @@ class Results {
                       : known(hive, clocks.get(id), own, each.toCome(), samples.get(id), limit)));
         }
       }
+      SeriesJudge.HivesHeld held = series.heldWithRest(each);
       RestOfSeries rest =
-          each.isBetweenRounds()
+          each.standsBetweenRounds()
               ? RestOfSeries.of(
-                  inSeries, each.toCome(), limit, days -> !isOff(series.judgeRest(each.id(), days)))
+                  inSeries, each.toCome(), limit, days -> !SeriesJudge.isOff(held.on(days)))
               : null;
       if (rest != null) {
-        all.add(judged(each, rest, limit));
+        all.add(judged(each, rest, held, limit));
       }
     }
     return List.copyOf(all);
   }
 
-  private SeriesRest judged(Series of, RestOfSeries rest, double limit) {
+  private static SeriesRest judged(
+      Series of, RestOfSeries rest, SeriesJudge.HivesHeld held, double limit) {
     return new SeriesRest(
         of.id(),
         of.name(),
@@ -233,8 +236,7 @@ class Results {
         rest.ways().stream()
             .map(
                 way -> {
-                  Judgement judgement =
-                      way.days().isEmpty() ? null : series.judgeRest(of.id(), way.days());
+                  Judgement judgement = way.days().isEmpty() ? null : held.on(way.days());
                   return new JudgedWay(
                       way,
                       judgement == null ? null : judgement.verdict(),
@@ -242,10 +244,6 @@ class Results {
                 })
             .toList(),
         rest.without());
-  }
-
-  private static boolean isOff(@Nullable Judgement judgement) {
-    return judgement != null && judgement.verdict() == Verdict.NOT_ON_LABEL;
   }
 
   private static List<Samples> of(

@@ -6,10 +6,8 @@ import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -19,16 +17,16 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
-import tavrel.core.brood.BroodClock;
 import tavrel.core.hive.Hive;
 import tavrel.core.rule.Judgement;
 import tavrel.core.rule.Verdict;
 import tavrel.core.spacing.Respacing;
+import tavrel.core.spacing.RoundState;
 import tavrel.core.spacing.Schedule;
 import tavrel.core.spacing.SchoolOutcome;
+import tavrel.core.spacing.SeriesDays;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.brood.Broods;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.round.Rounds;
@@ -75,25 +73,25 @@ public class AllSeries {
 
   private final SeriesMapper mapper;
   private final Apiaries apiaries;
-  private final Broods broods;
   private final Rounds rounds;
   private final Benches benches;
+  private final SeriesJudge judge;
   private final ObjectMapper json;
   private final Clock clock;
 
   AllSeries(
       SeriesMapper mapper,
       Apiaries apiaries,
-      Broods broods,
       Rounds rounds,
       Benches benches,
+      SeriesJudge judge,
       ObjectMapper json,
       Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
-    this.broods = broods;
     this.rounds = rounds;
     this.benches = benches;
+    this.judge = judge;
     this.json = json;
     this.clock = clock;
   }
@@ -122,12 +120,14 @@ public class AllSeries {
     }
     Apiary apiary = apiaries.byId(wanted.apiaryId());
     LocalDate today = apiaries.today(apiary);
-    new Schedule(wanted.days()).within(today, today.plusDays(400));
+    new Schedule(wanted.days()).within(today, today.plusDays(SeriesDays.AHEAD));
     refuseStrangers(wanted, apiary);
     refuseTaken(wanted, apiary);
-    Judgement worst = judge(apiary, wanted.hiveIds(), wanted.bench().ruleSheetId(), wanted.days());
-    needReason(worst, wanted.offLabelReason());
-    boolean off = worst != null && worst.verdict() == Verdict.NOT_ON_LABEL;
+    Judgement worst =
+        judge
+            .of(apiary, wanted.hiveIds(), wanted.bench().ruleSheetId())
+            .on(wanted.days(), wanted.offLabelReason());
+    boolean off = SeriesJudge.isOff(worst);
     mapper.add(
         new SeriesMapper.Kept(
             id,
@@ -194,7 +194,7 @@ public class AllSeries {
       List<LocalDate> days,
       @Nullable String offLabelReason) {
     List<UUID> hives = apiaries.hives(apiary.id()).stream().map(Hive::id).toList();
-    needReason(judge(apiary, hives, ruleSheetId, days), offLabelReason);
+    judge.of(apiary, hives, ruleSheetId).on(days, offLabelReason);
   }
 
   /**
@@ -214,40 +214,18 @@ public class AllSeries {
       return;
     }
     Series going = byId(agreed.id());
-    for (Series.SeriesRound round : active(going)) {
-      LocalDate day = agreed.days().get(round.number());
-      if (isToCome(round)) {
-        mapper.move(agreed.id(), round.number(), day == null ? round.day() : day, day == null);
-      }
-    }
-    Judgement judgement =
-        judge(
-            apiary,
-            hiveIds(going),
-            going.ruleSheetId(),
-            active(byId(agreed.id())).stream().map(Series.SeriesRound::day).toList());
-    needReason(judgement, agreed.offLabelReason());
-    mapper.judge(
-        agreed.id(),
-        judgement == null ? null : judgement.verdict(),
-        Benches.worst(judgement),
-        agreed.offLabelReason());
+    place(going, going.days().agreed(agreed.days()), agreed.offLabelReason());
   }
 
   /** Hives that are in another series whose rounds meet those days. */
   private Set<UUID> takenBetween(UUID apiaryId, LocalDate from, LocalDate to) {
     Set<UUID> taken = new HashSet<>();
     for (Series each : open(apiaryId)) {
-      List<LocalDate> toCome =
-          active(each).stream()
-              .filter(round -> round.state() != Series.RoundState.DONE)
-              .map(Series.SeriesRound::day)
-              .sorted()
-              .toList();
+      List<LocalDate> toCome = each.days().undone();
       if (!toCome.isEmpty()
           && !toCome.get(0).isAfter(to)
           && !toCome.get(toCome.size() - 1).isBefore(from)) {
-        taken.addAll(hiveIds(each));
+        taken.addAll(each.hiveIds());
       }
     }
     return taken;
@@ -264,9 +242,9 @@ public class AllSeries {
       throw Problem.conflict(
           "Every hive of " + apiary.name() + " is in another series at that time.");
     }
-    Judgement judgement = judge(apiary, hives, agreed.ruleSheetId(), days);
-    needReason(judgement, agreed.offLabelReason());
-    boolean off = judgement != null && judgement.verdict() == Verdict.NOT_ON_LABEL;
+    Judgement judgement =
+        judge.of(apiary, hives, agreed.ruleSheetId()).on(days, agreed.offLabelReason());
+    boolean off = SeriesJudge.isOff(judgement);
     mapper.add(
         new SeriesMapper.Kept(
             agreed.id(),
@@ -308,7 +286,7 @@ public class AllSeries {
   List<WayOn> ways(UUID id, Miss miss) {
     SeriesMapper.Kept kept = kept(id);
     Series series = whole(kept);
-    Apiary apiary = apiaries.byId(kept.apiaryId());
+    SeriesJudge.HivesHeld held = held(series);
     List<WayOn> ways = new ArrayList<>();
     for (Respacing way : respacings(series, miss)) {
       BenchQuestion bench = kept.bench() == null ? null : read(kept.bench());
@@ -316,7 +294,7 @@ public class AllSeries {
           bench == null || kept.benchHiveId() == null
               ? null
               : benches.outcome(kept.benchHiveId(), kept.adoptedOn(), bench, way.days());
-      Judgement judgement = judge(apiary, hiveIds(series), kept.ruleSheetId(), way.days());
+      Judgement judgement = held.on(way.days());
       ways.add(
           new WayOn(
               way.way(),
@@ -339,30 +317,13 @@ public class AllSeries {
   @Transactional
   public Series respace(UUID id, Miss miss) {
     Series series = byId(id);
-    Apiary apiary = apiaries.byId(series.apiaryId());
     Respacing chosen =
         respacings(series, miss).stream()
             .filter(way -> way.way() == miss.way())
             .findFirst()
             .orElseThrow(
                 () -> new InvalidValue("way", "is not open here; choose one that is offered"));
-    Judgement judgement = judge(apiary, hiveIds(series), series.ruleSheetId(), chosen.days());
-    needReason(judgement, miss.offLabelReason());
-    List<Series.SeriesRound> active = active(series);
-    int next = 0;
-    for (Series.SeriesRound round : active) {
-      boolean dropped = chosen.way() == Respacing.Way.LEAVE_OUT && round.number() == miss.number();
-      LocalDate day = dropped ? round.day() : chosen.days().get(next++);
-      if (dropped || !day.equals(round.day())) {
-        mapper.move(id, round.number(), day, dropped);
-      }
-    }
-    mapper.judge(
-        id,
-        judgement == null ? null : judgement.verdict(),
-        Benches.worst(judgement),
-        miss.offLabelReason());
-    return byId(id);
+    return place(series, series.days().respaced(chosen, miss.number()), miss.offLabelReason());
   }
 
   /**
@@ -373,25 +334,18 @@ public class AllSeries {
    */
   record Rest(List<LocalDate> days, @Nullable String offLabelReason) {}
 
-  /** What the sheet says of a series with other days to come; null without a sheet. */
-  public @Nullable Judgement judgeRest(UUID id, List<LocalDate> days) {
-    Series series = byId(id);
-    return judgeRest(series, days);
+  /** The hives of a series held against its sheet, for other days to come. */
+  public SeriesJudge.HivesHeld heldWithRest(Series series) {
+    SeriesJudge.HivesHeld held = held(series);
+    return rest -> held.on(series.days().daysWith(rest));
   }
 
-  private @Nullable Judgement judgeRest(Series series, List<LocalDate> days) {
-    List<LocalDate> all = new ArrayList<>();
-    active(series).stream()
-        .filter(round -> !isToCome(round))
-        .forEach(round -> all.add(round.day()));
-    all.addAll(days);
-    return judge(
-        apiaries.byId(series.apiaryId()), hiveIds(series), series.ruleSheetId(), List.copyOf(all));
+  private SeriesJudge.HivesHeld held(Series series) {
+    return judge.of(apiaries.byId(series.apiaryId()), series.hiveIds(), series.ruleSheetId());
   }
 
   /**
-   * Gives a series other days to come: rounds to come are moved, left out or added at its end. The
-   * same again changes nothing.
+   * Gives a series other days to come. The same again changes nothing.
    *
    * @throws InvalidValue if a day is past, stands before a round done, or is off the label without
    *     a reason
@@ -399,115 +353,36 @@ public class AllSeries {
   @Transactional
   public Series replan(UUID id, Rest rest) {
     Series series = byId(id);
-    LocalDate done =
-        active(series).stream()
-            .filter(round -> !isToCome(round))
-            .map(Series.SeriesRound::day)
-            .max(Comparator.naturalOrder())
-            .orElse(null);
-    LocalDate first =
-        done == null || done.isBefore(series.today()) ? series.today() : done.plusDays(1);
-    new Schedule(rest.days()).within(first, series.today().plusDays(400));
-    Judgement judgement = judgeRest(series, rest.days());
-    needReason(judgement, rest.offLabelReason());
-    Iterator<LocalDate> days = rest.days().iterator();
-    int last = 0;
-    for (Series.SeriesRound round : series.rounds()) {
-      last = round.number();
-      boolean leftOut = round.state() == Series.RoundState.LEFT_OUT;
-      if (isToCome(round) || (leftOut && days.hasNext() && isAfterAllDone(series, round))) {
-        boolean more = days.hasNext();
-        mapper.move(id, round.number(), more ? days.next() : round.day(), !more);
+    return place(series, series.days().withRest(rest.days()), rest.offLabelReason());
+  }
+
+  /** Moves, leaves out and adds rounds, and keeps what the sheet says of all days then. */
+  private Series place(
+      Series series, List<SeriesDays.Placed> placed, @Nullable String offLabelReason) {
+    int last = series.rounds().size();
+    for (SeriesDays.Placed round : placed) {
+      if (round.number() > last) {
+        mapper.addRound(series.id(), round.number(), round.day());
+      } else {
+        mapper.move(series.id(), round.number(), round.day(), round.leftOut());
       }
     }
-    while (days.hasNext()) {
-      mapper.addRound(id, ++last, days.next());
-    }
+    Series now = byId(series.id());
+    Judgement judgement = held(now).on(now.days().days(), offLabelReason);
     mapper.judge(
-        id,
+        series.id(),
         judgement == null ? null : judgement.verdict(),
         Benches.worst(judgement),
-        rest.offLabelReason());
-    return byId(id);
+        offLabelReason);
+    return byId(series.id());
   }
 
-  private static boolean isAfterAllDone(Series series, Series.SeriesRound round) {
-    return series.rounds().stream()
-        .filter(each -> each.number() > round.number())
-        .noneMatch(
-            each ->
-                each.state() == Series.RoundState.DONE || each.state() == Series.RoundState.OPEN);
-  }
-
-  private static boolean isToCome(Series.SeriesRound round) {
-    return switch (round.state()) {
-      case DUE, LATE, AHEAD -> true;
-      case DONE, OPEN, LEFT_OUT -> false;
-    };
-  }
-
-  private List<Respacing> respacings(Series series, Miss miss) {
-    List<Series.SeriesRound> active = active(series);
-    int index = -1;
-    for (int i = 0; i < active.size(); i++) {
-      Series.SeriesRound round = active.get(i);
-      if (round.number() == miss.number()) {
-        if (round.state() == Series.RoundState.DONE || round.state() == Series.RoundState.OPEN) {
-          throw Problem.conflict("Round " + miss.number() + " is done or under way.");
-        }
-        index = i;
-      }
+  private static List<Respacing> respacings(Series series, Miss miss) {
+    if (series.rounds().stream()
+        .anyMatch(round -> round.number() == miss.number() && round.state().isUnderWayOrDone())) {
+      throw Problem.conflict("Round " + miss.number() + " is done or under way.");
     }
-    if (miss.onto().isBefore(series.today()) || miss.onto().isAfter(series.today().plusDays(400))) {
-      throw new InvalidValue("onto", "must lie from today, " + series.today() + ", on");
-    }
-    if (index < 0) {
-      throw new InvalidValue("number", "is no round of this series that is still to come");
-    }
-    return Respacing.of(active.stream().map(Series.SeriesRound::day).toList(), index, miss.onto());
-  }
-
-  private static List<Series.SeriesRound> active(Series series) {
-    return series.rounds().stream()
-        .filter(round -> round.state() != Series.RoundState.LEFT_OUT)
-        .toList();
-  }
-
-  private static List<UUID> hiveIds(Series series) {
-    return series.hives().stream().map(SeriesMapper.SeriesHive::id).toList();
-  }
-
-  /** The worst judgement of all hives; null without a rule sheet. */
-  private @Nullable Judgement judge(
-      Apiary apiary, List<UUID> hives, @Nullable UUID ruleSheetId, List<LocalDate> days) {
-    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
-    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiary.id());
-    Judgement worst = null;
-    for (UUID hive : hives) {
-      List<LocalDate> before =
-          treated.getOrDefault(hive, List.of()).stream()
-              .filter(day -> !days.contains(day))
-              .toList();
-      BroodClock brood = clocks.get(hive);
-      if (brood != null) {
-        Judgement one = benches.judge(ruleSheetId, apiary, brood, before, days);
-        if (one != null && (worst == null || one.verdict().compareTo(worst.verdict()) > 0)) {
-          worst = one;
-        }
-      }
-    }
-    return worst;
-  }
-
-  private static void needReason(@Nullable Judgement judgement, @Nullable String reason) {
-    boolean off = judgement != null && judgement.verdict() == Verdict.NOT_ON_LABEL;
-    if (off && (reason == null || reason.isBlank())) {
-      throw new InvalidValue(
-          "offLabelReason",
-          "is missing; these days are not on your rule sheet ("
-              + Benches.worst(judgement)
-              + "), and a reason stays marked with them");
-    }
+    return series.days().ways(miss.number(), miss.onto());
   }
 
   private void refuseStrangers(NewSeries wanted, Apiary apiary) {
@@ -558,14 +433,10 @@ public class AllSeries {
 
   private static Series.SeriesRound stands(
       SeriesMapper.KeptRound round, Rounds.@Nullable InSeries planned, LocalDate today) {
-    Series.RoundState state =
-        planned != null
-            ? planned.finished() ? Series.RoundState.DONE : Series.RoundState.OPEN
-            : round.leftOut()
-                ? Series.RoundState.LEFT_OUT
-                : round.day().isBefore(today)
-                    ? Series.RoundState.LATE
-                    : round.day().equals(today) ? Series.RoundState.DUE : Series.RoundState.AHEAD;
+    RoundState state =
+        planned == null
+            ? RoundState.unplanned(round.day(), round.leftOut(), today)
+            : planned.finished() ? RoundState.DONE : RoundState.OPEN;
     return new Series.SeriesRound(
         round.number(),
         planned == null ? round.day() : planned.day(),

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.rule.Verdict;
+import tavrel.core.spacing.RoundState;
+import tavrel.core.spacing.SeriesDays;
 
 /**
  * A series.
@@ -42,19 +44,6 @@ public record Series(
     List<SeriesRound> rounds,
     LocalDate today) {
 
-  /** How a round of a series stands. */
-  public enum RoundState {
-    DONE,
-    /** Planned or under way today. */
-    OPEN,
-    /** Its day is today. */
-    DUE,
-    /** Its day has passed. */
-    LATE,
-    AHEAD,
-    LEFT_OUT
-  }
-
   /**
    * A round of a series.
    *
@@ -69,27 +58,20 @@ public record Series(
 
   /** The next round that is not done, or null. */
   public @Nullable SeriesRound next() {
-    return rounds.stream()
-        .filter(round -> round.state() != RoundState.DONE && round.state() != RoundState.LEFT_OUT)
-        .findFirst()
-        .orElse(null);
+    SeriesDays.Round next = days().next();
+    return next == null
+        ? null
+        : rounds.stream().filter(round -> round.number() == next.number()).findFirst().orElse(null);
   }
 
   /** Days of the rounds still to come, ascending. */
   public List<LocalDate> toCome() {
-    return rounds.stream()
-        .filter(round -> round.state() != RoundState.DONE && round.state() != RoundState.LEFT_OUT)
-        .map(SeriesRound::day)
-        .filter(day -> !day.isBefore(today))
-        .sorted()
-        .toList();
+    return days().toCome();
   }
 
   /** Whether it stands between two rounds: some done, some to come, none planned or being run. */
-  public boolean isBetweenRounds() {
-    return rounds.stream().anyMatch(round -> round.state() == RoundState.DONE)
-        && rounds.stream().noneMatch(round -> round.state() == RoundState.OPEN)
-        && !toCome().isEmpty();
+  public boolean standsBetweenRounds() {
+    return days().isBetweenRounds();
   }
 
   /** Its hives, in walking order. */
@@ -99,12 +81,15 @@ public record Series(
 
   /** Day of the last round, where all that were not left out are done; else null. */
   public @Nullable LocalDate doneOn() {
-    return next() != null
-        ? null
-        : rounds.stream()
-            .filter(round -> round.state() == RoundState.DONE)
-            .map(SeriesRound::day)
-            .max(LocalDate::compareTo)
-            .orElse(null);
+    return days().doneOn();
+  }
+
+  /** Its rounds with nothing but their days. */
+  SeriesDays days() {
+    return new SeriesDays(
+        rounds.stream()
+            .map(round -> new SeriesDays.Round(round.number(), round.day(), round.state()))
+            .toList(),
+        today);
   }
 }

@@ -28,6 +28,7 @@ import tavrel.core.rule.SeriesProposal;
 import tavrel.core.rule.Verdict;
 import tavrel.core.seal.Release;
 import tavrel.core.seal.SealEstimate;
+import tavrel.core.season.SeasonDates;
 import tavrel.core.spacing.Colony;
 import tavrel.core.spacing.CommonRhythm;
 import tavrel.core.spacing.Comparison;
@@ -262,6 +263,9 @@ public class Benches {
     int mites = samples.values().stream().mapToInt(Infestation::mites).sum();
     int bees = samples.values().stream().mapToInt(Infestation::bees).sum();
     List<Hive> hives = apiaries.hives(apiaryId);
+    RuleSheet sheet =
+        question.ruleSheetId() == null ? null : ruleSheets.byId(question.ruleSheetId());
+    SeasonDates dates = seasons.of(apiary).dates();
     List<HiveInRhythm> lines = new ArrayList<>();
     for (Hive hive : hives) {
       BroodClock clock = clocks.get(hive.id());
@@ -271,7 +275,7 @@ public class Benches {
               ? load(hive, clock, question.load(), own.mites(), own.bees(), own.recovery())
               : bees > 0 ? load(hive, clock, question.load(), mites, bees, 1) : null;
       List<LocalDate> past = treated.getOrDefault(hive.id(), List.of());
-      Judgement judgement = judge(question.ruleSheetId(), apiary, clock, past, days);
+      Judgement judgement = judge(sheet, dates, clock, past, days);
       Verdict verdict = judgement == null ? null : judgement.verdict();
       CommonRhythm rhythm =
           load == null
@@ -298,14 +302,22 @@ public class Benches {
     return lines;
   }
 
-  /** Holds a series against the rule sheet for one hive; null without a sheet. */
-  public @Nullable Judgement judge(
-      @Nullable UUID ruleSheetId,
-      Apiary apiary,
+  /**
+   * Holds days of rounds against a rule sheet for one hive.
+   *
+   * @param sheet the sheet, or null
+   * @param dates the season of the hive's apiary
+   * @param clock its brood
+   * @param treated days before, ascending
+   * @param days those of the rounds
+   * @return null without a sheet
+   */
+  public static @Nullable Judgement judge(
+      @Nullable RuleSheet sheet,
+      SeasonDates dates,
       BroodClock clock,
       List<LocalDate> treated,
       List<LocalDate> days) {
-    RuleSheet sheet = ruleSheetId == null ? null : ruleSheets.byId(ruleSheetId);
     return sheet == null
         ? null
         : sheet.judge(
@@ -314,7 +326,7 @@ public class Benches {
                 treated.isEmpty() ? null : treated.get(treated.size() - 1),
                 byYear(treated),
                 clock::on,
-                seasons.of(apiary).dates()::supersOn));
+                dates::supersOn));
   }
 
   /** The finding that decides a judgement, in words; null where all is allowed. */

@@ -3,12 +3,13 @@ package tavrel.server.stock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -54,9 +55,11 @@ class Costs {
    * A round with what it cost.
    *
    * @param roundId the round
-   * @param apiary where
+   * @param apiaryId where
+   * @param apiary its name
    * @param day when
    * @param hives treated
+   * @param burns loads burned
    * @param productGrams burned, g of product
    * @param hours worked there, of all people together, h
    * @param cost what is known of it
@@ -64,9 +67,11 @@ class Costs {
    */
   record CostedRound(
       UUID roundId,
+      UUID apiaryId,
       String apiary,
       LocalDate day,
       int hives,
+      int burns,
       double productGrams,
       double hours,
       RoundCost cost,
@@ -75,6 +80,7 @@ class Costs {
   /**
    * An apiary's rounds of a year together.
    *
+   * @param apiaryId which; null for all apiaries
    * @param apiary its name
    * @param rounds how many
    * @param treatments hives treated, each time
@@ -83,6 +89,7 @@ class Costs {
    * @param perTreatment known cost of a hive treated once
    */
   record CostedApiary(
+      @Nullable UUID apiaryId,
       String apiary,
       int rounds,
       int treatments,
@@ -106,19 +113,93 @@ class Costs {
       List<CostedRound> rounds,
       List<String> leftOut) {}
 
+  /**
+   * A hive's part of its apiary's rounds of a year.
+   *
+   * @param hiveId the hive
+   * @param hive its name, as last written in the register
+   * @param treatments how many
+   * @param productGrams burned, g of product
+   * @param cost its part
+   * @param known of it together
+   */
+  record CostedHive(
+      UUID hiveId,
+      String hive,
+      int treatments,
+      double productGrams,
+      RoundCost cost,
+      double known) {}
+
   CostedYear year(int year) {
+    List<CostedRound> rounds = rounds(year);
+    Map<UUID, List<CostedRound>> byApiary =
+        rounds.stream()
+            .collect(
+                Collectors.groupingBy(
+                    CostedRound::apiaryId, LinkedHashMap::new, Collectors.toList()));
+    return new CostedYear(
+        year,
+        together(null, "All apiaries", rounds),
+        byApiary.values().stream()
+            .map(own -> together(own.get(0).apiaryId(), own.get(0).apiary(), own))
+            .sorted(Comparator.comparing(CostedApiary::apiary))
+            .toList(),
+        rounds,
+        leftOut(rounds));
+  }
+
+  /** What each hive of an apiary cost in a year, in walking order. */
+  List<CostedHive> hives(UUID apiaryId, int year) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    Map<UUID, CostedRound> rounds =
+        rounds(year).stream().collect(Collectors.toMap(CostedRound::roundId, Function.identity()));
+    Map<UUID, CostedHive> hives = new LinkedHashMap<>();
+    for (StockMapper.HiveDone done :
+        mapper.hivesDone(apiary.id(), LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))) {
+      CostedRound round = rounds.get(done.roundId());
+      RoundCost part =
+          round
+              .cost()
+              .ofHive(
+                  share(done.productGrams(), round.productGrams()),
+                  share(done.loads(), round.burns()),
+                  round.hives());
+      hives.merge(
+          done.hiveId(),
+          new CostedHive(done.hiveId(), done.hive(), 1, done.productGrams(), part, part.known()),
+          Costs::together);
+    }
+    return List.copyOf(hives.values());
+  }
+
+  private static CostedHive together(CostedHive latest, CostedHive earlier) {
+    RoundCost cost = latest.cost().plus(earlier.cost());
+    return new CostedHive(
+        latest.hiveId(),
+        latest.hive(),
+        latest.treatments() + earlier.treatments(),
+        latest.productGrams() + earlier.productGrams(),
+        cost,
+        cost.known());
+  }
+
+  private static double share(double part, double whole) {
+    return whole == 0 ? 0 : part / whole;
+  }
+
+  private List<CostedRound> rounds(int year) {
     AcidBook book = stock.book();
-    Map<UUID, List<AcidBook.Drawn>> drawn = new LinkedHashMap<>();
+    Map<UUID, List<AcidBook.Drawn>> drawn = new HashMap<>();
     for (AcidBook.Drawn each : book.draws()) {
       drawn.computeIfAbsent(each.draw().roundId(), id -> new ArrayList<>()).add(each);
     }
     Map<String, Double> own = figures.own();
     PaceTimes usual = paces.usual().times();
     double besides = (usual.setUp() + usual.clearAway()) / 3_600.0;
-    List<CostedRound> rounds = new ArrayList<>();
-    Map<String, List<CostedRound>> byApiary = new TreeMap<>();
     List<StockMapper.Done> all = mapper.done(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31));
     Map<UUID, Double> driven = driven(all, own);
+    List<CostedRound> rounds = new ArrayList<>();
     for (StockMapper.Done done : all) {
       double there = Duration.between(done.began(), done.ended()).toSeconds() / 3_600.0 + besides;
       int people = Math.max(1, done.people());
@@ -131,25 +212,20 @@ class Costs {
               done.toolPrice(),
               driven.get(done.roundId()),
               own);
-      CostedRound round =
+      rounds.add(
           new CostedRound(
               done.roundId(),
+              done.apiaryId(),
               done.apiary(),
               done.day(),
               done.hives(),
+              done.burns(),
               done.productGrams(),
               there * people,
               cost,
-              cost.known());
-      rounds.add(round);
-      byApiary.computeIfAbsent(done.apiary(), name -> new ArrayList<>()).add(round);
+              cost.known()));
     }
-    return new CostedYear(
-        year,
-        together("All apiaries", rounds),
-        byApiary.entrySet().stream().map(each -> together(each.getKey(), each.getValue())).toList(),
-        rounds,
-        leftOut(rounds));
+    return rounds;
   }
 
   /**
@@ -192,7 +268,8 @@ class Costs {
     return drawn.isEmpty() ? null : sum;
   }
 
-  private static CostedApiary together(String name, List<CostedRound> rounds) {
+  private static CostedApiary together(
+      @Nullable UUID apiaryId, String name, List<CostedRound> rounds) {
     RoundCost cost = new RoundCost(null, null, null, null);
     int treatments = 0;
     for (CostedRound round : rounds) {
@@ -200,6 +277,7 @@ class Costs {
       treatments += round.hives();
     }
     return new CostedApiary(
+        apiaryId,
         name,
         rounds.size(),
         treatments,

@@ -224,11 +224,7 @@ public class Stock {
               .mapToDouble(id -> BoxFactor.sum(hives.get(id).boxes(), MediumBoxes.BY_COMB))
               .sum();
       each.rounds().stream()
-          .filter(
-              round ->
-                  round.state() == Series.RoundState.AHEAD
-                      || round.state() == Series.RoundState.DUE
-                      || round.state() == Series.RoundState.LATE)
+          .filter(round -> round.state().isToCome())
           .forEach(
               round ->
                   toCome.add(

@@ -67,6 +67,30 @@ interface StockMapper {
       int people,
       @Nullable Double toolPrice) {}
 
+  /**
+   * A hive's treatment in a round, for its part of the cost.
+   *
+   * @param roundId the round
+   * @param hiveId the hive
+   * @param hive its name in the register
+   * @param productGrams of product burned
+   * @param loads burned
+   */
+  record HiveDone(UUID roundId, UUID hiveId, String hive, double productGrams, int loads) {}
+
+  @Select(
+      """
+      select t.round_id, t.hive_id, t.hive_name as hive, t.product_now as product_grams, t.loads
+      from treatment t
+      join hive h on h.id = t.hive_id
+      where t.stands and t.round_id in (
+        select r.round_id
+        from treatment_round r
+        where r.apiary_id = #{apiaryId} and r.on_day between #{from} and #{to})
+      order by h.place, h.name_key, t.on_day desc
+      """)
+  List<HiveDone> hivesDone(UUID apiaryId, LocalDate from, LocalDate to);
+
   @Select(
       """
       select id, name, product, bought_on, grams, strength, price, supplier

@@ -1,6 +1,7 @@
 package tavrel.server.stock;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -60,6 +61,12 @@ class StockResource {
   Costs.CostedYear costs(@RequestParam int year) {
     InvalidValue.inRange("year", year, 1990, 2200, "as a year");
     return costs.year(year);
+  }
+
+  @GetMapping("/costs/{apiaryId}")
+  List<Costs.CostedHive> costs(@PathVariable UUID apiaryId, @RequestParam int year) {
+    InvalidValue.inRange("year", year, 1990, 2200, "as a year");
+    return costs.hives(apiaryId, year);
   }
 
   @PutMapping("/lots/{id}")

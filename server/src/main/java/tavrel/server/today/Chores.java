@@ -15,6 +15,7 @@ import org.springframework.stereotype.Service;
 import tavrel.core.DaySpan;
 import tavrel.core.Figures;
 import tavrel.core.season.SeasonDates;
+import tavrel.core.spacing.RoundState;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.brood.Broods;
@@ -127,7 +128,7 @@ class Chores {
       return;
     }
     long ahead = ChronoUnit.DAYS.between(each.today(), next.day());
-    if (ahead > AHEAD || next.state() == Series.RoundState.OPEN) {
+    if (ahead > AHEAD || next.state() == RoundState.OPEN) {
       return;
     }
     String crew = desk.agreedCrew(each.id(), next.number());

@@ -113,6 +113,33 @@ class CountsTest extends Yard {
   }
 
   @Test
+  void a_bare_board_after_a_round_is_kept_and_asked_about_where_a_sample_had_found_mites() {
+    trickled(hives.get(0), 1);
+    for (int i = 0; i < 2; i++) {
+      Map<String, Object> before = wash(hives.get(i), 18, 300);
+      before.put("day", today.minusDays(6).toString());
+      keep(crew, before, board(hives.get(i), 0, 24));
+    }
+
+    assertThat(line(0).path("doubt").asText()).contains("18 mites were found on 300 bees");
+    assertThat(line(1).has("doubt")).as("no round just before").isFalse();
+  }
+
+  private void trickled(String hive, int daysAgo) {
+    Map<String, Object> line = new HashMap<>();
+    line.put("hives", Map.of(hive, UUID.randomUUID()));
+    line.put("day", today.minusDays(daysAgo).toString());
+    line.put("means", "OXALIC_TRICKLED");
+    line.put("method", "between the combs");
+    line.put("acid", 2.1);
+    line.put("people", "Wren");
+    line.put("supersPlan", "TAKEN_OFF");
+    line.put("waitingDays", 0);
+    line.put("remarks", "");
+    assertThat(send(keeper, HttpMethod.POST, "/api/register", line).status()).isEqualTo(204);
+  }
+
+  @Test
   void a_struck_count_counts_no_longer() {
     Map<String, Object> wash = wash(hives.get(0), 30, 300);
     keep(crew, wash);

@@ -100,6 +100,37 @@ class StockTest extends RoundFixture {
   }
 
   @Test
+  void a_hive_costs_its_part_of_its_rounds_and_all_hives_together_what_their_apiary_does() {
+    lot("A1", 100, 50.0);
+    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costHourly", 12));
+    UUID round = planned();
+    confirm(round);
+    treat(round, hives.get(0), -1500);
+    treat(round, hives.get(2), -700);
+    JsonNode all = get(keeper, "/api/stock/costs?year=" + today().getYear()).json().path("all");
+    JsonNode each =
+        get(keeper, "/api/stock/costs/" + apiaryId + "?year=" + today().getYear()).json();
+    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costHourly", 0));
+
+    assertThat(each).hasSize(2);
+    assertThat(each.get(0).path("hive").asText()).isEqualTo("1");
+    assertThat(each.get(0).path("cost").path("acid").asDouble())
+        .as("2 g from 100 g for 50")
+        .isCloseTo(1, within(1e-9));
+    assertThat(each.get(1).path("cost").path("acid").asDouble())
+        .as("the nucleus got half of that")
+        .isCloseTo(0.5, within(0.01));
+    assertThat(each.get(0).path("cost").path("work").asDouble())
+        .as("time is shared alike")
+        .isPositive()
+        .isCloseTo(each.get(1).path("cost").path("work").asDouble(), within(1e-9));
+    assertThat(each.get(0).path("known").asDouble() + each.get(1).path("known").asDouble())
+        .isCloseTo(all.path("known").asDouble(), within(1e-9));
+    assertThat(get(keeper, "/api/stock/costs/" + UUID.randomUUID() + "?year=2026").status())
+        .isEqualTo(404);
+  }
+
+  @Test
   void a_corrected_line_draws_what_it_says_now_from_the_lot_it_names_now() {
     lot("A1", 100, null);
     lot("B2", 100, null);

@@ -1,0 +1,92 @@
+package tavrel.server.series;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tavrel.core.InvalidValue;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.rule.Judgement;
+import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.Verdict;
+import tavrel.core.season.SeasonDates;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.brood.Broods;
+import tavrel.server.round.Rounds;
+import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.season.Seasons;
+import tavrel.server.spacing.Benches;
+
+/** Holds days of series against their rule sheet: the hive that stands worst decides. */
+@Component
+public class SeriesJudge {
+
+  private final Broods broods;
+  private final Rounds rounds;
+  private final RuleSheets ruleSheets;
+  private final Seasons seasons;
+
+  SeriesJudge(Broods broods, Rounds rounds, RuleSheets ruleSheets, Seasons seasons) {
+    this.broods = broods;
+    this.rounds = rounds;
+    this.ruleSheets = ruleSheets;
+    this.seasons = seasons;
+  }
+
+  /** What is known of some hives, read once, so that many days can be held against it. */
+  HivesHeld of(Apiary apiary, List<UUID> hives, @Nullable UUID ruleSheetId) {
+    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
+    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiary.id());
+    RuleSheet sheet = ruleSheetId == null ? null : ruleSheets.byId(ruleSheetId);
+    SeasonDates dates = seasons.of(apiary).dates();
+    return days -> {
+      Judgement worst = null;
+      for (UUID hive : hives) {
+        List<LocalDate> before =
+            treated.getOrDefault(hive, List.of()).stream()
+                .filter(day -> !days.contains(day))
+                .toList();
+        BroodClock brood = clocks.get(hive);
+        if (brood != null) {
+          Judgement one = Benches.judge(sheet, dates, brood, before, days);
+          if (one != null && (worst == null || one.verdict().compareTo(worst.verdict()) > 0)) {
+            worst = one;
+          }
+        }
+      }
+      return worst;
+    };
+  }
+
+  /** Hives held against a sheet. */
+  @FunctionalInterface
+  public interface HivesHeld {
+
+    /** The worst judgement of all of them; null without a rule sheet. */
+    @Nullable Judgement on(List<LocalDate> days);
+
+    /**
+     * The same, refused without a reason where it is not on the label.
+     *
+     * @throws InvalidValue naming the line of the sheet that says so
+     */
+    default @Nullable Judgement on(List<LocalDate> days, @Nullable String offLabelReason) {
+      Judgement judgement = on(days);
+      if (isOff(judgement) && (offLabelReason == null || offLabelReason.isBlank())) {
+        throw new InvalidValue(
+            "offLabelReason",
+            "is missing; these days are not on your rule sheet ("
+                + Benches.worst(judgement)
+                + "), and a reason stays marked with them");
+      }
+      return judgement;
+    }
+  }
+
+  /** Whether a sheet forbids it. */
+  public static boolean isOff(@Nullable Judgement judgement) {
+    return judgement != null && judgement.verdict() == Verdict.NOT_ON_LABEL;
+  }
+}
