@@ -71,6 +71,13 @@ describe('the row of a hive', () => {
     expect(row({}).text()).toContain('not counted')
   })
 
+  it('asks again about a board that hardly can be right, and says what to do', () => {
+    expect(row({}).text()).not.toContain('Look again')
+    const doubt = row({ doubt: 'No mite on the board just after a round?' }).text()
+    expect(doubt).toContain('Look again. No mite on the board just after a round?')
+    expect(doubt).toContain('strike it out')
+  })
+
   it('asks why before a hive is left untreated', async () => {
     const hive = row({})
     await press(hive, 'Leave')

@@ -169,7 +169,7 @@ function productOf({ line }: RegisterEntry): string {
   }
 
   .table tbody {
-    padding: 8px 0;
+    padding: 8px 10px;
     border-bottom: 2px solid var(--ink);
   }
 
@@ -181,13 +181,14 @@ function productOf({ line }: RegisterEntry): string {
   .table td[data-label] {
     position: relative;
     min-height: 1.5em;
-    padding-left: 118px;
+    padding-left: 126px;
   }
 
   .table td[data-label]::before {
     position: absolute;
     left: 0;
     content: attr(data-label);
+    font-family: var(--text-face);
     color: var(--ink-soft);
   }
 

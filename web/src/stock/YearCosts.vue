@@ -142,4 +142,8 @@ watch(
   min-height: 44px;
   text-decoration: underline;
 }
+
+th .word {
+  margin-block: -11px;
+}
 </style>

@@ -3,9 +3,11 @@ package tavrel.server.files;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.BufferedWriter;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -205,8 +207,9 @@ class OpenFiles {
   }
 
   private static CSVPrinter csv(OutputStream out, String... columns) throws IOException {
-    OutputStreamWriter writer =
-        new OutputStreamWriter(Objects.requireNonNull(out), StandardCharsets.UTF_8);
+    Writer writer =
+        new BufferedWriter(
+            new OutputStreamWriter(Objects.requireNonNull(out), StandardCharsets.UTF_8));
     writer.write('\uFEFF');
     CSVPrinter csv = new CSVPrinter(writer, CSVFormat.RFC4180);
     csv.printRecord((Object[]) columns);

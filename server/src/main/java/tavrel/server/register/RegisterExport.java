@@ -48,16 +48,23 @@ class RegisterExport {
   @Transactional(readOnly = true)
   public void csv(RegisterFilter filter, OutputStream out) throws IOException {
     RegisterCsv csv = new RegisterCsv(out);
+    writeEach(filter, csv::write);
+    csv.finish();
+  }
+
+  private void writeEach(RegisterFilter filter, WriteBehind.Writer<RegisterEntry> writer)
+      throws IOException {
     Map<UUID, List<Correction>> corrections = corrections();
     mapper.giveAtOnce(true);
-    try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
+    try (Cursor<TreatmentLine> lines = mapper.every(filter);
+        WriteBehind<RegisterEntry> behind = new WriteBehind<>(writer)) {
       for (TreatmentLine line : lines) {
-        csv.write(RegisterEntry.of(line, corrections.getOrDefault(line.id(), List.of())));
+        behind.add(RegisterEntry.of(line, corrections.getOrDefault(line.id(), List.of())));
       }
+      behind.finish();
     } finally {
       mapper.giveAtOnce(false);
     }
-    csv.finish();
   }
 
   /** Read before the lines: while these are given, the session must be asked for nothing else. */
@@ -79,15 +86,7 @@ class RegisterExport {
       writer.writeNumberField("version", 1);
       writer.writePOJOField("totals", mapper.totals(filter));
       writer.writeArrayFieldStart("entries");
-      Map<UUID, List<Correction>> corrections = corrections();
-      mapper.giveAtOnce(true);
-      try (Cursor<TreatmentLine> lines = mapper.every(filter)) {
-        for (TreatmentLine line : lines) {
-          writer.writePOJO(RegisterEntry.of(line, corrections.getOrDefault(line.id(), List.of())));
-        }
-      } finally {
-        mapper.giveAtOnce(false);
-      }
+      writeEach(filter, writer::writePOJO);
       writer.writeEndArray();
       writer.writeEndObject();
     }
