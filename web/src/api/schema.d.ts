@@ -2659,6 +2659,8 @@ export interface components {
             doubt?: string;
             hive: components["schemas"]["Hive"];
             lastDrop?: components["schemas"]["Drop"];
+            /** Format: date */
+            lastTreated?: string;
             naturalDrop?: components["schemas"]["Drop"];
             reading?: components["schemas"]["SampleReading"];
             signs: components["schemas"]["SeenSign"][];

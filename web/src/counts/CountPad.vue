@@ -2,6 +2,7 @@
 import { useStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { Refused, words, type Shapes } from '../api/client'
+import { shortDay } from '../parts/days'
 import { newId } from '../parts/ids'
 import { numberIn } from '../parts/numbers'
 import { useUnsent } from './unsent'
@@ -41,6 +42,12 @@ const KINDS: { kind: Kind; words: string }[] = [
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', 'C', '0', '⌫']
 const line = computed(() => props.lines.find((each) => each.hive.id === hiveId.value))
 const board = computed(() => pattern.value.kind === 'BOARD')
+
+const treated = computed(() =>
+  line.value?.lastTreated
+    ? `Treated on ${shortDay(line.value.lastTreated)}; a board of that time is taken for the round’s.`
+    : '',
+)
 
 watch(hiveId, () => {
   mites.value = ''
@@ -148,6 +155,7 @@ async function keep(): Promise<void> {
       v-if="board"
       v-model="pattern.natural"
       label="Natural drop: no treatment in its time or the three days before"
+      :messages="treated"
     />
     <v-text-field
       v-model="mites"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { shortDay } from '../parts/days'
 import IntervalBar from './IntervalBar.vue'
@@ -35,6 +35,11 @@ const CHOICES: { choice: Choice; words: string }[] = [
   { choice: 'LEAVE', words: 'Leave' },
   { choice: 'WATCH', words: 'Watch' },
 ]
+const drops = computed(() => {
+  const { lastDrop, naturalDrop } = props.line
+  const after = lastDrop && !lastDrop.natural ? [{ ...lastDrop, words: 'after a round' }] : []
+  return [...after, ...(naturalDrop ? [{ ...naturalDrop, words: 'natural' }] : [])]
+})
 const asking = ref(false)
 const reason = ref('')
 
@@ -84,14 +89,14 @@ function toggle(sign: Sign): void {
       <span v-else class="soft">not counted</span>
     </div>
     <div class="drop">
-      <template v-if="line.naturalDrop">
-        <span class="figure">{{ line.naturalDrop.perDay.toFixed(1) }}</span> mites/day
-        <span class="soft">natural, {{ shortDay(line.naturalDrop.day) }}</span>
-      </template>
-      <span v-else-if="line.boardLaidAt" class="soft"
+      <p v-for="drop in drops" :key="drop.words">
+        <span class="figure">{{ drop.perDay.toFixed(1) }}</span> mites/day
+        <span class="soft">{{ drop.words }}, {{ shortDay(drop.day) }}</span>
+      </p>
+      <span v-if="line.boardLaidAt" class="soft"
         >board lies since {{ shortDay(line.boardLaidAt.slice(0, 10)) }}</span
       >
-      <span v-else class="soft">no natural drop</span>
+      <span v-else-if="drops.length === 0" class="soft">no natural drop</span>
     </div>
     <div class="marks">
       <div class="signs" role="group" :aria-label="`Signs at ${line.hive.name}`">
@@ -181,6 +186,10 @@ function toggle(sign: Sign): void {
 
 .drop {
   font-size: 0.9375rem;
+}
+
+.drop p {
+  margin: 0;
 }
 
 .marks {

@@ -144,6 +144,7 @@ watch(
 }
 
 th .word {
-  margin-block: -11px;
+  min-height: 34px;
+  margin-block: -6px;
 }
 </style>

@@ -1,6 +1,7 @@
 package tavrel.core.count;
 
 import java.time.LocalDate;
+import java.util.List;
 import tavrel.core.InvalidValue;
 
 /**
@@ -19,6 +20,9 @@ public record BoardReading(LocalDate day, int mites, double hours, boolean natur
   /** See {@link #SHORT}, hours. */
   public static final double LONG = 72;
 
+  /** After a treatment more than the natural drop falls for so long, days. */
+  private static final int STILL_FALLING = 3;
+
   /**
    * @throws InvalidValue if such a board cannot be
    */
@@ -35,6 +39,20 @@ public record BoardReading(LocalDate day, int mites, double hours, boolean natur
   /** Whether it lay for the 12 to 72 hours that are usual. */
   public boolean usualTime() {
     return hours >= SHORT && hours <= LONG;
+  }
+
+  /**
+   * The same board by what is on record: it tells no natural drop, whatever was said of it, if the
+   * hive was treated while it lay or in the three days before. A treatment on the day of the
+   * reading comes after it.
+   *
+   * @param treated days on which the hive was treated
+   */
+  public BoardReading after(List<LocalDate> treated) {
+    LocalDate settled = day.minusDays((long) Math.ceil(hours / 24) + STILL_FALLING);
+    boolean disturbed =
+        treated.stream().anyMatch(each -> !each.isBefore(settled) && each.isBefore(day));
+    return natural && disturbed ? new BoardReading(day, mites, hours, false) : this;
   }
 
   /**

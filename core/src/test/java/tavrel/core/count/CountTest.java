@@ -93,6 +93,19 @@ class CountTest {
   }
 
   @Test
+  void a_board_that_lay_within_three_days_of_a_round_tells_no_natural_drop_whatever_was_said() {
+    BoardReading board = new BoardReading(DAY, 90, 48, true);
+    assertThat(board.after(List.of(DAY.minusDays(1))).natural()).as("while it lay").isFalse();
+    assertThat(board.after(List.of(DAY.minusDays(5))).natural()).as("three before").isFalse();
+    assertThat(board.after(List.of(DAY.minusDays(6)))).isEqualTo(board);
+    assertThat(board.after(List.of(DAY))).as("read, then treated").isEqualTo(board);
+    assertThat(board.after(List.of(DAY.plusDays(1)))).isEqualTo(board);
+    assertThat(new BoardReading(DAY, 90, 48, false).after(List.of()).natural())
+        .as("never made natural")
+        .isFalse();
+  }
+
+  @Test
   void a_board_is_read_by_the_day() {
     BoardReading board = new BoardReading(DAY, 90, 48, false);
 

@@ -10,6 +10,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.count.BoardReading;
 import tavrel.core.count.Choice;
 import tavrel.core.count.Sign;
 
@@ -35,6 +36,14 @@ interface CountMapper {
 
     NewCount count() {
       return new NewCount(id, hiveId, day, kind, mites, bees, hours, natural);
+    }
+
+    /** The same by what is on record of the hive's treatments. */
+    KeptCount after(List<LocalDate> treated) {
+      BoardReading board = count().board();
+      return board == null || board.after(treated).natural() == natural
+          ? this
+          : new KeptCount(id, hiveId, day, kind, mites, bees, hours, !natural, doneBy);
     }
   }
 

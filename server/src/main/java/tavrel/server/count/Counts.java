@@ -63,6 +63,7 @@ public class Counts {
    * @param decision what was decided, or null
    * @param boardLaidAt since when a board lies there, or null
    * @param doubt what to ask about its latest board, or null
+   * @param lastTreated the latest day that it was treated on, or null
    */
   record CountLine(
       Hive hive,
@@ -72,7 +73,8 @@ public class Counts {
       List<CountMapper.SeenSign> signs,
       CountMapper.@Nullable Decision decision,
       @Nullable Instant boardLaidAt,
-      @Nullable String doubt) {}
+      @Nullable String doubt,
+      @Nullable LocalDate lastTreated) {}
 
   /**
    * All counts of an apiary.
@@ -136,7 +138,8 @@ public class Counts {
     LocalDate today = apiaries.today(apiary);
     ApiarySeason season = seasons.of(apiary);
     SeasonLimits.SeasonLimit limit = season.limits().on(today);
-    List<CountMapper.KeptCount> kept = mapper.counts(apiaryId, today.minusDays(DAYS_SHOWN));
+    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiaryId);
+    List<CountMapper.KeptCount> kept = kept(apiaryId, today.minusDays(DAYS_SHOWN), treated);
     Map<UUID, List<CountMapper.KeptCount>> byHive =
         kept.stream().collect(Collectors.groupingBy(CountMapper.KeptCount::hiveId));
     Map<UUID, Infestation> samples = samples(apiary, kept);
@@ -146,11 +149,11 @@ public class Counts {
     Map<UUID, CountMapper.Decision> decisions = decisions(apiaryId);
     Map<UUID, Instant> laid = new HashMap<>();
     mapper.laid(apiaryId).forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
-    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiaryId);
     List<CountLine> lines = new ArrayList<>();
     for (Hive hive : apiaries.hives(apiaryId)) {
       Infestation found = samples.get(hive.id());
       List<CountMapper.KeptCount> own = byHive.getOrDefault(hive.id(), List.of());
+      List<LocalDate> rounded = treated.getOrDefault(hive.id(), List.of());
       lines.add(
           new CountLine(
               hive,
@@ -160,7 +163,8 @@ public class Counts {
               signs.getOrDefault(hive.id(), List.of()),
               decisions.get(hive.id()),
               laid.get(hive.id()),
-              doubt(own, treated.getOrDefault(hive.id(), List.of()), season.rollRecovery())));
+              doubt(own, rounded, season.rollRecovery()),
+              rounded.stream().max(LocalDate::compareTo).orElse(null)));
     }
     return new CountBoard(
         apiary,
@@ -173,9 +177,17 @@ public class Counts {
 
   /** Counts of an apiary from a day on, by hive, the latest first. */
   public Map<UUID, List<NewCount>> byHive(UUID apiaryId, LocalDate since) {
-    return mapper.counts(apiaryId, since).stream()
+    return kept(apiaryId, since, rounds.treatedDays(apiaryId)).stream()
         .map(CountMapper.KeptCount::count)
         .collect(Collectors.groupingBy(NewCount::hiveId));
+  }
+
+  /** Counts as they are kept, but a board that lay after a round tells no natural drop. */
+  private List<CountMapper.KeptCount> kept(
+      UUID apiaryId, LocalDate since, Map<UUID, List<LocalDate>> treated) {
+    return mapper.counts(apiaryId, since).stream()
+        .map(each -> each.after(treated.getOrDefault(each.hiveId(), List.of())))
+        .toList();
   }
 
   /** The latest pooled sample of each hive that has one. */

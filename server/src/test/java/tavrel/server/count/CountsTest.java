@@ -123,6 +123,10 @@ class CountsTest extends Yard {
 
     assertThat(line(0).path("doubt").asText()).contains("18 mites were found on 300 bees");
     assertThat(line(1).has("doubt")).as("no round just before").isFalse();
+    assertThat(line(0).path("lastTreated").asText()).isEqualTo(today.minusDays(1).toString());
+    assertThat(line(0).has("naturalDrop")).as("said to be natural, but after a round").isFalse();
+    assertThat(line(0).path("lastDrop").path("natural").asBoolean()).isFalse();
+    assertThat(line(1).path("naturalDrop").path("perDay").asDouble()).isZero();
   }
 
   private void trickled(String hive, int daysAgo) {
