@@ -79,6 +79,31 @@ class ResultsJourneyTest {
   }
 
   @Test
+  void a_bare_board_after_a_round_is_asked_about_and_a_slip_is_struck_out() {
+    try (Browser desk = new Browser(app.url(), Browser.DESK)) {
+      desk.enterAs("Wren").open("/counts").choose("Apiary", "Cold Quay").see("Mites, C1");
+      desk.type("Day", "08122026").type("Mites, C1", "18").press("Keep and next");
+      desk.see("C1: 18 kept").press("Drop board").choose("Hive", "C1").see("Treated on 14 Aug");
+      desk.type("Day", "08162026").type("Mites, C1", "0").press("Keep and next");
+      desk.see("Look again").see("after a round, 16 Aug");
+      assertThat(desk.barriers()).as("a count that is doubted").isEmpty();
+      desk.reload().see("Look again").press("Latest counts").press("Strike out");
+      desk.seeNo("Look again").see("18 in 300, 12 Aug");
+      assertThat(desk.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void what_each_hive_cost_opens_from_its_apiary() {
+    try (Browser desk = new Browser(app.url(), Browser.DESK)) {
+      desk.enterAs("Wren").open("/gear/stock").see("a hive and round").press("Kiln Field");
+      desk.see("Kiln Field, hive by hive").see("K24");
+      assertThat(desk.barriers()).as("costs by hive").isEmpty();
+      assertThat(desk.complaints()).isEmpty();
+    }
+  }
+
+  @Test
   void a_lot_of_the_stock_brings_its_product_along() {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
       desk.enterAs("Wren").open("/dose").choose("Apiary", "Upper Sallow").see("acid dihydrate for");
