@@ -1044,6 +1044,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/review/winters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["winters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/review/winters/{winter}": {
         parameters: {
             query?: never;
@@ -3612,6 +3628,11 @@ export interface components {
             /** Format: int32 */
             treatments: number;
         };
+        NamedWinter: {
+            name: string;
+            /** Format: int32 */
+            winter: number;
+        };
         NewBroodEvent: {
             /** @enum {string} */
             capped?: "NONE" | "FEW_CELLS" | "FRAMES";
@@ -4198,6 +4219,7 @@ export interface components {
             totals: components["schemas"]["RegisterTotals"];
             whole?: components["schemas"]["Efficacy"];
             winter: components["schemas"]["Winter"];
+            winterName: string;
             worked: components["schemas"]["WorkedHere"][];
             /** Format: int32 */
             year: number;
@@ -5207,6 +5229,11 @@ export interface components {
             };
             /** Format: int32 */
             year: number;
+        };
+        Winters: {
+            all: components["schemas"]["NamedWinter"][];
+            /** Format: int32 */
+            now: number;
         };
         WorkedHere: {
             differ: boolean;
@@ -7000,6 +7027,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Reviewed"];
+                };
+            };
+        };
+    };
+    winters: {
+        parameters: {
+            query: {
+                apiaryId: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Winters"];
                 };
             };
         };

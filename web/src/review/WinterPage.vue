@@ -3,8 +3,6 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import ApiaryPick from '../parts/ApiaryPick.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
-import { serverNow } from '../parts/clock'
-import { todayHere } from '../parts/days'
 import { counted } from '../parts/format'
 import { newId } from '../parts/ids'
 import { useSession } from '../parts/session'
@@ -13,26 +11,36 @@ import { OUTCOMES, SIGNS, type DeathSign, type Outcome } from './reviewWords'
 /** How an apiary's hives came through the winter: one press a hive, kept at once. */
 const session = useSession()
 const inHand = useApiaryInHand()
-const today = todayHere(serverNow())
 const apiaryId = ref(inHand.id)
-/** From October on the coming winter is meant, before it the one that has just been. */
-const winter = ref(Number(today.slice(0, 4)) + (today.slice(5, 7) >= '10' ? 1 : 0))
-const winters = computed(() => {
-  const latest = Number(today.slice(0, 4)) + 1
-  return Array.from({ length: 6 }, (_, i) => ({
-    value: latest - i,
-    title: `${latest - i - 1} to ${latest - i}`,
-  }))
-})
+const winter = ref<number | null>(null)
+const winters = ref<{ value: number; title: string }[]>([])
 const hives = ref<Shapes['Outcome'][]>([])
 const problem = ref('')
 const left = computed(() => hives.value.filter((each) => !each.outcome).length)
 
 watch(
-  [apiaryId, winter],
-  async ([apiary, of]) => {
+  apiaryId,
+  async (apiary) => {
     if (!apiary) return
     if (apiary !== inHand.id) void inHand.take(apiary)
+    try {
+      const here = await ask(
+        api.GET('/api/review/winters', { params: { query: { apiaryId: apiary } } }),
+      )
+      if (apiary !== apiaryId.value) return
+      winters.value = here.all.map((each) => ({ value: each.winter, title: each.name }))
+      if (!here.all.some((each) => each.winter === winter.value)) winter.value = here.now
+    } catch (thrown) {
+      problem.value = words(thrown)
+    }
+  },
+  { immediate: true },
+)
+
+watch(
+  [apiaryId, winter],
+  async ([apiary, of]) => {
+    if (!apiary || of === null) return
     try {
       hives.value = await ask(
         api.GET('/api/review/winters/{winter}', {
@@ -48,6 +56,7 @@ watch(
 )
 
 async function say(hive: Shapes['Outcome'], outcome: Outcome, sign?: DeathSign): Promise<void> {
+  if (winter.value === null) return
   const before = { ...hive }
   Object.assign(hive, { outcome, sign })
   try {

@@ -106,7 +106,7 @@ function print(): void {
         </div>
       </section>
       <section class="sheet part">
-        <h2>The winter {{ year }} to {{ year + 1 }}</h2>
+        <h2>The winter {{ review.winterName }}</h2>
         <p v-if="!review.winter.lost">
           Nothing is entered of how the hives came through.
           <router-link class="no-print" to="/counts/winter">Enter it in spring</router-link>

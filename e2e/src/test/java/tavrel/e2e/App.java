@@ -93,8 +93,8 @@ final class App implements AutoCloseable {
           new ArrayList<>(
               List.of(
                   JAVA,
-                  "-Xmx512m",
-                  "-XX:+UseSerialGC",
+                  "-Xmx768m",
+                  "-XX:+UseParallelGC",
                   "-jar",
                   TARGET.resolve("tavrel.jar").toString()));
       command.addAll(List.of(arguments));

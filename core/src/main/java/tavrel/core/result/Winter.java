@@ -1,6 +1,5 @@
 package tavrel.core.result;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -29,11 +28,6 @@ public record Winter(
 
   /** Loads are put together by these limits, a share of the bees. */
   private static final double[] LIMITS = {0, 0.01, 0.03, 1.000_001};
-
-  /**
-   * Samples from this month on tell of the load that goes into the winter, north of the equator.
-   */
-  private static final int AUTUMN_FROM = 8;
 
   private static final String[] NAMES = {"under 1 %", "1 to 3 %", "3 % and more"};
 
@@ -101,10 +95,5 @@ public record Winter(
     int dead = (int) hives.stream().filter(hive -> hive.outcome() == WinterOutcome.DEAD).count();
     double share = (double) dead / of;
     return new Lost(dead, of, share, Interval.wilson(share, of));
-  }
-
-  /** Whether a sample of this day tells of the load that a hive takes into the winter. */
-  public static boolean isOfItsAutumn(LocalDate day) {
-    return day.getMonthValue() >= AUTUMN_FROM;
   }
 }

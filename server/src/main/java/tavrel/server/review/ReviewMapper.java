@@ -140,7 +140,11 @@ interface ReviewMapper {
       """)
   List<Outcome> outcomesIn(UUID apiaryId, int winter);
 
-  /** The outcomes of all hives that somebody has said. */
+  /**
+   * The outcomes of all hives that somebody has said.
+   *
+   * @param south those south of the equator, or the others
+   */
   @Select(
       """
       select hive_id, hive, outcome, sign, note
@@ -149,10 +153,11 @@ interface ReviewMapper {
                row_number() over (partition by w.hive_id order by w.received_at desc, w.id desc) as latest
         from winter_outcome w
         join hive h on h.id = w.hive_id
-        where w.winter = #{winter})
+        join apiary a on a.id = h.apiary_id
+        where w.winter = #{winter} and (coalesce(a.latitude, 0) < 0) = #{south})
       where latest = 1
       """)
-  List<Outcome> outcomes(int winter);
+  List<Outcome> outcomes(int winter, boolean south);
 
   @Insert(
       """

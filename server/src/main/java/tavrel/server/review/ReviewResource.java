@@ -31,6 +31,11 @@ class ReviewResource {
     return review.of(checked(year));
   }
 
+  @GetMapping("/winters")
+  YearReview.Winters winters(@RequestParam UUID apiaryId) {
+    return review.winters(apiaryId);
+  }
+
   @GetMapping("/winters/{winter}")
   List<ReviewMapper.Outcome> outcomes(@PathVariable int winter, @RequestParam UUID apiaryId) {
     return review.outcomes(apiaryId, checked(winter));

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,11 +21,14 @@ import tavrel.core.result.Given;
 import tavrel.core.result.RoundsTogether;
 import tavrel.core.result.Winter;
 import tavrel.core.result.WinterOutcome;
+import tavrel.core.result.Wintering;
 import tavrel.core.result.WorkedHere;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
 import tavrel.server.people.Account;
 import tavrel.server.register.Register;
 import tavrel.server.register.RegisterTotals;
+import tavrel.server.season.Seasons;
 
 /** The year on one page: what was done, what was found, what worked, and how the winter judged. */
 @Service
@@ -69,6 +73,7 @@ public class YearReview {
    * @param cases hives counted before and after their rounds
    * @param whole what was taken from all of them together, or null
    * @param worked the same by what was done
+   * @param winterName its years in words
    * @param winter the winter that began in this year
    */
   record Reviewed(
@@ -78,7 +83,27 @@ public class YearReview {
       int cases,
       @Nullable Efficacy whole,
       List<WorkedHere> worked,
+      String winterName,
       Winter winter) {}
+
+  /**
+   * The winters of an apiary to choose from.
+   *
+   * @param now the one that is looked at today
+   * @param all the latest first
+   */
+  record Winters(int now, List<NamedWinter> all) {}
+
+  /**
+   * A winter.
+   *
+   * @param winter year of its spring
+   * @param name its years in words
+   */
+  record NamedWinter(int winter, String name) {}
+
+  /** So many winters are to choose from. */
+  private static final int WINTERS = 6;
 
   /**
    * An outcome to keep.
@@ -119,7 +144,8 @@ public class YearReview {
         cases.size(),
         cases.isEmpty() ? null : WorkedHere.together(cases),
         WorkedHere.of(cases),
-        winter(year + 1, samples));
+        usual().words(usual().beginningIn(year)),
+        winter(year, samples));
   }
 
   private static List<Month> months(
@@ -185,18 +211,39 @@ public class YearReview {
         .orElse(null);
   }
 
-  private Winter winter(int winter, List<ReviewMapper.Sample> samples) {
-    Map<UUID, Double> load = new HashMap<>();
-    for (ReviewMapper.Sample each : samples) {
-      if (Winter.isOfItsAutumn(each.day())) {
-        load.put(each.hiveId(), (double) each.mites() / each.bees());
+  private Winter winter(int year, List<ReviewMapper.Sample> samples) {
+    List<Winter.Hive> hives = new ArrayList<>();
+    for (Wintering side : Wintering.values()) {
+      Map<UUID, Double> load = new HashMap<>();
+      for (ReviewMapper.Sample each : samples) {
+        if (side.isAutumn(each.day())) {
+          load.put(each.hiveId(), (double) each.mites() / each.bees());
+        }
       }
+      mapper.outcomes(side.beginningIn(year), side == Wintering.SOUTH).stream()
+          .filter(each -> each.outcome() != null)
+          .map(each -> new Winter.Hive(each.outcome(), each.sign(), load.get(each.hiveId())))
+          .forEach(hives::add);
     }
-    return Winter.of(
-        winter,
-        mapper.outcomes(winter).stream()
-            .filter(each -> each.outcome() != null)
-            .map(each -> new Winter.Hive(each.outcome(), each.sign(), load.get(each.hiveId())))
+    return Winter.of(usual().beginningIn(year), hives);
+  }
+
+  /** Where the outfit winters; one with apiaries on both sides goes by the north. */
+  private Wintering usual() {
+    List<Apiary> all = apiaries.all();
+    return Wintering.of(!all.isEmpty() && all.stream().allMatch(Seasons::south));
+  }
+
+  /** The winters of an apiary. */
+  Winters winters(UUID apiaryId) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    LocalDate today = apiaries.today(apiary);
+    Wintering side = Wintering.of(Seasons.south(apiary));
+    int latest = side.beginningIn(today.getYear());
+    return new Winters(
+        side.on(today),
+        IntStream.range(0, WINTERS)
+            .mapToObj(back -> new NamedWinter(latest - back, side.words(latest - back)))
             .toList());
   }
 
@@ -213,8 +260,9 @@ public class YearReview {
       throw new InvalidValue("outcomes", "name 1 to 1,000 hives");
     }
     for (NewOutcome each : outcomes) {
-      LocalDate today = apiaries.today(apiaries.byId(apiaries.apiaryOf(each.hiveId())));
-      if (winter > today.getYear() + 1) {
+      Apiary apiary = apiaries.byId(apiaries.apiaryOf(each.hiveId()));
+      LocalDate today = apiaries.today(apiary);
+      if (winter > Wintering.of(Seasons.south(apiary)).beginningIn(today.getYear())) {
         throw new InvalidValue("winter", "has not come yet");
       }
       mapper.add(

@@ -69,6 +69,35 @@ class YearReviewTest extends RoundFixture {
   }
 
   @Test
+  void south_of_the_equator_a_winter_lies_within_its_year() {
+    jdbc.update("update apiary set latitude = -40 where id = ?", UUID.fromString(apiaryId));
+    int year = today().getYear();
+    assertThat(say(year + 1, outcome(UUID.randomUUID(), hives.get(0), "WEAK", null)).at("winter"))
+        .contains("not come");
+    assertThat(say(year, outcome(UUID.randomUUID(), hives.get(0), "DEAD", "MITES")).status())
+        .isEqualTo(204);
+
+    JsonNode winters = get(keeper, "/api/review/winters?apiaryId=" + apiaryId).json();
+    assertThat(winters.path("all").get(0).path("name").asText()).isEqualTo("" + year);
+    JsonNode review = get(keeper, "/api/review?year=" + year).json();
+    assertThat(review.path("winter").path("lost").path("dead").asInt()).isEqualTo(1);
+    assertThat(get(keeper, "/api/review?year=" + (year - 1)).json().path("winter").has("lost"))
+        .as("in the north that number would be the winter from last year to this")
+        .isFalse();
+  }
+
+  @Test
+  void in_the_north_a_winter_is_named_by_both_its_years() {
+    JsonNode winters = get(keeper, "/api/review/winters?apiaryId=" + apiaryId).json();
+    int latest = today().getYear() + 1;
+    assertThat(winters.path("all")).hasSize(6);
+    assertThat(winters.path("all").get(0).path("winter").asInt()).isEqualTo(latest);
+    assertThat(winters.path("all").get(0).path("name").asText())
+        .isEqualTo(today().getYear() + " to " + latest);
+    assertThat(winters.path("now").asInt()).isBetween(latest - 1, latest);
+  }
+
+  @Test
   void what_cannot_be_is_refused_whole_and_readers_only_read() {
     int winter = today().getYear();
     Answer wrong =
