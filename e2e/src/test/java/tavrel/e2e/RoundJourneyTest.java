@@ -67,7 +67,11 @@ class RoundJourneyTest {
   /** The backup again, through the screen: what was done since is gone, as was said. */
   private static void broughtInAgain(Browser browser, Path backup) {
     browser.open("/safekeeping").see("Bring one in");
-    browser.choose(backup).press("Put tavrel-").press("Bring it in").see("rows are in");
+    browser.choose(backup).press("Put tavrel-").press("Bring it in");
+    Until.within(
+        Duration.ofSeconds(60),
+        "the file is checked and brought in",
+        () -> browser.body().contains("rows are in"));
     Until.within(
         Duration.ofSeconds(90),
         "the application has started anew",
