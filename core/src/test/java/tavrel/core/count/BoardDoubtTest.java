@@ -42,6 +42,12 @@ class BoardDoubtTest {
     assertThat(doubt(0, new Wash(ROUND.plusDays(1), WashKind.WASH, 18, 300))).isNull();
   }
 
+  @Test
+  void a_board_read_in_the_morning_before_the_round_is_not_asked_about() {
+    BoardReading morning = new BoardReading(ROUND, 0, 48, true);
+    assertThat(BoardDoubt.of(morning, List.of(ROUND), List.of(HEAVY), 1)).isNull();
+  }
+
   private static String doubt(int mites, Wash wash) {
     BoardReading board = new BoardReading(ROUND.plusDays(1), mites, 24, false);
     return BoardDoubt.of(board, List.of(ROUND), List.of(wash), 1);
