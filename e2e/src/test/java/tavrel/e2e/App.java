@@ -93,7 +93,8 @@ final class App implements AutoCloseable {
           new ArrayList<>(
               List.of(
                   JAVA,
-                  "-Xmx768m",
+                  "-XX:MaxRAMPercentage=25",
+                  "-XX:NewRatio=1",
                   "-XX:+UseParallelGC",
                   "-jar",
                   TARGET.resolve("tavrel.jar").toString()));

@@ -22,6 +22,7 @@ enum ColumnKind {
   DAY("day, YYYY-MM-DD", LocalDate.class, LocalDate::parse),
   MOMENT("moment in UTC, YYYY-MM-DDThh:mm:ss.ffffffZ", Instant.class, ColumnKind::moment);
 
+  private static final String UUID_SHAPE = "00000000-0000-0000-0000-000000000000";
   private static final String MOMENT_SHAPE = "0000-00-00T00:00:00.";
 
   private final String words;
@@ -73,11 +74,17 @@ enum ColumnKind {
 
   /** Only as it is written: others stand for the same, but would not come out the same. */
   private static UUID uuid(String text) {
-    UUID id = UUID.fromString(text);
-    if (!id.toString().equals(text)) {
+    if (text.length() != UUID_SHAPE.length()) {
       throw new IllegalArgumentException(text);
     }
-    return id;
+    for (int i = 0; i < text.length(); i++) {
+      char found = text.charAt(i);
+      boolean digit = (found >= '0' && found <= '9') || (found >= 'a' && found <= 'f');
+      if (UUID_SHAPE.charAt(i) == '-' ? found != '-' : !digit) {
+        throw new IllegalArgumentException(text);
+      }
+    }
+    return UUID.fromString(text);
   }
 
   /**

@@ -42,6 +42,9 @@ final class OutfitFile implements AutoCloseable {
 
   private static final long ROOM_FOR_SMALL_ONES = 4 << 20;
 
+  /** Rows of a table that is read within a moment. */
+  private static final long SMALL = 100_000;
+
   /** Takes the rows of one file. */
   interface Rows {
 
@@ -163,14 +166,17 @@ final class OutfitFile implements AutoCloseable {
     }
   }
 
-  /** The same tables, those with the most rows here first. */
-  List<StoredTable> longestFirst(List<StoredTable> tables) {
+  /** The same tables: all the small ones, whose rows others name, then the longest first. */
+  List<StoredTable> smallOnesThenLongest(List<StoredTable> tables) {
     return tables.stream()
         .sorted(
-            Comparator.comparingLong(
-                    (StoredTable table) -> parts.get(Manifest.fileOf(table.name())).rows())
-                .reversed())
+            Comparator.comparing((StoredTable table) -> part(table).rows() > SMALL)
+                .thenComparing(table -> part(table).bytes(), Comparator.reverseOrder()))
         .toList();
+  }
+
+  private Manifest.Part part(StoredTable table) {
+    return parts.get(Manifest.fileOf(table.name()));
   }
 
   /**
@@ -179,7 +185,7 @@ final class OutfitFile implements AutoCloseable {
    * @throws InvalidValue if its columns are others, its digest differs, or it breaks off
    */
   void read(StoredTable table, Rows rows) throws IOException {
-    Manifest.Part part = parts.get(Manifest.fileOf(table.name()));
+    Manifest.Part part = part(table);
     MessageDigest digest = OutfitWriter.sha256();
     long seen = 0;
     try (InputStream in = new Declared(open(part), part, digest);

@@ -11,12 +11,12 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.DateTimeException;
+import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
+import java.util.Map;
+import java.util.concurrent.CancellationException;
 import org.apache.commons.csv.CSVRecord;
 import tavrel.core.InvalidValue;
 
@@ -26,9 +26,11 @@ import tavrel.core.InvalidValue;
  */
 final class OutfitLoader {
 
-  private static final int WORKERS = 2;
   private static final int ROWS_A_BATCH = 500;
-  private static final int ROWS_A_COMMIT = 10_000;
+  private static final int ROWS_A_COMMIT = 2_000;
+
+  /** While an index is built, others wait for its table this long. */
+  private static final Duration LONGEST_CHANGE = Duration.ofMinutes(20);
 
   private OutfitLoader() {}
 
@@ -53,75 +55,59 @@ final class OutfitLoader {
 
   private static void fill(OutfitFile outfit, Path database) throws IOException {
     String url =
-        TakeOver.url(database) + ";CACHE_SIZE=32768;MAX_MEMORY_ROWS=200000;DB_CLOSE_ON_EXIT=FALSE";
+        TakeOver.url(database)
+            + ";CACHE_SIZE=32768;MAX_MEMORY_ROWS=50000;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT="
+            + LONGEST_CHANGE.toMillis();
     try (Connection connection = DriverManager.getConnection(url, TakeOver.USER, "");
-        Statement statement = connection.createStatement()) {
+        Statement statement = connection.createStatement();
+        Loading loading = new Loading(url)) {
       TableScript script = TableScript.of(outfit.manifest().tables());
       for (String each : script.before()) {
         statement.execute(each);
       }
-      List<StoredTable> tables = StoredTable.all(connection);
-      outfit.holds(tables);
       statement.execute("set referential_integrity false");
-      inParallel(url, outfit.longestFirst(tables), (own, table) -> fill(outfit, own, table));
-      for (String each : script.after()) {
-        finish(statement, each);
-      }
-      inParallel(url, outfit.longestFirst(tables), OutfitLoader::hangsTogether);
+      load(outfit, StoredTable.all(connection), script, loading);
       statement.execute("set referential_integrity true");
       TableScript.migrations(url).load().migrate();
-      hivesStood(statement);
-      for (String each : TableScript.derived()) {
-        statement.execute(each);
+      loading.rows(List.of(), OutfitLoader::hivesStood);
+      for (TableScript.Sum sum : TableScript.sums()) {
+        loading.rows(List.of(), own -> draw(own, sum));
       }
-      statement.execute("shutdown compact");
+      loading.await();
+      statement.execute("shutdown");
     } catch (SQLException broken) {
       throw OutfitFile.refused("cannot be brought in: " + inShort(broken));
     }
   }
 
-  /** Something done with each table on a connection that it has for itself. */
-  private interface Work {
-
-    void on(Connection connection, StoredTable table) throws SQLException, IOException;
-  }
-
-  private static void inParallel(String url, List<StoredTable> tables, Work work)
+  /** Puts in every row, builds what stands on them, and holds every key against them. */
+  private static void load(
+      OutfitFile outfit, List<StoredTable> tables, TableScript script, Loading loading)
       throws SQLException, IOException {
-    ExecutorService workers = Executors.newFixedThreadPool(WORKERS);
-    try {
-      List<Future<?>> all = new ArrayList<>();
-      for (StoredTable table : tables) {
-        all.add(
-            workers.submit(
-                () -> {
-                  try (Connection own = DriverManager.getConnection(url, TakeOver.USER, "")) {
-                    work.on(own, table);
-                  }
-                  return null;
-                }));
-      }
-      for (Future<?> each : all) {
-        each.get();
-      }
-    } catch (ExecutionException failed) {
-      if (failed.getCause() instanceof RuntimeException refused) {
-        throw refused;
-      }
-      if (failed.getCause() instanceof SQLException broken) {
-        throw broken;
-      }
-      throw new IOException(failed.getCause());
-    } catch (InterruptedException interrupted) {
-      Thread.currentThread().interrupt();
-      throw new IOException(interrupted);
-    } finally {
-      workers.shutdownNow();
+    outfit.holds(tables);
+    Map<String, Loading.Done> full = new HashMap<>();
+    for (StoredTable table : outfit.smallOnesThenLongest(tables)) {
+      full.put(table.name(), loading.rows(List.of(), own -> fill(outfit, own, table)));
     }
+    for (ForeignKey key : script.keys()) {
+      loading.rows(
+          List.of(full.get(key.child()), full.get(key.parent())), own -> hangsTogether(own, key));
+    }
+    Map<String, Loading.Done> last = new HashMap<>(full);
+    for (String change : script.after()) {
+      List<Loading.Done> needed = new ArrayList<>();
+      for (String table : TableScript.tablesOf(change)) {
+        needed.add(full.getOrDefault(table, Loading.Done.ALREADY));
+      }
+      String own = TableScript.tableOf(change);
+      needed.add(last.getOrDefault(own, Loading.Done.ALREADY));
+      last.put(own, loading.table(needed, connection -> finish(connection, change)));
+    }
+    loading.await();
   }
 
-  private static void finish(Statement statement, String change) {
-    try {
+  private static void finish(Connection connection, String change) {
+    try (Statement statement = connection.createStatement()) {
       statement.execute(change);
     } catch (SQLException broken) {
       throw OutfitFile.refused(
@@ -132,42 +118,51 @@ final class OutfitLoader {
   }
 
   /**
-   * Holds every key of a table against the rows that it names. The database's own check lays whole
-   * tables aside first, which takes minutes.
+   * Holds a key against the rows that it names. The database's own check lays whole tables aside
+   * first, which takes minutes.
    */
-  private static void hangsTogether(Connection connection, StoredTable table) throws SQLException {
-    for (ForeignKey key : ForeignKey.of(connection, table)) {
-      try (Statement statement = connection.createStatement();
-          ResultSet stray = statement.executeQuery(key.strayRows())) {
-        if (stray.next()) {
-          throw OutfitFile.refused(
-              Manifest.fileOf(table.name())
-                  + " names rows of "
-                  + Manifest.fileOf(key.parent())
-                  + " that are not in the file");
-        }
+  private static void hangsTogether(Connection connection, ForeignKey key) throws SQLException {
+    try (Statement statement = connection.createStatement();
+        ResultSet stray = statement.executeQuery(key.strayRows())) {
+      if (stray.next()) {
+        throw OutfitFile.refused(
+            Manifest.fileOf(key.child())
+                + " names rows of "
+                + Manifest.fileOf(key.parent())
+                + " that are not in the file");
       }
     }
   }
 
   /** Nothing is counted or treated in a hive before the day since which it stands. */
-  private static void hivesStood(Statement statement) throws SQLException {
-    for (String table : List.of("hive_count", "treatment")) {
-      try (ResultSet early =
-          statement.executeQuery(
-              "select h.name, t.on_day, h.since from hive h join "
-                  + table
-                  + " t on t.hive_id = h.id and t.on_day < h.since where h.since is not null limit 1")) {
-        if (early.next()) {
-          throw OutfitFile.refused(
-              "%s has a row of %s for hive %s, which stands since %s"
-                  .formatted(
-                      Manifest.fileOf(table),
-                      early.getString(2),
-                      early.getString(1),
-                      early.getString(3)));
+  private static void hivesStood(Connection connection) throws SQLException {
+    try (Statement statement = connection.createStatement()) {
+      for (String table : List.of("hive_count", "treatment")) {
+        try (ResultSet early =
+            statement.executeQuery(
+                "select h.name, t.on_day, h.since from hive h join "
+                    + table
+                    + " t on t.hive_id = h.id and t.on_day < h.since"
+                    + " where h.since is not null limit 1")) {
+          if (early.next()) {
+            throw OutfitFile.refused(
+                "%s has a row of %s for hive %s, which stands since %s"
+                    .formatted(
+                        Manifest.fileOf(table),
+                        early.getString(2),
+                        early.getString(1),
+                        early.getString(3)));
+          }
         }
       }
+    }
+  }
+
+  /** Reckons a sum anew: an older version may have drawn some of it while tables were changed. */
+  private static void draw(Connection connection, TableScript.Sum sum) throws SQLException {
+    try (Statement statement = connection.createStatement()) {
+      statement.execute("delete from " + sum.table());
+      statement.execute(sum.insert());
     }
   }
 
@@ -208,6 +203,9 @@ final class OutfitLoader {
 
   private static void send(PreparedStatement insert, StoredTable table, long line)
       throws SQLException {
+    if (Thread.currentThread().isInterrupted()) {
+      throw new CancellationException("Another table was refused.");
+    }
     try {
       insert.executeBatch();
     } catch (BatchUpdateException broken) {

@@ -10,8 +10,11 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
 import org.springframework.core.io.ClassPathResource;
@@ -24,10 +27,20 @@ import org.springframework.core.io.ClassPathResource;
  * @param before statements that make tables with their own keys and checks, and the history of
  *     migrations
  * @param after statements that add other keys, indexes and views, in their order
+ * @param keys keys that name rows of other tables; the statements add them unchecked
  */
-record TableScript(List<String> before, List<String> after) {
+record TableScript(List<String> before, List<String> after, List<ForeignKey> keys) {
 
-  private static final Pattern TABLE = Pattern.compile("\"PUBLIC\"\\.\"(\\w+)\"");
+  /**
+   * Something reckoned from the rows of an outfit.
+   *
+   * @param table where it is kept
+   * @param insert the statement that draws it
+   */
+  record Sum(String table, String insert) {}
+
+  private static final Pattern TABLE =
+      Pattern.compile("\\b(?:TABLE|ON|REFERENCES|FROM|JOIN) \"PUBLIC\"\\.\"(\\w+)\"");
   private static final Pattern INTO = Pattern.compile("insert into (\\w+)");
   private static final Pattern BY_TIME = Pattern.compile("\\(\"(ROUND_ID|RULE_SHEET_ID|ON_DAY)\"");
   private static final String LONGEST = "run_event";
@@ -56,6 +69,7 @@ record TableScript(List<String> before, List<String> after) {
     migrations(url).target(String.valueOf(version)).load().migrate();
     List<String> before = new ArrayList<>();
     List<String> after = new ArrayList<>();
+    List<ForeignKey> keys = new ArrayList<>();
     try (Connection connection = DriverManager.getConnection(url, TakeOver.USER, "");
         Statement statement = connection.createStatement()) {
       try (ResultSet lines = statement.executeQuery("script nodata nosettings")) {
@@ -88,9 +102,12 @@ record TableScript(List<String> before, List<String> after) {
           }
         }
       }
+      for (StoredTable table : StoredTable.all(connection)) {
+        keys.addAll(ForeignKey.of(connection, table));
+      }
       statement.execute("shutdown");
     }
-    return new TableScript(List.copyOf(before), List.copyOf(after));
+    return new TableScript(List.copyOf(before), List.copyOf(after), List.copyOf(keys));
   }
 
   /**
@@ -104,24 +121,32 @@ record TableScript(List<String> before, List<String> after) {
         && !tableOf(line).equals(LONGEST);
   }
 
-  /** Statements that empty what is reckoned from other tables and reckon it anew. */
-  static List<String> derived() throws IOException {
+  /** What is reckoned from the rows of an outfit, as today's tables have it. */
+  static List<Sum> sums() throws IOException {
     String script =
         new ClassPathResource("db/derived.sql").getContentAsString(StandardCharsets.UTF_8);
-    List<String> statements = new ArrayList<>();
+    List<Sum> sums = new ArrayList<>();
     for (String each : script.split(";")) {
       Matcher into = INTO.matcher(each);
       if (into.find()) {
-        statements.add("delete from " + into.group(1));
-        statements.add(each);
+        sums.add(new Sum(into.group(1), each));
       }
     }
-    return statements;
+    return sums;
   }
 
-  /** The table that a statement is about. */
+  /** The table that a statement changes, or the first that a view reads. */
   static String tableOf(String statement) {
     Matcher table = TABLE.matcher(statement);
-    return table.find() ? table.group(1).toLowerCase(Locale.ROOT) : "schema";
+    return table.find() ? name(table) : "schema";
+  }
+
+  /** Every table that a statement is about. */
+  static Set<String> tablesOf(String statement) {
+    return TABLE.matcher(statement).results().map(TableScript::name).collect(Collectors.toSet());
+  }
+
+  private static String name(MatchResult table) {
+    return table.group(1).toLowerCase(Locale.ROOT);
   }
 }

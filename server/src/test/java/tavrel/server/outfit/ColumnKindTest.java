@@ -7,6 +7,7 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -49,5 +50,25 @@ class ColumnKindTest {
   void a_day_that_is_not_in_the_calendar_is_refused() {
     assertThatThrownBy(() -> ColumnKind.MOMENT.read("2025-02-29T00:00:00Z"))
         .isInstanceOf(DateTimeException.class);
+  }
+
+  @Test
+  void an_id_is_read_as_it_is_written() {
+    String text = "0198c3d2-7f00-7abc-8def-0123456789ab";
+    assertThat(ColumnKind.ID.read(text)).isEqualTo(UUID.fromString(text)).hasToString(text);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "",
+        "1-2-3-4-5",
+        "0198C3D2-7f00-7abc-8def-0123456789ab",
+        "0198c3d27f00-7abc-8def-0123456789ab-",
+        "0198c3d2-7f00-7abc-8def-0123456789ag",
+        "0198c3d2-7f00-7abc-8def-0123456789abc"
+      })
+  void what_would_not_come_out_as_the_same_id_is_refused(String text) {
+    assertThatThrownBy(() -> ColumnKind.ID.read(text)).isInstanceOf(IllegalArgumentException.class);
   }
 }

@@ -135,8 +135,7 @@ class OutfitFileTest extends RoundFixture {
             "data/hive.csv",
             text ->
                 text.replaceFirst(
-                    "\"[0-9a-f-]{36}\",\"[0-9a-f-]{36}\"",
-                    "\"" + UUID.randomUUID() + "\",\"" + UUID.randomUUID() + "\"")),
+                    "(\"[0-9a-f-]{36}\"),\"[0-9a-f-]{36}\"", "$1,\"" + UUID.randomUUID() + "\"")),
         "rows of data/apiary.csv that are not in the file");
     refused(
         forged(
