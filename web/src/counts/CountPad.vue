@@ -45,7 +45,7 @@ const board = computed(() => pattern.value.kind === 'BOARD')
 
 const treated = computed(() =>
   line.value?.lastTreated
-    ? `Treated on ${shortDay(line.value.lastTreated)}; a board of that time is taken for the round’s.`
+    ? `Treated on ${shortDay(line.value.lastTreated)}; a board of that time counts for the treatment, not as natural.`
     : '',
 )
 

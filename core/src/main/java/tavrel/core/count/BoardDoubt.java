@@ -36,7 +36,7 @@ public final class BoardDoubt {
    * What to ask about a board.
    *
    * @param board the board
-   * @param treated days on which the hive was treated; that of the reading comes after it
+   * @param treated days on which the hive was treated
    * @param washes samples of the hive, in any order
    * @param rollRecovery share of the mites that a sugar roll finds
    * @return a sentence; null where nothing is odd
@@ -45,7 +45,7 @@ public final class BoardDoubt {
       BoardReading board, List<LocalDate> treated, List<Wash> washes, double rollRecovery) {
     LocalDate round =
         treated.stream()
-            .filter(day -> day.isBefore(board.day()) && isWithin(day, board.day(), SOON))
+            .filter(day -> board.readAfter(day) && isWithin(day, board.day(), SOON))
             .max(LocalDate::compareTo)
             .orElse(null);
     if (round == null) {

@@ -41,17 +41,21 @@ public record BoardReading(LocalDate day, int mites, double hours, boolean natur
     return hours >= SHORT && hours <= LONG;
   }
 
+  /** Whether it was read after a treatment; one on the day of the reading comes after it. */
+  boolean readAfter(LocalDate treated) {
+    return treated.isBefore(day);
+  }
+
   /**
    * The same board by what is on record: it tells no natural drop, whatever was said of it, if the
-   * hive was treated while it lay or in the three days before. A treatment on the day of the
-   * reading comes after it.
+   * hive was treated while it lay or in the three days before ({@link #readAfter}).
    *
    * @param treated days on which the hive was treated
    */
   public BoardReading after(List<LocalDate> treated) {
     LocalDate settled = day.minusDays((long) Math.ceil(hours / 24) + STILL_FALLING);
     boolean disturbed =
-        treated.stream().anyMatch(each -> !each.isBefore(settled) && each.isBefore(day));
+        treated.stream().anyMatch(each -> !each.isBefore(settled) && readAfter(each));
     return natural && disturbed ? new BoardReading(day, mites, hours, false) : this;
   }
 

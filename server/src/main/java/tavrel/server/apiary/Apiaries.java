@@ -342,6 +342,11 @@ public class Apiaries {
         .orElseGet(() -> HourRule.of(TemperatureSchool.COOL_BROAD));
   }
 
+  /** The apiary that a hive stands in. */
+  public Apiary ofHive(UUID hiveId) {
+    return byId(apiaryOf(hiveId));
+  }
+
   /**
    * Where a hive stands.
    *

@@ -157,13 +157,13 @@ public class Broods {
    * @throws Problem 404 for an unknown hive
    */
   public BroodClock clockOf(UUID hiveId) {
-    Apiary apiary = apiaryOf(hiveId);
+    Apiary apiary = apiaries.ofHive(hiveId);
     return clockOf(hiveId, apiaries.today(apiary));
   }
 
   /** A hive's clock as it was known on an earlier day: later events are left out. */
   public BroodClock clockOf(UUID hiveId, LocalDate day) {
-    Apiary apiary = apiaryOf(hiveId);
+    Apiary apiary = apiaries.ofHive(hiveId);
     List<BroodEvent> events =
         events(mapper.ofHive(hiveId)).stream()
             .filter(event -> !event.day().isAfter(day.plusDays(60)))
@@ -333,7 +333,7 @@ public class Broods {
   public void keep(List<NewBroodEvent> entered, Account who) {
     Set<UUID> touched = new LinkedHashSet<>();
     for (NewBroodEvent event : entered) {
-      BroodClock.checkEntered(event.event(), apiaries.today(apiaryOf(event.hiveId())));
+      BroodClock.checkEntered(event.event(), apiaries.today(apiaries.ofHive(event.hiveId())));
       if (mapper.known(event.id()) == 0) {
         mapper.add(event, who.name(), who.id(), clock.instant());
         touched.add(event.hiveId());
@@ -382,9 +382,5 @@ public class Broods {
    */
   public UUID apiaryIdOf(UUID hiveId) {
     return mapper.hive(hiveId).orElseThrow(() -> Problem.missing("This hive")).apiaryId();
-  }
-
-  private Apiary apiaryOf(UUID hiveId) {
-    return apiaries.byId(apiaryIdOf(hiveId));
   }
 }

@@ -3,7 +3,6 @@ package tavrel.server.count;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -106,9 +105,6 @@ interface CountMapper {
 
   @Update("update hive_count set struck_at = #{at} where id = #{id} and struck_at is null")
   int strike(UUID id, Instant at);
-
-  @Select("select apiary_id from hive where id = #{hiveId}")
-  Optional<UUID> apiaryOf(UUID hiveId);
 
   @Select(
       """

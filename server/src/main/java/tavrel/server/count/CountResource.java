@@ -42,16 +42,27 @@ class CountResource {
   record NewSign(UUID id, UUID hiveId, Sign sign) {}
 
   private final Counts counts;
+  private final CountBoards boards;
+  private final DropBoards dropBoards;
+  private final Decisions decisions;
   private final CountTables tables;
 
-  CountResource(Counts counts, CountTables tables) {
+  CountResource(
+      Counts counts,
+      CountBoards boards,
+      DropBoards dropBoards,
+      Decisions decisions,
+      CountTables tables) {
     this.counts = counts;
+    this.boards = boards;
+    this.dropBoards = dropBoards;
+    this.decisions = decisions;
     this.tables = tables;
   }
 
   @GetMapping("/apiaries/{id}/counts")
-  Counts.CountBoard board(@PathVariable UUID id) {
-    return counts.board(id);
+  CountBoards.CountBoard board(@PathVariable UUID id) {
+    return boards.of(id);
   }
 
   @PostMapping("/counts")
@@ -82,15 +93,15 @@ class CountResource {
   @PostMapping("/boards")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void lay(@RequestBody Map<UUID, UUID> boardByHive, @AuthenticationPrincipal Account who) {
-    counts.lay(boardByHive, who);
+    dropBoards.lay(boardByHive, who);
   }
 
   @PutMapping("/hives/{id}/decision")
-  Counts.Decided decide(
+  Decisions.Decided decide(
       @PathVariable UUID id,
-      @RequestBody Counts.NewDecision decision,
+      @RequestBody Decisions.NewDecision decision,
       @AuthenticationPrincipal Account who) {
-    return counts.decide(id, decision, who);
+    return decisions.decide(id, decision, who);
   }
 
   @GetMapping(value = "/counts.csv", produces = "text/csv")

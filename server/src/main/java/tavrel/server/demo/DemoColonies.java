@@ -30,6 +30,7 @@ import tavrel.server.brood.Broods;
 import tavrel.server.brood.NewBroodEvent;
 import tavrel.server.count.CountKind;
 import tavrel.server.count.Counts;
+import tavrel.server.count.DropBoards;
 import tavrel.server.count.NewCount;
 import tavrel.server.people.Account;
 import tavrel.server.series.AllSeries;
@@ -45,13 +46,21 @@ class DemoColonies {
 
   private final Apiaries apiaries;
   private final Counts counts;
+  private final DropBoards dropBoards;
   private final Broods broods;
   private final AllSeries series;
   private final DemoClock clock;
 
-  DemoColonies(Apiaries apiaries, Counts counts, Broods broods, AllSeries series, DemoClock clock) {
+  DemoColonies(
+      Apiaries apiaries,
+      Counts counts,
+      DropBoards dropBoards,
+      Broods broods,
+      AllSeries series,
+      DemoClock clock) {
     this.apiaries = apiaries;
     this.counts = counts;
+    this.dropBoards = dropBoards;
     this.broods = broods;
     this.series = series;
     this.clock = clock;
@@ -109,7 +118,7 @@ class DemoColonies {
   void layBoards(String apiary, LocalDate day, Account who) {
     moveTo(day);
     List<Hive> row = hives(apiary);
-    counts.lay(
+    dropBoards.lay(
         Map.of(
             row.get(0).id(), id("lay1" + apiary),
             row.get(1).id(), id("lay2" + apiary)),

@@ -274,7 +274,7 @@ public class Register {
   }
 
   private void add(NewTreatment typed, UUID hiveId, UUID id) {
-    LocalDate today = apiaries.today(apiaries.byId(apiaries.apiaryOf(hiveId)));
+    LocalDate today = apiaries.today(apiaries.ofHive(hiveId));
     apiaries.hive(hiveId).refuseBefore("day", typed.day());
     if (typed.day().isAfter(today)) {
       throw new InvalidValue("day", "lies in the future; the register tells what was done");

@@ -129,7 +129,7 @@ class RegisterExport {
     if (filter.hiveId() != null) {
       Hive hive = apiaries.hive(filter.hiveId());
       of.add("hive " + hive.name());
-      of.add(apiaries.byId(apiaries.apiaryOf(filter.hiveId())).name());
+      of.add(apiaries.ofHive(filter.hiveId()).name());
     } else if (filter.apiaryId() != null) {
       of.add(apiaries.byId(filter.apiaryId()).name());
     }

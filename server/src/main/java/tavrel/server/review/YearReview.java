@@ -260,7 +260,7 @@ public class YearReview {
       throw new InvalidValue("outcomes", "name 1 to 1,000 hives");
     }
     for (NewOutcome each : outcomes) {
-      Apiary apiary = apiaries.byId(apiaries.apiaryOf(each.hiveId()));
+      Apiary apiary = apiaries.ofHive(each.hiveId());
       LocalDate today = apiaries.today(apiary);
       if (winter > Wintering.of(Seasons.south(apiary)).beginningIn(today.getYear())) {
         throw new InvalidValue("winter", "has not come yet");

@@ -226,6 +226,16 @@ interface RoundMapper {
 
   @Select(
       """
+      select t.hive_id, t.on_day as "day"
+      from treatment t
+      join hive h on h.id = t.hive_id
+      where h.apiary_id = #{apiaryId} and t.stands
+      order by t.on_day
+      """)
+  List<TreatedDay> daysOfAnyTreatment(UUID apiaryId);
+
+  @Select(
+      """
       select id, series_number as "number", on_day as "day", finished_at is not null as finished
       from round
       where series_id = #{seriesId} and discarded_at is null

@@ -20,6 +20,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.brood.Broods;
 import tavrel.server.count.Counts;
+import tavrel.server.count.DropBoards;
 import tavrel.server.plan.SeasonDesk;
 import tavrel.server.season.Seasons;
 import tavrel.server.series.AllSeries;
@@ -81,6 +82,7 @@ class Chores {
   private final AllSeries series;
   private final Broods broods;
   private final Counts counts;
+  private final DropBoards dropBoards;
   private final Seasons seasons;
   private final SeasonDesk desk;
 
@@ -89,12 +91,14 @@ class Chores {
       AllSeries series,
       Broods broods,
       Counts counts,
+      DropBoards dropBoards,
       Seasons seasons,
       SeasonDesk desk) {
     this.apiaries = apiaries;
     this.series = series;
     this.broods = broods;
     this.counts = counts;
+    this.dropBoards = dropBoards;
     this.seasons = seasons;
     this.desk = desk;
   }
@@ -108,8 +112,8 @@ class Chores {
     Broods.Windows windows = broods.windows();
     addWindows(ChoreKind.WINDOW_CLOSES, windows.closing(), chores);
     addWindows(ChoreKind.WINDOW_OPENS, windows.freeSoon(), chores);
-    counts
-        .boardsToRead()
+    dropBoards
+        .toRead()
         .forEach(
             (apiaryId, says) ->
                 chores.add(of(ChoreKind.BOARDS_TO_READ, places.get(apiaryId), null, says)));

@@ -129,13 +129,42 @@ class CountsTest extends Yard {
     assertThat(line(1).path("naturalDrop").path("perDay").asDouble()).isZero();
   }
 
+  @Test
+  void a_board_after_another_treatment_is_no_natural_drop_either_but_is_not_asked_about() {
+    treated(hives.get(0), 1, "THYMOL", 0);
+    Map<String, Object> before = wash(hives.get(0), 18, 300);
+    before.put("day", today.minusDays(6).toString());
+    keep(crew, before, board(hives.get(0), 0, 24));
+
+    assertThat(line(0).has("naturalDrop")).as("said to be natural, but after thymol").isFalse();
+    assertThat(line(0).path("lastTreated").asText()).isEqualTo(today.minusDays(1).toString());
+    assertThat(line(0).has("doubt")).as("thymol works for weeks, not for a night").isFalse();
+  }
+
+  @Test
+  void samples_before_and_after_another_treatment_are_not_taken_as_one() {
+    Map<String, Object> before = wash(hives.get(0), 18, 300);
+    before.put("day", today.minusDays(6).toString());
+    keep(crew, before, wash(hives.get(0), 3, 300));
+    assertThat(line(0).path("reading").path("bees").asInt()).isEqualTo(600);
+
+    treated(hives.get(0), 3, "FORMIC", 0);
+
+    assertThat(line(0).path("reading").path("bees").asInt()).isEqualTo(300);
+  }
+
   private void trickled(String hive, int daysAgo) {
+    treated(hive, daysAgo, "OXALIC_TRICKLED", 2.1);
+  }
+
+  private void treated(String hive, int daysAgo, String means, double acid) {
     Map<String, Object> line = new HashMap<>();
     line.put("hives", Map.of(hive, UUID.randomUUID()));
     line.put("day", today.minusDays(daysAgo).toString());
-    line.put("means", "OXALIC_TRICKLED");
+    line.put("means", means);
     line.put("method", "between the combs");
-    line.put("acid", 2.1);
+    line.put("acid", acid);
+    line.put("amount", "as the label says");
     line.put("people", "Wren");
     line.put("supersPlan", "TAKEN_OFF");
     line.put("waitingDays", 0);

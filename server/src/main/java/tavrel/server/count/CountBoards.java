@@ -1,0 +1,193 @@
+package tavrel.server.count;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tavrel.core.count.BoardDoubt;
+import tavrel.core.count.Infestation;
+import tavrel.core.count.SampleReading;
+import tavrel.core.hive.Hive;
+import tavrel.core.season.SeasonLimits;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.round.Rounds;
+import tavrel.server.season.ApiarySeason;
+import tavrel.server.season.Seasons;
+
+/** What is known of each hive of an apiary from counts, in walking order. */
+@Service
+class CountBoards {
+
+  /**
+   * A hive's drop board.
+   *
+   * @param perDay mites a day
+   * @param day when it was read
+   * @param natural whether no treatment fell into its time
+   * @param usualTime whether it lay for the usual 12 to 72 hours
+   */
+  record Drop(double perDay, LocalDate day, boolean natural, boolean usualTime) {}
+
+  /**
+   * One hive's line.
+   *
+   * @param hive the hive
+   * @param reading its latest samples, or null
+   * @param naturalDrop its latest natural drop, or null
+   * @param lastDrop its latest board, or null
+   * @param signs signs seen in the last 30 days
+   * @param decision what was decided, or null
+   * @param boardLaidAt since when a board lies there, or null
+   * @param doubt what to ask about its latest board, or null
+   * @param lastTreated the latest day that it was treated on, or null
+   */
+  record CountLine(
+      Hive hive,
+      @Nullable SampleReading reading,
+      @Nullable Drop naturalDrop,
+      @Nullable Drop lastDrop,
+      List<CountMapper.SeenSign> signs,
+      CountMapper.@Nullable Decision decision,
+      @Nullable Instant boardLaidAt,
+      @Nullable String doubt,
+      @Nullable LocalDate lastTreated) {}
+
+  /**
+   * All counts of an apiary.
+   *
+   * @param apiary the apiary
+   * @param today its date
+   * @param limit the limit of the season
+   * @param lines its hives in walking order
+   * @param whole all of today's samples as one, or null
+   * @param recent the latest counts
+   */
+  record CountBoard(
+      Apiary apiary,
+      LocalDate today,
+      SeasonLimits.SeasonLimit limit,
+      List<CountLine> lines,
+      @Nullable SampleReading whole,
+      List<CountMapper.KeptCount> recent) {}
+
+  private final CountMapper mapper;
+  private final Counts counts;
+  private final Decisions decisions;
+  private final Apiaries apiaries;
+  private final Seasons seasons;
+  private final Rounds rounds;
+
+  CountBoards(
+      CountMapper mapper,
+      Counts counts,
+      Decisions decisions,
+      Apiaries apiaries,
+      Seasons seasons,
+      Rounds rounds) {
+    this.mapper = mapper;
+    this.counts = counts;
+    this.decisions = decisions;
+    this.apiaries = apiaries;
+    this.seasons = seasons;
+    this.rounds = rounds;
+  }
+
+  /** The whole of an apiary's counts. */
+  CountBoard of(UUID apiaryId) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    LocalDate today = apiaries.today(apiary);
+    ApiarySeason season = seasons.of(apiary);
+    SeasonLimits.SeasonLimit limit = season.limits().on(today);
+    Map<UUID, List<LocalDate>> rounded = rounds.treatedDays(apiaryId);
+    Map<UUID, List<LocalDate>> treated = rounds.daysOfAnyTreatment(apiaryId);
+    List<CountMapper.KeptCount> kept =
+        counts.kept(apiaryId, today.minusDays(Counts.DAYS_SHOWN), treated);
+    Map<UUID, List<CountMapper.KeptCount>> byHive =
+        kept.stream().collect(Collectors.groupingBy(CountMapper.KeptCount::hiveId));
+    Map<UUID, Infestation> samples = Counts.samples(kept, treated, season.rollRecovery());
+    Map<UUID, List<CountMapper.SeenSign>> signs =
+        mapper.signs(apiaryId, today.minusDays(30)).stream()
+            .collect(Collectors.groupingBy(CountMapper.SeenSign::hiveId));
+    Map<UUID, CountMapper.Decision> decided = decisions.latest(apiaryId);
+    Map<UUID, Instant> laid = new HashMap<>();
+    mapper.laid(apiaryId).forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
+    List<CountLine> lines = new ArrayList<>();
+    for (Hive hive : apiaries.hives(apiaryId)) {
+      Infestation found = samples.get(hive.id());
+      List<CountMapper.KeptCount> own = byHive.getOrDefault(hive.id(), List.of());
+      lines.add(
+          new CountLine(
+              hive,
+              found == null ? null : SampleReading.of(found, limit.share()),
+              drop(own, true),
+              drop(own, false),
+              signs.getOrDefault(hive.id(), List.of()),
+              decided.get(hive.id()),
+              laid.get(hive.id()),
+              doubt(own, rounded.getOrDefault(hive.id(), List.of()), season.rollRecovery()),
+              latest(treated.getOrDefault(hive.id(), List.of()))));
+    }
+    return new CountBoard(
+        apiary,
+        today,
+        limit,
+        lines,
+        whole(samples, today, limit),
+        kept.stream().limit(60).toList());
+  }
+
+  private static @Nullable LocalDate latest(List<LocalDate> ascending) {
+    return ascending.isEmpty() ? null : ascending.get(ascending.size() - 1);
+  }
+
+  private static @Nullable SampleReading whole(
+      Map<UUID, Infestation> samples, LocalDate today, SeasonLimits.SeasonLimit limit) {
+    List<Infestation> recent =
+        samples.values().stream()
+            .filter(each -> !each.last().isBefore(today.minusDays(Infestation.POOLED_DAYS)))
+            .toList();
+    if (recent.isEmpty()) {
+      return null;
+    }
+    int mites = recent.stream().mapToInt(Infestation::mites).sum();
+    int bees = recent.stream().mapToInt(Infestation::bees).sum();
+    double recovery = recent.stream().mapToDouble(Infestation::recovery).average().orElse(1);
+    int counts = recent.stream().mapToInt(Infestation::counts).sum();
+    return SampleReading.of(new Infestation(mites, bees, recovery, counts, today), limit.share());
+  }
+
+  private static @Nullable String doubt(
+      List<CountMapper.KeptCount> own, List<LocalDate> rounded, double rollRecovery) {
+    List<NewCount> counts = own.stream().map(CountMapper.KeptCount::count).toList();
+    return counts.stream()
+        .map(NewCount::board)
+        .filter(Objects::nonNull)
+        .findFirst()
+        .map(
+            board ->
+                BoardDoubt.of(
+                    board,
+                    rounded,
+                    counts.stream().map(NewCount::wash).filter(Objects::nonNull).toList(),
+                    rollRecovery))
+        .orElse(null);
+  }
+
+  private static @Nullable Drop drop(List<CountMapper.KeptCount> own, boolean natural) {
+    return own.stream()
+        .map(each -> each.count().board())
+        .filter(Objects::nonNull)
+        .filter(board -> !natural || board.natural())
+        .findFirst()
+        .map(board -> new Drop(board.perDay(), board.day(), board.natural(), board.usualTime()))
+        .orElse(null);
+  }
+}

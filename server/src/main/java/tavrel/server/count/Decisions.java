@@ -1,0 +1,91 @@
+package tavrel.server.count;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.count.Choice;
+import tavrel.core.count.LeftOut;
+import tavrel.core.hive.Hive;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.people.Account;
+
+/** What a keeper decides of a hive from its counts: to treat it, to leave it, to wait. */
+@Service
+class Decisions {
+
+  /**
+   * A decision to keep.
+   *
+   * @param id made on the device
+   * @param choice what
+   * @param reason why; needed to leave a hive untreated
+   */
+  record NewDecision(UUID id, Choice choice, @Nullable String reason) {
+
+    NewDecision {
+      reason = reason == null || reason.isBlank() ? null : InvalidValue.text("reason", reason, 500);
+      if (choice == Choice.LEAVE && reason == null) {
+        throw new InvalidValue("reason", "is missing; say why this hive is left untreated");
+      }
+    }
+  }
+
+  /**
+   * What was decided, with what to think of.
+   *
+   * @param says a word on the neighbours, or null
+   */
+  record Decided(Choice choice, @Nullable String says) {}
+
+  private final CountMapper mapper;
+  private final Apiaries apiaries;
+  private final Clock clock;
+
+  Decisions(CountMapper mapper, Apiaries apiaries, Clock clock) {
+    this.mapper = mapper;
+    this.apiaries = apiaries;
+    this.clock = clock;
+  }
+
+  /** The latest decision of each hive that has one. */
+  Map<UUID, CountMapper.Decision> latest(UUID apiaryId) {
+    return mapper.decisions(apiaryId).stream()
+        .collect(
+            Collectors.toMap(
+                CountMapper.Decision::hiveId, Function.identity(), (first, second) -> second));
+  }
+
+  /** Keeps a decision. */
+  @Transactional
+  Decided decide(UUID hiveId, NewDecision decision, Account who) {
+    Apiary apiary = apiaries.ofHive(hiveId);
+    mapper.decide(
+        decision.id(),
+        hiveId,
+        decision.choice(),
+        decision.reason(),
+        apiaries.today(apiary),
+        who.name(),
+        who.id(),
+        clock.instant());
+    if (decision.choice() != Choice.LEAVE) {
+      return new Decided(decision.choice(), null);
+    }
+    List<Hive> row = apiaries.hives(apiary.id());
+    String says =
+        row.stream()
+            .filter(hive -> hive.id().equals(hiveId))
+            .findFirst()
+            .map(hive -> LeftOut.says(row, hive))
+            .orElse(null);
+    return new Decided(decision.choice(), says);
+  }
+}

@@ -1,0 +1,63 @@
+package tavrel.server.count;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.count.BoardTimes;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.people.Account;
+
+/** Boards that lie under hives, until they are read. */
+@Service
+public class DropBoards {
+
+  private final CountMapper mapper;
+  private final Apiaries apiaries;
+  private final Clock clock;
+
+  DropBoards(CountMapper mapper, Apiaries apiaries, Clock clock) {
+    this.mapper = mapper;
+    this.apiaries = apiaries;
+    this.clock = clock;
+  }
+
+  /** Lays boards under hives; one that lies there already goes on. */
+  @Transactional
+  public void lay(Map<UUID, UUID> boardByHive, Account who) {
+    boardByHive.forEach(
+        (hiveId, id) -> {
+          Apiary apiary = apiaries.ofHive(hiveId);
+          boolean lies =
+              mapper.laid(apiary.id()).stream().anyMatch(board -> board.hiveId().equals(hiveId));
+          if (!lies) {
+            mapper.lay(id, hiveId, clock.instant(), who.name(), who.id());
+          }
+        });
+  }
+
+  /** What is due of boards that have lain long enough to read, by apiary. */
+  public Map<UUID, String> toRead() {
+    Instant now = clock.instant();
+    Map<UUID, List<Duration>> lain = new HashMap<>();
+    for (CountMapper.LaidBoard board : mapper.laid(null)) {
+      Duration time = Duration.between(board.laidAt(), now);
+      if (time.compareTo(BoardTimes.FIRST) >= 0) {
+        UUID apiaryId = apiaries.apiaryOf(board.hiveId());
+        lain.computeIfAbsent(apiaryId, none -> new ArrayList<>()).add(time);
+      }
+    }
+    Map<UUID, String> says = new HashMap<>();
+    lain.forEach(
+        (id, times) -> says.put(id, BoardTimes.says(times.size(), Collections.max(times))));
+    return says;
+  }
+}
