@@ -166,13 +166,16 @@ final class OutfitFile implements AutoCloseable {
     }
   }
 
-  /** The same tables: all the small ones, whose rows others name, then the longest first. */
-  List<StoredTable> smallOnesThenLongest(List<StoredTable> tables) {
+  /** The same tables, the longest first. */
+  List<StoredTable> longestFirst(List<StoredTable> tables) {
     return tables.stream()
-        .sorted(
-            Comparator.comparing((StoredTable table) -> part(table).rows() > SMALL)
-                .thenComparing(table -> part(table).bytes(), Comparator.reverseOrder()))
+        .sorted(Comparator.comparing(table -> part(table).bytes(), Comparator.reverseOrder()))
         .toList();
+  }
+
+  /** Whether all rows of a table are read within a moment. */
+  boolean isSmall(StoredTable table) {
+    return part(table).rows() <= SMALL;
   }
 
   private Manifest.Part part(StoredTable table) {

@@ -80,19 +80,39 @@ final class OutfitLoader {
     }
   }
 
-  /** Puts in every row, builds what stands on them, and holds every key against them. */
+  /**
+   * Puts in every row, builds what stands on them, and holds every key against them. The small
+   * tables come first with their keys: others name their rows, and what is wrong with them is told
+   * before the long ones are begun.
+   */
   private static void load(
       OutfitFile outfit, List<StoredTable> tables, TableScript script, Loading loading)
       throws SQLException, IOException {
     outfit.holds(tables);
     Map<String, Loading.Done> full = new HashMap<>();
-    for (StoredTable table : outfit.smallOnesThenLongest(tables)) {
-      full.put(table.name(), loading.rows(List.of(), own -> fill(outfit, own, table)));
+    List<Loading.Done> smallOnes = new ArrayList<>();
+    List<StoredTable> longOnes = new ArrayList<>();
+    for (StoredTable table : outfit.longestFirst(tables)) {
+      if (outfit.isSmall(table)) {
+        Loading.Done done = loading.rows(List.of(), own -> fill(outfit, own, table));
+        full.put(table.name(), done);
+        smallOnes.add(done);
+      } else {
+        longOnes.add(table);
+      }
     }
+    List<ForeignKey> ofLongOnes = new ArrayList<>();
     for (ForeignKey key : script.keys()) {
-      loading.rows(
-          List.of(full.get(key.child()), full.get(key.parent())), own -> hangsTogether(own, key));
+      if (full.containsKey(key.child()) && full.containsKey(key.parent())) {
+        smallOnes.add(held(key, full, loading));
+      } else {
+        ofLongOnes.add(key);
+      }
     }
+    for (StoredTable table : longOnes) {
+      full.put(table.name(), loading.rows(smallOnes, own -> fill(outfit, own, table)));
+    }
+    ofLongOnes.forEach(key -> held(key, full, loading));
     Map<String, Loading.Done> last = new HashMap<>(full);
     for (String change : script.after()) {
       List<Loading.Done> needed = new ArrayList<>();
@@ -104,6 +124,12 @@ final class OutfitLoader {
       last.put(own, loading.table(needed, connection -> finish(connection, change)));
     }
     loading.await();
+  }
+
+  private static Loading.Done held(
+      ForeignKey key, Map<String, Loading.Done> full, Loading loading) {
+    List<Loading.Done> both = List.of(full.get(key.child()), full.get(key.parent()));
+    return loading.rows(both, own -> hangsTogether(own, key));
   }
 
   private static void finish(Connection connection, String change) {
