@@ -29,7 +29,7 @@ class Compaction {
   static final long WORTH_BYTES = 16L << 20;
 
   /** Nor is a file copied of which more than this part is in use. */
-  private static final double WELL_FILLED = 0.8;
+  private static final double WELL_FILLED = 0.5;
 
   /** As long as we wait for those who are at it; if they are longer, the next night does. */
   private static final Duration PATIENCE = Duration.ofSeconds(5);

@@ -74,7 +74,7 @@ final class OutfitLoader {
         loading.rows(List.of(), own -> draw(own, sum));
       }
       loading.await();
-      statement.execute("shutdown");
+      statement.execute("shutdown compact");
     } catch (SQLException broken) {
       throw OutfitFile.refused("cannot be brought in: " + inShort(broken));
     }
