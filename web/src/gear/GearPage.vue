@@ -107,6 +107,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
       <h2>A new tool</h2>
       <ToolForm
         :new-id="freshId"
+        :bowl="gear.usualBowl"
         :packs="gear.packs"
         :refused="refusedFor('tool')"
         @keep="keep"
@@ -122,6 +123,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
         v-if="editing"
         :tool="chosen.tool"
         :new-id="freshId"
+        :bowl="gear.usualBowl"
         :packs="gear.packs"
         :refused="refusedFor('tool')"
         @keep="keep"

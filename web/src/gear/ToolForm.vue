@@ -19,18 +19,19 @@ import {
 const props = defineProps<{
   tool?: Shapes['Tool']
   newId: string
+  bowl: Shapes['UsualBowl']
   packs: readonly Shapes['Pack'][]
   refused: Readonly<Record<string, string>>
 }>()
 const emit = defineEmits<{ keep: [tool: Shapes['Tool']]; back: [] }>()
-const draft = ref<ToolDraft>(props.tool ? draftOf(props.tool) : freshTool(props.newId))
+const draft = ref<ToolDraft>(props.tool ? draftOf(props.tool) : freshTool(props.newId, props.bowl))
 const unread = ref<Record<string, string>>({})
 const wrong = computed(() => ({ ...props.refused, ...unread.value }))
 
 watch(
   () => props.tool?.id,
   () => {
-    draft.value = props.tool ? draftOf(props.tool) : freshTool(props.newId)
+    draft.value = props.tool ? draftOf(props.tool) : freshTool(props.newId, props.bowl)
   },
 )
 
@@ -62,7 +63,7 @@ function keep(): void {
       label="Family"
       :items="options(FAMILIES)"
       :error-messages="wrong.family"
-      @update:model-value="draft = asFamily(draft, $event)"
+      @update:model-value="draft = asFamily(draft, $event, bowl)"
     />
     <v-select v-model="draft.power" label="Heated by" :items="options(POWERS)" />
     <v-select

@@ -2,6 +2,7 @@ import type { Shapes } from '../api/client'
 import { numberIn } from '../parts/numbers'
 
 type Tool = Shapes['Tool']
+type UsualBowl = Shapes['UsualBowl']
 
 /** Words for what a tool is; the one place on the screens where they are kept. */
 export const FAMILIES = { PAN_WAND: 'pan wand', HEATED_BOWL: 'heated bowl' } as const
@@ -74,7 +75,8 @@ export function draftOf(tool: Tool): ToolDraft {
   }
 }
 
-export function freshTool(id: string): ToolDraft {
+/** @param bowl what a heated bowl usually does, as the server has it */
+export function freshTool(id: string, bowl: UsualBowl): ToolDraft {
   return {
     id,
     name: '',
@@ -90,9 +92,9 @@ export function freshTool(id: string): ToolDraft {
       capacity: '4.5',
       burnSeconds: '',
       coolSeconds: '0',
-      preheatSeconds: '110',
+      preheatSeconds: String(bowl.preheatSeconds),
       reloadSeconds: '20',
-      setCelsius: '230',
+      setCelsius: String(bowl.setCelsius),
       maxCelsius: '',
       watts: '',
       sealsEvery: '',
@@ -103,7 +105,11 @@ export function freshTool(id: string): ToolDraft {
 }
 
 /** What changes with the family: a pan is loaded cold, cools in the hive and is not preheated. */
-export function asFamily(draft: ToolDraft, family: Tool['family']): ToolDraft {
+export function asFamily(
+  draft: ToolDraft,
+  family: Tool['family'],
+  bowl: UsualBowl,
+): ToolDraft {
   const pan = family === 'PAN_WAND'
   return {
     ...draft,
@@ -115,9 +121,9 @@ export function asFamily(draft: ToolDraft, family: Tool['family']): ToolDraft {
     numbers: {
       ...draft.numbers,
       coolSeconds: pan ? '120' : '0',
-      preheatSeconds: pan ? '0' : '110',
+      preheatSeconds: pan ? '0' : String(bowl.preheatSeconds),
       reloadSeconds: pan ? '60' : '20',
-      setCelsius: pan ? '' : '230',
+      setCelsius: pan ? '' : String(bowl.setCelsius),
       maxCelsius: '',
       sealsEvery: '',
     },

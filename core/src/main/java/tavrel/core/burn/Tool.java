@@ -53,6 +53,17 @@ public record Tool(
     @Nullable String note,
     boolean retired) {
 
+  /**
+   * What a heated bowl is taken to do until its keeper says otherwise: our own round figures.
+   *
+   * @param setCelsius its set temperature, °C
+   * @param preheatSeconds until it is hot, s
+   */
+  public record UsualBowl(double setCelsius, int preheatSeconds) {}
+
+  /** The one place of these figures: forms begin with them, the watcher falls back on them. */
+  public static final UsualBowl USUAL_BOWL = new UsualBowl(230, 110);
+
   /** Put on a fitted burn time unless the keeper says otherwise, % (handbook 2.3). */
   public static final double USUAL_MARGIN = 15;
 

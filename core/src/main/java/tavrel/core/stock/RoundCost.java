@@ -45,6 +45,14 @@ public record RoundCost(
           "costs: burns that a tool lasts",
           "our own");
 
+  /**
+   * What one tool burned in a round.
+   *
+   * @param burns loads
+   * @param toolPrice its price, or null where nobody knows
+   */
+  public record Burned(int burns, @Nullable Double toolPrice) {}
+
   /** The figures that a keeper may change. */
   public static List<Knob> knobs() {
     return List.of(HOURLY, KILOMETRE, TOOL_BURNS);
@@ -56,8 +64,7 @@ public record RoundCost(
    * @param acid cost of the acid, or null
    * @param hours from first burn to last opening, with setting up and clearing away, h
    * @param people who worked
-   * @param burns loads burned
-   * @param toolPrice price of the tool, or null
+   * @param burned what each tool burned
    * @param km driven for it, or null where a place is not known
    * @param own the keeper's figures
    */
@@ -65,8 +72,7 @@ public record RoundCost(
       @Nullable Double acid,
       double hours,
       int people,
-      int burns,
-      @Nullable Double toolPrice,
+      List<Burned> burned,
       @Nullable Double km,
       Map<String, Double> own) {
     double hourly = HOURLY.in(own);
@@ -74,8 +80,20 @@ public record RoundCost(
     return new RoundCost(
         acid,
         hourly == 0 ? null : hours * people * hourly,
-        toolPrice == null ? null : burns * toolPrice / TOOL_BURNS.in(own),
+        wear(burned, TOOL_BURNS.in(own)),
         km == null || kilometre == 0 ? null : km * kilometre);
+  }
+
+  /** Wear of all tools; null where the price of one that burned is not known. */
+  private static @Nullable Double wear(List<Burned> burned, double lasts) {
+    double sum = 0;
+    for (Burned each : burned) {
+      if (each.toolPrice() == null) {
+        return null;
+      }
+      sum += each.burns() * each.toolPrice() / lasts;
+    }
+    return sum;
   }
 
   /** All that is known of it. */

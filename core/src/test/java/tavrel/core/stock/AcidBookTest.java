@@ -159,10 +159,15 @@ class AcidBookTest {
   void a_round_costs_acid_time_and_wear_and_says_what_it_does_not_know() {
     RoundCost cost =
         RoundCost.of(
-            3.0, 2.5, 2, 40, 500.0, 30.0, Map.of("costHourly", 18.0, "costKilometre", 0.5));
+            3.0,
+            2.5,
+            2,
+            List.of(burned(30, 500.0), burned(10, 500.0)),
+            30.0,
+            Map.of("costHourly", 18.0, "costKilometre", 0.5));
     assertThat(cost).isEqualTo(new RoundCost(3.0, 90.0, 1.0, 15.0));
     assertThat(cost.known()).isEqualTo(109);
-    assertThat(RoundCost.of(null, 2.5, 2, 40, null, 30.0, Map.of()))
+    assertThat(RoundCost.of(null, 2.5, 2, List.of(burned(40, null)), 30.0, Map.of()))
         .isEqualTo(new RoundCost(null, null, null, null));
     assertThat(cost.plus(new RoundCost(null, 10.0, null, null)))
         .isEqualTo(new RoundCost(3.0, 100.0, 1.0, 15.0));
@@ -179,6 +184,10 @@ class AcidBookTest {
     assertThatThrownBy(() -> lot("A", MAY, 100, -1.0))
         .isInstanceOfSatisfying(
             InvalidValue.class, wrong -> assertThat(wrong.field()).isEqualTo("price"));
+  }
+
+  private static RoundCost.Burned burned(int burns, Double price) {
+    return new RoundCost.Burned(burns, price);
   }
 
   private static Supply supply(int day, int pieces, boolean counted) {

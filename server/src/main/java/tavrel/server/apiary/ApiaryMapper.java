@@ -33,6 +33,23 @@ public interface ApiaryMapper {
       """)
   List<HiveCount> hiveCounts();
 
+  /** The depot's zone, else the one in which most hives stand; see {@link OutfitDay}. */
+  @Select(
+      """
+      select zone
+      from (
+        select zone, 2147483647 as weight
+        from depot
+        union all
+        select a.zone, count(h.id) as weight
+        from apiary a
+        left join hive h on h.apiary_id = a.id
+        group by a.zone)
+      order by weight desc, zone
+      limit 1
+      """)
+  Optional<String> outfitZone();
+
   @Select("select count(*) from hive where apiary_id = #{apiaryId}")
   int hiveCount(UUID apiaryId);
 

@@ -36,19 +36,26 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
 
   /** Finds a hive by the names of its apiary and itself. */
   interface Hives {
-    @Nullable Hive find(String apiary, String hive);
+    @Nullable Found find(String apiary, String hive);
   }
+
+  /**
+   * A hive that a row names.
+   *
+   * @param hive the hive
+   * @param today the day it is where it stands: the latest day that is taken
+   */
+  record Found(Hive hive, LocalDate today) {}
 
   /**
    * Reads a file.
    *
-   * @param today the latest day that is taken
    * @throws InvalidValue for field {@code file} if it is no table of counts at all
    */
-  static CountFile read(byte[] bytes, Hives hives, LocalDate today) {
+  static CountFile read(byte[] bytes, Hives hives) {
     TableText text = TableText.of(bytes);
     try (CSVParser parser = text.rows()) {
-      return new Reading(hives, today).read(parser, text.says());
+      return new Reading(hives).read(parser, text.says());
     } catch (UncheckedIOException | IOException | IllegalStateException broken) {
       throw new InvalidValue(
           "file", "cannot be read as a table; look for a quotation mark that is never closed");
@@ -58,16 +65,14 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
   private static final class Reading {
 
     private final Hives hives;
-    private final LocalDate today;
     private final Map<String, Integer> at = new HashMap<>();
     private final List<NewCount> counts = new ArrayList<>();
     private final List<RowError> errors = new ArrayList<>();
     private final Set<UUID> seen = new HashSet<>();
     private String column = "";
 
-    private Reading(Hives hives, LocalDate today) {
+    private Reading(Hives hives) {
       this.hives = hives;
-      this.today = today;
     }
 
     CountFile read(CSVParser parser, String readAs) {
@@ -102,11 +107,12 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
 
     private void row(CSVRecord cells, int line) {
       try {
-        Hive hive = hives.find(cell(cells, "apiary"), cell(cells, "hive"));
-        if (hive == null) {
+        Found found = hives.find(cell(cells, "apiary"), cell(cells, "hive"));
+        if (found == null) {
           throw new InvalidValue("hive", "is not kept here; bring in its roster first");
         }
-        LocalDate day = day(cell(cells, "date"));
+        Hive hive = found.hive();
+        LocalDate day = day(cell(cells, "date"), found.today());
         hive.refuseBefore("date", day);
         CountKind kind = kind(cell(cells, "kind"));
         int mites = whole(cell(cells, "mites"));
@@ -146,7 +152,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
       return found.startsWith("'") ? found.substring(1) : found;
     }
 
-    private LocalDate day(String written) {
+    private static LocalDate day(String written, LocalDate today) {
       try {
         LocalDate day = LocalDate.parse(written);
         if (day.isAfter(today) || day.isBefore(today.minusDays(1_100))) {

@@ -2,9 +2,7 @@ package tavrel.server.count;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -45,12 +43,10 @@ public class CountTables {
 
   private final Counts counts;
   private final Apiaries apiaries;
-  private final Clock clock;
 
-  CountTables(Counts counts, Apiaries apiaries, Clock clock) {
+  CountTables(Counts counts, Apiaries apiaries) {
     this.counts = counts;
     this.apiaries = apiaries;
-    this.clock = clock;
   }
 
   /** Every count as CSV, oldest first. */
@@ -119,17 +115,17 @@ public class CountTables {
   }
 
   private CountFile read(byte[] bytes) {
-    Map<String, Map<String, Hive>> known = new HashMap<>();
+    Map<String, Map<String, CountFile.Found>> known = new HashMap<>();
     for (Apiary apiary : apiaries.all()) {
-      Map<String, Hive> hives = new HashMap<>();
+      LocalDate today = apiaries.today(apiary);
+      Map<String, CountFile.Found> hives = new HashMap<>();
       for (Hive hive : apiaries.hives(apiary.id())) {
-        hives.put(key(hive.name()), hive);
+        hives.put(key(hive.name()), new CountFile.Found(hive, today));
       }
       known.put(key(apiary.name()), hives);
     }
-    LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
     return CountFile.read(
-        bytes, (apiary, hive) -> known.getOrDefault(key(apiary), Map.of()).get(key(hive)), today);
+        bytes, (apiary, hive) -> known.getOrDefault(key(apiary), Map.of()).get(key(hive)));
   }
 
   private static String key(String name) {

@@ -8,7 +8,6 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
-import org.jspecify.annotations.Nullable;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.TestBurn;
 import tavrel.core.burn.Tool;
@@ -17,11 +16,11 @@ import tavrel.core.burn.Tool;
 @Mapper
 interface GearMapper {
 
-  /** How often a tool has burned, and when last. */
-  record Use(UUID toolId, int burns, @Nullable Instant last) {}
+  /** How often a tool has burned in an apiary. */
+  record Use(UUID apiaryId, int burns) {}
 
   /** From the first burn to the last opening of a round. */
-  record Worn(Instant began, Instant ended) {}
+  record Worn(UUID roundId, Instant began, Instant ended) {}
 
   String TOOL =
       """
@@ -121,33 +120,30 @@ interface GearMapper {
       """)
   void keepNote(GearNote note);
 
-  /** Burns that ended in rounds, a tool, since a moment. */
+  /** Burns that a tool ended since a moment, in rounds that it was planned for or came along to. */
   @Select(
       """
-      select r.tool_id, count(*) as burns, max(e.at) as "last"
-      from run_event e
-      join round r on r.id = e.round_id
-      where e.kind = 'BURN_ENDED' and r.tool_id = #{toolId} and e.at > #{since}
-        and not exists (select 1 from run_event u where u.round_id = e.round_id and u.undoes = e.id)
-      group by r.tool_id
+      select apiary_id, count(*) as burns
+      from tool_burn
+      where tool_id = #{toolId} and at > #{since}
+      group by apiary_id
       """)
-  Optional<Use> useSince(UUID toolId, Instant since);
+  List<Use> useSince(UUID toolId, Instant since);
 
   /** Apiaries that a tool has burned in since a moment. */
   @Select(
       """
       select distinct a.name
-      from run_event e
-      join round r on r.id = e.round_id
-      join apiary a on a.id = r.apiary_id
-      where e.kind = 'BURN_ENDED' and r.tool_id = #{toolId} and e.at > #{since}
+      from tool_burn b
+      join apiary a on a.id = b.apiary_id
+      where b.tool_id = #{toolId} and b.at > #{since}
       order by 1
       """)
   List<String> apiariesSince(UUID toolId, Instant since);
 
   @Select(
       """
-      select min(started_at) as began, max(coalesce(opened_at, removed_at, started_at)) as ended
+      select round_id, min(started_at) as began, max(coalesce(opened_at, removed_at, started_at)) as ended
       from treatment
       where started_at > #{since} and round_id is not null and stands
       group by round_id

@@ -3,6 +3,8 @@ package tavrel.server.gear;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +22,7 @@ import tavrel.core.stock.ToolWear;
 import tavrel.server.figure.OwnFigures;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
+import tavrel.server.round.WorkHours;
 
 /** The gear: tools with their test burns, packs, and what is due. */
 @Service
@@ -27,13 +30,18 @@ public class Gears {
 
   private static final Instant EVER = Instant.EPOCH;
 
+  /** A round that was put off may have begun so many days before; more than any does. */
+  private static final int LONGEST_ROUND = 60;
+
   private final GearMapper mapper;
   private final OwnFigures figures;
+  private final WorkHours workHours;
   private final Clock clock;
 
-  Gears(GearMapper mapper, OwnFigures figures, Clock clock) {
+  Gears(GearMapper mapper, OwnFigures figures, WorkHours workHours, Clock clock) {
     this.mapper = mapper;
     this.figures = figures;
+    this.workHours = workHours;
     this.clock = clock;
   }
 
@@ -55,8 +63,10 @@ public class Gears {
    * @param tools in use first
    * @param packs batteries and packs
    * @param filters people's respirator filters
+   * @param usualBowl what a bowl is taken to do until its keeper says otherwise
    */
-  public record AllGear(List<KnownTool> tools, List<Pack> packs, FilterWear filters) {}
+  public record AllGear(
+      List<KnownTool> tools, List<Pack> packs, FilterWear filters, Tool.UsualBowl usualBowl) {}
 
   /**
    * Something to do at the gear before the next round.
@@ -81,7 +91,8 @@ public class Gears {
         mapper.packs(),
         filters == null
             ? FilterWear.unknown(figures.own())
-            : FilterWear.of(hours(filters), filters, figures.own()));
+            : FilterWear.of(hours(filters), filters, figures.own()),
+        Tool.USUAL_BOWL);
   }
 
   /** What is due of the gear in use. */
@@ -188,7 +199,7 @@ public class Gears {
         notes.stream().filter(note -> tool.id().equals(note.toolId())).toList();
     Instant seals = latest(ownNotes, GearNote.Kind.SEALS_CHANGED);
     int onSeals =
-        mapper.useSince(tool.id(), seals).map(GearMapper.Use::burns).orElse(0)
+        mapper.useSince(tool.id(), seals).stream().mapToInt(GearMapper.Use::burns).sum()
             + (int) own.stream().filter(burn -> burn.at().isAfter(seals)).count();
     return new KnownTool(
         tool,
@@ -210,8 +221,11 @@ public class Gears {
   }
 
   private double hours(Instant since) {
+    LocalDate from = LocalDate.ofInstant(since, ZoneOffset.UTC).minusDays(LONGEST_ROUND);
+    LocalDate to = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).plusDays(1);
+    WorkHours.Halts halts = workHours.between(from, to);
     return mapper.wornSince(since).stream()
-        .mapToDouble(worn -> Duration.between(worn.began(), worn.ended()).toSeconds() / 3_600.0)
+        .mapToDouble(worn -> halts.hours(worn.roundId(), worn.began(), worn.ended()))
         .sum();
   }
 }

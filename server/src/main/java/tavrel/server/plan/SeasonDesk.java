@@ -33,6 +33,7 @@ import tavrel.core.weather.Place;
 import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.OutfitDay;
 import tavrel.server.figure.OwnFigures;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
@@ -69,6 +70,7 @@ public class SeasonDesk {
   private final Apiaries apiaries;
   private final AllSeries series;
   private final OwnFigures figures;
+  private final OutfitDay outfitDay;
   private final Clock clock;
   private volatile @Nullable ByHand byHand;
 
@@ -79,6 +81,7 @@ public class SeasonDesk {
       Apiaries apiaries,
       AllSeries series,
       OwnFigures figures,
+      OutfitDay outfitDay,
       Clock clock) {
     this.mapper = mapper;
     this.courses = courses;
@@ -86,6 +89,7 @@ public class SeasonDesk {
     this.apiaries = apiaries;
     this.series = series;
     this.figures = figures;
+    this.outfitDay = outfitDay;
     this.clock = clock;
   }
 
@@ -331,10 +335,7 @@ public class SeasonDesk {
   }
 
   private LocalDate today() {
-    return crews
-        .depot()
-        .map(depot -> LocalDate.ofInstant(clock.instant(), depot.zoneId()))
-        .orElseGet(() -> LocalDate.ofInstant(clock.instant(), clock.getZone()));
+    return outfitDay.today();
   }
 
   private static PlacedVisit standing(CourseMapper.KeptVisit visit) {

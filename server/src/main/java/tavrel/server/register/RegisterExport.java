@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +20,7 @@ import tavrel.core.hive.Hive;
 import tavrel.core.register.Correction;
 import tavrel.core.register.HoneyWait;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.OutfitDay;
 import tavrel.server.http.Problem;
 
 /** The register to take away: as CSV, as JSON, on paper. */
@@ -34,14 +34,21 @@ class RegisterExport {
   private final Register register;
   private final Apiaries apiaries;
   private final ObjectMapper json;
+  private final OutfitDay day;
   private final Clock clock;
 
   RegisterExport(
-      RegisterMapper mapper, Register register, Apiaries apiaries, ObjectMapper json, Clock clock) {
+      RegisterMapper mapper,
+      Register register,
+      Apiaries apiaries,
+      ObjectMapper json,
+      OutfitDay day,
+      Clock clock) {
     this.mapper = mapper;
     this.register = register;
     this.apiaries = apiaries;
     this.json = json;
+    this.day = day;
     this.clock = clock;
   }
 
@@ -114,7 +121,7 @@ class RegisterExport {
 
   @Transactional(readOnly = true)
   public void pdf(RegisterFilter filter, OutputStream out) {
-    LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC);
+    LocalDate today = day.today();
     RegisterPdf.write(
         of(filter),
         about(filter, today),

@@ -2,7 +2,6 @@ package tavrel.server.rulesheet;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -19,6 +18,7 @@ import tavrel.core.InvalidValue;
 import tavrel.core.rule.ExampleSheets;
 import tavrel.core.rule.RuleSheet;
 import tavrel.core.rule.SheetLine;
+import tavrel.server.apiary.OutfitDay;
 import tavrel.server.http.Problem;
 
 /** Rule sheets: the shipped examples and those that keepers copied from their labels. */
@@ -26,10 +26,12 @@ import tavrel.server.http.Problem;
 public class RuleSheets {
 
   private final RuleSheetMapper mapper;
+  private final OutfitDay day;
   private final Clock clock;
 
-  RuleSheets(RuleSheetMapper mapper, Clock clock) {
+  RuleSheets(RuleSheetMapper mapper, OutfitDay day, Clock clock) {
     this.mapper = mapper;
+    this.day = day;
     this.clock = clock;
   }
 
@@ -103,7 +105,7 @@ public class RuleSheets {
     if (sheet.example()) {
       throw new InvalidValue("example", "cannot be set; examples ship with the program");
     }
-    LocalDate latest = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).plusDays(1);
+    LocalDate latest = day.today().plusDays(1);
     if (sheet.copiedOn() != null
         && (sheet.copiedOn().isAfter(latest) || sheet.copiedOn().getYear() < 2000)) {
       throw new InvalidValue(

@@ -1,6 +1,5 @@
 package tavrel.server.stock;
 
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,6 +23,7 @@ import tavrel.server.figure.OwnFigures;
 import tavrel.server.pace.Paces;
 import tavrel.server.plan.Crews;
 import tavrel.server.plan.Depot;
+import tavrel.server.round.WorkHours;
 
 /** What rounds cost. */
 @Service
@@ -34,6 +34,7 @@ class Costs {
   private final Paces paces;
   private final Apiaries apiaries;
   private final Crews crews;
+  private final WorkHours workHours;
   private final OwnFigures figures;
 
   Costs(
@@ -42,12 +43,14 @@ class Costs {
       Paces paces,
       Apiaries apiaries,
       Crews crews,
+      WorkHours workHours,
       OwnFigures figures) {
     this.mapper = mapper;
     this.stock = stock;
     this.paces = paces;
     this.apiaries = apiaries;
     this.crews = crews;
+    this.workHours = workHours;
     this.figures = figures;
   }
 
@@ -199,17 +202,19 @@ class Costs {
     double besides = (usual.setUp() + usual.clearAway()) / 3_600.0;
     List<StockMapper.Done> all = mapper.done(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31));
     Map<UUID, Double> driven = driven(all, own);
+    WorkHours.Halts halts = workHours.between(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31));
+    Map<UUID, List<RoundCost.Burned>> byTool = byTool(year);
     List<CostedRound> rounds = new ArrayList<>();
     for (StockMapper.Done done : all) {
-      double there = Duration.between(done.began(), done.ended()).toSeconds() / 3_600.0 + besides;
+      double there = halts.hours(done.roundId(), done.began(), done.ended()) + besides;
       int people = Math.max(1, done.people());
       RoundCost cost =
           RoundCost.of(
               acid(drawn.getOrDefault(done.roundId(), List.of())),
               there,
               people,
-              done.burns(),
-              done.toolPrice(),
+              byTool.getOrDefault(
+                  done.roundId(), List.of(new RoundCost.Burned(done.burns(), done.toolPrice()))),
               driven.get(done.roundId()),
               own);
       rounds.add(
@@ -226,6 +231,17 @@ class Costs {
               cost.known()));
     }
     return rounds;
+  }
+
+  /** Burns by tool where several tools shared a round. */
+  private Map<UUID, List<RoundCost.Burned>> byTool(int year) {
+    return mapper.burnedBy(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31)).stream()
+        .collect(
+            Collectors.groupingBy(
+                StockMapper.BurnedBy::roundId,
+                Collectors.mapping(
+                    each -> new RoundCost.Burned(each.burns(), each.price()),
+                    Collectors.toList())));
   }
 
   /**

@@ -4,8 +4,8 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -33,10 +33,12 @@ import tavrel.core.stock.SupplyKind;
 import tavrel.core.stock.SupplyShelf;
 import tavrel.core.stock.SupplyShelf.Supply;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.OutfitDay;
 import tavrel.server.figure.OwnFigures;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
+import tavrel.server.round.WorkHours;
 import tavrel.server.series.AllSeries;
 import tavrel.server.series.Series;
 
@@ -49,6 +51,8 @@ public class Stock {
   private final Apiaries apiaries;
   private final Gears gears;
   private final OwnFigures figures;
+  private final WorkHours workHours;
+  private final OutfitDay day;
   private final Clock clock;
   private final Cache<Boolean, List<String>> warnings =
       Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(1)).build();
@@ -59,12 +63,16 @@ public class Stock {
       Apiaries apiaries,
       Gears gears,
       OwnFigures figures,
+      WorkHours workHours,
+      OutfitDay day,
       Clock clock) {
     this.mapper = mapper;
     this.gears = gears;
     this.series = series;
     this.apiaries = apiaries;
     this.figures = figures;
+    this.workHours = workHours;
+    this.day = day;
     this.clock = clock;
   }
 
@@ -102,7 +110,10 @@ public class Stock {
     List<Supply> supplies = mapper.supplies();
     Map<SupplyKind, List<LocalDate>> used =
         Map.of(
-            SupplyKind.SEALS, mapper.sealsChanged(), SupplyKind.FILTERS, mapper.filtersChanged());
+            SupplyKind.SEALS,
+            days(mapper.sealsChanged()),
+            SupplyKind.FILTERS,
+            days(mapper.filtersChanged()));
     List<AcidBook.LotState> lots = new ArrayList<>(book.lots());
     Collections.reverse(lots);
     List<Supply> latest = new ArrayList<>(supplies);
@@ -167,9 +178,15 @@ public class Stock {
 
   /** Of the last year's rounds. */
   private double hoursPerBurn() {
-    LocalDate since = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).minusYears(1);
-    StockMapper.Worked worked = mapper.workedSince(since);
-    return Foretold.hoursPerBurn(worked.hours(), worked.burns());
+    LocalDate since = day.today().minusYears(1);
+    WorkHours.Halts halts = workHours.between(since, day.today().plusDays(1));
+    double hours = 0;
+    int burns = 0;
+    for (StockMapper.Worked worked : mapper.workedSince(since)) {
+      hours += halts.hours(worked.roundId(), worked.began(), worked.ended());
+      burns += worked.burns();
+    }
+    return Foretold.hoursPerBurn(hours, burns);
   }
 
   private static List<AcidOrder.Need> needs(List<Foretold.ToCome> toCome) {
@@ -190,7 +207,7 @@ public class Stock {
     }
     AcidBook book = book();
     return AcidOrder.of(book.left(), needs(toCome(book)), figures.own())
-        .warning(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC))
+        .warning(day.today())
         .map(List::of)
         .orElse(List.of());
   }
@@ -292,8 +309,12 @@ public class Stock {
     }
   }
 
-  private void notAhead(String field, LocalDate day) {
-    if (day.isAfter(LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).plusDays(1))) {
+  private List<LocalDate> days(List<Instant> moments) {
+    return moments.stream().map(day::of).toList();
+  }
+
+  private void notAhead(String field, LocalDate on) {
+    if (on.isAfter(day.today().plusDays(1))) {
       throw new InvalidValue(field, "lies in the future");
     }
   }

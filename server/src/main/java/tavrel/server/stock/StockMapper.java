@@ -28,16 +28,41 @@ interface StockMapper {
    */
   record Planned(LocalDate day, double grams, String tool, int burns) {}
 
-  /** Rounds done since a day, together: h from first burn to last opening, and burns. */
-  record Worked(double hours, int burns) {}
+  /** A round done: from the first burn to the last opening, and its burns. */
+  record Worked(UUID roundId, Instant began, Instant ended, int burns) {}
 
   @Select(
       """
-      select coalesce(sum(datediff(second, began, ended)), 0) / 3600.0 as hours, coalesce(sum(loads), 0) as burns
+      select round_id, min(began) as began, max(ended) as ended, sum(loads) as burns
       from treatment_round
       where on_day >= #{since}
+      group by round_id
       """)
-  Worked workedSince(LocalDate since);
+  List<Worked> workedSince(LocalDate since);
+
+  /**
+   * What one of several tools of a round burned.
+   *
+   * @param roundId the round
+   * @param price of the tool, or null
+   * @param burns loads that it burned
+   */
+  record BurnedBy(UUID roundId, @Nullable Double price, int burns) {}
+
+  /** Burns by tool, of the rounds to which more than one tool came. */
+  @Select(
+      """
+      select b.round_id, g.price, count(*) as burns
+      from (
+        select distinct k.round_id
+        from run_tool k
+        join round r on r.id = k.round_id
+        where r.on_day between #{from} and #{to}) several
+      join tool_burn b on b.round_id = several.round_id
+      join tool g on g.id = b.tool_id
+      group by b.round_id, g.id, g.price
+      """)
+  List<BurnedBy> burnedBy(LocalDate from, LocalDate to);
 
   /**
    * A round done, for its cost.
@@ -156,11 +181,11 @@ interface StockMapper {
       """)
   List<Supply> supplies();
 
-  @Select("select cast(at as date) from gear_note where kind = 'SEALS_CHANGED'")
-  List<LocalDate> sealsChanged();
+  @Select("select at from gear_note where kind = 'SEALS_CHANGED'")
+  List<Instant> sealsChanged();
 
-  @Select("select cast(at as date) from gear_note where kind = 'FILTERS_CHANGED'")
-  List<LocalDate> filtersChanged();
+  @Select("select at from gear_note where kind = 'FILTERS_CHANGED'")
+  List<Instant> filtersChanged();
 
   @Select("select count(*) from acid_lot where id = #{id}")
   int hasLot(UUID id);

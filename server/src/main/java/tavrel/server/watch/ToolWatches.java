@@ -74,8 +74,6 @@ class ToolWatches {
   private static final Logger LOG = LoggerFactory.getLogger(ToolWatches.class);
   private static final Duration TICK = Duration.ofMillis(500);
   private static final Duration LONGEST = Duration.ofHours(14);
-  private static final double USUAL_SET = 230;
-  private static final int USUAL_PREHEAT = 120;
 
   /** A press that comes later than this was made without network: its bowl has moved on. */
   private static final Duration FRESH = Duration.ofSeconds(10);
@@ -177,8 +175,12 @@ class ToolWatches {
     Tool tool = there.toolId() == null ? null : gears.tool(there.toolId());
     Pack pack = tool == null ? null : gears.packOf(tool).orElse(null);
     return new WatchedTool(
-        tool == null || tool.setCelsius() == null ? USUAL_SET : tool.setCelsius(),
-        tool == null || tool.preheatSeconds() == 0 ? USUAL_PREHEAT : tool.preheatSeconds(),
+        tool == null || tool.setCelsius() == null
+            ? Tool.USUAL_BOWL.setCelsius()
+            : tool.setCelsius(),
+        tool == null || tool.preheatSeconds() == 0
+            ? Tool.USUAL_BOWL.preheatSeconds()
+            : tool.preheatSeconds(),
         pack == null ? null : pack.cutoffVolts());
   }
 

@@ -179,6 +179,33 @@ class CrewRunTest extends RoundFixture {
   }
 
   @Test
+  void burns_wear_the_tool_that_burned() {
+    UUID round = withGear();
+    String second = tool("HEATED_BOWL", 20);
+    lineUp(round, second);
+    confirm(round);
+    Map<String, Object> start = event(hives.get(0), "BURN_STARTED", -900, 1);
+    Map<String, Object> end = event(hives.get(0), "BURN_ENDED", -870, 1);
+    start.put("tool", 2);
+    end.put("tool", 2);
+    assertThat(post(round, start, end).status()).isEqualTo(200);
+    assertThat(onSeals(second)).as("the test burn and the hive").isEqualTo(2);
+    String own = get(keeper, "/api/rounds/" + round).json().path("round").path("toolId").asText();
+    assertThat(onSeals(own)).as("the test burn alone").isEqualTo(1);
+    post(round, undo(hives.get(0), end));
+    assertThat(onSeals(second)).isEqualTo(1);
+  }
+
+  private int onSeals(String tool) {
+    for (JsonNode each : get(keeper, "/api/gear").json().path("tools")) {
+      if (each.path("tool").path("id").asText().equals(tool)) {
+        return each.path("wear").path("burnsOnSeals").asInt();
+      }
+    }
+    throw new AssertionError("no such tool: " + tool);
+  }
+
+  @Test
   void who_only_reads_changes_no_line_up() {
     UUID round = planned();
     var reader = person(tavrel.server.people.Role.READER);

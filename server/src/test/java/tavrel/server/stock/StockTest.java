@@ -16,6 +16,9 @@ import tavrel.server.round.RoundFixture;
 
 class StockTest extends RoundFixture {
 
+  /** The yard's; the outfit's days are told by it too, whatever hour it is where the tests run. */
+  private static final String ZONE = "Etc/GMT+2";
+
   @BeforeEach
   void nothing_is_in_stock_and_nothing_else_was_burned() {
     jdbc.update("update acid_lot set struck_at = current_timestamp");
@@ -24,6 +27,11 @@ class StockTest extends RoundFixture {
     jdbc.update("delete from treatment_round");
     jdbc.update("update round set discarded_at = current_timestamp where finished_at is null");
     jdbc.update("update series set ended_at = current_timestamp");
+    send(
+        keeper,
+        HttpMethod.PUT,
+        "/api/season-plan/depot",
+        Map.of("name", "Barn", "latitude", 47.6, "longitude", -24.3, "zone", ZONE));
   }
 
   @Test
@@ -86,11 +94,6 @@ class StockTest extends RoundFixture {
     assertThat(year.path("all").path("perTreatment").asDouble()).isCloseTo(1.0, within(1e-9));
     assertThat(year.path("leftOut").toString()).contains("hourly rate").contains("driving");
 
-    send(
-        keeper,
-        HttpMethod.PUT,
-        "/api/season-plan/depot",
-        Map.of("name", "Barn", "latitude", 47.6, "longitude", -24.3, "zone", "UTC"));
     send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costKilometre", 0.5));
     JsonNode driven = get(keeper, "/api/stock/costs?year=" + today().getYear()).json();
     send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costKilometre", 0));
@@ -128,6 +131,30 @@ class StockTest extends RoundFixture {
         .isCloseTo(all.path("known").asDouble(), within(1e-9));
     assertThat(get(keeper, "/api/stock/costs/" + UUID.randomUUID() + "?year=2026").status())
         .isEqualTo(404);
+  }
+
+  @Test
+  void a_pause_is_no_work_unless_it_was_a_mistake() {
+    UUID round = planned();
+    confirm(round);
+    treat(round, hives.get(0), -1_500);
+    double without = hours();
+    Map<String, Object> paused = ofCrew("PAUSED", -1_400);
+    assertThat(post(round, paused, ofCrew("WENT_ON", -900)).status()).isEqualTo(200);
+    assertThat(hours()).isCloseTo(without - 500 / 3_600.0, within(1e-9));
+    post(round, undo(null, paused));
+    assertThat(hours()).isCloseTo(without, within(1e-9));
+  }
+
+  private Map<String, Object> ofCrew(String kind, int second) {
+    Map<String, Object> event = event(null, kind, second, null);
+    event.put("reason", "tea");
+    return event;
+  }
+
+  private double hours() {
+    JsonNode year = get(keeper, "/api/stock/costs?year=" + today().getYear()).json();
+    return year.path("rounds").get(0).path("hours").asDouble();
   }
 
   @Test
@@ -256,6 +283,6 @@ class StockTest extends RoundFixture {
   }
 
   private LocalDate today() {
-    return LocalDate.ofInstant(clock.instant(), ZoneId.of("Etc/GMT+2"));
+    return LocalDate.ofInstant(clock.instant(), ZoneId.of(ZONE));
   }
 }
