@@ -2248,6 +2248,7 @@ export interface components {
             filters: components["schemas"]["FilterWear"];
             packs: components["schemas"]["Pack"][];
             tools: components["schemas"]["KnownTool"][];
+            usualBowl: components["schemas"]["UsualBowl"];
         };
         Amount: {
             /** Format: double */
@@ -3212,6 +3213,7 @@ export interface components {
             /** Format: uuid */
             hiveId: string;
             latest: string[];
+            leftOpen: boolean;
             /** Format: int32 */
             loads: number;
             /** Format: int32 */
@@ -5058,6 +5060,12 @@ export interface components {
             expected?: components["schemas"]["DaySpan"];
             /** Format: int32 */
             hives: number;
+        };
+        UsualBowl: {
+            /** Format: int32 */
+            preheatSeconds: number;
+            /** Format: double */
+            setCelsius: number;
         };
         UsualWork: {
             /** Format: int32 */

@@ -105,11 +105,7 @@ export function freshTool(id: string, bowl: UsualBowl): ToolDraft {
 }
 
 /** What changes with the family: a pan is loaded cold, cools in the hive and is not preheated. */
-export function asFamily(
-  draft: ToolDraft,
-  family: Tool['family'],
-  bowl: UsualBowl,
-): ToolDraft {
+export function asFamily(draft: ToolDraft, family: Tool['family'], bowl: UsualBowl): ToolDraft {
   const pan = family === 'PAN_WAND'
   return {
     ...draft,

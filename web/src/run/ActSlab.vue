@@ -46,9 +46,8 @@ const button = computed(() => {
     case 'DISCONNECT':
       return 'Empty: disconnected'
     case 'OUT_TO_RELOAD':
-      return 'Pan out, entrance shut'
     case 'OUT_AND_SHUT':
-      return 'Pan out, entrance shut'
+      return props.hive.leftOpen ? 'Pan out' : 'Pan out, entrance shut'
     case 'START_BURN':
       return `Start burn${load}`
     case 'END_LOAD':
@@ -122,14 +121,20 @@ const hint = computed(() => {
     case 'DISCONNECT':
       return 'At its time, or when the tool shows the end: disconnect, leave the pan in, press.'
     case 'OUT_TO_RELOAD':
+      if (props.hive.leftOpen) return 'Out. Cool it as its maker allows before the next load.'
       return 'Out, entrance shut again. Cool it as its maker allows before the next load.'
     case 'OUT_AND_SHUT':
+      if (props.hive.leftOpen) return 'Out, pan on its rest. Nothing is shut in here.'
       return 'Out, entrance shut again, pan on its rest. The seal time runs from here.'
     case 'START_BURN':
+      if (props.hive.leftOpen)
+        return 'Nozzle in, acid released: press as the vapour starts. The entrance stays open.'
       return 'Hive shut, nozzle in, acid released: press as the vapour starts.'
     case 'END_LOAD':
       return 'Press when this load is gone; the next one follows.'
     case 'END_BURN':
+      if (props.hive.leftOpen)
+        return 'When the load is gone: take the nozzle out, plug the port, then press. Nothing is shut in here.'
       return 'When the load is gone: take the nozzle out, plug the port, then press. The seal time runs from here.'
     case 'TAKE_OUT':
       return 'Plug the port at once.'
@@ -141,6 +146,12 @@ const hint = computed(() => {
       return ''
   }
 })
+/** Vapour comes out of a hive that nobody shuts. */
+const front = computed(() =>
+  props.hive.leftOpen && props.hive.stage !== 'SKIPPED'
+    ? 'Entrance left open: vapour comes out of the front. Respirator on, upwind, nobody in front for ten minutes.'
+    : '',
+)
 /** What to do before the burn, until it has begun. */
 const tasks = computed(() =>
   isUntouched(props.hive) && props.sheet?.tasks ? props.sheet.tasks.split('\n') : [],
@@ -171,6 +182,7 @@ const tasks = computed(() =>
         >Stand {{ standOn }}.</template
       >
     </p>
+    <p v-if="front" class="front" role="note">{{ front }}</p>
     <ul v-if="tasks.length" class="tasks">
       <li v-for="task in tasks" :key="task">{{ task }}</li>
     </ul>
@@ -203,6 +215,13 @@ const tasks = computed(() =>
 </template>
 
 <style scoped>
+.front {
+  padding: 8px 12px;
+  margin: 8px 0;
+  font-weight: 600;
+  border-left: 6px solid var(--off-label);
+}
+
 .slab {
   --state: var(--waiting);
 

@@ -31,6 +31,7 @@ import { useAsking } from './useAsking'
 import { useRun } from './useRun'
 import { useRunKeys } from './useRunKeys'
 import { useSpokenCues } from './useSpokenCues'
+import { useStepCues } from './stepCue'
 import { useToolWatch } from './useToolWatch'
 
 /** A round being run: the hive in hand, the row, the tool, and what is out of the ordinary. */
@@ -64,6 +65,7 @@ const hive = computed(() => chosen.value ?? run.pointed.value)
 const name = (hiveId?: string) => (hiveId ? (run.sheet.value.get(hiveId)?.hiveName ?? '') : '')
 const tally = useTally(run.hives, second)
 const sound = useDueSound(tally.alarm, tally.dueIds, second)
+useStepCues(run.hives, part, sound.on, second)
 const voice = useSpokenCues(run.hives, name, second)
 const asking = useAsking(run, tally.waiting, name)
 const myTool = computed(() => run.board.value?.tools.find((each) => each.number === part.value))

@@ -6,12 +6,13 @@ import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import EndDialog from './EndDialog.vue'
 import FirstAidDialog from './FirstAidDialog.vue'
-import { AT, board, hive } from './fixtures'
+import { AT, board, BURN, hive } from './fixtures'
 import MergedNotice from './MergedNotice.vue'
 import { overlay } from './overlay'
 import PaceLine from './PaceLine.vue'
 import PartPick from './PartPick.vue'
 import ReviewLines from './ReviewLines.vue'
+import { useStepCues } from './stepCue'
 import { cueOf, useSpokenCues } from './useSpokenCues'
 
 const vuetify = createVuetify({ components })
@@ -169,6 +170,35 @@ describe('spoken cues', () => {
     const [burning] = shown(hive('2', { stage: 'BURNING', clockTo: later(30) }))
     if (!burning) throw new Error('no hive')
     expect(cueOf(burning, 'Birch', Date.parse(later(31)))).toBe('Birch: burn time is over.')
+  })
+
+  it('tell that a pan has cooled, and that the rest of a load is due', () => {
+    const ahead = BURN.slice(1)
+    const [pan, bowl] = shown(
+      hive('1', { stage: 'BURNT', clockTo: later(30), ahead }),
+      hive('2', { stage: 'BURNT', clockTo: later(30), ahead: BURN }),
+    )
+    if (!pan || !bowl) throw new Error('no hive')
+    expect(cueOf(pan, 'Alder', Date.parse(later(29)))).toBe('')
+    expect(cueOf(pan, 'Alder', Date.parse(later(30)))).toBe('Alder: cooled. Take it out.')
+    expect(cueOf(bowl, 'Birch', Date.parse(later(30)))).toBe('Birch: the rest of the load now.')
+  })
+
+  it('shake once when the clock of the own tool is out, with the voice off', async () => {
+    const vibrate = vi.fn()
+    vi.stubGlobal('navigator', { vibrate })
+    const now = ref(Date.parse(AT))
+    const hives = shown(
+      hive('1', { stage: 'BURNING', clockTo: later(30), tool: 1 }),
+      hive('2', { stage: 'BURNING', clockTo: later(40), tool: 2 }),
+    )
+    useStepCues(ref(hives), ref(1), ref(true), now)
+    for (const second of [29, 31, 32, 41, 42]) {
+      now.value = Date.parse(later(second))
+      await nextTick()
+    }
+    expect(vibrate).toHaveBeenCalledTimes(1)
+    vi.unstubAllGlobals()
   })
 
   it('are spoken once each, and only when the voice is on', async () => {

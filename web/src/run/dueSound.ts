@@ -34,6 +34,12 @@ function play(tones: readonly number[]): void {
   })
 }
 
+/** Tones and a shake, once; silent until the page was touched, which browsers ask for. */
+export function signal(tones: readonly number[], shake: readonly number[]): void {
+  play(tones)
+  if ('vibrate' in navigator) navigator.vibrate([...shake])
+}
+
 /**
  * Sounds and shakes the device while a hive is due, and harder while one is shut too long. `due`
  * names the hives that are due, so that each new one sounds at once.
@@ -54,9 +60,7 @@ export function useDueSound(alarm: Ref<Alarm>, due: Ref<string>, now: Ref<number
     last = now.value
     lastDue = due.value
     if (!on.value) return
-    play(TONES[which])
-    if ('vibrate' in navigator)
-      navigator.vibrate(which === 'due' ? [200, 100, 200] : [400, 100, 400, 100, 400])
+    signal(TONES[which], which === 'due' ? [200, 100, 200] : [400, 100, 400, 100, 400])
   })
   return { on, awake }
 }

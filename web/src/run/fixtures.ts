@@ -24,6 +24,7 @@ export function hive(
     ready: {},
     notFor: [],
     latest: [],
+    leftOpen: false,
     ...more,
   }
 }

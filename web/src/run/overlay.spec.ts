@@ -43,6 +43,21 @@ describe('presses that wait on this device', () => {
     expect(shown?.openFrom).toBe(AT)
   })
 
+  it('leave nothing shut in a hive whose entrance stays open', () => {
+    const ahead = BURN.slice(0, 2).map((next) =>
+      next.leadsTo === 'SEALED' ? { ...next, leadsTo: 'OPEN' as const } : next,
+    )
+    const [shown] = overlay(board(hive('1', { leftOpen: true, ahead })), [
+      press('1', 'BURN_STARTED'),
+    ])
+    expect(shown?.shutSince).toBeUndefined()
+    const [stopped] = overlay(board(hive('1', { leftOpen: true, stage: 'BURNING', ahead })), [
+      press('1', 'ABORTED'),
+    ])
+    expect(stopped?.stage).toBe('OPEN')
+    expect(stopped?.openFrom).toBeUndefined()
+  })
+
   it('that do not fit the way ahead change nothing but are counted', () => {
     const [shown] = overlay(board(hive('1')), [press('1', 'UNDONE')])
     expect(shown?.stage).toBe('WAITING')

@@ -50,7 +50,9 @@ function pressed(hive: ShownHive, parcel: Parcel, sealSeconds: number): ShownHiv
   if (first.kind === 'SKIPPED')
     return { ...hive, waiting, stage: 'SKIPPED', ahead: [], since: first.at }
   if (first.kind === 'ABORTED') {
-    return { ...hive, waiting, stage: 'STOPPED', ahead: hive.ahead.slice(-1), openFrom: first.at }
+    return hive.leftOpen
+      ? { ...hive, waiting, stage: 'OPEN', ahead: [] }
+      : { ...hive, waiting, stage: 'STOPPED', ahead: hive.ahead.slice(-1), openFrom: first.at }
   }
   if (first.kind === 'CHECKED') {
     const point = first.reason as ReadyPoint
@@ -72,7 +74,7 @@ function pressed(hive: ShownHive, parcel: Parcel, sealSeconds: number): ShownHiv
     since: first.at,
     clockTo: next.clockSeconds ? later(first.at, next.clockSeconds) : undefined,
     openFrom,
-    shutSince: next.leadsTo === 'OPEN' ? undefined : (hive.shutSince ?? first.at),
+    shutSince: hive.leftOpen || next.leadsTo === 'OPEN' ? undefined : (hive.shutSince ?? first.at),
     alarmAt: next.leadsTo === 'OPEN' ? undefined : hive.alarmAt,
     ahead: hive.ahead.slice(taken + 1),
     tool: first.tool ?? hive.tool,

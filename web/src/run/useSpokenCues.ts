@@ -2,6 +2,7 @@ import { useStorage } from '@vueuse/core'
 import { watch, type Ref } from 'vue'
 import { shownState } from '../parts/stage'
 import type { ShownHive } from './overlay'
+import { stepCueOf } from './stepCue'
 
 /** Says it aloud, if the device can speak; what was being said is let go. */
 function speak(words: string): void {
@@ -17,7 +18,10 @@ export function cueOf(hive: ShownHive, name: string, now: number): string {
   if (state === 'DUE') return `Open ${name}.`
   if (state === 'STOPPED') return `${name} is stopped and shut. Open it.`
   const over = hive.clockTo !== undefined && now >= Date.parse(hive.clockTo)
-  if (state === 'BURNING' && over) return `${name}: burn time is over.`
+  const cue = stepCueOf(hive, now)
+  if (cue === 'BURN_OVER') return `${name}: burn time is over.`
+  if (cue === 'COOLED') return `${name}: cooled. Take it out.`
+  if (cue === 'REST_NOW') return `${name}: the rest of the load now.`
   if (state === 'RELOADING' && over) return `${name}: the pan may be cold. Load it again.`
   return ''
 }

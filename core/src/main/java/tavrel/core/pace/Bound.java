@@ -29,7 +29,7 @@ final class Bound {
       }
       burners += hands;
       tools += burning;
-      others += times.opening() + hive.prepSeconds();
+      others += (hive.cloth() ? times.opening() : 0) + hive.prepSeconds();
       shut += hive.cloth() ? burning + times.seal() + times.opening() : 0;
     }
     long work =

@@ -10,7 +10,8 @@ import tavrel.core.InvalidValue;
  * @param name what is painted on it
  * @param grams of product to burn in it, g
  * @param prepSeconds making it ready before its burn, s; 0 where nothing is to be done
- * @param cloth whether a cloth shuts it, from its burn until it is opened
+ * @param cloth whether a cloth shuts it, from its burn until it is opened; without one its entrance
+ *     is left open, and it is done when the tool is out
  */
 public record HiveWork(UUID hiveId, String name, double grams, int prepSeconds, boolean cloth) {
 

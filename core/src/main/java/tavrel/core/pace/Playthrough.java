@@ -189,6 +189,13 @@ final class Playthrough {
 
   private void seal(Iron iron) {
     out[iron.hive] = now;
+    if (!setUp.hives().get(iron.hive).cloth()) {
+      opened[iron.hive] = now;
+      lastOpened = now;
+      openedCount++;
+      iron.hive = -1;
+      return;
+    }
     sealed.add(new Sealed(now + times.seal(), iron.hive));
     at(now + times.seal(), () -> {});
     iron.hive = -1;
@@ -357,14 +364,14 @@ final class Playthrough {
     int longest = 0;
     for (int hive = 0; hive < nextToBurn; hive++) {
       HiveWork work = setUp.hives().get(hive);
-      longest = Math.max(longest, opened[hive] - shut[hive]);
+      longest = Math.max(longest, work.cloth() ? opened[hive] - shut[hive] : 0);
       lines.add(
           new HiveLine(
               work.hiveId(),
               work.name(),
               shut[hive],
               out[hive],
-              out[hive] + times.seal(),
+              work.cloth() ? out[hive] + times.seal() : out[hive],
               opened[hive],
               tool[hive]));
     }

@@ -48,6 +48,7 @@ public final class Guard {
   public static Optional<String> putOff(RunPlan plan, Map<UUID, HiveState> states) {
     long shut =
         plan.hives().stream()
+            .filter(hive -> !hive.leftOpen())
             .map(hive -> states.getOrDefault(hive.hiveId(), HiveState.UNTOUCHED))
             .filter(state -> state.shutSince() != null)
             .count();
@@ -78,7 +79,10 @@ public final class Guard {
       return Optional.of("The people check is still open: no burn before it.");
     }
     boolean beyondPlan = event.load() != null && event.load() > hive.loads();
-    boolean again = state.stage().isDone() || state.stage() == Stage.STOPPED;
+    boolean again =
+        state.stage().isDone()
+            || state.stage() == Stage.STOPPED
+            || (hive.leftOpen() && state.stage() == Stage.SEALED && !more(state, hive));
     if ((beyondPlan || again) && event.reason() == null) {
       return Optional.of(
           again
@@ -90,9 +94,16 @@ public final class Guard {
     return Optional.empty();
   }
 
+  private static boolean more(HiveState state, PlannedHive hive) {
+    return state.loadsEnded().size() < hive.loads();
+  }
+
   private static Optional<String> open(
       RunEvent event, HiveState state, PlannedHive hive, RunPlan plan) {
-    if (event.reason() != null || state.stage() == Stage.OPEN || state.stage() == Stage.STOPPED) {
+    if (event.reason() != null
+        || hive.leftOpen()
+        || state.stage() == Stage.OPEN
+        || state.stage() == Stage.STOPPED) {
       return Optional.empty();
     }
     if (state.stageIn(hive, plan) == Stage.RELOADING) {

@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param ready points of making ready that are done, each with the events that say so
  * @param notFor numbers of tools that must not touch it
  * @param latest events of its latest step: what takes that back undoes them all
+ * @param leftOpen whether its entrance stays open: vapour comes out of the front
  */
 public record HiveOnBoard(
     UUID hiveId,
@@ -43,13 +44,15 @@ public record HiveOnBoard(
     @Nullable Integer tool,
     Map<ReadyPoint, List<UUID>> ready,
     List<Integer> notFor,
-    List<UUID> latest) {
+    List<UUID> latest,
+    boolean leftOpen) {
 
   static HiveOnBoard of(PlannedHive hive, HiveState state, RunPlan plan, Part part) {
     List<RunEvent> steps = state.steps();
     Instant since = steps.isEmpty() ? null : steps.get(steps.size() - 1).at();
     Stage stage = state.stageIn(hive, plan);
     int ended = state.loadsEnded().isEmpty() ? 0 : state.loadsEnded().last();
+    Instant shut = hive.leftOpen() ? null : state.shutSince();
     Integer clock = NextAct.clockIn(stage, hive, plan.tool(state.tool()), ended);
     return new HiveOnBoard(
         hive.hiveId(),
@@ -58,16 +61,17 @@ public record HiveOnBoard(
         state.loadsEnded().size(),
         hive.loads(),
         since == null || clock == null ? null : since.plusSeconds(clock),
-        stage == Stage.RELOADING ? null : state.openFrom(plan.seal()),
-        state.shutSince(),
-        state.shutSince() == null ? null : state.shutSince().plus(plan.longestShut()),
+        stage == Stage.RELOADING || hive.leftOpen() ? null : state.openFrom(plan.seal()),
+        shut,
+        shut == null ? null : shut.plus(plan.longestShut()),
         NextAct.ahead(state, hive, plan, part),
         state.reason(),
         state.marks(),
         state.tool(),
         state.ready(),
         plan.notFor(hive.hiveId()),
-        latest(steps));
+        latest(steps),
+        hive.leftOpen());
   }
 
   private static List<UUID> latest(List<RunEvent> steps) {

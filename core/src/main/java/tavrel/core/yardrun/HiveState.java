@@ -7,6 +7,7 @@ import java.util.BitSet;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -68,13 +69,16 @@ public record HiveState(
   }
 
   /**
-   * The stage with the plan in view: a pan that is out with loads still to come is being reloaded.
+   * The stage with the plan in view: a pan that is out with loads still to come is being reloaded; a
+   * hive whose entrance is left open is done when the tool is out.
    */
   Stage stageIn(PlannedHive hive, RunPlan plan) {
     boolean more = loadsEnded.size() < hive.loads();
-    return stage == Stage.SEALED && more && plan.tool(tool).family() == ToolFamily.PAN_WAND
-        ? Stage.RELOADING
-        : stage;
+    if (stage == Stage.SEALED && more && plan.tool(tool).family() == ToolFamily.PAN_WAND) {
+      return Stage.RELOADING;
+    }
+    boolean out = stage == Stage.SEALED || stage == Stage.STOPPED;
+    return out && hive.leftOpen() ? Stage.OPEN : stage;
   }
 
   /**
@@ -129,16 +133,40 @@ public record HiveState(
     return true;
   }
 
-  /** Ids of the events that were mistakes. */
+  /**
+   * Ids of the events that were mistakes. An undo that was itself taken back takes nothing back, to
+   * any depth; two undos of one event are one.
+   */
   static Set<UUID> undone(Collection<RunEvent> events) {
-    Set<UUID> undone = Set.of();
+    Map<UUID, Set<UUID>> undoers = Map.of();
     for (RunEvent event : events) {
-      if (event.undoes() != null) {
-        undone = undone.isEmpty() ? new HashSet<>() : undone;
-        undone.add(event.undoes());
+      UUID mistake = event.undoes();
+      if (mistake != null) {
+        undoers = undoers.isEmpty() ? new HashMap<>() : undoers;
+        undoers.computeIfAbsent(mistake, id -> new HashSet<>()).add(event.id());
+      }
+    }
+    if (undoers.isEmpty()) {
+      return Set.of();
+    }
+    Set<UUID> undone = new HashSet<>();
+    for (UUID mistake : undoers.keySet()) {
+      if (isUndone(mistake, undoers, Set.of())) {
+        undone.add(mistake);
       }
     }
     return undone;
+  }
+
+  /**
+   * @param above what is being asked about already: events that undo each other in a ring, which no
+   *     press makes, undo nothing
+   */
+  private static boolean isUndone(UUID id, Map<UUID, Set<UUID>> undoers, Set<UUID> above) {
+    Set<UUID> asked = new HashSet<>(above);
+    asked.add(id);
+    return undoers.getOrDefault(id, Set.of()).stream()
+        .anyMatch(undo -> !asked.contains(undo) && !isUndone(undo, undoers, asked));
   }
 
   /** Gathers facts first and names the stage last, so that two phones' clocks cannot confuse it. */
@@ -222,7 +250,7 @@ public record HiveState(
         case SEALED -> removed = removed == null ? event.at() : removed;
         case OPENED -> open(event);
         case SKIPPED -> skipped = true;
-        case ABORTED -> aborted = event;
+        case ABORTED -> abort(event);
         case LEAK_SEEN, RESIDUE, NOTE -> mark(event, event.reason());
         case RELEASED, PACK_SWAPPED, PAUSED, WENT_ON, PUT_OFF, EXPOSURE, ACCIDENT, UNDONE -> {}
       }
@@ -286,6 +314,14 @@ public record HiveState(
         firstBurn = firstBurn == null ? event.at() : firstBurn;
       } else {
         mark(event, "load " + event.load() + " was also started by " + event.by());
+      }
+    }
+
+    /** The load that was stopped may be burned again: that is a new burn, with a seal of its own. */
+    private void abort(RunEvent event) {
+      aborted = event;
+      if (lastStart != null && !ended.contains(lastStart.load())) {
+        started.clear(lastStart.load());
       }
     }
 

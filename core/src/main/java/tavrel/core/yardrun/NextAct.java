@@ -36,7 +36,7 @@ public record NextAct(
       }
       case SEALED, STOPPED -> {}
       case WAITING -> {
-        if (part.tool() == null) {
+        if (part.tool() == null && !hive.leftOpen()) {
           way.add(Act.SHUT, null);
         }
         way.burnFrom(1);
@@ -47,7 +47,9 @@ public record NextAct(
       case BURNT -> way.burnt(ended == 0 ? hive.loads() : ended);
       case RELOADING -> way.burnFrom(ended + 1);
     }
-    way.add(Act.OPEN, null);
+    if (!hive.leftOpen()) {
+      way.add(Act.OPEN, null);
+    }
     return List.copyOf(way.ahead);
   }
 
@@ -101,9 +103,10 @@ public record NextAct(
 
     void add(Act act, @Nullable Integer load) {
       int ended = act.leadsTo() == Stage.BURNT && load != null ? load : 0;
+      boolean done = hive.leftOpen() && act.leadsTo() == Stage.SEALED;
+      Stage leadsTo = done ? Stage.OPEN : act.leadsTo();
       ahead.add(
-          new NextAct(
-              act, load, act.events(), act.leadsTo(), clockIn(act.leadsTo(), hive, tool, ended)));
+          new NextAct(act, load, act.events(), leadsTo, clockIn(leadsTo, hive, tool, ended)));
     }
   }
 

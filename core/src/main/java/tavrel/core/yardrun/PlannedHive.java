@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param firstAcid grams of acid dihydrate in a first load that differs, or null
  * @param firstProduct grams of product in it, or null
  * @param burnSeconds how long to plan for a load, seconds, or null where nobody knows
+ * @param leftOpen whether its entrance stays open: then nothing is shut in and nothing is opened
  */
 public record PlannedHive(
     UUID hiveId,
@@ -24,12 +25,13 @@ public record PlannedHive(
     double productPerLoad,
     @Nullable Double firstAcid,
     @Nullable Double firstProduct,
-    @Nullable Integer burnSeconds) {
+    @Nullable Integer burnSeconds,
+    boolean leftOpen) {
 
   /** Equal loads in a tool of which no burn time is known. */
   public static PlannedHive plain(
       UUID hiveId, int place, int loads, double acidPerLoad, double productPerLoad) {
-    return new PlannedHive(hiveId, place, loads, acidPerLoad, productPerLoad, null, null, null);
+    return new PlannedHive(hiveId, place, loads, acidPerLoad, productPerLoad, null, null, null, false);
   }
 
   /** Grams of acid dihydrate in the loads with these numbers. */

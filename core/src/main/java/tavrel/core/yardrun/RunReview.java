@@ -177,7 +177,7 @@ public record RunReview(
         hive.hiveId(),
         state.stageIn(hive, plan),
         planned(hive.hiveId(), plan),
-        state.firstShut(),
+        hive.leftOpen() ? null : state.firstShut(),
         state.burnedFrom(),
         out,
         opened,
@@ -296,7 +296,7 @@ public record RunReview(
     Instant opened = state.opened();
     Instant out = state.removed();
     Instant shut = state.firstShut();
-    if (opened == null || out == null || shut == null) {
+    if (hive.leftOpen() || opened == null || out == null || shut == null) {
       return;
     }
     long over = Duration.between(out.plus(plan.seal()), opened).toSeconds();

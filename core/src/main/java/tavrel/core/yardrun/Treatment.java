@@ -52,6 +52,9 @@ public record Treatment(
       remarks.add(
           loads + " of " + hive.loads() + (hive.loads() == 1 ? " planned load" : " planned loads"));
     }
+    if (hive.leftOpen()) {
+      remarks.add("entrance left open");
+    }
     for (RunEvent step : state.steps()) {
       if (step.reason() != null) {
         remarks.add(told(step) + ": " + step.reason());

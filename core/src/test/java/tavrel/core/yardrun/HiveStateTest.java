@@ -51,6 +51,32 @@ class HiveStateTest {
   }
 
   @Test
+  void a_load_that_was_stopped_and_burned_again_is_sealed_and_timed() {
+    Log log = new Log().start("1", 1).at(15).just("1", EventKind.ABORTED, "wind turned");
+    log.at(100).startAgain("1", 1, "wind is gone");
+    assertThat(log.state("1").stage()).isEqualTo(Stage.BURNING);
+    assertThat(log.state("1").burning()).isEqualTo(1);
+    log.at(140).end("1", 1).at(145).out("1");
+    assertThat(log.state("1").stage()).isEqualTo(Stage.SEALED);
+    assertThat(log.state("1").openFrom(Duration.ofMinutes(10))).isEqualTo(DAWN.plusSeconds(745));
+    assertThat(log.state("1").loadsEnded()).containsExactly(1);
+  }
+
+  @Test
+  void an_undo_that_was_a_mistake_itself_takes_nothing_back() {
+    Log log = new Log().start("1", 1).at(40).end("1", 1);
+    log.at(41).undo(log.last());
+    assertThat(log.state("1").stage()).isEqualTo(Stage.BURNING);
+    log.at(42).undo(log.last());
+    assertThat(log.state("1").stage()).isEqualTo(Stage.BURNT);
+    log.at(43).undo(log.last());
+    assertThat(log.state("1").stage()).as("to any depth").isEqualTo(Stage.BURNING);
+    List<RunEvent> shuffled = new ArrayList<>(log.events());
+    Collections.reverse(shuffled);
+    assertThat(HiveState.of(shuffled).stage()).isEqualTo(Stage.BURNING);
+  }
+
+  @Test
   void undo_takes_a_step_back_wherever_it_stands() {
     Log log = new Log().start("1", 1);
     RunEvent start = log.last();

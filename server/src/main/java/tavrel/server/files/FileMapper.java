@@ -54,7 +54,7 @@ interface FileMapper {
       """
       select e.id, e.at, a.zone, a.name as apiary, h.hive_name as hive, e.kind, e.load, coalesce(t.name, r.tool) as tool,
              e.done_by as person, e.reason,
-             e.id in (select u.undoes from run_event u where u.round_id = #{roundId} and u.undoes is not null) as undone
+             e.id in (select u.id from undone_event u where u.round_id = #{roundId}) as undone
       from run_event e
       join round r on r.id = e.round_id
       join apiary a on a.id = r.apiary_id

@@ -120,7 +120,8 @@ interface RoundMapper {
 
   @Select(
       """
-      select hive_id, place, loads, acid_per_load, product_per_load, first_acid, first_product, burn_seconds
+      select hive_id, place, loads, acid_per_load, product_per_load, first_acid, first_product, burn_seconds,
+             not cloth as left_open
       from round_hive
       where round_id = #{roundId}
       """)
