@@ -2662,12 +2662,14 @@ export interface components {
         };
         CountBoard: {
             apiary: components["schemas"]["Apiary"];
+            /** Format: int32 */
+            counted: number;
             limit: components["schemas"]["SeasonLimit"];
             lines: components["schemas"]["CountLine"][];
             recent: components["schemas"]["KeptCount"][];
             /** Format: date */
             today: string;
-            whole?: components["schemas"]["SampleReading"];
+            whole?: components["schemas"]["YardReading"];
         };
         CountLine: {
             /** Format: date-time */
@@ -3065,7 +3067,7 @@ export interface components {
             /** Format: int32 */
             hives: number;
             name: string;
-            whole: components["schemas"]["Efficacy"];
+            whole?: components["schemas"]["Efficacy"];
         };
         Halt: {
             /** Format: date-time */
@@ -3272,6 +3274,12 @@ export interface components {
             estimate: components["schemas"]["SealEstimate"];
             panTasks: components["schemas"]["Task"][];
             seal: components["schemas"]["SealReading"];
+        };
+        HiveSpread: {
+            /** Format: int32 */
+            hives: number;
+            /** Format: double */
+            k: number;
         };
         HiveStanding: {
             hive: string;
@@ -4320,6 +4328,8 @@ export interface components {
             day: string;
             /** Format: double */
             hours: number;
+            /** Format: date */
+            laidOn: string;
             /** Format: double */
             lastHours: number;
             /** Format: int32 */
@@ -5117,6 +5127,22 @@ export interface components {
             way: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
             words: string;
         };
+        WaysCompared: {
+            byYards: boolean;
+            /** Format: double */
+            chance?: number;
+            /** Format: double */
+            high?: number;
+            /** Format: double */
+            low?: number;
+            one: string;
+            other: string;
+            says: string;
+            /** Format: double */
+            times?: number;
+            /** @enum {string} */
+            verdict: "DIFFERENT" | "NO_DIFFERENCE_SHOWN" | "TOO_FEW";
+        };
         WeatherPreview: {
             asks?: string;
             /** Format: double */
@@ -5244,7 +5270,7 @@ export interface components {
             now: number;
         };
         WorkedHere: {
-            differ: boolean;
+            compared: components["schemas"]["WaysCompared"][];
             groups: components["schemas"]["Group"][];
             /** @enum {string} */
             what: "TOOL" | "DOSE" | "SEAL" | "WARMTH" | "ROUNDS" | "APIARY" | "LINE";
@@ -5281,6 +5307,19 @@ export interface components {
             hives: number;
             inSeries: boolean;
             presets: components["schemas"]["CoursePreset"][];
+        };
+        YardReading: {
+            /** Format: int32 */
+            bees: number;
+            /** Format: int32 */
+            hives: number;
+            interval: components["schemas"]["Interval"];
+            says: string;
+            /** Format: double */
+            share: number;
+            spread: components["schemas"]["HiveSpread"];
+            /** @enum {string} */
+            standing: "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
         YardRow: {
             days: components["schemas"]["YardCell"][];

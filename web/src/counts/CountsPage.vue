@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
 import ApiaryPick from '../parts/ApiaryPick.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
+import { counted } from '../parts/format'
 import { newId } from '../parts/ids'
 import { useSession } from '../parts/session'
 import CountFile from './CountFile.vue'
@@ -125,7 +126,11 @@ function strike(id: string): Promise<void> {
     <section class="rows" aria-label="Hives in walking order">
       <p class="whole" role="status">
         <template v-if="board.whole">
-          This week's samples as one: <strong>{{ board.whole.says }}</strong>
+          This week's samples: <strong>{{ board.whole.says }}</strong>
+        </template>
+        <template v-else-if="board.counted">
+          {{ counted(board.counted, 'hive') }} sampled this week. From three on, they tell of the
+          yard; until then each of itself.
         </template>
         <template v-else>Nothing washed this week.</template>
       </p>

@@ -138,6 +138,10 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
           {{ counted(results.pooled.counted, 'hive') }} counted before and after
           <span class="soft">({{ interval(results.pooled.whole) }})</span>
         </template>
+        <template v-else-if="results.pooled.counted">
+          {{ counted(results.pooled.counted, 'hive') }} counted before and after: too few to tell of
+          the yard. Each hive's own result stands below; from four on they are taken together.
+        </template>
         <template v-else>
           No hive was counted both before and after: without that nobody knows whether it worked.
         </template>
@@ -148,6 +152,10 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
             {{ ' ' }}<span class="soft">({{ interval(results.pooled.againstControls) }})</span>
           </template>
           <template v-else>too few mites counted to tell.</template>
+        </span>
+        <span v-else-if="results.pooled.controls" class="controls">
+          {{ counted(results.pooled.controls, 'hive') }} left untreated and counted: to hold the
+          others against them takes four on either side.
         </span>
       </p>
       <LineTable label="Results by hive">

@@ -62,11 +62,15 @@ function print(): void {
       </section>
       <section class="sheet part">
         <h2>What the rounds took away</h2>
-        <p v-if="!review.whole">
+        <p v-if="!review.whole && review.cases">
+          {{ counted(review.cases, 'hive') }} counted before and after: too few to tell of the
+          outfit; from four on they are taken together.
+        </p>
+        <p v-else-if="!review.whole">
           No hive was counted both before and after its rounds. A wash in the month before, and one
           two to six weeks after the last round, tell.
         </p>
-        <template v-else>
+        <template v-if="review.whole">
           <p class="big">
             <strong class="figure">{{ roughly(review.whole.share) }}</strong> of the mites, 95 %:
             {{ between(review.whole) }}
@@ -91,17 +95,23 @@ function print(): void {
               <tr v-for="group in way.groups" :key="group.name">
                 <th scope="row">{{ group.name }}</th>
                 <td class="figure">{{ group.hives }}</td>
-                <td class="figure">{{ roughly(group.whole.share) }}</td>
-                <td class="figure">{{ between(group.whole) }}</td>
+                <template v-if="group.whole">
+                  <td class="figure">{{ roughly(group.whole.share) }}</td>
+                  <td class="figure">{{ between(group.whole) }}</td>
+                </template>
+                <td v-else colspan="2" class="soft">too few hives to tell</td>
               </tr>
             </tbody>
           </LineTable>
-          <p class="soft">
-            {{
-              way.differ
-                ? 'The intervals lie apart. The hives were not drawn by lot: yard, brood or weather may have done it.'
-                : 'The intervals overlap: these counts do not tell the ways apart.'
-            }}
+          <p v-if="way.compared.length === 0" class="soft">
+            Yards differ by more than what was done in them: they are not held against each other.
+          </p>
+          <p
+            v-for="pair in way.compared"
+            :key="pair.one + pair.other"
+            :class="pair.verdict === 'DIFFERENT' ? 'differs' : 'soft'"
+          >
+            {{ pair.says }}
           </p>
         </div>
       </section>

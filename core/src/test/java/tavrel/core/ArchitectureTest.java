@@ -36,6 +36,7 @@ class ArchitectureTest {
               "org.jspecify..",
               "org.shredzone..",
               "org.apache.commons.rng..",
+              "org.apache.commons.statistics..",
               "ai.timefold..");
 
   @ArchTest

@@ -20,6 +20,9 @@ public record BoardReading(LocalDate day, int mites, double hours, boolean natur
   /** See {@link #SHORT}, hours. */
   public static final double LONG = 72;
 
+  /** Read within so many hours of a round's own day, a board can only be of that round. */
+  private static final double SAME_DAY = 12;
+
   /** After a treatment more than the natural drop falls for so long, days. */
   private static final int STILL_FALLING = 3;
 
@@ -41,9 +44,18 @@ public record BoardReading(LocalDate day, int mites, double hours, boolean natur
     return hours >= SHORT && hours <= LONG;
   }
 
-  /** Whether it was read after a treatment; one on the day of the reading comes after it. */
-  boolean readAfter(LocalDate treated) {
-    return treated.isBefore(day);
+  /**
+   * Whether it was read after a treatment, by the one rule of what a count belongs to: without
+   * times whatever is counted on a treatment's day comes before it; only a board that lay for less
+   * than half a day on that day can have been laid after it.
+   */
+  public boolean readAfter(LocalDate treated) {
+    return treated.isBefore(day) || (treated.equals(day) && hours < SAME_DAY);
+  }
+
+  /** The day on which it was laid. */
+  public LocalDate laidOn() {
+    return day.minusDays((long) Math.floor(hours / 24 + 0.5));
   }
 
   /**

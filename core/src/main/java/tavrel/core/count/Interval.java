@@ -27,6 +27,26 @@ public record Interval(double low, double high) {
   }
 
   /**
+   * 95 % interval of the mean share of several hives that differ among themselves: the two roots μ
+   * of (x̄ − μ)² = 1.96² · (μ² ÷ (k·m) + μ ÷ n), with n bees in all. The upper end is 1 where so
+   * few hives leave it open.
+   *
+   * @param share mean of the hives' shares, x̄
+   * @param hives how many, m
+   * @param bees seen in all, n, above 0
+   * @param k how little the hives differ, see {@link HiveSpread}
+   */
+  public static Interval ofHives(double share, int hives, double bees, double k) {
+    double z2 = Z * Z;
+    double a = 1 - z2 / (k * hives);
+    double half = share + z2 / (2 * bees);
+    double root = Math.sqrt(Math.max(0, half * half - a * share * share));
+    double low = share * share / (half + root);
+    double high = a <= 0 ? 1 : (half + root) / a;
+    return new Interval(Math.max(0, low), Math.min(1, high));
+  }
+
+  /**
    * The smallest sample whose interval leaves a threshold out, if its share stayed the same.
    *
    * @param share the sample's share

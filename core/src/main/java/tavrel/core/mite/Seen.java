@@ -9,7 +9,7 @@ public sealed interface Seen {
    * Mites that rounds brought down onto a board, what falls by itself taken off.
    *
    * @param from first round's day that it can hold
-   * @param to day on which it was read
+   * @param to last round's day that it can hold: the day before it was read
    * @param mites 0 or more
    */
   record Drop(int from, int to, double mites) implements Seen {

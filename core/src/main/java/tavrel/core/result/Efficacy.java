@@ -23,33 +23,54 @@ public record Efficacy(
   /**
    * Mites in samples of bees, taken together.
    *
-   * @param mites found
+   * @param mites found, as counted
    * @param bees looked at, above 0
+   * @param recovery share of the mites on them that the method finds, above 0 to 1
    */
-  public record Found(double mites, double bees) {
+  public record Found(int mites, int bees, double recovery) {
 
     /**
      * @throws InvalidValue if there are no bees, or fewer than no mites
      */
     public Found {
-      if (!(bees > 0)) {
+      if (bees <= 0) {
         throw new InvalidValue("bees", "are " + bees + "; a sample has at least one");
       }
-      InvalidValue.inRange("mites", mites, 0, 1e9, "mites");
+      InvalidValue.inRange("mites", mites, 0, 1_000_000_000, "mites");
+      InvalidValue.inRange("recovery", recovery, 0.2, 1, "of the mites");
     }
 
-    /** A sample; what its method misses is added. */
+    /** Found by a method that misses none. */
+    public static Found of(int mites, int bees) {
+      return new Found(mites, bees, 1);
+    }
+
+    /** A sample. */
     public static Found of(Infestation sample) {
-      return new Found(sample.mites() / sample.recovery(), sample.bees());
+      return new Found(sample.mites(), sample.bees(), sample.recovery());
     }
 
-    /** This and another as one. */
+    /** This and another of the same hive as one. */
     public Found and(Found other) {
-      return new Found(mites + other.mites, bees + other.bees);
+      return new Found(
+          mites + other.mites, bees + other.bees, (seen() + other.seen()) / (bees + other.bees));
     }
 
+    /** Bees that a method which misses none would have needed to see as much. */
+    double seen() {
+      return bees * recovery;
+    }
+
+    /** Mites a bee, what the method misses added; none are none. */
+    double share() {
+      return mites / seen();
+    }
+
+    /**
+     * What the method misses scales the rate; how sure it is goes by the mites that were counted.
+     */
     double rate() {
-      return (mites == 0 ? NONE : mites) / bees;
+      return (mites == 0 ? NONE : mites) / seen();
     }
 
     double variance() {
@@ -91,7 +112,20 @@ public record Efficacy(
   }
 
   private static Efficacy of(double ratio, double variance, boolean againstControls) {
-    double factor = Math.exp(Interval.Z * Math.sqrt(variance));
+    return within(ratio, Interval.Z * Math.sqrt(variance), againstControls);
+  }
+
+  /**
+   * From a ratio of rates, after to before, and how far its logarithm may be off.
+   *
+   * @param half half the width of the 95 % interval of its logarithm
+   */
+  static Efficacy ofLog(double logRatio, double half, boolean againstControls) {
+    return within(Math.exp(logRatio), half, againstControls);
+  }
+
+  private static Efficacy within(double ratio, double half, boolean againstControls) {
+    double factor = Math.exp(half);
     double low = 1 - ratio * factor;
     double high = 1 - ratio / factor;
     return new Efficacy(1 - ratio, low, high, againstControls, low > 0 || high < 0);

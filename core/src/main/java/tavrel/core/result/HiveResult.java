@@ -171,7 +171,7 @@ public record HiveResult(
       if (onTheEve || since) {
         seen.add(
             new Seen.Sample(
-                onTheEve ? -1 : index(first, wash.day()),
+                onTheEve ? -1 : index(first, wash.day()) - 1,
                 wash.mites(),
                 wash.bees(),
                 wash.kind() == WashKind.SUGAR_ROLL ? known.samples().rollRecovery() : 1));
@@ -179,7 +179,8 @@ public record HiveResult(
     }
     for (RoundDrop drop : drops) {
       seen.add(
-          new Seen.Drop(index(first, drop.day()), index(first, drop.readOn()), drop.byTreatment()));
+          new Seen.Drop(
+              index(first, drop.firstKill()), index(first, drop.lastKill()), drop.byTreatment()));
     }
     return seen;
   }

@@ -21,6 +21,7 @@ import tavrel.core.count.BoardReading;
  * @param lastHours hours that the last of them lay
  * @param settled whether the last was laid a day or more after the round, when most has fallen
  * @param readings how many were read
+ * @param laidOn when the first was laid
  * @param readOn when the last was read
  */
 public record RoundDrop(
@@ -32,13 +33,21 @@ public record RoundDrop(
     double lastHours,
     boolean settled,
     int readings,
+    LocalDate laidOn,
     LocalDate readOn) {
+
+  /** First day whose kill lies on the boards. */
+  public LocalDate firstKill() {
+    return laidOn.isBefore(day) ? laidOn : day;
+  }
+
+  /** Last day whose kill lies on the boards: what is done on the day of the reading comes after. */
+  public LocalDate lastKill() {
+    return readOn.equals(day) ? day : readOn.minusDays(1);
+  }
 
   /** A board tells of a round only so long after it, days: what falls later falls by itself. */
   public static final int TELLS = 4;
-
-  /** Read within so many hours of a round's own day, a board can only be of that round. */
-  private static final double SAME_DAY = 12;
 
   private static final double A_DAY = 24;
 
@@ -66,10 +75,7 @@ public record RoundDrop(
 
   private static @Nullable LocalDate roundOf(BoardReading board, List<LocalDate> rounds) {
     return rounds.stream()
-        .filter(
-            round ->
-                round.isBefore(board.day())
-                    || (round.equals(board.day()) && board.hours() < SAME_DAY))
+        .filter(board::readAfter)
         .max(Comparator.naturalOrder())
         .filter(round -> ChronoUnit.DAYS.between(round, board.day()) <= TELLS)
         .orElse(null);
@@ -87,6 +93,7 @@ public record RoundDrop(
         last.hours(),
         24 * ChronoUnit.DAYS.between(round, last.day()) - last.hours() >= A_DAY,
         own.size(),
+        own.get(0).laidOn(),
         last.day());
   }
 }

@@ -17,12 +17,18 @@ import org.jspecify.annotations.Nullable;
  *
  * @param what by what they were put together
  * @param groups the way with the most hives first
- * @param differ whether two of them have intervals that do not touch
+ * @param compared the largest ways against each other, pair by pair; apiaries are places and are
+ *     not compared
  */
-public record WorkedHere(What what, List<Group> groups, boolean differ) {
+public record WorkedHere(What what, List<Group> groups, List<WaysCompared> compared) {
 
+  /** So many ways are compared pair by pair; with more, chance would drown the rest. */
+  private static final int COMPARED = 5;
+
+  /** Copies. */
   public WorkedHere {
     groups = List.copyOf(groups);
+    compared = List.copyOf(compared);
   }
 
   /** By what hives are put together. */
@@ -97,43 +103,60 @@ public record WorkedHere(What what, List<Group> groups, boolean differ) {
    *
    * @param name in words
    * @param hives how many
-   * @param whole what was taken away from all of them together
+   * @param whole what was taken away from all of them together, or null where fewer than {@link
+   *     OverHives#LEAST_HIVES} were counted
    */
-  public record Group(String name, int hives, Efficacy whole) {}
+  public record Group(String name, int hives, @Nullable Efficacy whole) {}
+
+  /** Hives put together by one thing, before they are compared. */
+  private record Sorted(What what, List<Group> groups, List<WaysCompared.Pair> pairs) {}
 
   /** Puts the cases together in every way in which they differ. */
   public static List<WorkedHere> of(List<Case> cases) {
-    List<WorkedHere> all = new ArrayList<>();
+    List<Sorted> sorted = new ArrayList<>();
     for (What what : What.values()) {
       Map<String, List<Case>> alike =
           cases.stream()
               .collect(Collectors.groupingBy(name(what), TreeMap::new, Collectors.toList()));
       if (alike.size() > 1) {
-        all.add(of(what, alike));
+        sorted.add(sorted(what, alike));
       }
+    }
+    List<WaysCompared> compared =
+        WaysCompared.of(sorted.stream().flatMap(each -> each.pairs().stream()).toList());
+    List<WorkedHere> all = new ArrayList<>();
+    int at = 0;
+    for (Sorted each : sorted) {
+      int end = at + each.pairs().size();
+      all.add(new WorkedHere(each.what(), each.groups(), compared.subList(at, end)));
+      at = end;
     }
     return all;
   }
 
-  private static WorkedHere of(What what, Map<String, List<Case>> alike) {
+  private static Sorted sorted(What what, Map<String, List<Case>> alike) {
     List<Group> groups =
         alike.entrySet().stream()
             .map(
                 each -> new Group(each.getKey(), each.getValue().size(), together(each.getValue())))
             .sorted(Comparator.comparingInt(Group::hives).reversed().thenComparing(Group::name))
             .toList();
-    boolean differ =
-        groups.stream()
-            .anyMatch(
-                one -> groups.stream().anyMatch(other -> one.whole().low() > other.whole().high()));
-    return new WorkedHere(what, groups, differ);
+    List<WaysCompared.Pair> pairs = new ArrayList<>();
+    int most = what == What.APIARY ? 0 : Math.min(COMPARED, groups.size());
+    for (int one = 0; one < most; one++) {
+      for (int other = one + 1; other < most; other++) {
+        String first = groups.get(one).name();
+        String second = groups.get(other).name();
+        pairs.add(new WaysCompared.Pair(first, alike.get(first), second, alike.get(second)));
+      }
+    }
+    return new Sorted(what, groups, pairs);
   }
 
-  /** All cases as one sample before and one after. */
-  public static Efficacy together(List<Case> cases) {
-    return Efficacy.reduction(
-        cases.stream().map(Case::before).reduce(Efficacy.Found::and).orElseThrow(),
-        cases.stream().map(Case::after).reduce(Efficacy.Found::and).orElseThrow());
+  /** What was taken away over all cases; null for fewer than {@link OverHives#LEAST_HIVES}. */
+  public static @Nullable Efficacy together(List<Case> cases) {
+    return OverHives.reduction(
+        cases.stream().map(each -> new OverHives.Counted(each.before(), each.after())).toList());
   }
 
   private static Function<Case, String> name(What what) {

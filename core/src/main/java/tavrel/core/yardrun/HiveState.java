@@ -69,8 +69,8 @@ public record HiveState(
   }
 
   /**
-   * The stage with the plan in view: a pan that is out with loads still to come is being reloaded; a
-   * hive whose entrance is left open is done when the tool is out.
+   * The stage with the plan in view: a pan that is out with loads still to come is being reloaded;
+   * a hive whose entrance is left open is done when the tool is out.
    */
   Stage stageIn(PlannedHive hive, RunPlan plan) {
     boolean more = loadsEnded.size() < hive.loads();
@@ -317,7 +317,9 @@ public record HiveState(
       }
     }
 
-    /** The load that was stopped may be burned again: that is a new burn, with a seal of its own. */
+    /**
+     * The load that was stopped may be burned again: that is a new burn, with a seal of its own.
+     */
     private void abort(RunEvent event) {
       aborted = event;
       if (lastStart != null && !ended.contains(lastStart.load())) {

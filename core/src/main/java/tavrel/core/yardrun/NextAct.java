@@ -105,8 +105,7 @@ public record NextAct(
       int ended = act.leadsTo() == Stage.BURNT && load != null ? load : 0;
       boolean done = hive.leftOpen() && act.leadsTo() == Stage.SEALED;
       Stage leadsTo = done ? Stage.OPEN : act.leadsTo();
-      ahead.add(
-          new NextAct(act, load, act.events(), leadsTo, clockIn(leadsTo, hive, tool, ended)));
+      ahead.add(new NextAct(act, load, act.events(), leadsTo, clockIn(leadsTo, hive, tool, ended)));
     }
   }
 

@@ -31,7 +31,8 @@ public record PlannedHive(
   /** Equal loads in a tool of which no burn time is known. */
   public static PlannedHive plain(
       UUID hiveId, int place, int loads, double acidPerLoad, double productPerLoad) {
-    return new PlannedHive(hiveId, place, loads, acidPerLoad, productPerLoad, null, null, null, false);
+    return new PlannedHive(
+        hiveId, place, loads, acidPerLoad, productPerLoad, null, null, null, false);
   }
 
   /** Grams of acid dihydrate in the loads with these numbers. */

@@ -44,7 +44,11 @@ final class Pointer {
     long ahead = hives.stream().filter(hive -> hive.stage() == Stage.PREPARED).count();
     boolean mayShut = !paused && ahead < (long) SHUT_AHEAD * plan.tools().size();
     return dueBefore(now.plusMillis(1))
-        .or(() -> mayShut ? first(hive -> hive.stage() == Stage.WAITING && !hive.leftOpen()) : Optional.empty())
+        .or(
+            () ->
+                mayShut
+                    ? first(hive -> hive.stage() == Stage.WAITING && !hive.leftOpen())
+                    : Optional.empty())
         .or(this::nextToOpen);
   }
 

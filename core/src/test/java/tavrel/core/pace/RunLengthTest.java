@@ -164,8 +164,7 @@ class RunLengthTest {
         shut.hives().stream()
             .map(hive -> new HiveWork(hive.hiveId(), hive.name(), 2, 0, false))
             .toList();
-    Pace pace =
-        RunLength.plain(new RunSetUp(open, List.of(BOWL), Crew.ONE, 1, null, shut.times()));
+    Pace pace = RunLength.plain(new RunSetUp(open, List.of(BOWL), Crew.ONE, 1, null, shut.times()));
     assertThat(pace.finish()).as("the last withdrawal").isEqualTo(840);
     assertThat(pace.mostShut()).isZero();
     assertThat(pace.longestShut()).isZero();
@@ -183,7 +182,8 @@ class RunLengthTest {
       List<HiveWork> hives = anyHives(random);
       RunSetUp setUp = new RunSetUp(hives, List.of(BOWL), Crew.ONE, 500, null, WORKED);
       int sum = hives.stream().mapToInt(hive -> 20 + BOWL.loads(hive) * BOWL.burn(hive)).sum();
-      assertThat(RunLength.best(setUp).pace().finish()).isGreaterThanOrEqualTo(sum + (hives.get(hives.size() - 1).cloth() ? 600 : 0));
+      assertThat(RunLength.best(setUp).pace().finish())
+          .isGreaterThanOrEqualTo(sum + (hives.get(hives.size() - 1).cloth() ? 600 : 0));
     }
   }
 

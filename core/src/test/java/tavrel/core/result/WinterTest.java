@@ -59,14 +59,24 @@ class WinterTest {
     for (int i = 0; i < 6; i++) {
       cases.add(a("Bowl", 2.0, 12, 60, 3));
     }
-    for (int i = 0; i < 2; i++) {
+    for (int i = 0; i < 4; i++) {
       cases.add(a("Pan", 2.0, 12, 60, 30));
     }
     List<WorkedHere> worked = WorkedHere.of(cases);
     assertThat(worked)
         .singleElement()
         .returns(What.TOOL, WorkedHere::what)
-        .returns(true, WorkedHere::differ);
+        .satisfies(
+            each ->
+                assertThat(each.compared())
+                    .singleElement()
+                    .satisfies(
+                        pair -> {
+                          assertThat(pair.verdict()).isEqualTo(WaysCompared.Verdict.DIFFERENT);
+                          assertThat(pair.says())
+                              .contains("Bowl left 0.1 times as many mites as Pan")
+                              .contains("hives of the same yards");
+                        }));
     assertThat(worked.get(0).groups())
         .extracting(WorkedHere.Group::name)
         .containsExactly("Bowl", "Pan");
@@ -117,7 +127,7 @@ class WinterTest {
         10,
         celsius,
         1,
-        new Efficacy.Found(before, 300),
-        new Efficacy.Found(after, 300));
+        Efficacy.Found.of(before, 300),
+        Efficacy.Found.of(after, 300));
   }
 }

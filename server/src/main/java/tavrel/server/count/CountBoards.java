@@ -14,6 +14,7 @@ import org.springframework.stereotype.Service;
 import tavrel.core.count.BoardDoubt;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.SampleReading;
+import tavrel.core.count.YardReading;
 import tavrel.core.hive.Hive;
 import tavrel.core.season.SeasonLimits;
 import tavrel.server.apiary.Apiaries;
@@ -67,7 +68,8 @@ class CountBoards {
    * @param today its date
    * @param limit the limit of the season
    * @param lines its hives in walking order
-   * @param whole all of today's samples as one, or null
+   * @param whole what the week's samples say of the yard; null for fewer than three hives
+   * @param counted hives with a sample of the week
    * @param recent the latest counts
    */
   record CountBoard(
@@ -75,7 +77,8 @@ class CountBoards {
       LocalDate today,
       SeasonLimits.SeasonLimit limit,
       List<CountLine> lines,
-      @Nullable SampleReading whole,
+      @Nullable YardReading whole,
+      int counted,
       List<CountMapper.KeptCount> recent) {}
 
   private final CountMapper mapper;
@@ -84,6 +87,7 @@ class CountBoards {
   private final Apiaries apiaries;
   private final Seasons seasons;
   private final Rounds rounds;
+  private final HiveSpreads spreads;
 
   CountBoards(
       CountMapper mapper,
@@ -91,13 +95,15 @@ class CountBoards {
       Decisions decisions,
       Apiaries apiaries,
       Seasons seasons,
-      Rounds rounds) {
+      Rounds rounds,
+      HiveSpreads spreads) {
     this.mapper = mapper;
     this.counts = counts;
     this.decisions = decisions;
     this.apiaries = apiaries;
     this.seasons = seasons;
     this.rounds = rounds;
+    this.spreads = spreads;
   }
 
   /** The whole of an apiary's counts. */
@@ -135,33 +141,22 @@ class CountBoards {
               doubt(own, rounded.getOrDefault(hive.id(), List.of()), season.rollRecovery()),
               latest(treated.getOrDefault(hive.id(), List.of()))));
     }
+    List<Infestation> ofTheWeek =
+        samples.values().stream()
+            .filter(each -> !each.last().isBefore(today.minusDays(Infestation.POOLED_DAYS)))
+            .toList();
     return new CountBoard(
         apiary,
         today,
         limit,
         lines,
-        whole(samples, today, limit),
+        YardReading.of(ofTheWeek, limit.share(), spreads.now()),
+        ofTheWeek.size(),
         kept.stream().limit(60).toList());
   }
 
   private static @Nullable LocalDate latest(List<LocalDate> ascending) {
     return ascending.isEmpty() ? null : ascending.get(ascending.size() - 1);
-  }
-
-  private static @Nullable SampleReading whole(
-      Map<UUID, Infestation> samples, LocalDate today, SeasonLimits.SeasonLimit limit) {
-    List<Infestation> recent =
-        samples.values().stream()
-            .filter(each -> !each.last().isBefore(today.minusDays(Infestation.POOLED_DAYS)))
-            .toList();
-    if (recent.isEmpty()) {
-      return null;
-    }
-    int mites = recent.stream().mapToInt(Infestation::mites).sum();
-    int bees = recent.stream().mapToInt(Infestation::bees).sum();
-    double recovery = recent.stream().mapToDouble(Infestation::recovery).average().orElse(1);
-    int counts = recent.stream().mapToInt(Infestation::counts).sum();
-    return SampleReading.of(new Infestation(mites, bees, recovery, counts, today), limit.share());
   }
 
   private static @Nullable String doubt(

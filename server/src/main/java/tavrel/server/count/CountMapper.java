@@ -193,4 +193,18 @@ interface CountMapper {
       where s.series_id = #{seriesId} and c.struck_at is null and c.kind <> 'BOARD' and c.on_day > #{after}
       """)
   int washedSince(UUID seriesId, LocalDate after);
+
+  /** A sample of bees and where its hive stands. */
+  record SampleThere(UUID apiaryId, UUID hiveId, LocalDate day, int mites, int bees) {}
+
+  /** Samples of all hives since a day, oldest first. */
+  @Select(
+      """
+      select h.apiary_id, c.hive_id, c.on_day as "day", c.mites, c.bees
+      from hive_count c
+      join hive h on h.id = c.hive_id
+      where c.struck_at is null and c.bees is not null and c.on_day >= #{since}
+      order by c.on_day, c.id
+      """)
+  List<SampleThere> samplesSince(LocalDate since);
 }

@@ -34,12 +34,12 @@ interface ReviewMapper {
    * @param monthOfYear 1 to 12
    * @param samples how many
    * @param mites in them, as found
-   * @param bees in them
+   * @param seen bees in them, those of sugar rolls by the share that a roll finds
    */
-  record CountedMonth(int monthOfYear, int samples, int mites, int bees) {}
+  record CountedMonth(int monthOfYear, int samples, int mites, double seen) {}
 
   /** A sample of bees. */
-  record Sample(UUID hiveId, LocalDate day, String kind, int mites, int bees) {}
+  record Sample(UUID hiveId, LocalDate day, double recovery, int mites, int bees) {}
 
   /** An outcome that holds. */
   record Outcome(
@@ -68,20 +68,26 @@ interface ReviewMapper {
 
   @Select(
       """
-      select month(on_day) as month_of_year, count(*) as samples, sum(mites) as mites, sum(bees) as bees
-      from hive_count
-      where struck_at is null and bees is not null and on_day between #{from} and #{to}
-      group by month(on_day)
+      select month(c.on_day) as month_of_year, count(*) as samples, sum(c.mites) as mites,
+             sum(c.bees * case when c.kind = 'SUGAR_ROLL' then coalesce(s.roll_recovery, 1) else 1 end) as seen
+      from hive_count c
+      join hive h on h.id = c.hive_id
+      left join apiary_season s on s.apiary_id = h.apiary_id
+      where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to}
+      group by month(c.on_day)
       order by 1
       """)
   List<CountedMonth> counted(LocalDate from, LocalDate to);
 
   @Select(
       """
-      select hive_id, on_day as "day", kind, mites, bees
-      from hive_count
-      where struck_at is null and bees is not null and on_day between #{from} and #{to}
-      order by hive_id, on_day
+      select c.hive_id, c.on_day as "day",
+             case when c.kind = 'SUGAR_ROLL' then coalesce(s.roll_recovery, 1) else 1 end as recovery, c.mites, c.bees
+      from hive_count c
+      join hive h on h.id = c.hive_id
+      left join apiary_season s on s.apiary_id = h.apiary_id
+      where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to}
+      order by c.hive_id, c.on_day
       """)
   List<Sample> samples(LocalDate from, LocalDate to);
 

@@ -15,6 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.count.Interval;
+import tavrel.core.count.YardReading;
 import tavrel.core.result.DeathSign;
 import tavrel.core.result.Efficacy;
 import tavrel.core.result.Given;
@@ -25,6 +26,7 @@ import tavrel.core.result.Wintering;
 import tavrel.core.result.WorkedHere;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.count.HiveSpreads;
 import tavrel.server.people.Account;
 import tavrel.server.register.Register;
 import tavrel.server.register.RegisterTotals;
@@ -37,12 +39,15 @@ public class YearReview {
   private final ReviewMapper mapper;
   private final Register register;
   private final Apiaries apiaries;
+  private final HiveSpreads spreads;
   private final Clock clock;
 
-  YearReview(ReviewMapper mapper, Register register, Apiaries apiaries, Clock clock) {
+  YearReview(
+      ReviewMapper mapper, Register register, Apiaries apiaries, HiveSpreads spreads, Clock clock) {
     this.mapper = mapper;
     this.register = register;
     this.apiaries = apiaries;
+    this.spreads = spreads;
     this.clock = clock;
   }
 
@@ -53,7 +58,8 @@ public class YearReview {
    * @param treatments hives treated, each time
    * @param acid grams of acid dihydrate
    * @param samples of bees
-   * @param share of bees with mites in all samples together, or null; sugar rolls as found
+   * @param share of bees with mites in all samples together, or null; what a sugar roll misses is
+   *     added
    * @param interval Wilson's, 95 %
    */
   record Month(
@@ -142,13 +148,13 @@ public class YearReview {
         register.totals(from, to),
         months(mapper.treated(from, to), mapper.counted(from, to)),
         cases.size(),
-        cases.isEmpty() ? null : WorkedHere.together(cases),
+        WorkedHere.together(cases),
         WorkedHere.of(cases),
         usual().words(usual().beginningIn(year)),
         winter(year, samples));
   }
 
-  private static List<Month> months(
+  private List<Month> months(
       List<ReviewMapper.TreatedMonth> treated, List<ReviewMapper.CountedMonth> counted) {
     List<Month> months = new ArrayList<>();
     for (int month = 1; month <= 12; month++) {
@@ -157,7 +163,7 @@ public class YearReview {
           treated.stream().filter(each -> each.monthOfYear() == of).findFirst().orElse(null);
       ReviewMapper.CountedMonth found =
           counted.stream().filter(each -> each.monthOfYear() == of).findFirst().orElse(null);
-      Double share = found == null ? null : (double) found.mites() / found.bees();
+      Double share = found == null ? null : Double.valueOf(found.mites() / found.seen());
       months.add(
           new Month(
               month,
@@ -165,9 +171,16 @@ public class YearReview {
               done == null ? 0 : done.acid(),
               found == null ? 0 : found.samples(),
               share,
-              share == null ? null : Interval.wilson(share, found.bees())));
+              share == null ? null : interval(found, share)));
     }
     return months;
+  }
+
+  /** Few samples are taken as they are; several come from hives that differ. */
+  private Interval interval(ReviewMapper.CountedMonth found, double share) {
+    return found.samples() < YardReading.LEAST_HIVES
+        ? Interval.wilson(share, found.seen())
+        : Interval.ofHives(share, found.samples(), found.seen(), spreads.now().k());
   }
 
   /** Hives with a sample on both sides of a stretch of rounds. */
@@ -206,7 +219,7 @@ public class YearReview {
 
   private static Efficacy.@Nullable Found found(List<ReviewMapper.Sample> samples) {
     return samples.stream()
-        .map(each -> new Efficacy.Found(each.mites(), each.bees()))
+        .map(each -> new Efficacy.Found(each.mites(), each.bees(), each.recovery()))
         .reduce(Efficacy.Found::and)
         .orElse(null);
   }
@@ -217,7 +230,7 @@ public class YearReview {
       Map<UUID, Double> load = new HashMap<>();
       for (ReviewMapper.Sample each : samples) {
         if (side.isAutumn(each.day())) {
-          load.put(each.hiveId(), (double) each.mites() / each.bees());
+          load.put(each.hiveId(), Math.min(1, each.mites() / (each.bees() * each.recovery())));
         }
       }
       mapper.outcomes(side.beginningIn(year), side == Wintering.SOUTH).stream()

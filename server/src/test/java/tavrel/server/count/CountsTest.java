@@ -1,6 +1,7 @@
 package tavrel.server.count;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -39,8 +40,19 @@ class CountsTest extends Yard {
     keep(crew, wash(hives.get(1), 0, 300));
 
     assertThat(line(0).path("reading").path("bees").asInt()).isEqualTo(600);
-    assertThat(board().path("whole").path("mites").asInt()).isEqualTo(9);
-    assertThat(board().path("whole").path("bees").asInt()).isEqualTo(900);
+    assertThat(board().path("whole").isMissingNode())
+        .as("two hives tell of themselves, not of the yard")
+        .isTrue();
+    assertThat(board().path("counted").asInt()).isEqualTo(2);
+
+    keep(crew, wash(hives.get(2), 3, 300));
+    JsonNode whole = board().path("whole");
+    assertThat(whole.path("hives").asInt()).isEqualTo(3);
+    assertThat(whole.path("bees").asInt()).isEqualTo(1_200);
+    assertThat(whole.path("share").asDouble())
+        .as("the mean of hives, not of bees")
+        .isCloseTo((9 / 600.0 + 0 + 3 / 300.0) / 3, within(1e-12));
+    assertThat(whole.path("says").asText()).contains("mean of 3 hives").contains("k 1.5");
   }
 
   @Test

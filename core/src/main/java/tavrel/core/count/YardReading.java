@@ -1,0 +1,72 @@
+package tavrel.core.count;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
+
+/**
+ * What the samples of several hives say of the yard they stand in (handbook 2.11). Hives differ, so
+ * that many bees from few hives say less of the yard than as many from many.
+ *
+ * @param hives counted
+ * @param bees in all
+ * @param share mean of the hives' shares, a fraction
+ * @param interval where the yard's mean truly lies, 95 %
+ * @param standing of the mean against the limit
+ * @param spread how much hives differ
+ * @param says all that in a sentence
+ */
+public record YardReading(
+    int hives,
+    int bees,
+    double share,
+    Interval interval,
+    Standing standing,
+    HiveSpread spread,
+    String says) {
+
+  /** One or two hives tell of themselves, not of a yard. */
+  public static final int LEAST_HIVES = 3;
+
+  /**
+   * Reads the samples of a yard.
+   *
+   * @param samples one of each hive
+   * @param limit a fraction
+   * @return null for fewer than {@value #LEAST_HIVES} hives
+   */
+  public static @Nullable YardReading of(
+      List<Infestation> samples, double limit, HiveSpread spread) {
+    if (samples.size() < LEAST_HIVES) {
+      return null;
+    }
+    int bees = samples.stream().mapToInt(Infestation::bees).sum();
+    double share = samples.stream().mapToDouble(HiveSpread::share).average().orElseThrow();
+    double seen = samples.stream().mapToDouble(HiveSpread::seen).sum();
+    Interval interval = Interval.ofHives(share, samples.size(), seen, spread.k());
+    Standing standing =
+        interval.low() > limit
+            ? Standing.ABOVE
+            : interval.high() < limit ? Standing.BELOW : Standing.CANNOT_TELL;
+    return new YardReading(
+        samples.size(),
+        bees,
+        share,
+        interval,
+        standing,
+        spread,
+        "%s on the mean of %d hives (95 %%: %s to %s; limit %s %%): %s; %s"
+            .formatted(
+                percent(share),
+                samples.size(),
+                percent(interval.low()),
+                percent(interval.high()),
+                Figures.plain(100 * limit),
+                standing.words(),
+                spread.says()));
+  }
+
+  private static String percent(double share) {
+    return Figures.tenths(100 * share) + " %";
+  }
+}
