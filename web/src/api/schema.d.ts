@@ -2709,6 +2709,7 @@ export interface components {
             low: number[];
             /** Format: double */
             minutes: number;
+            notes: string[];
             rounds: components["schemas"]["RoundEffect"][];
             ruleOfThumb: components["schemas"]["RuleOfThumb"];
             untreated: number[];
@@ -2931,6 +2932,7 @@ export interface components {
             low: number;
             /** Format: double */
             middle: number;
+            tells: boolean;
         };
         EvenSeries: {
             /** Format: double */
@@ -2986,6 +2988,10 @@ export interface components {
             exposed: components["schemas"]["Estimate"];
             inflow: components["schemas"]["Estimate"];
             kill: components["schemas"]["Estimate"];
+            /** Format: double */
+            sureInflow: number;
+            /** Format: double */
+            sureLeak: number;
         };
         Fittings: {
             /** @enum {string} */

@@ -14,6 +14,8 @@ const props = defineProps<{
   mayPlan: boolean
 }>()
 
+/** Said where a band is too wide to be of use. */
+const told = (each: Shapes['Estimate']) => (each.tells ? '' : ', too wide to tell')
 const band = (each: Shapes['Estimate'], told: (value: number) => string) =>
   `${told(each.middle)} (80 %: ${told(each.low)} to ${told(each.high)})`
 const share = (value: number) => `${Math.round(100 * value)} %`
@@ -66,13 +68,17 @@ const oneMore = computed(() => ({
         <dl>
           <dt>a round killed of the mites on bees</dt>
           <dd>
-            {{ band(result.fit.kill, share) }};
+            {{ band(result.fit.kill, share) }}{{ told(result.fit.kill) }};
             <span class="soft">expected of dose and hive {{ share(result.expectedKill) }}</span>
           </dd>
           <dt>mites on bees before the first round</dt>
-          <dd>{{ band(result.fit.exposed, whole) }}</dd>
+          <dd>{{ band(result.fit.exposed, whole) }}{{ told(result.fit.exposed) }}</dd>
           <dt>mites coming in</dt>
-          <dd>{{ band(result.fit.inflow, whole) }} a day</dd>
+          <dd v-if="result.fit.inflow.tells">{{ band(result.fit.inflow, whole) }} a day</dd>
+          <dd v-else>
+            cannot tell: between {{ whole(result.fit.inflow.low) }} and
+            {{ whole(result.fit.inflow.high) }} a day fit these counts
+          </dd>
         </dl>
         <table v-if="ways.length">
           <caption>

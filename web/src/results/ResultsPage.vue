@@ -214,6 +214,7 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
               </td>
               <td class="nowrap">
                 <template v-if="line.result.fit">
+                  <span v-if="!line.result.fit.kill.tells" class="soft">cannot tell:</span>
                   {{ share(line.result.fit.kill.low) }} to {{ share(line.result.fit.kill.high) }}
                 </template>
                 <span v-else class="soft">too few counts</span>

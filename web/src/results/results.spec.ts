@@ -15,6 +15,7 @@ const drop = (day: string, byTreatment: number): Shapes['RoundDrop'] => ({
   lastHours: 48,
   settled: false,
   readings: 1,
+  laidOn: day,
   readOn: day,
 })
 const band = (day: string, killed: number): Shapes['RoundEffect'] => ({
@@ -24,14 +25,20 @@ const band = (day: string, killed: number): Shapes['RoundEffect'] => ({
   killedHigh: killed * 2,
   shielded: 0.6,
 })
-const estimate = (middle: number) => ({ middle, low: middle / 2, high: middle * 1.1 })
+const estimate = (middle: number) => ({ middle, low: middle / 2, high: middle * 1.1, tells: true })
 const result: Shapes['HiveResult'] = {
   rounds,
   drops: [drop('2026-08-04', 300), drop('2026-08-11', 0)],
   expected: [band('2026-08-04', 280)],
   trend: {},
   expectedKill: 0.87,
-  fit: { exposed: estimate(400), kill: estimate(0.8), inflow: estimate(3) },
+  fit: {
+    exposed: estimate(400),
+    kill: estimate(0.8),
+    inflow: estimate(3),
+    sureLeak: 0.1,
+    sureInflow: 0.1,
+  },
   ahead: [
     { rounds: [], on: '2026-09-20', wash: estimate(0.03), left: estimate(900) },
     { rounds: ['2026-08-18'], on: '2026-09-20', wash: estimate(0.01), left: estimate(300) },

@@ -29,6 +29,9 @@ const reaches = computed(() => then.value.wash <= props.target)
         {{ whole(course.after.left) }} left.
       </template>
     </p>
+    <ul v-if="course.notes.length" class="notes soft">
+      <li v-for="note in course.notes" :key="note">{{ note }}</li>
+    </ul>
     <p v-if="course.judgement">
       <VerdictMark :verdict="course.judgement.verdict" />{{ ' ' }}
       <span v-if="course.judgement.findings[0]" class="soft">
@@ -65,6 +68,11 @@ const reaches = computed(() => then.value.wash <= props.target)
 </template>
 
 <style scoped>
+.notes {
+  padding-left: 18px;
+  margin: 4px 0 8px;
+}
+
 .outcome p {
   margin: 2px 0;
 }

@@ -17,6 +17,7 @@ import tavrel.core.count.LeftOut;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
+import tavrel.core.mite.BeeLife;
 import tavrel.core.mite.ColonyGuess;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.KillCurve;
@@ -30,6 +31,7 @@ class KnobTest {
       Stream.of(
               BroodDefaults.knobs(),
               MiteParameters.knobs(),
+              BeeLife.knobs(),
               CurveChoice.knobs(),
               SealParameters.knobs(),
               FilterWear.knobs())

@@ -35,6 +35,11 @@ public final class CellFlow {
     return new CellFlow(w, d, -1);
   }
 
+  /** Day by day; both as long. */
+  static CellFlow byDay(double[] workers, double[] drones) {
+    return new CellFlow(workers.clone(), drones.clone(), -1);
+  }
+
   /**
    * As a brood clock has it: cells are capped on days whose brood was laid, none on others.
    *
@@ -63,6 +68,19 @@ public final class CellFlow {
   /** Number of days. */
   public int days() {
     return workers.length;
+  }
+
+  /** The days from one on, as a flow of their own. */
+  CellFlow from(int day) {
+    return new CellFlow(
+        Arrays.copyOfRange(workers, day, workers.length),
+        Arrays.copyOfRange(drones, day, drones.length),
+        clearedOn < 0 ? -1 : clearedOn - day);
+  }
+
+  /** Day on which capped frames are taken out, or -1. */
+  int clearedOn() {
+    return clearedOn;
   }
 
   boolean clears(int day) {

@@ -13,30 +13,60 @@ import tavrel.core.InvalidValue;
  * <p>Every combination on a grid is weighed by how well it foretells what was counted (samples
  * binomial; drops negative binomial, since boards scatter more than chance alone) and by what is
  * known beforehand: any number of mites is as likely as its double, the kill lies around what dose
- * and hive let expect, and inflow is rather small than large. For one kill the model is linear in
- * the other two, so that two runs for each kill do for all.
+ * and hive let expect, half of all colonies have no inflow and the others rather little, and a
+ * board catches about four fifths of what falls. For one kill the model is linear in start and
+ * inflow, so that two runs for each kill do for all.
  */
 public final class ColonyFit {
 
   /** How much boards scatter beyond chance, as a share of what is expected; our estimate. */
   static final double SCATTER = 0.25;
 
-  /** Spread of the kill beforehand, on the logit scale; our estimate. */
-  static final double KILL_SPREAD = 0.9;
+  /** Spread of the kill of sound hives beforehand, on the logit scale; our estimate. */
+  static final double KILL_SPREAD = 0.35;
 
-  /** Half of all colonies have less inflow than this beforehand, mites a day; our estimate. */
-  static final double USUAL_INFLOW = 3;
+  /** Share of hives that leak, or got less than was planned, beforehand; our estimate. */
+  static final double LEAKING = 0.4;
+
+  /** How much less these kill, and how much that differs, on the logit scale; our estimates. */
+  static final double LEAK_DEPTH = 1.8;
+
+  static final double LEAK_SPREAD = 1;
+
+  /**
+   * Of the colonies with inflow, half have less than this beforehand, mites a day; our estimate.
+   */
+  static final double USUAL_INFLOW = 12;
+
+  /** Share of all colonies that have no inflow to speak of, beforehand; our estimate. */
+  static final double WITHOUT_INFLOW = 0.7;
 
   private static final double LOW = 0.1;
   private static final double HIGH = 0.9;
-  private static final int STARTS = 90;
-  private static final int KILLS = 45;
+  private static final int STARTS = 50;
+  private static final int KILLS = 33;
   private static final double LEAST_START = 0.5;
   private static final double LEAST_KILL = 0.02;
   private static final double MOST_KILL = 0.99;
   private static final double[] INFLOWS = {
-    0, 0.5, 1, 1.5, 2, 3, 4, 5, 6.5, 8, 10, 12.5, 15, 18, 22, 27, 33, 40, 50, 62, 78, 100
+    0, 0.7, 1.5, 2.5, 4, 6, 8.5, 11.5, 15, 19, 24, 30, 38, 48, 62, 80, 105
   };
+
+  /**
+   * Share of what falls that a board catches, with what is thought of each beforehand: 0.6 to 1.
+   */
+  private static final double[] CATCHES = {0.55, 0.65, 0.75, 0.85, 0.95};
+
+  private static final double[] CATCH_WEIGHTS = {0.16, 0.22, 0.24, 0.22, 0.16};
+
+  /** A kill whose band is wider than this is not told. */
+  private static final double KILL_TOLD = 0.5;
+
+  /** A number of mites whose upper edge is so many times its lower one is not told. */
+  private static final double START_TOLD = 8;
+
+  /** An inflow that may be none and may be more than this is not told, mites a day. */
+  private static final double INFLOW_TOLD = 8;
 
   /**
    * A figure with the band in which it lies 80 times of 100.
@@ -44,14 +74,15 @@ public final class ColonyFit {
    * @param middle as likely too high as too low
    * @param low lower edge
    * @param high upper edge
+   * @param tells whether the counts tell it: a band that is wide beyond use says "cannot tell"
    */
-  public record Estimate(double middle, double low, double high) {}
+  public record Estimate(double middle, double low, double high, boolean tells) {}
 
   private final MiteModel closed;
   private final MiteModel open;
   private final MiteState unit;
   private final int days;
-  private final double bees;
+  private final Bees bees;
   private final double[] starts = new double[STARTS];
   private final double[] kills = new double[KILLS];
   private final double[][][] weights = new double[KILLS][STARTS][INFLOWS.length];
@@ -60,9 +91,8 @@ public final class ColonyFit {
    * Fits the model.
    *
    * @param figures the model's figures; their own inflow is not used
-   * @param bees adult bees
+   * @param colony its brood and bees from the first day on; as long as anything will be asked for
    * @param unit how one mite on bees divides on the eve, see {@link ColonyLoad#divided}
-   * @param flow cells capped from the first day on; as long as anything will be asked for
    * @param rounds days of the rounds that were done
    * @param expectedKill what dose and hive let expect, a fraction
    * @param seen drops and samples, one at least
@@ -70,36 +100,47 @@ public final class ColonyFit {
    */
   public ColonyFit(
       MiteParameters figures,
-      double bees,
+      ColonyDays colony,
       MiteState unit,
-      CellFlow flow,
       int[] rounds,
       double expectedKill,
       List<Seen> seen) {
     if (seen.isEmpty()) {
       throw new InvalidValue("seen", "is empty; the model is fitted to counts");
     }
-    this.closed = new MiteModel(figures.closed(), bees, flow);
-    this.open = new MiteModel(figures.withInflow(1), bees, flow);
+    this.closed = colony.model(figures.closed());
+    this.open = colony.model(figures.withInflow(1));
     this.unit = unit;
-    this.bees = bees;
-    this.days = flow.days();
-    double step = Math.log(0.6 * bees / LEAST_START) / (STARTS - 1);
+    this.bees = colony.bees();
+    this.days = colony.flow().days();
+    double step = Math.log(0.6 * bees.seen() / LEAST_START) / (STARTS - 1);
     Arrays.setAll(starts, i -> LEAST_START * Math.exp(step * i));
     Arrays.setAll(kills, i -> LEAST_KILL + (MOST_KILL - LEAST_KILL) * i / (KILLS - 1));
     weigh(rounds, expectedKill, seen);
   }
 
   private void weigh(int[] rounds, double expectedKill, List<Seen> seen) {
+    List<Seen.Sample> samples =
+        seen.stream().filter(Seen.Sample.class::isInstance).map(Seen.Sample.class::cast).toList();
+    List<Seen.Drop> drops =
+        seen.stream().filter(Seen.Drop.class::isInstance).map(Seen.Drop.class::cast).toList();
     double most = Double.NEGATIVE_INFINITY;
     for (int k = 0; k < KILLS; k++) {
       Part part = new Part(kills[k], rounds);
+      Falling[] falling = drops.stream().map(part::falling).toArray(Falling[]::new);
+      double[] killed = new double[falling.length];
+      double[] alone = new double[falling.length];
       for (int s = 0; s < STARTS; s++) {
         for (int f = 0; f < INFLOWS.length; f++) {
           double log = priorKill(kills[k], expectedKill) + priorInflow(f);
-          for (Seen each : seen) {
+          for (Seen.Sample each : samples) {
             log += likelihood(each, part, starts[s], INFLOWS[f]);
           }
+          for (int i = 0; i < falling.length; i++) {
+            killed[i] = falling[i].killed(starts[s], INFLOWS[f]);
+            alone[i] = falling[i].alone(starts[s], INFLOWS[f]);
+          }
+          log += onBoards(drops, killed, alone);
           weights[k][s][f] = log;
           most = Math.max(most, log);
         }
@@ -112,6 +153,28 @@ public final class ColonyFit {
         }
       }
     }
+  }
+
+  /** Boards of one colony catch alike, whatever share that is: all shares are weighed. */
+  private static double onBoards(List<Seen.Drop> drops, double[] killed, double[] alone) {
+    if (drops.isEmpty()) {
+      return 0;
+    }
+    double best = Double.NEGATIVE_INFINITY;
+    double[] logs = new double[CATCHES.length];
+    for (int c = 0; c < CATCHES.length; c++) {
+      double log = Math.log(CATCH_WEIGHTS[c]);
+      for (int i = 0; i < killed.length; i++) {
+        log += likelihood(drops.get(i).mites(), CATCHES[c] * killed[i] + alone[i]);
+      }
+      logs[c] = log;
+      best = Math.max(best, log);
+    }
+    double sum = 0;
+    for (double log : logs) {
+      sum += Math.exp(log - best);
+    }
+    return best + Math.log(sum);
   }
 
   /**
@@ -128,10 +191,20 @@ public final class ColonyFit {
       ofInflow = open.run(MiteState.onBees(0), byDay, 0, days);
     }
 
-    double killed(int from, int to, double start, double inflow) {
+    Falling falling(Seen.Drop drop) {
+      int then = Math.max(0, Math.min(days - 1, drop.to()));
+      return new Falling(
+          killed(ofStart, drop.from(), drop.to()),
+          killed(ofInflow, drop.from(), drop.to()),
+          ofStart.total(then) / unit.total(),
+          ofInflow.total(then) / unit.total(),
+          drop.natural());
+    }
+
+    private double killed(MiteRun run, int from, int to) {
       double sum = 0;
       for (int day = Math.max(0, from); day <= Math.min(days - 1, to); day++) {
-        sum += start * ofStart.killed(day) + inflow * ofInflow.killed(day);
+        sum += run.killed(day);
       }
       return sum;
     }
@@ -145,32 +218,76 @@ public final class ColonyFit {
     }
   }
 
-  private double likelihood(Seen seen, Part part, double start, double inflow) {
-    if (seen instanceof Seen.Drop drop) {
-      double expected = Math.max(0.05, part.killed(drop.from(), drop.to(), start, inflow));
-      double size = 1 / (SCATTER * SCATTER);
-      return drop.mites() * Math.log(expected) - (drop.mites() + size) * Math.log(expected + size);
+  /**
+   * What falls while a board lies, as a mite at the start and a mite a day from outside add to it.
+   *
+   * @param ofStart killed, for each mite on bees at the start
+   * @param ofInflow killed, for each mite a day from outside
+   * @param left mites in all then ÷ mites in all at the start, by those at the start
+   * @param come mites in all from outside then ÷ mites in all at the start, for one on bees
+   * @param natural would fall by themselves with as many mites as at the start
+   */
+  private record Falling(
+      double ofStart, double ofInflow, double left, double come, double natural) {
+
+    double killed(double start, double inflow) {
+      return start * ofStart + inflow * ofInflow;
     }
-    Seen.Sample sample = (Seen.Sample) seen;
-    double share = part.exposed(sample.day(), start, inflow) / bees * sample.recovery();
+
+    /** What falls by itself goes with the mites that are there; the board's catch is in it. */
+    double alone(double start, double inflow) {
+      return natural * (left + inflow * come / start);
+    }
+  }
+
+  /** Negative binomial: chance and what else makes boards differ. */
+  private static double likelihood(double mites, double fell) {
+    double expected = Math.max(0.05, fell);
+    double size = 1 / (SCATTER * SCATTER);
+    return mites * Math.log(expected) - (mites + size) * Math.log(expected + size);
+  }
+
+  private double likelihood(Seen.Sample sample, Part part, double start, double inflow) {
+    double share =
+        part.exposed(sample.day(), start, inflow) / bees.on(sample.day()) * sample.recovery();
     double p = Math.max(1e-7, Math.min(0.999_999, share));
     return sample.mites() * Math.log(p) + (sample.bees() - sample.mites()) * Math.log1p(-p);
   }
 
+  /** Most hives hold what they are expected to; some leak, and then by much or by little. */
   private static double priorKill(double kill, double expected) {
-    double off = (logit(kill) - logit(Math.max(0.05, Math.min(0.95, expected)))) / KILL_SPREAD;
-    return -off * off / 2 - Math.log(kill * (1 - kill));
+    double off = logit(kill) - logit(Math.max(0.05, Math.min(0.95, expected)));
+    double sound = (1 - LEAKING) * bell(off, KILL_SPREAD);
+    double leaking = LEAKING * bell(off + LEAK_DEPTH, LEAK_SPREAD);
+    return Math.log(sound + leaking) - Math.log(kill * (1 - kill));
+  }
+
+  private static double bell(double off, double spread) {
+    double scaled = off / spread;
+    return Math.exp(-scaled * scaled / 2) / spread;
   }
 
   /**
-   * Much inflow is rare, but not so rare that counts could not show it. Inflows stand closer
-   * together where they are small; each counts for the stretch it has.
+   * Half of all colonies have none. Of the others much is rare, but not so rare that counts could
+   * not show it. Inflows stand closer together where they are small; each counts for the stretch it
+   * has.
    */
   private static double priorInflow(int f) {
-    double from = f == 0 ? 0 : INFLOWS[f - 1];
+    if (f == 0) {
+      return Math.log(WITHOUT_INFLOW);
+    }
+    double sum = 0;
+    for (int i = 1; i < INFLOWS.length; i++) {
+      sum += stretch(i);
+    }
+    return Math.log((1 - WITHOUT_INFLOW) * stretch(f) / sum);
+  }
+
+  private static double stretch(int f) {
+    double from = f == 1 ? 0 : INFLOWS[f - 1];
     double to = f == INFLOWS.length - 1 ? INFLOWS[f] : INFLOWS[f + 1];
     double scaled = INFLOWS[f] / USUAL_INFLOW;
-    return Math.log((to - from) / 2) - Math.log1p(scaled * scaled);
+    return (to - from) / 2 / (1 + scaled * scaled);
   }
 
   private static double logit(double share) {
@@ -181,21 +298,54 @@ public final class ColonyFit {
   public Estimate exposed() {
     double[] sums = new double[STARTS];
     each((k, s, f) -> sums[s] += weights[k][s][f]);
-    return estimate(starts, sums);
+    Estimate found = estimate(starts, sums);
+    return told(found, found.high() <= START_TOLD * found.low());
   }
 
   /** Share of the exposed mites that a round killed. */
   public Estimate kill() {
-    double[] sums = new double[KILLS];
-    each((k, s, f) -> sums[k] += weights[k][s][f]);
-    return estimate(kills, sums);
+    Estimate found = estimate(kills, killSums());
+    return told(found, found.high() - found.low() <= KILL_TOLD);
   }
 
   /** Mites a day from outside. */
   public Estimate inflow() {
+    Estimate found = estimate(INFLOWS, inflowSums());
+    return told(found, found.low() > 0 || found.high() <= INFLOW_TOLD);
+  }
+
+  /** How sure it is that a round killed less than a share of the exposed mites, 0 to 1. */
+  public double sureKillBelow(double share) {
+    return below(kills, killSums(), share);
+  }
+
+  /** How sure it is that more mites come in than so many a day, 0 to 1. */
+  public double sureInflowAbove(double mitesADay) {
+    return 1 - below(INFLOWS, inflowSums(), mitesADay);
+  }
+
+  private double[] killSums() {
+    double[] sums = new double[KILLS];
+    each((k, s, f) -> sums[k] += weights[k][s][f]);
+    return sums;
+  }
+
+  private double[] inflowSums() {
     double[] sums = new double[INFLOWS.length];
     each((k, s, f) -> sums[f] += weights[k][s][f]);
-    return estimate(INFLOWS, sums);
+    return sums;
+  }
+
+  private static double below(double[] values, double[] sums, double limit) {
+    double below = 0;
+    for (int i = 0; i < values.length; i++) {
+      below += values[i] <= limit ? sums[i] : 0;
+    }
+    return below / Arrays.stream(sums).sum();
+  }
+
+  private static Estimate told(Estimate found, boolean tells) {
+    return new Estimate(found.middle(), found.low(), found.high(), tells);
   }
 
   /** Mites in all at the end of a day, with these rounds. */
@@ -205,7 +355,7 @@ public final class ColonyFit {
 
   /** Mites a bee that a sample would find at the end of a day, with these rounds, a fraction. */
   public Estimate wash(int[] rounds, int day) {
-    return over(rounds, (part, start, inflow) -> part.exposed(day, start, inflow) / bees);
+    return over(rounds, (part, start, inflow) -> part.exposed(day, start, inflow) / bees.on(day));
   }
 
   /**
@@ -229,12 +379,7 @@ public final class ColonyFit {
         sum += new Part(kills[k], rounds).exposed(day, start[k], inflow[k]);
       }
     }
-    return sum / bees / Arrays.stream(all).sum();
-  }
-
-  /** Mites that rounds bring down from one day to another, both included. */
-  public Estimate drop(int[] rounds, int from, int to) {
-    return over(rounds, (part, start, inflow) -> part.killed(from, to, start, inflow));
+    return sum / bees.on(day) / Arrays.stream(all).sum();
   }
 
   private interface Told {
@@ -287,6 +432,6 @@ public final class ColonyFit {
           }
           return values[values.length - 1];
         };
-    return new Estimate(at.applyAsDouble(0.5), at.applyAsDouble(LOW), at.applyAsDouble(HIGH));
+    return new Estimate(at.applyAsDouble(0.5), at.applyAsDouble(LOW), at.applyAsDouble(HIGH), true);
   }
 }

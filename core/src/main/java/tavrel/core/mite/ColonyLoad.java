@@ -3,6 +3,7 @@ package tavrel.core.mite;
 import java.time.LocalDate;
 import tavrel.core.InvalidValue;
 import tavrel.core.brood.BroodClock;
+import tavrel.core.season.SeasonDates;
 
 /**
  * A colony's bees, brood and mites today, as counted and looked at.
@@ -50,9 +51,14 @@ public record ColonyLoad(
     return framesOfBees * figures.beesPerFrame();
   }
 
+  /** Mites a bee by the sample, what its method misses added; never more than one. */
+  public double share() {
+    return Math.min(1, (double) mites / sampleBees / recovery);
+  }
+
   /** Mites on bees today, from the sample's share. */
   public double exposed(MiteParameters figures) {
-    return Math.min(1, (double) mites / sampleBees / recovery) * bees(figures);
+    return share() * bees(figures);
   }
 
   /** Worker cells capped on a day that caps. */
@@ -69,9 +75,39 @@ public record ColonyLoad(
     return cappedFrames * figures.cellsPerFrame() * figures.coverShare();
   }
 
-  /** The cells that will be capped from today on. */
-  public CellFlow ahead(BroodClock clock, MiteParameters figures, int days) {
-    return CellFlow.of(clock, clock.today(), days, workerCells(figures), droneCells(figures));
+  /**
+   * Brood and bees from a day on: the bees follow the brood of the days before and of those to
+   * come, unless the figures hold them.
+   *
+   * @param clock what is known of the brood
+   * @param from first day; the bees are those of its eve
+   * @param dates of the apiary's year, for winter bees
+   * @param days how many
+   * @param takenOut whether all capped frames are taken out on the first day
+   */
+  public ColonyDays days(
+      BroodClock clock,
+      LocalDate from,
+      SeasonDates dates,
+      MiteParameters figures,
+      int days,
+      boolean takenOut) {
+    int before = MiteState.WORKER_DAYS;
+    CellFlow whole =
+        CellFlow.of(
+            clock,
+            from.minusDays(before),
+            before + days,
+            workerCells(figures),
+            droneCells(figures));
+    CellFlow flow = takenOut ? whole.from(before).clearedOn(0) : whole.from(before);
+    BeeLife life = figures.life();
+    if (!life.follow()) {
+      return ColonyDays.held(flow, bees(figures));
+    }
+    Bees.Winter winter = Bees.Winter.of(dates, from, days, life);
+    return new ColonyDays(
+        flow, Bees.following(bees(figures), whole.workers, flow.clearedOn(), winter, life));
   }
 
   /**

@@ -1,7 +1,6 @@
 package tavrel.core.mite;
 
 import java.util.List;
-import tavrel.core.InvalidValue;
 
 /**
  * The mites of one colony from day to day (handbook 2.7): those that emerge join those on bees, a
@@ -22,39 +21,59 @@ public final class MiteModel {
           "mites killed in open cells just before capping: keepers disagree, they count as"
               + " protected",
           "any effect of the vapour after the first day",
-          "bees lost to mites",
+          "bees lost to mites, and whatever else moves the number of bees but the brood",
           "mites brought in by drift and robbing, unless an inflow is set");
 
   private final MiteParameters figures;
+  private final Bees bees;
   private final CellFlow flow;
   private final double[] enters;
   private final double[] workerPart;
 
   /**
-   * Prepares a model.
+   * Prepares a model of a colony whose number of bees is held.
    *
    * @param figures the model's figures
-   * @param bees adult bees, taken as constant; above 0
+   * @param bees adult bees, above 0
    * @param flow cells capped on each day that will be run
    * @throws InvalidValue if there are no bees
    */
   public MiteModel(MiteParameters figures, double bees, CellFlow flow) {
-    InvalidValue.inRange("bees", bees, 100, 200_000, "bees in the colony");
+    this(figures, Bees.held(bees, flow.days()), flow);
+  }
+
+  /**
+   * Prepares a model.
+   *
+   * @param figures the model's figures
+   * @param bees adult bees by day, as long as the flow
+   * @param flow cells capped on each day that will be run
+   */
+  public MiteModel(MiteParameters figures, Bees bees, CellFlow flow) {
     this.figures = figures;
+    this.bees = bees;
     this.flow = flow;
     int days = flow.days();
     enters = new double[days];
     workerPart = new double[days];
-    double grams = bees * figures.beeGrams();
     for (int i = 0; i < days; i++) {
       double toWorkers = figures.workerInvasion() * flow.workers[i];
       double toDrones = figures.droneInvasion() * flow.drones[i];
       double pull = toWorkers + toDrones;
       boolean asBefore =
-          i > 0 && flow.workers[i] == flow.workers[i - 1] && flow.drones[i] == flow.drones[i - 1];
-      enters[i] = asBefore ? enters[i - 1] : 1 - Math.exp(-pull / grams);
+          i > 0
+              && flow.workers[i] == flow.workers[i - 1]
+              && flow.drones[i] == flow.drones[i - 1]
+              && bees.on(i) == bees.on(i - 1);
+      enters[i] =
+          asBefore ? enters[i - 1] : 1 - Math.exp(-pull / (bees.on(i) * figures.beeGrams()));
       workerPart[i] = pull == 0 ? 0 : toWorkers / pull;
     }
+  }
+
+  /** Adult bees by day. */
+  public Bees bees() {
+    return bees;
   }
 
   /** Number of days it can run. */

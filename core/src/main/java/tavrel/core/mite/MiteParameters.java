@@ -18,6 +18,7 @@ import tavrel.core.Knob;
  * @param cellsPerFrame worker cells of a deep frame, both sides
  * @param coverShare share of a brood frame's cells that are truly capped
  * @param inflow mites a day that come in from outside
+ * @param life how long bees live, and whether their number follows the brood
  */
 public record MiteParameters(
     double naturalLoss,
@@ -30,7 +31,8 @@ public record MiteParameters(
     double beesPerFrame,
     double cellsPerFrame,
     double coverShare,
-    double inflow) {
+    double inflow,
+    BeeLife life) {
 
   private static final String CALIBRATED =
       "our calibration: about 2.0 % growth a day with 1,000 worker cells and 20,000 bees";
@@ -136,7 +138,8 @@ public record MiteParameters(
    */
   public static MiteParameters of(Map<String, Double> own) {
     double[] v = KNOBS.stream().mapToDouble(knob -> knob.in(own)).toArray();
-    return new MiteParameters(v[0], v[1], v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10]);
+    return new MiteParameters(
+        v[0], v[1], v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10], BeeLife.of(own));
   }
 
   /** The same without mites from outside. */
@@ -157,6 +160,7 @@ public record MiteParameters(
         beesPerFrame,
         cellsPerFrame,
         coverShare,
-        mitesADay);
+        mitesADay,
+        life);
   }
 }

@@ -6,13 +6,15 @@ import tavrel.core.InvalidValue;
 public sealed interface Seen {
 
   /**
-   * Mites that rounds brought down onto a board, what falls by itself taken off.
+   * Mites on a board after a round: those that rounds brought down, and what fell by itself.
    *
    * @param from first round's day that it can hold
    * @param to last round's day that it can hold: the day before it was read
-   * @param mites 0 or more
+   * @param mites all that lay on it, 0 or more
+   * @param natural how many would have fallen by themselves meanwhile with as many mites in the
+   *     colony as on the eve, as counted on a board before; 0 where nobody counted
    */
-  record Drop(int from, int to, double mites) implements Seen {
+  record Drop(int from, int to, double mites, double natural) implements Seen {
 
     /**
      * @throws InvalidValue if it ends before it begins, or fewer than no mites fell
@@ -22,6 +24,7 @@ public sealed interface Seen {
         throw new InvalidValue("to", "lies before the board was laid");
       }
       InvalidValue.inRange("mites", mites, 0, 100_000, "mites on a board");
+      InvalidValue.inRange("natural", natural, 0, 100_000, "mites on a board");
     }
   }
 

@@ -10,7 +10,6 @@ import tavrel.core.count.Infestation;
 import tavrel.core.count.SampleReading;
 import tavrel.core.count.Wash;
 import tavrel.core.count.WashKind;
-import tavrel.core.mite.CellFlow;
 import tavrel.core.mite.ColonyFit;
 import tavrel.core.mite.Seen;
 import tavrel.core.spacing.Colony;
@@ -110,8 +109,7 @@ public record HiveResult(
             : expected.stream().mapToDouble(Course.RoundEffect::shielded).average().orElse(0);
     double expectedKill = known.colony().dose().kill();
     ColonyFit fit = fitted(known, drops);
-    NextStep.Fitted fitted =
-        fit == null ? null : new NextStep.Fitted(fit.exposed(), fit.kill(), fit.inflow());
+    NextStep.Fitted fitted = fit == null ? null : NextStep.Fitted.of(fit, expectedKill);
     LocalDate today = known.clock().today();
     return new HiveResult(
         known.rounds(),
@@ -164,6 +162,7 @@ public record HiveResult(
 
   private static List<Seen> seen(Known known, List<RoundDrop> drops) {
     List<Seen> seen = new ArrayList<>();
+    Double natural = known.samples().naturalPerDay();
     LocalDate first = known.rounds().get(0);
     for (Wash wash : known.samples().washes()) {
       boolean onTheEve = !wash.day().isAfter(first) && !wash.day().isBefore(first.minusDays(EVE));
@@ -180,7 +179,10 @@ public record HiveResult(
     for (RoundDrop drop : drops) {
       seen.add(
           new Seen.Drop(
-              index(first, drop.firstKill()), index(first, drop.lastKill()), drop.byTreatment()));
+              index(first, drop.firstKill()),
+              index(first, drop.lastKill()),
+              drop.mites(),
+              natural == null ? 0 : natural * drop.hours() / 24));
     }
     return seen;
   }
@@ -189,18 +191,10 @@ public record HiveResult(
     Colony colony = known.colony();
     LocalDate first = known.rounds().get(0);
     int days = index(first, lookAt(known)) + 1;
-    CellFlow flow =
-        CellFlow.of(
-            known.clock(),
-            first,
-            days,
-            colony.load().workerCells(colony.figures()),
-            colony.load().droneCells(colony.figures()));
     return new ColonyFit(
         colony.figures(),
-        colony.load().bees(colony.figures()),
+        colony.load().days(known.clock(), first, colony.season(), colony.figures(), days, false),
         colony.load().divided(colony.clock(), colony.figures()),
-        flow,
         indexes(first, known.rounds()),
         colony.dose().kill(),
         seen);

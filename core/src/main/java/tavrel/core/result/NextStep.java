@@ -54,9 +54,35 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
     }
   }
 
-  /** The fit's three figures. */
+  /**
+   * What the fit says.
+   *
+   * @param exposed mites on bees at the start
+   * @param kill share of them that a round killed
+   * @param inflow mites a day from outside
+   * @param sureLeak how sure it is that a round killed clearly less than expected, 0 to 1
+   * @param sureInflow how sure it is that many mites come in, 0 to 1
+   */
   public record Fitted(
-      ColonyFit.Estimate exposed, ColonyFit.Estimate kill, ColonyFit.Estimate inflow) {}
+      ColonyFit.Estimate exposed,
+      ColonyFit.Estimate kill,
+      ColonyFit.Estimate inflow,
+      double sureLeak,
+      double sureInflow) {
+
+    /** Reads a fit. */
+    public static Fitted of(ColonyFit fit, double expectedKill) {
+      return new Fitted(
+          fit.exposed(),
+          fit.kill(),
+          fit.inflow(),
+          fit.sureKillBelow(LEAKY * expectedKill),
+          fit.sureInflowAbove(MUCH_INFLOW));
+    }
+  }
+
+  /** A leak or an inflow is pointed at from so sure on, 0 to 1. */
+  private static final double SURE = 0.6;
 
   /** A kill that is most likely below this share of what was expected points at a leak. */
   private static final double LEAKY = 0.75;
@@ -104,7 +130,7 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
 
   private static void addLeak(List<NextStep> steps, Known known) {
     Fitted fit = known.fit();
-    if (fit != null && fit.kill().high() < LEAKY * known.expectedKill()) {
+    if (fit != null && fit.sureLeak() >= SURE) {
       steps.add(
           new NextStep(
               Kind.FIND_LEAK,
@@ -124,7 +150,7 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
 
   private static void addInflow(List<NextStep> steps, Known known) {
     Fitted fit = known.fit();
-    if (fit != null && fit.inflow().low() > MUCH_INFLOW) {
+    if (fit != null && fit.sureInflow() >= SURE) {
       steps.add(
           new NextStep(
               Kind.INFLOW,

@@ -71,7 +71,9 @@ public record SeasonDates(
   public DaySpan pauseOf(int year) {
     LocalDate stops = layingStops.atYear(year);
     LocalDate starts = layingStarts.atYear(layingStarts.isAfter(layingStops) ? year : year + 1);
-    return new DaySpan(stops.plusDays(shiftDays), starts.plusDays(shiftDays - 1L));
+    // 28 and 29 February are one day in a common year; a pause is a day at least.
+    LocalDate begins = starts.isAfter(stops) ? starts : stops.plusDays(1);
+    return new DaySpan(stops.plusDays(shiftDays), begins.plusDays(shiftDays - 1L));
   }
 
   /**
@@ -111,9 +113,29 @@ public record SeasonDates(
       LocalDate on = supersOn.atYear(year);
       LocalDate off = supersOff.atYear(supersOff.isAfter(supersOn) ? year : year + 1);
       if (off.isAfter(day)) {
-        return new DaySpan(on, off.minusDays(1));
+        return new DaySpan(on, off.isAfter(on) ? off.minusDays(1) : on);
       }
     }
+  }
+
+  /** Bees that emerge so long after laying starts again still are winter bees, days. */
+  private static final int WINTER_BEES_AFTER_START = 20;
+
+  /**
+   * The beginning of the time in which winter bees emerge, if a day lies in it: from the winter-bee
+   * date, that day included, to 20 days after the next start of laying. Null on other days.
+   */
+  public @Nullable LocalDate winterBeesSince(LocalDate day) {
+    for (int year = day.getYear(); year >= day.getYear() - 1; year--) {
+      LocalDate since = winterBees.atYear(year);
+      if (!since.isAfter(day)) {
+        LocalDate starts = layingStarts.atYear(year);
+        LocalDate next = starts.isAfter(since) ? starts : layingStarts.atYear(year + 1);
+        LocalDate until = next.plusDays(shiftDays + (long) WINTER_BEES_AFTER_START);
+        return until.isBefore(day) ? null : since;
+      }
+    }
+    return null;
   }
 
   /** The winter-bee date on or after a day. */

@@ -55,7 +55,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
             .orElse(null);
     SpacingSearch.EvenSeries least = search.leastWork(colony.target());
     reasons.addAll(whyOneBeatsAll(schools, breaks));
-    boolean now = colony.load().exposed(colony.figures()) / colony.bees() <= colony.target();
+    boolean now = colony.load().share() <= colony.target();
     if (now && untreated.wash() <= colony.target()) {
       return new Advice(
           Kind.NOTHING_NEEDED,

@@ -144,7 +144,7 @@ public record BroodBreak(
         says,
         day,
         Course.tenths(left[1]),
-        left[2] / colony.bees(),
+        left[2] / model.bees().on(horizon),
         kind == Kind.BROOD_OUT ? 0 : shielded(colony, model, index),
         colony.judge(single));
   }

@@ -6,7 +6,6 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.brood.BroodClock;
-import tavrel.core.mite.CellFlow;
 import tavrel.core.mite.ColonyLoad;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.MiteModel;
@@ -83,20 +82,14 @@ public record Colony(
     return (int) ChronoUnit.DAYS.between(clock.today(), commonDate);
   }
 
-  /** Adult bees. */
-  double bees() {
-    return load.bees(figures);
-  }
-
   /** The model from today on, for a number of days. */
   MiteModel model(int days) {
-    return new MiteModel(figures, bees(), load.ahead(clock, figures, days));
+    return load.days(clock, today(), season, figures, days, false).model(figures);
   }
 
   /** The same with all capped frames taken out today. */
   MiteModel modelWithBroodTakenOut(int days) {
-    CellFlow flow = load.ahead(clock, figures, days).clearedOn(0);
-    return new MiteModel(figures, bees(), flow);
+    return load.days(clock, today(), season, figures, days, true).model(figures);
   }
 
   /** Where the mites are on the eve. */

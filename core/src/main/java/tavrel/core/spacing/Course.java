@@ -3,8 +3,11 @@ package tavrel.core.spacing;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
+import tavrel.core.mite.Bees;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.MiteBands;
 import tavrel.core.mite.MiteModel;
@@ -30,6 +33,7 @@ import tavrel.core.rule.Judgement;
  * @param visits how many
  * @param minutes what they take, an estimate
  * @param killShare share of the exposed mites that a round kills
+ * @param notes what to bear in mind with these figures, in sentences
  */
 public record Course(
     LocalDate from,
@@ -46,7 +50,8 @@ public record Course(
     @Nullable Judgement judgement,
     int visits,
     double minutes,
-    double killShare) {
+    double killShare,
+    List<String> notes) {
 
   /**
    * What one round does.
@@ -111,23 +116,60 @@ public record Course(
         byDay(horizon, bands::low),
         byDay(horizon, bands::high),
         List.copyOf(each),
-        state(colony, run, left, bands, horizon),
-        rounds.length == 0 ? null : state(colony, run, left, bands, after),
+        state(colony, model.bees(), run, left, bands, horizon),
+        rounds.length == 0 ? null : state(colony, model.bees(), run, left, bands, after),
         RuleOfThumb.of(schedule, colony.load().droneShare() > 0),
         colony.judge(schedule),
         schedule.rounds(),
         colony.minutes(schedule.rounds()),
-        kill);
+        kill,
+        notes(colony, model.bees(), run, horizon));
+  }
+
+  /** With so much less on the bees than a wash usually meets, drone brood is worth a word. */
+  private static final double SHIELDED_BY_DRONES = 0.85;
+
+  private static List<String> notes(Colony colony, Bees bees, MiteRun run, int horizon) {
+    List<String> notes = new ArrayList<>();
+    long now = hundreds(bees.seen());
+    long then = hundreds(bees.on(horizon));
+    if (colony.figures().life().follow() && now != then) {
+      notes.add(
+          String.format(
+              Locale.ROOT,
+              "About %,d bees now and %,d on %s: they follow the brood, and the wash goes by them.",
+              now,
+              then,
+              Figures.day(colony.commonDate())));
+    }
+    if (bees.drifts()) {
+      notes.add(
+          "So many bees and so much brood as were seen do not keep each other up: the number drifts"
+              + " by itself. Look again before you rely on it.");
+    }
+    if (colony.load().droneShare() > 0 && run.exposed(0) < (1 - SHIELDED_BY_DRONES) * run.total(0)) {
+      notes.add(
+          "With so much drone brood far fewer mites than usual sit on the bees, where a round"
+              + " reaches them.");
+    }
+    notes.add(
+        "A round meets up to a quarter more mites than a wash of that morning shows: it acts after"
+            + " the day's bees have emerged and before mites enter new cells.");
+    return List.copyOf(notes);
+  }
+
+  private static long hundreds(double bees) {
+    return 100 * Math.round(bees / 100);
   }
 
   private static MitesThen state(
-      Colony colony, MiteRun run, MiteRun untreated, MiteBands bands, int day) {
+      Colony colony, Bees bees, MiteRun run, MiteRun untreated, MiteBands bands, int day) {
     return new MitesThen(
         colony.today().plusDays(day),
         tenths(run.total(day)),
         tenths(bands.low(day)),
         tenths(bands.high(day)),
-        run.exposed(day) / colony.bees(),
+        run.exposed(day) / bees.on(day),
         tenths(untreated.total(day)));
   }
 

@@ -95,7 +95,7 @@ public record SchoolOutcome(
         start, SpacingSearch.kills(colony, schedule, days), last + Colony.AFTER, horizon, left);
     model.left(start, new double[0], horizon, horizon, untreated);
     Judgement judgement = colony.judge(schedule);
-    double wash = left[2] / colony.bees();
+    double wash = left[2] / model.bees().on(horizon);
     boolean settled = last <= horizon - Colony.SETTLED;
     return new SchoolOutcome(
         id,

@@ -100,7 +100,7 @@ public record SpacingSearch(List<EvenSeries> options, List<EvenSeries> front) {
                   gap,
                   Course.tenths(left[1]),
                   Course.tenths(left[0]),
-                  left[2] / colony.bees(),
+                  left[2] / model.bees().on(horizon),
                   last <= horizon - Colony.SETTLED,
                   judgement == null ? null : judgement.verdict()));
         }

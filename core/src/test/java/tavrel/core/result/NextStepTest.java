@@ -42,9 +42,11 @@ class NextStepTest {
 
   private static Fitted fit(double killLow, double killHigh, double inflowLow) {
     return new Fitted(
-        new Estimate(300, 200, 400),
-        new Estimate((killLow + killHigh) / 2, killLow, killHigh),
-        new Estimate(inflowLow + 4, inflowLow, inflowLow + 9));
+        new Estimate(300, 200, 400, true),
+        new Estimate((killLow + killHigh) / 2, killLow, killHigh, true),
+        new Estimate(inflowLow + 4, inflowLow, inflowLow + 9, true),
+        killHigh < 0.65 ? 0.95 : 0.1,
+        inflowLow > 5 ? 0.95 : 0.1);
   }
 
   @Test

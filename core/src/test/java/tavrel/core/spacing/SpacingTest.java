@@ -116,7 +116,7 @@ class SpacingTest {
 
   @Test
   void what_is_not_on_the_label_is_shown_and_never_recommended() {
-    Colony colony = Colonies.colony(15, ONCE_BROODLESS, List.of());
+    Colony colony = Colonies.colony(9, ONCE_BROODLESS, List.of());
     Comparison comparison = Comparison.of(colony, TODAY);
 
     assertThat(comparison.schools())

@@ -9,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.Knob;
 import tavrel.core.brood.BroodDefaults;
+import tavrel.core.mite.BeeLife;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.MiteParameters;
 import tavrel.core.plan.PlanWeights;
@@ -43,6 +44,7 @@ public class OwnFigures {
       Stream.of(
               BroodDefaults.knobs(),
               MiteParameters.knobs(),
+              BeeLife.knobs(),
               CurveChoice.knobs(),
               SealParameters.knobs(),
               FilterWear.knobs(),
@@ -83,6 +85,7 @@ public class OwnFigures {
     return List.of(
         group("Brood clock: days to the first egg", BroodDefaults.knobs(), own),
         group("Mite model", MiteParameters.knobs(), own),
+        group("Bees that follow the brood", BeeLife.knobs(), own),
         group("Kill of exposed mites", CurveChoice.knobs(), own),
         group("Seal estimate", SealParameters.knobs(), own),
         group("Gear", FilterWear.knobs(), own),

@@ -1,0 +1,81 @@
+package tavrel.core.mite;
+
+import java.util.List;
+import java.util.Map;
+import tavrel.core.Knob;
+
+/**
+ * How long bees live, for bees that follow the brood. Round figures of our own, which a keeper can
+ * change.
+ *
+ * @param follow whether the number of bees follows the brood; else it is held as it was seen
+ * @param emerging share of capped worker cells from which a bee emerges
+ * @param winterDays mean life of a winter bee, days
+ * @param shortest shortest mean life of a summer bee, days
+ * @param longest longest, days
+ * @param unseen mean life where no brood is capped to tell it by, days
+ * @param raising days until all bees of a colony that enters the winter are winter bees
+ */
+public record BeeLife(
+    boolean follow,
+    double emerging,
+    double winterDays,
+    double shortest,
+    double longest,
+    double unseen,
+    double raising) {
+
+  private static final String OURS = "our round figure";
+
+  private static final List<Knob> KNOBS =
+      List.of(
+          new Knob(
+              "beesFollow",
+              1,
+              0,
+              1,
+              "1 yes, 0 no",
+              "the number of bees follows the brood; with 0 it is held as it was seen",
+              "structure of our own: bees emerge 12 days after capping and die at a steady rate"),
+          new Knob(
+              "beesEmerging",
+              0.95,
+              0.5,
+              1,
+              "",
+              "share of capped worker cells from which a bee emerges",
+              OURS),
+          new Knob("winterBeeDays", 150, 60, 300, "days", "mean life of a winter bee", OURS),
+          new Knob("beeDaysLeast", 20, 10, 40, "days", "shortest mean life of a summer bee", OURS),
+          new Knob("beeDaysMost", 45, 30, 90, "days", "longest mean life of a summer bee", OURS),
+          new Knob(
+              "beeDaysUnseen",
+              30,
+              15,
+              60,
+              "days",
+              "mean life of a summer bee where no brood tells it",
+              OURS),
+          new Knob(
+              "winterBeesRaised",
+              40,
+              10,
+              90,
+              "days",
+              "days from the winter-bee date until all bees of a colony are winter bees",
+              OURS));
+
+  /** The figures that a keeper may change. */
+  public static List<Knob> knobs() {
+    return KNOBS;
+  }
+
+  /** What holds unless a keeper says otherwise. */
+  public static final BeeLife USUAL = of(Map.of());
+
+  /** The keeper's figures over the usual ones. */
+  public static BeeLife of(Map<String, Double> own) {
+    double[] v = KNOBS.stream().mapToDouble(knob -> knob.in(own)).toArray();
+    return new BeeLife(v[0] >= 0.5, v[1], v[2], v[3], Math.max(v[3], v[4]), v[5], v[6]);
+  }
+}
