@@ -4,7 +4,7 @@ import { api, ask, Refused, words, type Shapes } from '../api/client'
 import HiveChoice from '../parts/HiveChoice.vue'
 import { newId } from '../parts/ids'
 import { numberIn } from '../parts/numbers'
-import { CAPPED, COMBS, KINDS, LEFT, OPEN, QUEENS, YOUNGEST } from './broodWords'
+import { CAPPED, COMBS, GIVEN, KINDS, LEFT, OPEN, QUEENS, YOUNGEST } from './broodWords'
 
 /** What happened to the brood of one hive or of many. */
 const props = defineProps<{ apiaryId: string; today: string; hiveId?: string }>()
@@ -20,6 +20,7 @@ const comb = ref<NonNullable<Event['comb']>>('DRAWN')
 const youngest = ref<NonNullable<Event['youngest']>>('EGGS')
 const newQueen = ref<NonNullable<Event['newQueen']>>('RIPE_CELL')
 const leftBrood = ref<NonNullable<Event['leftBrood']>>('OPEN_LARVAE')
+const given = ref<NonNullable<Event['given']>>('CAPPED')
 const capped = ref<NonNullable<Event['capped']>>('FRAMES')
 const cappedFrames = ref('')
 const openBrood = ref<NonNullable<Event['openBrood']>>('NOT_NOTED')
@@ -67,6 +68,7 @@ function event(hiveId: string): Event {
     youngest: kind.value === 'SPLIT' ? youngest.value : undefined,
     newQueen: kind.value === 'SPLIT' ? newQueen.value : undefined,
     leftBrood: kind.value === 'BROOD_REMOVED' ? leftBrood.value : undefined,
+    given: kind.value === 'BROOD_GIVEN' ? given.value : undefined,
     capped: look ? capped.value : undefined,
     cappedFrames: look && capped.value === 'FRAMES' ? numberIn(cappedFrames.value) : undefined,
     openBrood: look ? openBrood.value : undefined,
@@ -127,13 +129,25 @@ async function keep(): Promise<void> {
       />
       <template v-if="kind === 'SPLIT'">
         <v-select v-model="youngest" label="Its youngest brood was" :items="YOUNGEST" />
-        <v-select v-model="newQueen" label="It got" :items="QUEENS" />
+        <v-select
+          v-model="newQueen"
+          label="It got"
+          :items="QUEENS"
+          :error-messages="wrong.newQueen"
+          hint="Queen cells that hang there already count as a ripe cell, unless you looked and found none."
+        />
       </template>
       <v-select
         v-if="kind === 'BROOD_REMOVED'"
         v-model="leftBrood"
         label="What stayed"
         :items="LEFT"
+      />
+      <v-select
+        v-if="kind === 'BROOD_GIVEN'"
+        v-model="given"
+        label="Oldest brood on it"
+        :items="GIVEN"
       />
       <template v-if="kind === 'INSPECTION'">
         <v-select v-model="capped" label="Capped brood" :items="CAPPED" />

@@ -11,6 +11,8 @@ export const KINDS: { kind: Event['kind']; words: string }[] = [
   { kind: 'QUEEN_CAGED', words: 'Queen caged' },
   { kind: 'QUEEN_RELEASED', words: 'Queen let out' },
   { kind: 'SPLIT', words: 'Split: the queenless part' },
+  { kind: 'SWARM_LEFT', words: 'A swarm left: seen, or the earliest day it can have been' },
+  { kind: 'BROOD_GIVEN', words: 'Frame of brood put in from another hive' },
   { kind: 'OLD_QUEEN_MOVED', words: 'Old queen moved here, onto comb without brood' },
   { kind: 'BROOD_REMOVED', words: 'Capped brood taken out' },
   { kind: 'LAYING_STOPPED', words: 'Laying stopped' },
@@ -37,6 +39,11 @@ export const LEFT = [
   { value: 'EGGS_ONLY', title: 'only eggs stayed' },
   { value: 'NOTHING', title: 'no brood stayed' },
 ] as const
+export const GIVEN = [
+  { value: 'CAPPED', title: 'capped brood' },
+  { value: 'LARVAE', title: 'larvae, nothing capped' },
+  { value: 'EGGS', title: 'only eggs' },
+] as const
 export const CAPPED = [
   { value: 'NONE', title: 'nothing capped' },
   { value: 'FEW_CELLS', title: 'a few cells capped' },
@@ -61,6 +68,7 @@ export function wordsOf(event: Event): string {
     title(YOUNGEST, event.youngest),
     title(QUEENS, event.newQueen),
     title(LEFT, event.leftBrood),
+    title(GIVEN, event.given),
     event.released ? `queen out ${shortDay(event.released)}` : '',
     event.cappedFrames ? `${event.cappedFrames} frames capped` : title(CAPPED, event.capped),
     event.openBrood && event.openBrood !== 'NOT_NOTED' ? title(OPEN, event.openBrood) : '',

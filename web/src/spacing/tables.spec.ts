@@ -140,6 +140,7 @@ describe('what a schedule comes to', () => {
       untreated: 5_582,
     },
     rounds: [{ day: '2026-08-18', killed: 407, killedLow: 222, killedHigh: 686, shielded: 0.79 }],
+    notes: ['A round meets more mites than a wash shows.'],
   } as unknown as Shapes['Course']
 
   it('is written with its band, its limit and the drop to expect', () => {

@@ -23,3 +23,6 @@ create view tool_burn as
   join run_event e on e.round_id = t.round_id and e.tool = t.number
   where e.kind = 'BURN_ENDED'
     and not exists (select 1 from undone_event u where u.round_id = e.round_id and u.id = e.id);
+
+-- Frames of brood from another hive end a window, too.
+alter table brood_event add column given_brood varchar(20);

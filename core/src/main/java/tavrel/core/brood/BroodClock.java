@@ -84,7 +84,7 @@ public final class BroodClock {
   /** What is known of capped worker brood on a day. */
   public BroodState on(LocalDate day) {
     long at = day.toEpochDay();
-    if (!sure.cappedOn(at)) {
+    if (sure.surelyFreeOn(at)) {
       return BroodState.FREE;
     }
     return likely.cappedOn(at) ? BroodState.CAPPED : BroodState.LIKELY_FREE;
@@ -103,8 +103,8 @@ public final class BroodClock {
   private FreeWindow window(boolean withDrones) {
     long begin = today.toEpochDay();
     long end = begin + AHEAD;
-    DaySpan likelyDays = around(likely, withDrones, begin, end);
-    DaySpan sureDays = around(sure, withDrones, begin, end);
+    DaySpan likelyDays = around(likely.free(withDrones, from(likely), end), begin);
+    DaySpan sureDays = around(sure.sureFree(withDrones, from(sure), end), begin);
     if (likelyDays != null && sureDays != null && !sureDays.meets(likelyDays)) {
       sureDays = null;
     }
@@ -112,10 +112,12 @@ public final class BroodClock {
     return new FreeWindow(sureDays, likelyDays, openEnded);
   }
 
-  private static @Nullable DaySpan around(
-      BroodTimeline timeline, boolean withDrones, long day, long end) {
-    long from = Math.max(timeline.knownFrom(), day - AHEAD);
-    for (LaidDays.Span span : timeline.free(withDrones, from, end)) {
+  private long from(BroodTimeline timeline) {
+    return Math.max(timeline.knownFrom(), today.toEpochDay() - AHEAD);
+  }
+
+  private static @Nullable DaySpan around(List<LaidDays.Span> spans, long day) {
+    for (LaidDays.Span span : spans) {
       if (span.to() >= day) {
         return new DaySpan(LocalDate.ofEpochDay(span.from()), LocalDate.ofEpochDay(span.to()));
       }

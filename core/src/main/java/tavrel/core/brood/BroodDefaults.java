@@ -2,6 +2,8 @@ package tavrel.core.brood;
 
 import java.util.List;
 import java.util.Map;
+import tavrel.core.Figures;
+import tavrel.core.InvalidValue;
 import tavrel.core.Knob;
 
 /**
@@ -45,7 +47,11 @@ public record BroodDefaults(
           knob("cellEarliest", 8, "ripe cell given: first eggs at the earliest", COMMON),
           knob("cellLikely", 14, "ripe cell given: first eggs, likely", COMMON),
           knob("cellLatest", 21, "ripe cell given: eggs should be seen by then", OURS),
-          knob("eggsEarliest", 22, "queen raised from eggs: first eggs at the earliest", COMMON),
+          knob(
+              "eggsEarliest",
+              17,
+              "queen raised from eggs or young larvae: first eggs at the earliest",
+              "a larva three days from the egg shell; laying seven days after the queen emerges"),
           knob("eggsLikely", 27, "queen raised from eggs: first eggs, likely", COMMON),
           knob("eggsLatest", 35, "queen raised from eggs: eggs should be seen by then", OURS),
           knob("matedEarliest", 1, "mated queen caged in: first eggs at the earliest", COMMON),
@@ -70,6 +76,37 @@ public record BroodDefaults(
     return new BroodDefaults(
         days[0], days[1], days[2], days[3], days[4], days[5], days[6], days[7], days[8], days[9],
         days[10], days[11]);
+  }
+
+  /**
+   * Refuses figures that contradict each other: earliest, likely and latest come in this order.
+   *
+   * @param own the keeper's figures by key
+   * @throws tavrel.core.InvalidValue at the figure that is out of order
+   */
+  public static void checkOrder(Map<String, Double> own) {
+    for (String which : List.of("cell", "eggs", "mated")) {
+      double earliest = value(which + "Earliest", own);
+      double likely = value(which + "Likely", own);
+      double latest = value(which + "Latest", own);
+      if (earliest > likely) {
+        throw new InvalidValue(
+            which + "Earliest", "is later than the likely day, " + Figures.plain(likely));
+      }
+      if (likely > latest) {
+        throw new InvalidValue(
+            which + "Likely",
+            "is later than the day by which eggs should be seen, " + Figures.plain(latest));
+      }
+    }
+  }
+
+  private static double value(String key, Map<String, Double> own) {
+    return KNOBS.stream()
+        .filter(knob -> knob.key().equals(key))
+        .mapToDouble(knob -> knob.in(own))
+        .findFirst()
+        .orElseThrow();
   }
 
   int firstEggs(NewQueen queen, Scenario scenario) {

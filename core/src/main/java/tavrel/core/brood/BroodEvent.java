@@ -40,6 +40,16 @@ public sealed interface BroodEvent {
   /** This hive is the queenless part of a split. */
   record Split(LocalDate day, YoungestBrood youngest, NewQueen queen) implements BroodEvent {}
 
+  /**
+   * A swarm left this hive: what stays raises a queen from a cell, and its brood goes on.
+   *
+   * @param day when it was seen, or the earliest day on which it can have been
+   */
+  record SwarmLeft(LocalDate day) implements BroodEvent {}
+
+  /** A frame with brood from another hive was put in. */
+  record BroodGiven(LocalDate day, GivenBrood given) implements BroodEvent {}
+
   /** The old queen was moved into this hive onto comb without brood. */
   record OldQueenMoved(LocalDate day) implements BroodEvent {}
 

@@ -72,6 +72,12 @@ final class BroodReasons {
           + split.queen().words()
           + ".";
     }
+    if (event instanceof BroodEvent.SwarmLeft) {
+      return "A swarm left" + on + ": the last of its brood emerges three weeks later.";
+    }
+    if (event instanceof BroodEvent.BroodGiven given) {
+      return "A frame of " + given.given().words() + " given" + on + ".";
+    }
     if (event instanceof BroodEvent.BroodRemoved removed) {
       return "Capped brood taken out" + on + ", " + removed.left().words() + ".";
     }

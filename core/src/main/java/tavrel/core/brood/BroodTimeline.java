@@ -1,6 +1,7 @@
 package tavrel.core.brood;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
@@ -32,6 +33,9 @@ final class BroodTimeline {
   private final SeasonDates calendar;
   private final LaidDays workers = LaidDays.always();
   private final LaidDays drones = LaidDays.always();
+  private final List<LaidDays.Span> givenWorkers = new ArrayList<>(0);
+  private final List<LaidDays.Span> givenDrones = new ArrayList<>(0);
+  private long seenFreeOn = LaidDays.EVER;
   private boolean packageQueenCaged;
   private boolean queenComing;
   private long knownFrom = LaidDays.EVER;
@@ -80,17 +84,47 @@ final class BroodTimeline {
 
   /** Worker-only spans without capped brood; with drones, those where neither is capped. */
   List<LaidDays.Span> free(boolean withDrones, long from, long to) {
-    List<LaidDays.Span> free = workers.freeOf(WORKER_CAPPED, WORKER_GONE, from, to);
+    LaidDays allWorkers = workers.with(givenWorkers);
+    List<LaidDays.Span> free = allWorkers.freeOf(WORKER_CAPPED, WORKER_GONE, from, to);
     if (!withDrones) {
       return free;
     }
+    LaidDays allDrones = drones.with(givenDrones);
     return free.stream()
-        .flatMap(span -> drones.freeOf(DRONE_CAPPED, DRONE_GONE, span.from(), span.to()).stream())
+        .flatMap(
+            span -> allDrones.freeOf(DRONE_CAPPED, DRONE_GONE, span.from(), span.to()).stream())
         .toList();
   }
 
+  /**
+   * The same for sure: development varies by a day or two, so a window keeps a day's distance at
+   * each end that the clock reckoned. An end that somebody saw or made stays: the day of a look
+   * with nothing capped, of a swarm hived, of frames taken out.
+   */
+  List<LaidDays.Span> sureFree(boolean withDrones, long from, long to) {
+    List<LaidDays.Span> sure = new ArrayList<>(2);
+    for (LaidDays.Span span : free(withDrones, from, to)) {
+      long begin = span.from() <= Math.max(from, knownFrom) ? span.from() : span.from() + 1;
+      long end = span.to() == to ? span.to() : span.to() - 1;
+      if (seenFreeOn >= span.from() && seenFreeOn <= span.to()) {
+        end = Math.max(end, seenFreeOn);
+        begin = Math.min(begin, seenFreeOn);
+      }
+      if (begin <= end) {
+        sure.add(new LaidDays.Span(begin, end));
+      }
+    }
+    return sure;
+  }
+
+  /** Whether a day lies in a sure window, see {@link #sureFree}. */
+  boolean surelyFreeOn(long day) {
+    return sureFree(false, Math.max(knownFrom, day - DRONE_GONE), day + DRONE_GONE).stream()
+        .anyMatch(span -> span.from() <= day && day <= span.to());
+  }
+
   boolean cappedOn(long day) {
-    return workers.anyIn(day - WORKER_GONE + 1, day - WORKER_CAPPED);
+    return workers.with(givenWorkers).anyIn(day - WORKER_GONE + 1, day - WORKER_CAPPED);
   }
 
   private void fold(BroodEvent event) {
@@ -114,7 +148,17 @@ final class BroodTimeline {
       endOn(day - split.youngest().workerAge(), day - split.youngest().droneAge());
       startOn(day + defaults.firstEggs(split.queen(), scenario));
       queenComing = true;
+    } else if (event instanceof BroodEvent.SwarmLeft) {
+      endOn(day, day);
+      startOn(day + defaults.firstEggs(NewQueen.RIPE_CELL, scenario));
+      queenComing = true;
+    } else if (event instanceof BroodEvent.BroodGiven given) {
+      givenWorkers.add(given.given().workers(day));
+      givenDrones.add(given.given().drones(day));
     } else if (event instanceof BroodEvent.BroodRemoved removed) {
+      givenWorkers.clear();
+      givenDrones.clear();
+      seenFreeOn = day;
       keepFrom(day - removed.left().oldestWorker(), day - removed.left().oldestDrone());
     } else if (event instanceof BroodEvent.LayingStopped) {
       stop(event.day());
@@ -134,6 +178,7 @@ final class BroodTimeline {
         || event instanceof BroodEvent.PackageHived
         || event instanceof BroodEvent.OldQueenMoved
         || event instanceof BroodEvent.Split
+        || event instanceof BroodEvent.SwarmLeft
         || event instanceof BroodEvent.BroodRemoved
         || (event instanceof BroodEvent.Inspection look && look.capped() == Capped.NONE);
   }
@@ -160,6 +205,13 @@ final class BroodTimeline {
   }
 
   private void look(BroodEvent.Inspection look, long day) {
+    seenFreeOn = look.capped() == Capped.NONE ? day : LaidDays.EVER;
+    if (look.capped() == Capped.NONE) {
+      givenWorkers.removeIf(
+          span -> span.from() + WORKER_GONE > day && span.to() + WORKER_CAPPED <= day);
+      givenDrones.removeIf(
+          span -> span.from() + DRONE_GONE > day && span.to() + DRONE_CAPPED <= day);
+    }
     if (look.capped() != Capped.NONE) {
       if (!cappedOn(day)) {
         // The bees know better: the queen has laid all along, whatever was reckoned.
@@ -170,13 +222,7 @@ final class BroodTimeline {
     switch (look.open()) {
       case LARVAE -> keepFrom(day - WORKER_CAPPED + 1, day - DRONE_CAPPED + 1);
       case EGGS_ONLY -> keepFrom(day - 3, day - 3);
-      case NOT_NOTED -> {
-        if (scenario == Scenario.EARLIEST) {
-          keepFrom(day - WORKER_CAPPED + 1, day - DRONE_CAPPED + 1);
-        } else {
-          keepFrom(day, day);
-        }
-      }
+      case NOT_NOTED -> keepFrom(day - WORKER_CAPPED + 1, day - DRONE_CAPPED + 1);
       case NONE -> seeNoBroodAtAll(look.day());
     }
   }
@@ -245,6 +291,8 @@ final class BroodTimeline {
   }
 
   private void empty() {
+    givenWorkers.clear();
+    givenDrones.clear();
     workers.clear();
     drones.clear();
     queenComing = false;

@@ -63,6 +63,13 @@ final class EventOrder {
     if (-ahead > DAYS_BACK) {
       throw new InvalidValue("day", event.day() + " is more than three years ago");
     }
+    if (event instanceof BroodEvent.Split split
+        && split.queen() == NewQueen.FROM_EGGS
+        && split.youngest().tooOldForAQueen()) {
+      throw new InvalidValue(
+          "newQueen",
+          "cannot be raised: no egg or young larva was left. Give a cell or a queen, or say what else was there");
+    }
     if (event instanceof BroodEvent.PackageHived bees
         && bees.released() != null
         && ChronoUnit.DAYS.between(today, bees.released()) > RELEASE_AHEAD) {
@@ -83,7 +90,7 @@ final class EventOrder {
           day,
           "no queen can be caged: on "
               + since
-              + " this hive was the queenless part of a split. Enter an inspection or the first"
+              + " this hive was left to raise one, by a split or a swarm. Enter an inspection or the first"
               + " eggs of the new queen before it");
       become(Queen.CAGED, day);
     } else if (event instanceof BroodEvent.QueenReleased) {
@@ -92,7 +99,7 @@ final class EventOrder {
           day,
           "a queen cannot be let out: none is caged on record before that day");
       become(Queen.LAYING, day);
-    } else if (event instanceof BroodEvent.Split) {
+    } else if (event instanceof BroodEvent.Split || event instanceof BroodEvent.SwarmLeft) {
       become(Queen.COMING, day);
     } else if (event instanceof BroodEvent.LayingStopped) {
       refuseIf(queen == Queen.CAGED, day, "the queen is caged since " + since + ", so none lays");

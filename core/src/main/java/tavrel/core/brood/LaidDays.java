@@ -1,6 +1,7 @@
 package tavrel.core.brood;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -63,6 +64,27 @@ final class LaidDays {
       add(span.from, Math.min(span.to, from - 1));
       add(Math.max(span.from, before), span.to);
     }
+  }
+
+  /** These days and more, in order. */
+  LaidDays with(List<Span> more) {
+    if (more.isEmpty()) {
+      return this;
+    }
+    List<Span> all = new ArrayList<>(spans);
+    all.addAll(more);
+    all.sort(Comparator.comparingLong(Span::from));
+    LaidDays both = new LaidDays();
+    for (Span span : all) {
+      int last = both.spans.size() - 1;
+      if (last >= 0 && both.spans.get(last).to >= span.from - 1) {
+        Span before = both.spans.remove(last);
+        both.spans.add(new Span(before.from, Math.max(before.to, span.to)));
+      } else {
+        both.spans.add(span);
+      }
+    }
+    return both;
   }
 
   boolean goesOnAt(long day) {

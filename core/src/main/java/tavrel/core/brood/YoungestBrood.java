@@ -22,6 +22,11 @@ public enum YoungestBrood {
     return words;
   }
 
+  /** Whether no queen can be raised from it any more. */
+  boolean tooOldForAQueen() {
+    return this == CAPPED_ONLY || this == NO_BROOD;
+  }
+
   /** Days since the youngest worker brood was laid, at least. */
   int workerAge() {
     return workerAge;

@@ -1,6 +1,9 @@
 package tavrel.core.mite;
 
 import java.time.LocalDate;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.season.SeasonDates;
@@ -115,12 +118,45 @@ public record ColonyLoad(
    * history.
    */
   public MiteState divided(BroodClock clock, MiteParameters figures) {
+    MiteState unit = unit(clock, figures);
+    String why = refusal(unit, figures);
+    if (why != null) {
+      throw new InvalidValue("cappedFrames", why);
+    }
+    return unit;
+  }
+
+  /**
+   * Why bees, brood and mites as they were seen cannot all be true, in words; null where they can.
+   */
+  public @Nullable String refusal(BroodClock clock, MiteParameters figures) {
+    return refusal(unit(clock, figures), figures);
+  }
+
+  /** No colony lives with more than a mite on each bee. */
+  private @Nullable String refusal(MiteState unit, MiteParameters figures) {
+    double bees = bees(figures);
+    double share = Math.max(share(), 0.5 / sampleBees / recovery);
+    double perBee = share * unit.total();
+    if (perBee <= 1) {
+      return null;
+    }
+    return String.format(
+        Locale.ROOT,
+        "so much brood beside %,d bees would hide %s mites for each of them; count the frames of bees and of capped brood again",
+        Math.round(bees),
+        Double.isFinite(perBee) && perBee < 100 ? Figures.tenths(perBee) : "very many");
+  }
+
+  private MiteState unit(BroodClock clock, MiteParameters figures) {
     LocalDate from = clock.today().minusDays(RUN_IN);
     CellFlow past = CellFlow.of(clock, from, RUN_IN, workerCells(figures), droneCells(figures));
     MiteState end =
         new MiteModel(figures.closed(), bees(figures), past)
             .run(MiteState.onBees(1_000), new double[0], 0, RUN_IN)
             .end();
-    return end.times(1 / end.exposed());
+    return end.exposed() > 0
+        ? end.times(1 / end.exposed())
+        : MiteState.onBees(Double.POSITIVE_INFINITY);
   }
 }

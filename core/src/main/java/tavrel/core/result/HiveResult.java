@@ -151,12 +151,18 @@ public record HiveResult(
 
   private static @Nullable ColonyFit fitted(Known known, List<RoundDrop> drops) {
     List<Seen> seen = seen(known, drops);
-    return seen.size() < LEAST_SEEN ? null : fit(known, seen);
+    return seen.size() < LEAST_SEEN || !fits(known.colony()) ? null : fit(known, seen);
+  }
+
+  /** Whether what was seen of bees, brood and mites can be true together. */
+  private static boolean fits(Colony colony) {
+    return colony.load().refusal(colony.clock(), colony.figures()) == null;
   }
 
   /** More rounds, or longer, than one course of the model is made for. */
   private static boolean canBeForetold(Known known) {
-    return known.rounds().size() <= Schedule.MOST_ROUNDS
+    return fits(known.colony())
+        && known.rounds().size() <= Schedule.MOST_ROUNDS
         && !last(known.rounds()).isAfter(known.colony().commonDate());
   }
 

@@ -24,9 +24,14 @@ class BroodClockTest {
     BroodClock clock =
         clock("2026-06-22", caged("2026-06-01"), new BroodEvent.QueenReleased(day("2026-06-22")));
 
-    assertThat(clock.workers().sure()).isEqualTo(span("2026-06-22", "2026-06-30"));
+    assertThat(clock.workers().sure()).isEqualTo(span("2026-06-23", "2026-06-29"));
     assertThat(clock.workers().likely()).isEqualTo(span("2026-06-22", "2026-06-30"));
-    assertThat(clock.withDrones().sure()).isEqualTo(span("2026-06-25", "2026-06-30"));
+    assertThat(clock.withDrones().sure()).isEqualTo(span("2026-06-26", "2026-06-29"));
+    assertThat(clock.withDrones().likely()).isEqualTo(span("2026-06-25", "2026-06-30"));
+    assertThat(clock.on(day("2026-06-22"))).isEqualTo(BroodState.LIKELY_FREE);
+    assertThat(clock.on(day("2026-06-23"))).isEqualTo(BroodState.FREE);
+    assertThat(clock.on(day("2026-06-29"))).isEqualTo(BroodState.FREE);
+    assertThat(clock.on(day("2026-06-30"))).isEqualTo(BroodState.LIKELY_FREE);
   }
 
   @Test
@@ -44,7 +49,7 @@ class BroodClockTest {
     BroodClock clock = clock("2026-06-25", caged("2026-06-01"));
 
     assertThat(clock.workers().openEnded()).isTrue();
-    assertThat(clock.workers().sure().from()).isEqualTo("2026-06-22");
+    assertThat(clock.workers().sure().from()).isEqualTo("2026-06-23");
   }
 
   @ParameterizedTest
@@ -53,7 +58,8 @@ class BroodClockTest {
     BroodClock clock = clock("2026-05-12", new BroodEvent.SwarmHived(day("2026-05-10"), comb));
 
     assertThat(clock.foundedOn()).isEqualTo("2026-05-10");
-    assertThat(clock.workers().sure().to()).isEqualTo(last);
+    assertThat(clock.workers().likely().to()).isEqualTo(last);
+    assertThat(clock.workers().sure()).isEqualTo(span("2026-05-10", last.minusDays(1).toString()));
     assertThat(clock.on(day("2026-05-12"))).isEqualTo(BroodState.FREE);
     assertThat(clock.on(last.plusDays(1))).isEqualTo(BroodState.CAPPED);
   }
@@ -63,7 +69,8 @@ class BroodClockTest {
     BroodClock clock =
         clock("2026-04-05", new BroodEvent.PackageHived(day("2026-04-02"), day("2026-04-04")));
 
-    assertThat(clock.workers().sure().to()).isEqualTo("2026-04-13");
+    assertThat(clock.workers().likely().to()).isEqualTo("2026-04-13");
+    assertThat(clock.workers().sure().to()).isEqualTo("2026-04-12");
   }
 
   @Test
@@ -74,7 +81,8 @@ class BroodClockTest {
             new BroodEvent.PackageHived(day("2026-04-02"), null),
             new BroodEvent.QueenReleased(day("2026-04-04")));
 
-    assertThat(clock.workers().sure().to()).isEqualTo("2026-04-13");
+    assertThat(clock.workers().likely().to()).isEqualTo("2026-04-13");
+    assertThat(clock.workers().sure().to()).isEqualTo("2026-04-12");
   }
 
   @Test
@@ -101,8 +109,8 @@ class BroodClockTest {
   void a_split_with_capped_brood_only_is_free_of_workers_after_12_days_and_drones_after_14() {
     BroodClock clock = clock("2026-05-10", split(YoungestBrood.CAPPED_ONLY));
 
-    assertThat(clock.workers().sure()).isEqualTo(span("2026-05-13", "2026-05-17"));
-    assertThat(clock.withDrones().sure()).isEqualTo(span("2026-05-15", "2026-05-17"));
+    assertThat(clock.workers().sure()).isEqualTo(span("2026-05-14", "2026-05-16"));
+    assertThat(clock.withDrones().sure()).isEqualTo(span("2026-05-16", "2026-05-16"));
   }
 
   @Test
@@ -113,8 +121,9 @@ class BroodClockTest {
             new BroodEvent.LayingStopped(day("2026-10-28")),
             new BroodEvent.LayingStarted(day("2027-01-20")));
 
-    assertThat(clock.workers().sure()).isEqualTo(span("2026-11-18", "2027-01-28"));
-    assertThat(clock.withDrones().sure()).isEqualTo(span("2026-11-21", "2027-01-28"));
+    assertThat(clock.workers().likely()).isEqualTo(span("2026-11-18", "2027-01-28"));
+    assertThat(clock.workers().sure()).isEqualTo(span("2026-11-19", "2027-01-27"));
+    assertThat(clock.withDrones().sure()).isEqualTo(span("2026-11-22", "2027-01-27"));
   }
 
   @Test
@@ -145,8 +154,8 @@ class BroodClockTest {
   @ParameterizedTest
   @CsvSource({
     "OPEN_LARVAE, 2026-07-01",
-    "EGGS_ONLY, 2026-07-06",
-    "NOTHING, 2026-07-09",
+    "EGGS_ONLY, 2026-07-05",
+    "NOTHING, 2026-07-08",
   })
   void capped_frames_taken_out_free_it_until_what_stayed_is_capped(LeftBrood left, LocalDate to) {
     BroodClock clock = clock("2026-07-01", new BroodEvent.BroodRemoved(day("2026-07-01"), left));
@@ -157,8 +166,8 @@ class BroodClockTest {
   @ParameterizedTest
   @CsvSource({
     "LARVAE,    2026-07-01, 2026-07-01",
-    "EGGS_ONLY, 2026-07-06, 2026-07-06",
-    "NOT_NOTED, 2026-07-01, 2026-07-09",
+    "EGGS_ONLY, 2026-07-05, 2026-07-06",
+    "NOT_NOTED, 2026-07-01, 2026-07-01",
   })
   void a_look_that_finds_nothing_capped_beats_the_clock_as_far_as_open_brood_allows(
       OpenBrood open, LocalDate sureTo, LocalDate likelyTo) {
@@ -170,10 +179,10 @@ class BroodClockTest {
   }
 
   @Test
-  void no_brood_at_all_is_sure_for_eight_days_and_likely_until_someone_sees_more() {
+  void no_brood_at_all_is_sure_for_a_week_and_likely_until_someone_sees_more() {
     BroodClock clock = clock("2026-07-01", look("2026-07-01", Capped.NONE, 0, OpenBrood.NONE));
 
-    assertThat(clock.workers().sure().to()).isEqualTo("2026-07-09");
+    assertThat(clock.workers().sure().to()).isEqualTo("2026-07-08");
     assertThat(clock.workers().likely().to()).isAfter("2026-10-01");
   }
 
@@ -187,6 +196,48 @@ class BroodClockTest {
 
     assertThat(clock.on(day("2026-12-15"))).isEqualTo(BroodState.CAPPED);
     assertThat(clock.on(day("2026-12-30"))).isEqualTo(BroodState.CAPPED);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "CAPPED, 2026-07-31, 2026-08-13, 2026-08-15",
+    "LARVAE, 2026-08-01, 2026-08-19, 2026-08-22",
+    "EGGS,   2026-08-06, 2026-08-22, 2026-08-25",
+  })
+  void a_frame_of_brood_given_ends_the_window_until_its_brood_has_emerged(
+      GivenBrood given, LocalDate lastFree, LocalDate freeAgain, LocalDate ofDronesToo) {
+    BroodEvent[] events = {
+      caged("2026-06-20"), new BroodEvent.BroodGiven(day("2026-08-01"), given)
+    };
+    BroodClock before = clock("2026-07-20", events);
+    assertThat(before.workers().likely()).isEqualTo(new DaySpan(day("2026-07-11"), lastFree));
+    BroodClock after = clock(freeAgain.toString(), events);
+    assertThat(after.workers().likely().from()).isEqualTo(freeAgain);
+    assertThat(after.withDrones().likely().from()).isEqualTo(ofDronesToo);
+  }
+
+  @Test
+  void a_swarm_that_left_is_as_a_split_with_eggs_and_a_ripe_cell() {
+    BroodClock swarmed = clock("2026-05-15", new BroodEvent.SwarmLeft(day("2026-05-01")));
+    BroodClock split = clock("2026-05-15", split(YoungestBrood.EGGS));
+    assertThat(swarmed.workers()).isEqualTo(split.workers());
+    assertThat(swarmed.foundedOn()).as("the colony is the same").isNull();
+    refused("a split or a swarm", new BroodEvent.SwarmLeft(day("2026-05-01")), caged("2026-05-05"));
+  }
+
+  @Test
+  void no_queen_is_raised_from_capped_brood() {
+    refusedAtEntry(
+        "no egg or young larva",
+        new BroodEvent.Split(day("2026-05-01"), YoungestBrood.CAPPED_ONLY, NewQueen.FROM_EGGS));
+  }
+
+  @Test
+  void figures_that_contradict_each_other_are_refused_at_theirs() {
+    assertThatThrownBy(() -> BroodDefaults.checkOrder(Map.of("cellEarliest", 20.0)))
+        .isInstanceOfSatisfying(
+            InvalidValue.class, wrong -> assertThat(wrong.field()).isEqualTo("cellEarliest"));
+    BroodDefaults.checkOrder(Map.of("cellEarliest", 14.0));
   }
 
   @Test
@@ -216,7 +267,7 @@ class BroodClockTest {
             NORTH,
             day("2026-05-12"));
 
-    assertThat(clock.workers().sure().to()).isEqualTo("2026-05-22");
+    assertThat(clock.workers().likely().to()).isEqualTo("2026-05-22");
     assertThatThrownBy(() -> BroodDefaults.of(Map.of("onDrawnComb", 400.0)))
         .isInstanceOf(InvalidValue.class);
   }

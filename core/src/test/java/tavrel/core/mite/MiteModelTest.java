@@ -245,4 +245,21 @@ class MiteModelTest {
   private int near(double one, double other) {
     return Math.abs(one - other) <= 0.01 ? 0 : Double.compare(one, other);
   }
+
+  @ParameterizedTest
+  @CsvSource({"0.5, 6", "1, 6", "1, 4"})
+  void brood_that_the_bees_cannot_have_is_refused_with_the_reason(double bees, double capped) {
+    BroodClock clock =
+        BroodClock.of(
+            List.of(), BroodDefaults.USUAL, SeasonDates.usual(false), LocalDate.of(2026, 6, 1));
+    ColonyLoad load = new ColonyLoad(9, 300, 1, bees, capped, 0);
+    assertThatThrownBy(() -> load.divided(clock, USUAL))
+        .isInstanceOfSatisfying(
+            InvalidValue.class,
+            wrong -> {
+              assertThat(wrong.field()).isEqualTo("cappedFrames");
+              assertThat(wrong.getMessage()).contains("mites for each");
+            });
+    assertThat(new ColonyLoad(9, 300, 1, 8, capped, 0).refusal(clock, USUAL)).isNull();
+  }
 }

@@ -74,4 +74,15 @@ class SeasonTest {
                     MonthDay.of(9, 5)))
         .hasMessageContaining("give both or neither");
   }
+
+  @Test
+  void the_last_days_of_february_are_one_pair_in_every_year() {
+    MonthDay last = MonthDay.of(2, 28);
+    MonthDay leap = MonthDay.of(2, 29);
+    SeasonDates odd = new SeasonDates(last, leap, 0, last, leap, MonthDay.of(9, 5));
+    for (int year = 2025; year <= 2029; year++) {
+      assertThat(odd.pauseOf(year).days()).isEqualTo(1);
+      assertThat(odd.supersAfter(LocalDate.of(year, 2, 1)).days()).isEqualTo(1);
+    }
+  }
 }

@@ -17,6 +17,7 @@ interface BroodMapper {
   String EVENTS =
       """
       select e.id, e.hive_id, e.on_day as "day", e.kind, e.comb, e.released, e.youngest, e.new_queen, e.left_brood,
+             e.given_brood as given,
              e.capped, e.capped_frames, e.open_brood, e.frames_of_bees
       from brood_event e
       """;
@@ -53,11 +54,11 @@ interface BroodMapper {
   @Insert(
       """
       insert into brood_event (
-        id, hive_id, on_day, kind, comb, released, youngest, new_queen, left_brood, capped, capped_frames, open_brood,
+        id, hive_id, on_day, kind, comb, released, youngest, new_queen, left_brood, given_brood, capped, capped_frames, open_brood,
         frames_of_bees, done_by, account_id, received_at)
       values (
         #{event.id}, #{event.hiveId}, #{event.day}, #{event.kind}, #{event.comb}, #{event.released}, #{event.youngest},
-        #{event.newQueen}, #{event.leftBrood}, #{event.capped}, #{event.cappedFrames}, #{event.openBrood},
+        #{event.newQueen}, #{event.leftBrood}, #{event.given}, #{event.capped}, #{event.cappedFrames}, #{event.openBrood},
         #{event.framesOfBees}, #{by}, #{accountId}, #{at})
       """)
   void add(NewBroodEvent event, String by, UUID accountId, Instant at);

@@ -7,6 +7,7 @@ import tavrel.core.InvalidValue;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.Capped;
 import tavrel.core.brood.Comb;
+import tavrel.core.brood.GivenBrood;
 import tavrel.core.brood.LeftBrood;
 import tavrel.core.brood.NewQueen;
 import tavrel.core.brood.OpenBrood;
@@ -24,6 +25,7 @@ import tavrel.core.brood.YoungestBrood;
  * @param youngest for a split
  * @param newQueen for a split
  * @param leftBrood for brood taken out
+ * @param given for a frame of brood given
  * @param capped for a look inside
  * @param cappedFrames for a look inside; none means 0
  * @param openBrood for a look inside; none means not noted
@@ -39,6 +41,7 @@ public record NewBroodEvent(
     @Nullable YoungestBrood youngest,
     @Nullable NewQueen newQueen,
     @Nullable LeftBrood leftBrood,
+    @Nullable GivenBrood given,
     @Nullable Capped capped,
     @Nullable Double cappedFrames,
     @Nullable OpenBrood openBrood,
@@ -56,6 +59,7 @@ public record NewBroodEvent(
         youngest,
         newQueen,
         leftBrood,
+        given,
         capped,
         cappedFrames,
         openBrood,
@@ -72,6 +76,7 @@ public record NewBroodEvent(
         youngest,
         newQueen,
         leftBrood,
+        given,
         capped,
         cappedFrames,
         openBrood,
@@ -86,6 +91,7 @@ public record NewBroodEvent(
       @Nullable YoungestBrood youngest,
       @Nullable NewQueen newQueen,
       @Nullable LeftBrood leftBrood,
+      @Nullable GivenBrood given,
       @Nullable Capped capped,
       @Nullable Double cappedFrames,
       @Nullable OpenBrood openBrood,
@@ -99,6 +105,8 @@ public record NewBroodEvent(
           new BroodEvent.Split(day, needed("youngest", youngest), needed("newQueen", newQueen));
       case OLD_QUEEN_MOVED -> new BroodEvent.OldQueenMoved(day);
       case BROOD_REMOVED -> new BroodEvent.BroodRemoved(day, needed("leftBrood", leftBrood));
+      case SWARM_LEFT -> new BroodEvent.SwarmLeft(day);
+      case BROOD_GIVEN -> new BroodEvent.BroodGiven(day, needed("given", given));
       case LAYING_STOPPED -> new BroodEvent.LayingStopped(day);
       case LAYING_STARTED -> new BroodEvent.LayingStarted(day);
       case INSPECTION ->

@@ -145,6 +145,7 @@ class DemoColonies {
             null,
             null,
             null,
+            null,
             null));
     List<Hive> sallow = hives("Upper Sallow");
     for (int i = 0; i < 4; i++) {
@@ -162,6 +163,7 @@ class DemoColonies {
               null,
               null,
               null,
+              null,
               null));
     }
     Hive caged = hives("Kiln Field").get(6);
@@ -171,6 +173,7 @@ class DemoColonies {
             caged.id(),
             LocalDate.of(2026, 8, 2),
             BroodKind.QUEEN_CAGED,
+            null,
             null,
             null,
             null,
@@ -194,6 +197,7 @@ class DemoColonies {
         hive.id(),
         LocalDate.of(2026, 8, 16),
         BroodKind.INSPECTION,
+        null,
         null,
         null,
         null,

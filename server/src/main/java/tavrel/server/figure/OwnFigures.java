@@ -1,5 +1,6 @@
 package tavrel.server.figure;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -105,6 +106,9 @@ public class OwnFigures {
    */
   @Transactional
   public void keep(Map<String, Double> figures) {
+    Map<String, Double> then = new HashMap<>(own());
+    then.putAll(figures);
+    BroodDefaults.checkOrder(then);
     figures.forEach(
         (key, value) -> {
           Knob knob = KNOBS.get(key);

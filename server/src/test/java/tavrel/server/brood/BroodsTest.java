@@ -23,7 +23,8 @@ class BroodsTest extends Yard {
     JsonNode clock = clock(0);
     assertThat(clock.path("state").asText()).isEqualTo("FREE");
     assertThat(clock.path("workers").path("sure").path("to").asText())
-        .isEqualTo(today.plusDays(7).toString());
+        .as("a day's distance from the reckoned end")
+        .isEqualTo(today.plusDays(6).toString());
     assertThat(lines("freeNow")).contains(hives.get(0));
     assertThat(lines("closing")).contains(hives.get(0));
     assertThat(states().path(hives.get(0)).asText()).isEqualTo("FREE");
