@@ -1316,6 +1316,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rounds/{id}/watch/answered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds/{id}/watch/by-itself": {
         parameters: {
             query?: never;
@@ -3660,12 +3676,14 @@ export interface components {
             day: string;
             /** Format: double */
             framesOfBees?: number;
+            /** @enum {string} */
+            given?: "CAPPED" | "LARVAE" | "EGGS";
             /** Format: uuid */
             hiveId: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "SWARM_HIVED" | "PACKAGE_HIVED" | "QUEEN_CAGED" | "QUEEN_RELEASED" | "SPLIT" | "OLD_QUEEN_MOVED" | "BROOD_REMOVED" | "LAYING_STOPPED" | "LAYING_STARTED" | "INSPECTION";
+            kind: "SWARM_HIVED" | "PACKAGE_HIVED" | "QUEEN_CAGED" | "QUEEN_RELEASED" | "SPLIT" | "OLD_QUEEN_MOVED" | "BROOD_REMOVED" | "SWARM_LEFT" | "BROOD_GIVEN" | "LAYING_STOPPED" | "LAYING_STARTED" | "INSPECTION";
             /** @enum {string} */
             leftBrood?: "OPEN_LARVAE" | "EGGS_ONLY" | "NOTHING";
             /** @enum {string} */
@@ -4925,7 +4943,7 @@ export interface components {
         };
         Told: {
             /** @enum {string} */
-            alert: "TOO_EARLY" | "NO_CHARGE" | "NEVER_READY" | "NO_RECOVERY" | "SWAP_PACK" | "TOO_HOT";
+            alert: "TOO_EARLY" | "NO_CHARGE" | "NEVER_READY" | "NO_RECOVERY" | "WEAK_OR_OVERLOADED" | "UNMARKED_FALL" | "SWAP_PACK" | "TOO_HOT";
             says: string;
             toDo: string;
         };
@@ -5096,7 +5114,11 @@ export interface components {
             rows: string[][];
         };
         WatchView: {
+            /** Format: uuid */
+            asks?: string;
             byItself: boolean;
+            mayLog: boolean;
+            maySimulate: boolean;
             mayWatch: boolean;
             seen?: components["schemas"]["Seen"];
             simulated: boolean;
@@ -7617,6 +7639,30 @@ export interface operations {
         };
     };
     end_1: {
+        parameters: {
+            query?: {
+                tool?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchView"];
+                };
+            };
+        };
+    };
+    answered: {
         parameters: {
             query?: {
                 tool?: number;

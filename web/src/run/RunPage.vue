@@ -160,6 +160,14 @@ function act(): void {
   letGo()
 }
 
+/** The bowl fell without a mark, and somebody says that acid went in: the burn begins now. */
+function burned(): void {
+  const asked = run.hives.value.find((each) => each.hiveId === watched.value?.asks)
+  if (asked?.ahead[0]?.act === 'START_BURN') run.act(asked)
+  else void tool.answered()
+  letGo()
+}
+
 function openNext(): void {
   const shutHive = next.value
   if (!shutHive) return
@@ -304,6 +312,9 @@ useRunKeys(
             @play="tool.play"
             @by-itself="tool.byItself"
             @break-next="tool.breakNext"
+            :asked="name(watched.asks)"
+            @burned="burned"
+            @answered="tool.answered"
             @pack-swapped="run.crew('PACK_SWAPPED')"
             @end="tool.end"
           />

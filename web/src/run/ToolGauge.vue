@@ -5,13 +5,21 @@ import TraceLine from './TraceLine.vue'
 import type { Fault } from './useToolWatch'
 
 /** The tool's own word on its burn: temperature with dip and recovery, pack, state, what is wrong. */
-const props = defineProps<{ view: Shapes['WatchView']; problem: string; mayWork: boolean }>()
+const props = defineProps<{
+  view: Shapes['WatchView']
+  problem: string
+  mayWork: boolean
+  /** Name of the hive that is asked about, where the bowl fell without a mark. */
+  asked: string
+}>()
 const emit = defineEmits<{
   begin: [source: Shapes['NewWatch']['source']]
   play: [file: File]
   byItself: [on: boolean]
   breakNext: [fault: Fault]
   packSwapped: []
+  burned: []
+  answered: []
   end: []
 }>()
 
@@ -72,11 +80,20 @@ function breakNext(which: Fault): void {
         <strong>{{ each.says }}.</strong> {{ each.toDo }}
       </li>
     </ul>
+    <p v-if="asked && mayWork" class="asks wide" role="alert">
+      Was acid released into {{ asked }}?
+      <v-btn color="primary" size="small" @click="$emit('burned')">Yes, it burns</v-btn>
+      <v-btn variant="outlined" size="small" @click="$emit('answered')">No, nothing went in</v-btn>
+    </p>
+    <p v-if="view.byItself && !view.mayLog" class="soft wide">
+      Ends are yours to press: no test burn of this tool covers the load, or a stand-in is watched.
+      Temperature alone does not tell the end on every bowl.
+    </p>
     <p v-if="view.tooSmall" class="soft wide">{{ view.tooSmall }}</p>
     <details v-if="mayWork" class="wide">
       <summary>
         {{
-          view.byItself
+          view.byItself && view.mayLog
             ? 'Ends of loads are logged by themselves'
             : 'Ends of loads are yours to press'
         }}
@@ -119,7 +136,11 @@ function breakNext(which: Fault): void {
         >The tool sends it</v-btn
       >
       <v-btn variant="outlined" size="small" @click="file?.click()">Play a recorded trace</v-btn>
-      <v-btn variant="outlined" size="small" @click="$emit('begin', 'SIMULATED')"
+      <v-btn
+        v-if="view.maySimulate"
+        variant="outlined"
+        size="small"
+        @click="$emit('begin', 'SIMULATED')"
         >Simulated tool</v-btn
       >
       <input
@@ -175,6 +196,14 @@ function breakNext(which: Fault): void {
 summary {
   min-height: 32px;
   cursor: pointer;
+}
+
+.asks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  font-weight: 650;
 }
 
 .alerts {

@@ -133,9 +133,12 @@ describe('the tool gauge', () => {
           byItself: false,
           simulated: true,
           mayWatch: true,
+          mayLog: true,
+          maySimulate: true,
         },
         problem: '',
         mayWork,
+        asked: '',
       },
       global: { plugins: [vuetify] },
     })
@@ -145,6 +148,14 @@ describe('the tool gauge', () => {
     const text = gauge().text()
     for (const word of ['acid in', '211 °C', '18.2 V', 'lowest 211 °C', 'simulated tool'])
       expect(text).toContain(word)
+  })
+
+  it('asks whether acid went in where the bowl fell without a mark', async () => {
+    const asking = gauge()
+    await asking.setProps({ asked: 'H7' })
+    expect(asking.text()).toContain('Was acid released into H7?')
+    await asking.findAll('.asks button')[1]?.trigger('click')
+    expect(asking.emitted('answered')).toHaveLength(1)
   })
 
   it('says what is wrong and what to do', () => {

@@ -67,6 +67,7 @@ export function useToolWatch(roundId: string, tool: Ref<number>, wanted: Ref<boo
       take(ask(api.PUT('/api/rounds/{id}/watch/by-itself', { ...path(), body: { on } }))),
     breakNext: (fault: Fault) =>
       take(ask(api.POST('/api/rounds/{id}/watch/fault', { ...path(), body: { fault } }))),
+    answered: () => take(ask(api.POST('/api/rounds/{id}/watch/answered', path()))),
     end: () => take(ask(api.DELETE('/api/rounds/{id}/watch', path()))),
   }
 }

@@ -147,7 +147,8 @@ public record Course(
           "So many bees and so much brood as were seen do not keep each other up: the number drifts"
               + " by itself. Look again before you rely on it.");
     }
-    if (colony.load().droneShare() > 0 && run.exposed(0) < (1 - SHIELDED_BY_DRONES) * run.total(0)) {
+    if (colony.load().droneShare() > 0
+        && run.exposed(0) < (1 - SHIELDED_BY_DRONES) * run.total(0)) {
       notes.add(
           "With so much drone brood far fewer mites than usual sit on the bees, where a round"
               + " reaches them.");

@@ -9,8 +9,10 @@ import org.jspecify.annotations.Nullable;
 /**
  * Tells from a heated bowl's temperature what it is doing: hot enough, acid in, recovering, load
  * gone (handbook 2.3). It works on the median of the last three samples, at any spacing up to two
- * seconds. Loads under two grams may dip too little to be seen: there the operator's mark and the
- * fitted time decide. Not for two threads at once.
+ * seconds. Temperature alone does not tell the end on every bowl: it also takes most of the time
+ * that the load takes by the tool's own test burns, counted from the operator's mark. Loads under
+ * two grams may dip too little to be seen: there mark and fitted time decide. Not for two threads
+ * at once.
  */
 public final class BurnWatcher {
 
@@ -24,6 +26,12 @@ public final class BurnWatcher {
   private static final double CHARGED_BELOW_SET = 8;
   private static final double CHARGED_BELOW_LATEST = 7;
   private static final double LATEST = 10;
+
+  /** With a burn marked, a slow fall will do. */
+  private static final double MARKED_BELOW_LATEST = 3;
+
+  private static final double MARKED_BELOW_SET = 6.5;
+
   private static final double RECOVERING_ABOVE = 3;
   private static final double DONE_BELOW_SET = 10;
   private static final double DONE_AFTER = 12;
@@ -31,7 +39,17 @@ public final class BurnWatcher {
   private static final double NO_RECOVERY_AFTER = 90;
   private static final double PREHEAT_TIMES = 2;
   private static final double TOO_HOT_ABOVE = 25;
+  private static final double FAR_BELOW = 50;
   private static final int LOW_IN_A_ROW = 3;
+
+  /** Share of the fitted time that must have passed since the mark. */
+  static final double LEAST_OF_FITTED = 0.9;
+
+  /** A longer gap between samples hides what happened in it, s. */
+  private static final double GAP = 3;
+
+  /** A mark that comes so much after the fall is still of it: hands are slow, s. */
+  private static final double LATE_MARK = 20;
 
   private final WatchedTool tool;
   private final double[] lastThree = new double[3];
@@ -48,6 +66,10 @@ public final class BurnWatcher {
   private double doneAt = Double.NaN;
   private double markedAt = Double.NaN;
   private double markedGrams;
+  private double leastSeconds;
+  private boolean markOpen;
+  private boolean wasHot;
+  private double fellAt = Double.NaN;
   private int lowVolts;
 
   /** A watcher of one tool, from its switching on. */
@@ -64,10 +86,12 @@ public final class BurnWatcher {
     if (samples > 0 && sample.seconds() <= now) {
       return state;
     }
-    now = sample.seconds();
     if (samples == 0) {
-      began = now;
+      began = sample.seconds();
+    } else if (sample.seconds() - now > GAP) {
+      startOver();
     }
+    now = sample.seconds();
     lastThree[samples % 3] = sample.celsius();
     samples++;
     smooth = samples < 3 ? sample.celsius() : median();
@@ -82,14 +106,37 @@ public final class BurnWatcher {
    * The operator lets a load go, or the tool's own lamp or beep says so.
    *
    * @param seconds when, on the stream's clock
-   * @param grams of the load
+   * @param grams of the load, g of acid
+   * @param fitted how long such a load takes to go by the tool's test burns, without margin, s;
+   *     null where no test burn covers it: then the end is told by the temperature alone
    */
-  public void released(double seconds, double grams) {
+  public void released(double seconds, double grams, @Nullable Double fitted) {
     markedAt = seconds;
     markedGrams = grams;
+    leastSeconds = fitted == null ? 0 : LEAST_OF_FITTED * fitted;
+    markOpen = true;
     alerts.remove(WatchAlert.NO_CHARGE);
-    if (state == WatchState.PREHEATING) {
+    alerts.remove(WatchAlert.WEAK_OR_OVERLOADED);
+    boolean asked = alerts.remove(WatchAlert.UNMARKED_FALL);
+    if (asked && seconds - fellAt <= LATE_MARK) {
+      charge(fellAt);
+    } else if (state == WatchState.PREHEATING && !wasHot) {
       alerts.add(WatchAlert.TOO_EARLY);
+    }
+  }
+
+  /** Somebody answered what an unmarked fall was, or the question is no longer asked. */
+  public void answered() {
+    alerts.remove(WatchAlert.UNMARKED_FALL);
+    fellAt = Double.NaN;
+  }
+
+  /** Power was away, or nobody saw what happened: only heating up tells what the bowl does. */
+  private void startOver() {
+    if (!state.isBurning() && !isMarked()) {
+      state = WatchState.PREHEATING;
+      nearSince = Double.NaN;
+      highest.clear();
     }
   }
 
@@ -132,12 +179,17 @@ public final class BurnWatcher {
 
   private void step() {
     switch (state) {
-      case PREHEATING -> becomeReady();
+      case PREHEATING -> {
+        becomeReady();
+        if (wasHot && isMarked()) {
+          becomeCharged();
+        }
+      }
       case READY -> becomeCharged();
       case CHARGED, RECOVERING -> burn();
       case DONE -> {
         becomeReady();
-        if (markedAt > doneAt) {
+        if (isMarked()) {
           becomeCharged();
         }
       }
@@ -151,20 +203,44 @@ public final class BurnWatcher {
       nearSince = now;
     } else if (now - nearSince >= READY_FOR) {
       state = WatchState.READY;
+      wasHot = true;
       alerts.remove(WatchAlert.TOO_EARLY);
       alerts.remove(WatchAlert.NEVER_READY);
     }
   }
 
   private void becomeCharged() {
-    if (smooth <= tool.setCelsius() - CHARGED_BELOW_SET
-        && smooth <= highest.value() - CHARGED_BELOW_LATEST) {
-      state = WatchState.CHARGED;
-      chargedAt = now;
-      lowest = smooth;
-      nearSince = Double.NaN;
-      alerts.remove(WatchAlert.NO_CHARGE);
+    boolean below =
+        smooth <= tool.setCelsius() - (isMarked() ? MARKED_BELOW_SET : CHARGED_BELOW_SET);
+    if (isMarked()) {
+      if (below && smooth <= highest.value() - MARKED_BELOW_LATEST) {
+        charge(now);
+      }
+      return;
     }
+    if (!below || smooth > highest.value() - CHARGED_BELOW_LATEST) {
+      return;
+    }
+    // Nobody said that acid went in. It may have; it may as well be a pack, a plug or the wind.
+    fellAt = now;
+    state = WatchState.PREHEATING;
+    nearSince = Double.NaN;
+    alerts.add(WatchAlert.UNMARKED_FALL);
+  }
+
+  /** A mark of long ago, of a load that never fell, explains nothing that happens now. */
+  private boolean isMarked() {
+    return markOpen && now - markedAt <= NO_RECOVERY_AFTER;
+  }
+
+  private void charge(double at) {
+    state = WatchState.CHARGED;
+    chargedAt = at;
+    lowest = smooth;
+    nearSince = Double.NaN;
+    markOpen = false;
+    fellAt = Double.NaN;
+    alerts.remove(WatchAlert.NO_CHARGE);
   }
 
   private void burn() {
@@ -174,11 +250,14 @@ public final class BurnWatcher {
       return;
     }
     state = WatchState.RECOVERING;
-    if (smooth >= tool.setCelsius() - DONE_BELOW_SET && now - chargedAt >= DONE_AFTER) {
+    if (smooth >= tool.setCelsius() - DONE_BELOW_SET
+        && now - chargedAt >= DONE_AFTER
+        && now - markedAt >= leastSeconds) {
       state = WatchState.DONE;
       doneAt = now;
       alerts.remove(WatchAlert.TOO_EARLY);
       alerts.remove(WatchAlert.NO_RECOVERY);
+      alerts.remove(WatchAlert.WEAK_OR_OVERLOADED);
     }
   }
 
@@ -196,7 +275,7 @@ public final class BurnWatcher {
     if (state == WatchState.PREHEATING && now - began > PREHEAT_TIMES * tool.preheatSeconds()) {
       alerts.add(WatchAlert.NEVER_READY);
     }
-    boolean answered = chargedAt >= markedAt - LATEST;
+    boolean answered = !markOpen && chargedAt >= markedAt - LATE_MARK;
     if (markedGrams >= SEEN_FROM
         && now - markedAt > NO_CHARGE_AFTER
         && !answered
@@ -206,6 +285,9 @@ public final class BurnWatcher {
     if (state.isBurning() && now - chargedAt > NO_RECOVERY_AFTER) {
       alerts.add(WatchAlert.NO_RECOVERY);
     }
+    if (state.isBurning() && smooth < tool.setCelsius() - FAR_BELOW) {
+      alerts.add(WatchAlert.WEAK_OR_OVERLOADED);
+    }
     if (smooth > tool.setCelsius() + TOO_HOT_ABOVE) {
       alerts.add(WatchAlert.TOO_HOT);
     } else {
@@ -213,9 +295,10 @@ public final class BurnWatcher {
     }
   }
 
-  /** A pack was changed: its voltage starts afresh. */
+  /** A pack was changed: its voltage starts afresh, and the bowl has to show that it is hot. */
   public void packSwapped() {
     lowVolts = 0;
     alerts.remove(WatchAlert.SWAP_PACK);
+    startOver();
   }
 }

@@ -36,6 +36,11 @@ final class LatestMaximum {
     size++;
   }
 
+  /** Forgets all. */
+  void clear() {
+    size = 0;
+  }
+
   /** The highest; there is one once anything was added. */
   double value() {
     return values[first];

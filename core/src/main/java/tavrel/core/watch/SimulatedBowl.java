@@ -41,6 +41,9 @@ public final class SimulatedBowl {
    * @param noise of its thermometer, at most, K
    * @param dropped share of samples that are lost, 0 to 1
    * @param onPack whether it runs on a pack
+   * @param watts of its heater, W
+   * @param block the heated block that the bowl sits on, or null where bowl, heater and thermometer
+   *     are one lump
    */
   public record Make(
       double setCelsius,
@@ -48,16 +51,42 @@ public final class SimulatedBowl {
       double airCelsius,
       double noise,
       double dropped,
-      boolean onPack) {
+      boolean onPack,
+      double watts,
+      @Nullable Block block) {
+
+    /** One lump, heated by 275 W. */
+    public Make(
+        double setCelsius,
+        double band,
+        double airCelsius,
+        double noise,
+        double dropped,
+        boolean onPack) {
+      this(setCelsius, band, airCelsius, noise, dropped, onPack, WATTS, null);
+    }
 
     /** A bowl on a pack, read well, on a cool morning. */
     public static final Make USUAL = new Make(230, 2, 8, 0.5, 0, true);
   }
 
+  /**
+   * A heated block with the bowl on it: what the thermometer tells is partly the block's warmth, so
+   * that it is back near its set temperature while acid is left.
+   *
+   * @param coupling from block to bowl, W/K
+   * @param sensed share of the block in what the thermometer tells, 0 to 1
+   */
+  public record Block(double coupling, double sensed) {}
+
   /** Volts under which its pack must not be drawn. */
   public static final double CUTOFF_VOLTS = 15;
 
   private static final double HEAT_CAPACITY = 104;
+
+  /** Of the whole, this much is the bowl's where a block is apart from it, J/K. */
+  private static final double BOWL_CAPACITY = 40;
+
   private static final double LOSS = 0.4;
   private static final double WATTS = 275;
   private static final double HEAT_OF_VAPOUR = 2_500;
@@ -76,6 +105,7 @@ public final class SimulatedBowl {
   private final SplittableRandom random;
   private double seconds;
   private double celsius;
+  private double blockCelsius;
   private boolean heating = true;
   private double loaded;
   private double acid;
@@ -92,6 +122,7 @@ public final class SimulatedBowl {
     this.make = make;
     this.random = new SplittableRandom(seed);
     this.celsius = make.airCelsius();
+    this.blockCelsius = make.airCelsius();
   }
 
   /**
@@ -130,15 +161,16 @@ public final class SimulatedBowl {
     while (seconds < until - 1e-9) {
       step(Math.min(STEP, until - seconds));
     }
-    double read = celsius + make.noise() * (2 * random.nextDouble() - 1);
+    double read = sensed() + make.noise() * (2 * random.nextDouble() - 1);
     Double volts = make.onPack() ? volts() + 0.02 * (2 * random.nextDouble() - 1) : null;
     return random.nextDouble() < make.dropped() ? null : new Sample(seconds, read, volts);
   }
 
   private void step(double dt) {
-    if (celsius <= make.setCelsius() - make.band()) {
+    double sensed = sensed();
+    if (sensed <= make.setCelsius() - make.band()) {
       heating = true;
-    } else if (celsius >= make.setCelsius() + make.band()) {
+    } else if (sensed >= make.setCelsius() + make.band()) {
       heating = false;
     }
     double watts = heating ? power() : 0;
@@ -146,10 +178,7 @@ public final class SimulatedBowl {
         Math.min(
             acid / dt,
             clog * RATE * Math.cbrt(acid * acid) * Math.exp((celsius - RATE_AT) / RATE_RISES));
-    celsius +=
-        dt
-            * (watts - LOSS * (celsius - make.airCelsius()) - HEAT_OF_VAPOUR * leaving)
-            / HEAT_CAPACITY;
+    warm(dt, watts, HEAT_OF_VAPOUR * leaving);
     acid -= leaving * dt;
     charge = Math.max(0, charge - watts * dt / 3_600 / PACK_WATT_HOURS);
     seconds += dt;
@@ -158,13 +187,33 @@ public final class SimulatedBowl {
     }
   }
 
-  /** The heater is a resistor that takes 275 W at a full pack's voltage. */
+  private void warm(double dt, double watts, double drawn) {
+    Block block = make.block();
+    if (block == null) {
+      celsius += dt * (watts - LOSS * (celsius - make.airCelsius()) - drawn) / HEAT_CAPACITY;
+      return;
+    }
+    double across = block.coupling() * (blockCelsius - celsius);
+    blockCelsius +=
+        dt
+            * (watts - LOSS * (blockCelsius - make.airCelsius()) - across)
+            / (HEAT_CAPACITY - BOWL_CAPACITY);
+    celsius += dt * (across - drawn) / BOWL_CAPACITY;
+  }
+
+  /** What a thermometer without noise tells, °C. */
+  private double sensed() {
+    Block block = make.block();
+    return block == null ? celsius : block.sensed() * blockCelsius + (1 - block.sensed()) * celsius;
+  }
+
+  /** The heater is a resistor that takes its watts at a full pack's voltage. */
   private double power() {
     if (!make.onPack()) {
-      return WATTS;
+      return make.watts();
     }
     double share = volts() / FULL_VOLTS;
-    return WATTS * share * share;
+    return make.watts() * share * share;
   }
 
   private double open() {
@@ -172,7 +221,7 @@ public final class SimulatedBowl {
   }
 
   private double volts() {
-    double heater = FULL_VOLTS * FULL_VOLTS / WATTS;
+    double heater = FULL_VOLTS * FULL_VOLTS / make.watts();
     return heating ? open() * heater / (heater + resistance) : open();
   }
 

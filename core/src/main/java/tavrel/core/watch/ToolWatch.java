@@ -20,6 +20,7 @@ public final class ToolWatch {
   private final BurnWatcher watcher;
   private final Deque<Sample> latest = new ArrayDeque<>();
   private double now;
+  private boolean covered;
 
   /** Begins to watch a tool that was just switched on. */
   public ToolWatch(WatchedTool tool, ToolStream stream) {
@@ -90,10 +91,26 @@ public final class ToolWatch {
     return changes;
   }
 
-  /** The operator lets a load of so many grams go. */
-  public void released(double grams) {
-    watcher.released(now, grams);
+  /**
+   * The operator lets a load go.
+   *
+   * @param grams of it, g of acid
+   * @param fitted how long such a load takes by the tool's test burns, s; null where none covers it
+   */
+  public void released(double grams, @Nullable Double fitted) {
+    covered = fitted != null;
+    watcher.released(now, grams, fitted);
     stream.released(grams);
+  }
+
+  /** Whether a test burn covers the load that burns: only then may its end be logged by itself. */
+  public boolean mayLog() {
+    return covered;
+  }
+
+  /** The question about a fall that nobody had marked was answered. */
+  public void answered() {
+    watcher.answered();
   }
 
   /** A full pack is in. */

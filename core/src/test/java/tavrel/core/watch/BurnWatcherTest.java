@@ -194,6 +194,84 @@ class BurnWatcherTest {
     assertThat(watched.watcher.alerts()).isEmpty();
   }
 
+  @Test
+  void on_ten_bowls_ends_are_told_by_temperature_and_fitted_time_and_a_stuck_cap_has_none() {
+    for (WatcherBench.Bowl bowl : WatcherBench.BOWLS) {
+      WatcherBench.Ends ends = WatcherBench.measure(bowl, 100);
+      assertThat(ends.wrong()).as("false ends of 100: " + bowl.name()).isLessThanOrEqualTo(1);
+      assertThat(ends.missed()).as("missed ends of 100: " + bowl.name()).isLessThanOrEqualTo(1);
+      assertThat(WatcherBench.measure(bowl, 30, Fault.STUCK_CAP).wrong()).isZero();
+    }
+  }
+
+  @Test
+  void power_that_was_away_is_no_load() {
+    for (int seed = 1; seed <= 20; seed++) {
+      Watched watched = new Watched(Make.USUAL, seed, 0.5);
+      watched.until(WatchState.READY, 200);
+      double at = watched.bowl.seconds();
+      for (int i = 1; i <= 40; i++) {
+        watched.watcher.take(new Sample(at + i * 0.5, 230 - 0.4 * i, 20.0));
+      }
+      assertThat(watched.watcher.state()).isEqualTo(WatchState.PREHEATING);
+      assertThat(watched.watcher.alerts()).contains(WatchAlert.UNMARKED_FALL);
+      for (int i = 41; i <= 90; i++) {
+        watched.watcher.take(new Sample(at + i * 0.5, Math.min(230, 214 + (i - 41)), 20.0));
+      }
+      assertThat(watched.watcher.doneAt()).as("logs nothing").isNaN();
+      assertThat(watched.watcher.state()).isEqualTo(WatchState.READY);
+      watched.watcher.answered();
+      assertThat(watched.watcher.alerts()).isEmpty();
+    }
+  }
+
+  @Test
+  void a_pack_swap_or_a_gap_in_the_samples_means_heating_up_again() {
+    Watched watched = new Watched(Make.USUAL, 3, 0.5);
+    watched.until(WatchState.READY, 200);
+    watched.watcher.packSwapped();
+    assertThat(watched.watcher.state()).isEqualTo(WatchState.PREHEATING);
+    watched.until(WatchState.READY, 20);
+    watched.watcher.take(new Sample(watched.bowl.seconds() + 3.1, 215, 20.0));
+    assertThat(watched.watcher.state()).isEqualTo(WatchState.PREHEATING);
+  }
+
+  @Test
+  void a_mark_that_comes_a_little_after_the_fall_is_its_mark() {
+    Watched watched = new Watched(Make.USUAL, 9, 0.5);
+    watched.until(WatchState.READY, 200);
+    watched.bowl.release(3, Fault.NONE);
+    while (!watched.watcher.alerts().contains(WatchAlert.UNMARKED_FALL)) {
+      watched.next();
+    }
+    watched.watcher.released(watched.bowl.seconds(), 3, 30.0);
+    assertThat(watched.watcher.alerts()).isEmpty();
+    assertThat(watched.watcher.state()).isEqualTo(WatchState.CHARGED);
+    watched.until(WatchState.DONE, 90);
+  }
+
+  @Test
+  void far_below_its_set_temperature_a_load_is_told_as_weak_power_or_overload() {
+    Watched watched = new Watched(Make.USUAL, 9, 0.5);
+    watched.until(WatchState.READY, 200);
+    watched.release(9, Fault.NONE);
+    double from = watched.bowl.seconds();
+    while (!watched.watcher.alerts().contains(WatchAlert.WEAK_OR_OVERLOADED)) {
+      watched.next();
+      assertThat(watched.bowl.seconds()).isLessThan(from + 60);
+    }
+  }
+
+  @Test
+  void no_word_sends_anybody_to_look_into_a_hot_bowl() {
+    for (WatchAlert alert : WatchAlert.values()) {
+      assertThat(alert.toDo())
+          .doesNotContainIgnoringCase("look into")
+          .doesNotContain("look at the bowl");
+    }
+    assertThat(WatchAlert.NO_CHARGE.toDo()).contains("below 50 °C");
+  }
+
   /** A bowl and its watcher. */
   private static final class Watched {
 
@@ -216,7 +294,7 @@ class BurnWatcherTest {
 
     void release(double grams, Fault fault) {
       loaded = grams;
-      watcher.released(bowl.seconds(), grams);
+      watcher.released(bowl.seconds(), grams, null);
       bowl.release(grams, fault);
     }
 

@@ -14,7 +14,7 @@ class ToolWatchTest {
   void a_simulated_tool_is_told_as_one_and_burns_a_load() {
     ToolWatch watch = new ToolWatch(TOOL, simulated());
     assertThat(watch.goOn(150)).containsExactly(WatchState.READY);
-    watch.released(2.5);
+    watch.released(2.5, null);
     assertThat(watch.goOn(200))
         .startsWith(WatchState.CHARGED, WatchState.RECOVERING)
         .contains(WatchState.DONE);
@@ -32,12 +32,12 @@ class ToolWatchTest {
     ToolWatch watch = new ToolWatch(TOOL, stream);
     watch.goOn(150);
     stream.breakNext(SimulatedBowl.Fault.STUCK_CAP);
-    watch.released(2.5);
+    watch.released(2.5, null);
     watch.goOn(172);
     assertThat(watch.seen().alerts())
         .extracting(ToolWatch.Told::alert)
         .containsExactly(WatchAlert.NO_CHARGE);
-    watch.released(2.5);
+    watch.released(2.5, null);
     assertThat(watch.goOn(220)).contains(WatchState.DONE);
     assertThat(watch.seen().alerts()).isEmpty();
   }
@@ -55,6 +55,9 @@ class ToolWatchTest {
     ToolWatch watch = new ToolWatch(TOOL, new TraceStream(later, "dawn.csv"));
     List<WatchState> states = new ArrayList<>();
     for (double at = 0; at <= 260; at += 0.7) {
+      if (at > 149 && at < 149.8) {
+        watch.released(3, null);
+      }
       states.addAll(watch.goOn(at));
     }
     assertThat(states).contains(WatchState.READY, WatchState.CHARGED, WatchState.DONE);
@@ -80,7 +83,7 @@ class ToolWatchTest {
     ToolWatch watch = new ToolWatch(TOOL, stream);
     watch.goOn(150);
     stream.breakNext(SimulatedBowl.Fault.WEAK_PACK);
-    watch.released(3);
+    watch.released(3, null);
     watch.goOn(170);
     assertThat(watch.seen().alerts())
         .extracting(ToolWatch.Told::alert)

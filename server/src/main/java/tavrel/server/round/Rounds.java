@@ -32,6 +32,7 @@ import tavrel.core.rule.Verdict;
 import tavrel.core.yardrun.CrewLog;
 import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.PeopleCheck;
+import tavrel.core.yardrun.PlannedHive;
 import tavrel.core.yardrun.ReadyPoint;
 import tavrel.core.yardrun.RunBoard;
 import tavrel.core.yardrun.RunReview;
@@ -268,7 +269,14 @@ public class Rounds {
 
   /** Acid that the dose sheet has for one load of a hive, g; 0 for a hive that is not in it. */
   public double acidIn(UUID roundId, UUID hiveId, int load) {
-    return log.acidIn(roundId, hiveId, load);
+    PlannedHive hive = log.planned(roundId, hiveId);
+    return hive == null ? 0 : hive.acidIn(List.of(load));
+  }
+
+  /** The same in g of product, by which test burns go. */
+  public double productIn(UUID roundId, UUID hiveId, int load) {
+    PlannedHive hive = log.planned(roundId, hiveId);
+    return hive == null ? 0 : hive.productIn(List.of(load));
   }
 
   /**

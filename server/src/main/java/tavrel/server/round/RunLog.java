@@ -150,13 +150,13 @@ class RunLog {
     return kept.board();
   }
 
-  /** Acid that the dose sheet has for one load of a hive, g; 0 for a hive that is not in it. */
-  double acidIn(UUID roundId, UUID hiveId, int load) {
+  /** What the dose sheet has for a hive; null for one that is not in it. */
+  @Nullable PlannedHive planned(UUID roundId, UUID hiveId) {
     Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing("This round"));
     return plan(round).hives().stream()
         .filter(hive -> hive.hiveId().equals(hiveId))
-        .mapToDouble(hive -> hive.acidIn(List.of(load)))
-        .sum();
+        .findFirst()
+        .orElse(null);
   }
 
   private Kept keep(KnownLog known, UUID roundId, List<RunEvent> sent, Account who, Part part) {

@@ -16,7 +16,10 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.env.Environment;
+import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Service;
+import tavrel.core.burn.BurnTime;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
@@ -28,6 +31,7 @@ import tavrel.core.watch.SimulatedStream;
 import tavrel.core.watch.ToolStream;
 import tavrel.core.watch.ToolWatch;
 import tavrel.core.watch.TraceStream;
+import tavrel.core.watch.WatchAlert;
 import tavrel.core.watch.WatchState;
 import tavrel.core.watch.WatchedTool;
 import tavrel.core.yardrun.EventKind;
@@ -63,13 +67,20 @@ class ToolWatches {
    * @param simulated whether faults can be asked for
    * @param tooSmall words on why the load that burns cannot be seen, or null
    * @param mayWatch whether the run's tool is of a kind that can be watched
+   * @param mayLog whether the end of the load that burns can be logged by itself; a stand-in's only
+   *     in the demo, and only where a test burn covers the load
+   * @param maySimulate whether a simulated tool may stand in here
+   * @param asks the hive into which acid may have gone without a mark, or null
    */
   record WatchView(
       ToolWatch.@Nullable Seen seen,
       boolean byItself,
       boolean simulated,
       @Nullable String tooSmall,
-      boolean mayWatch) {}
+      boolean mayWatch,
+      boolean mayLog,
+      boolean maySimulate,
+      @Nullable UUID asks) {}
 
   private static final Logger LOG = LoggerFactory.getLogger(ToolWatches.class);
   private static final Duration TICK = Duration.ofMillis(500);
@@ -104,6 +115,10 @@ class ToolWatches {
   private final Rounds rounds;
   private final Gears gears;
   private final Clock clock;
+
+  /** Stand-ins belong to the demo: nothing made up may get into a keeper's register. */
+  private final boolean demo;
+
   private final Map<Which, Live> live = new ConcurrentHashMap<>();
   private final ScheduledExecutorService ticker =
       Executors.newSingleThreadScheduledExecutor(
@@ -113,10 +128,11 @@ class ToolWatches {
             return thread;
           });
 
-  ToolWatches(Rounds rounds, Gears gears, Clock clock) {
+  ToolWatches(Rounds rounds, Gears gears, Clock clock, Environment environment) {
     this.rounds = rounds;
     this.gears = gears;
     this.clock = clock;
+    this.demo = environment.acceptsProfiles(Profiles.of("demo"));
     ScheduledFuture<?> unused =
         ticker.scheduleWithFixedDelay(
             this::tick, TICK.toMillis(), TICK.toMillis(), TimeUnit.MILLISECONDS);
@@ -127,7 +143,7 @@ class ToolWatches {
         rounds.tool(which.roundId(), which.tool()).tool().family() == ToolFamily.HEATED_BOWL;
     Live here = live.get(which);
     if (here == null) {
-      return new WatchView(null, false, false, null, mayWatch);
+      return new WatchView(null, false, false, null, mayWatch, false, demo, null);
     }
     synchronized (here) {
       boolean small = here.grams > 0 && here.grams < BurnWatcher.SEEN_FROM;
@@ -138,12 +154,37 @@ class ToolWatches {
           small
               ? "Loads under 2 g may dip too little to be seen: your press and the burn time decide."
               : null,
-          mayWatch);
+          mayWatch,
+          mayLog(here),
+          demo,
+          here.watch.seen().alerts().stream()
+                  .anyMatch(told -> told.alert() == WatchAlert.UNMARKED_FALL)
+              ? rounds.board(which.roundId(), new Part(which.tool(), null)).actOn()
+              : null);
     }
   }
 
-  /** Begins to watch, in place of what was watched before. */
+  private boolean mayLog(Live here) {
+    return here.watch.mayLog() && (demo || !here.watch.stream().standIn());
+  }
+
+  /** Nothing went into the hive that was asked about. */
+  void answered(Which which) {
+    Live here = known(which);
+    synchronized (here) {
+      here.watch.answered();
+    }
+  }
+
+  /**
+   * Begins to watch, in place of what was watched before.
+   *
+   * @throws Problem 409 for a simulated tool outside the demo
+   */
   void begin(Which which, Source source, Account who) {
+    if (source == Source.SIMULATED && !demo) {
+      throw Problem.conflict("The simulated tool belongs to the demo; a real run has real tools.");
+    }
     WatchedTool tool = tool(which);
     begin(
         which,
@@ -245,7 +286,10 @@ class ToolWatches {
     }
     boolean ended;
     synchronized (here) {
-      ended = here.watch.goOn(here.seconds(now)).contains(WatchState.DONE) && here.byItself;
+      ended =
+          here.watch.goOn(here.seconds(now)).contains(WatchState.DONE)
+              && here.byItself
+              && mayLog(here);
     }
     if (ended) {
       endBurn(which, here, now);
@@ -312,9 +356,19 @@ class ToolWatches {
       synchronized (here) {
         here.watch.goOn(here.seconds(now));
         here.grams = grams;
-        here.watch.released(grams);
+        here.watch.released(grams, fitted(roundId, hiveId, load, event.tool()));
       }
     }
+  }
+
+  /** How long a load takes by its tool's test burns, s; null where none covers it. */
+  private @Nullable Double fitted(UUID roundId, UUID hiveId, int load, @Nullable Integer number) {
+    UUID toolId = rounds.tool(roundId, number(number)).toolId();
+    if (toolId == null) {
+      return null;
+    }
+    BurnTime time = gears.fit(gears.tool(toolId)).time(rounds.productIn(roundId, hiveId, load));
+    return time == null || time.untested() ? null : Double.valueOf(time.fitted());
   }
 
   @PreDestroy

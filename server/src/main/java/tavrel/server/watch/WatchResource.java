@@ -107,6 +107,14 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  /** Says that nothing went in when the bowl fell without a mark. */
+  @PostMapping("/answered")
+  ToolWatches.WatchView answered(
+      @PathVariable UUID id, @RequestParam(defaultValue = "1") int tool) {
+    watches.answered(new ToolWatches.Which(id, tool));
+    return watches.view(new ToolWatches.Which(id, tool));
+  }
+
   @PostMapping("/fault")
   ToolWatches.WatchView fault(
       @PathVariable UUID id,

@@ -170,4 +170,57 @@ public abstract class RoundFixture extends ServerTest {
   protected static Map<String, Object> asMap(Object value) {
     return (Map<String, Object>) value;
   }
+
+  protected UUID withGear() {
+    String own = tool("HEATED_BOWL", 30);
+    UUID round = UUID.randomUUID();
+    Map<String, Object> wanted = new HashMap<>();
+    wanted.put("apiaryId", apiaryId);
+    wanted.put("ruleSheetId", sheetId(1));
+    wanted.put("settings", settings(2));
+    wanted.put("tool", "Own");
+    wanted.put("toolId", own);
+    assertThat(send(keeper, HttpMethod.PUT, "/api/rounds/" + round, wanted).status())
+        .isEqualTo(200);
+    return round;
+  }
+
+  /** A tool of the gear with one test burn of 2 g. */
+  protected String tool(String family, int seconds) {
+    Map<String, Object> tool = gear(family);
+    assertThat(send(keeper, HttpMethod.PUT, "/api/tools/" + tool.get("id"), tool).status())
+        .isEqualTo(200);
+    String burn = UUID.randomUUID().toString();
+    Map<String, Object> tested = new HashMap<>();
+    tested.put("id", burn);
+    tested.put("toolId", tool.get("id"));
+    tested.put("load", 2);
+    tested.put("seconds", seconds);
+    tested.put("at", clock.instant().minusSeconds(3_000).toString());
+    assertThat(send(crew, HttpMethod.PUT, "/api/test-burns/" + burn, tested).status())
+        .isEqualTo(200);
+    return (String) tool.get("id");
+  }
+
+  protected static Map<String, Object> gear(String family) {
+    boolean pan = family.equals("PAN_WAND");
+    String id = UUID.randomUUID().toString();
+    Map<String, Object> tool = new HashMap<>();
+    tool.put("id", id);
+    tool.put("name", "T" + id.substring(0, 8));
+    tool.put("family", family);
+    tool.put("power", pan ? "CAR_BATTERY" : "MAINS");
+    tool.put("release", pan ? "LOADED_COLD" : "CAP_TURNED");
+    tool.put("endSign", "NONE");
+    tool.put("capacity", 4.5);
+    tool.put("preheatSeconds", pan ? 0 : 100);
+    tool.put("coolSeconds", pan ? 120 : 0);
+    tool.put("reloadSeconds", pan ? 60 : 0);
+    tool.put("setCelsius", pan ? null : 230);
+    tool.put("watts", pan ? null : 275);
+    tool.put("dunkAllowed", false);
+    tool.put("marginPercent", 15);
+    tool.put("retired", false);
+    return tool;
+  }
 }

@@ -53,22 +53,42 @@ class ToolWatchesTest extends RoundFixture {
   }
 
   @Test
-  void a_simulated_tool_is_named_so_and_heats_up() throws Exception {
-    JsonNode begun = begin("SIMULATED");
-    assertThat(begun.path("seen").path("source").asText()).isEqualTo("simulated tool");
-    assertThat(begun.path("seen").path("standIn").asBoolean()).isTrue();
-    Thread.sleep(2_200);
-    JsonNode seen = watch().path("seen");
-    assertThat(seen.path("state").asText()).isEqualTo("PREHEATING");
-    assertThat(seen.path("celsius").asDouble()).isGreaterThan(9);
+  void without_a_test_burn_that_covers_the_load_nothing_is_logged() throws Exception {
+    round = planned();
+    confirm(round);
+    put("", Map.of("source", "SENT"));
+    send(steady(0, 12));
+    put("/by-itself", Map.of("on", true));
     Map<String, Object> start = event(hives.get(0), "BURN_STARTED", 0, 1);
     start.put("at", clock.instant().toString());
     post(round, start);
-    assertThat(watch().path("seen").path("alerts").toString()).contains("before the bowl was hot");
-    assertThat(post("/fault", Map.of("fault", "STUCK_CAP")).status()).isEqualTo(200);
-    assertThat(post("/samples", steady(0, 1)).status()).isEqualTo(409);
-    assertThat(send(crew, HttpMethod.DELETE, path(), "").json().path("seen").isMissingNode())
-        .isTrue();
+    send(dip(12, 40));
+    assertThat(watch().path("mayLog").asBoolean()).isFalse();
+    assertThat(board().path("hives").get(0).path("stage").asText()).isEqualTo("BURNING");
+  }
+
+  @Test
+  void no_stand_in_writes_into_a_keepers_register() {
+    round = withGear();
+    Answer refused = put("", Map.of("source", "SIMULATED"));
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.text()).contains("belongs to the demo");
+    assertThat(watch().path("maySimulate").asBoolean()).isFalse();
+    upload(crew, path() + "/trace", "0,20,20\n0.5,21,20\n".getBytes(StandardCharsets.UTF_8));
+    assertThat(watch().path("seen").path("standIn").asBoolean()).isTrue();
+    assertThat(watch().path("mayLog").asBoolean()).isFalse();
+  }
+
+  @Test
+  void a_fall_without_a_mark_asks_about_the_hive_whose_turn_it_is() throws Exception {
+    begin("SENT");
+    put("/by-itself", Map.of("on", true));
+    send(steady(0, 12));
+    send(dip(12, 40));
+    assertThat(watch().path("asks").asText()).isEqualTo(hives.get(0));
+    assertThat(watch().path("seen").path("alerts").toString()).contains("Was acid released?");
+    assertThat(board().path("hives").get(0).path("loadsEnded").asInt()).isZero();
+    assertThat(post("/answered", "").json().has("asks")).isFalse();
   }
 
   @Test
@@ -99,7 +119,7 @@ class ToolWatchesTest extends RoundFixture {
   }
 
   private JsonNode begin(String source) {
-    round = planned();
+    round = withGear();
     confirm(round);
     return put("", Map.of("source", source)).json();
   }
