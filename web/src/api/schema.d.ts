@@ -2519,7 +2519,7 @@ export interface components {
             /** Format: uuid */
             hiveId?: string;
             /** @enum {string} */
-            kind: "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "WINDOW_OPENS" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE";
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "WINDOW_OPENS" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE";
             says: string;
             /** Format: uuid */
             seriesId?: string;
@@ -3476,6 +3476,16 @@ export interface components {
             tool: components["schemas"]["Tool"];
             wear: components["schemas"]["ToolWear"];
         };
+        LargerLoads: {
+            /** Format: double */
+            acid: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            product: number;
+            /** Format: int32 */
+            units: number;
+        };
         LastStep: {
             /** Format: date-time */
             at: string;
@@ -3556,6 +3566,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             first?: components["schemas"]["FirstLoad"];
+            larger?: components["schemas"]["LargerLoads"];
             /** Format: double */
             product: number;
             /** Format: int32 */
@@ -4400,6 +4411,12 @@ export interface components {
             /** Format: double */
             kept?: number;
             labelSays: string;
+            /** Format: double */
+            largerAcid?: number;
+            /** Format: int32 */
+            largerLoads: number;
+            /** Format: double */
+            largerProduct?: number;
             /** Format: int32 */
             loads: number;
             /** Format: int32 */
@@ -4587,7 +4604,7 @@ export interface components {
             /** Format: double */
             share: number;
             /** @enum {string} */
-            standing: "ABOVE" | "BELOW" | "CANNOT_TELL";
+            standing: "DANGER" | "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
         Saving: {
             /** @enum {string} */
@@ -5347,7 +5364,7 @@ export interface components {
             share: number;
             spread: components["schemas"]["HiveSpread"];
             /** @enum {string} */
-            standing: "ABOVE" | "BELOW" | "CANNOT_TELL";
+            standing: "DANGER" | "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
         YardRow: {
             days: components["schemas"]["YardCell"][];

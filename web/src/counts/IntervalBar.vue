@@ -53,6 +53,7 @@ const words = computed(
   opacity: 0.55;
 }
 
+.DANGER .span,
 .ABOVE .span {
   fill: var(--off-label);
 }

@@ -2,9 +2,10 @@
 import { computed } from 'vue'
 
 /** How a count stands to the limit: colour, shape and word. */
-const props = defineProps<{ standing: 'ABOVE' | 'BELOW' | 'CANNOT_TELL' }>()
+const props = defineProps<{ standing: 'DANGER' | 'ABOVE' | 'BELOW' | 'CANNOT_TELL' }>()
 
 const LOOKS = {
+  DANGER: { word: 'in danger', path: 'M8 0 16 14H0zM7 5v4h2V5zM7 10.5v2h2v-2z' },
   ABOVE: { word: 'above', path: 'M2 12 8 3l6 9z' },
   BELOW: { word: 'below', path: 'M2 4h12L8 13z' },
   CANNOT_TELL: { word: 'cannot tell yet', path: 'M2 5h12v2H2zM2 10h12v2H2z' },
@@ -31,6 +32,12 @@ svg {
   width: 16px;
   height: 16px;
   fill: currentColor;
+}
+
+.DANGER {
+  padding: 0 6px;
+  color: var(--sheet);
+  background: var(--off-label);
 }
 
 .ABOVE {

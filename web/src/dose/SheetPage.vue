@@ -34,15 +34,25 @@ const totals = computed(() => {
   const sum = (of: (hive: Shapes['RoundHive']) => number) =>
     hives.reduce((total, hive) => total + of(hive), 0)
   return {
-    acid: sum((hive) => rest(hive) * hive.acidPerLoad + (hive.firstAcid ?? 0)),
-    product: sum((hive) => rest(hive) * hive.productPerLoad + (hive.firstProduct ?? 0)),
+    acid: sum(
+      (hive) =>
+        rest(hive) * hive.acidPerLoad +
+        (hive.firstAcid ?? 0) +
+        hive.largerLoads * (hive.largerAcid ?? 0),
+    ),
+    product: sum(
+      (hive) =>
+        rest(hive) * hive.productPerLoad +
+        (hive.firstProduct ?? 0) +
+        hive.largerLoads * (hive.largerProduct ?? 0),
+    ),
     loads: sum((hive) => hive.loads),
     offLabel: hives.filter((hive) => hive.verdict === 'NOT_ON_LABEL').length,
   }
 })
 
 function rest(hive: Shapes['RoundHive']): number {
-  return hive.firstAcid === undefined ? hive.loads : hive.loads - 1
+  return hive.loads - hive.largerLoads - (hive.firstAcid === undefined ? 0 : 1)
 }
 
 function print(): void {

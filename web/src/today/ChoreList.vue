@@ -3,10 +3,12 @@ import type { Shapes } from '../api/client'
 import { shortDay } from '../parts/days'
 
 /** What is due by the calendar, most pressing first; one press starts it. */
-defineProps<{ chores: readonly Shapes['Chore'][]; isKeeper: boolean }>()
+defineProps<{ chores: readonly Shapes['Chore'][]; isKeeper: boolean; title: string }>()
 
 type Chore = Shapes['Chore']
 const KINDS: Record<Chore['kind'], { shape: string; words: string; go: string }> = {
+  DANGER: { shape: '‼', words: 'In danger', go: 'To the bench' },
+  ABOVE_UNPLANNED: { shape: '▲', words: 'Above the limit', go: 'To the bench' },
   ROUND_LATE: { shape: '!', words: 'Round late', go: 'Look at the series' },
   ROUND_DUE: { shape: '▶', words: 'Round due today', go: 'Make its dose sheet' },
   WINDOW_CLOSES: { shape: '◑', words: 'Window closes', go: 'To the bench' },
@@ -27,6 +29,8 @@ function to(chore: Chore, isKeeper: boolean) {
     case 'ROUND_LATE':
     case 'ROUND_AHEAD':
       return '/spacing'
+    case 'DANGER':
+    case 'ABOVE_UNPLANNED':
     case 'WINDOW_CLOSES':
     case 'WINDOW_OPENS':
       return `/spacing/${chore.hiveId}`
@@ -37,8 +41,8 @@ function to(chore: Chore, isKeeper: boolean) {
 </script>
 
 <template>
-  <section v-if="chores.length" aria-label="Due by the calendar">
-    <h2>Due</h2>
+  <section v-if="chores.length" :aria-label="title">
+    <h2>{{ title }}</h2>
     <ul>
       <li v-for="(each, i) in chores" :key="i" class="sheet" :class="each.kind">
         <span class="shape" aria-hidden="true">{{ KINDS[each.kind].shape }}</span>
@@ -87,6 +91,12 @@ li {
   font-weight: 650;
 }
 
+.DANGER {
+  border-left: 8px solid var(--off-label);
+}
+
+.DANGER .kind,
+.ABOVE_UNPLANNED .kind,
 .ROUND_LATE .kind,
 .ROUND_LATE .shape {
   color: var(--off-label);

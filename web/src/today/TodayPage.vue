@@ -20,6 +20,10 @@ const problem = ref('')
 const pressing = computed(
   () => today.value?.apiaries.filter((each) => each.due !== 'NOTHING') ?? [],
 )
+/** Colonies that cannot wait stand above everything else. */
+const FIRST: ReadonlySet<string> = new Set(['DANGER', 'ABOVE_UNPLANNED'])
+const urgent = computed(() => today.value?.chores.filter((each) => FIRST.has(each.kind)) ?? [])
+const due = computed(() => today.value?.chores.filter((each) => !FIRST.has(each.kind)) ?? [])
 const quiet = computed(() => today.value?.apiaries.filter((each) => each.due === 'NOTHING') ?? [])
 const now = useServerNow(1000)
 
@@ -57,6 +61,7 @@ async function go(each: ApiaryToday): Promise<void> {
     >
   </div>
   <template v-else-if="today">
+    <ChoreList title="First of all" :chores="urgent" :is-keeper="session.isKeeper" />
     <ul v-if="pressing.length" class="list" aria-label="Rounds planned and under way">
       <ApiaryCard
         v-for="each in pressing"
@@ -68,7 +73,7 @@ async function go(each: ApiaryToday): Promise<void> {
         @go="go(each)"
       />
     </ul>
-    <ChoreList :chores="today.chores" :is-keeper="session.isKeeper" />
+    <ChoreList title="Due" :chores="due" :is-keeper="session.isKeeper" />
     <section
       v-if="today.gear.length || today.stock.length"
       class="gear"

@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tavrel.core.brood.BroodDefaults;
+import tavrel.core.count.Danger;
 import tavrel.core.count.LeftOut;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
@@ -31,6 +32,7 @@ class KnobTest {
       Stream.of(
               BroodDefaults.knobs(),
               MiteParameters.knobs(),
+              Danger.knobs(),
               BeeLife.knobs(),
               CurveChoice.knobs(),
               SealParameters.knobs(),

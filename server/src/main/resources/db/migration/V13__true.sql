@@ -26,3 +26,8 @@ create view tool_burn as
 
 -- Frames of brood from another hive end a window, too.
 alter table brood_event add column given_brood varchar(20);
+
+-- Loads of one step of the measure more than the rest, which come first.
+alter table round_hive add column larger_loads int default 0 not null;
+alter table round_hive add column larger_product double precision;
+alter table round_hive add column larger_acid double precision;

@@ -2,6 +2,7 @@ package tavrel.core.count;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Figures;
 
 /**
  * What samples say against the limit of the season.
@@ -33,6 +34,17 @@ public record SampleReading(
    * @param limit a fraction
    */
   public static SampleReading of(Infestation found, double limit) {
+    return of(found, limit, Danger.USUAL);
+  }
+
+  /**
+   * Reads a sample.
+   *
+   * @param limit a fraction
+   * @param danger from which load on the colony is in danger
+   */
+  public static SampleReading of(Infestation found, double limit, Danger danger) {
+    boolean inDanger = danger.isIn(found);
     return new SampleReading(
         found.mites(),
         found.bees(),
@@ -40,8 +52,13 @@ public record SampleReading(
         found.last(),
         found.share(),
         found.interval(),
-        found.against(limit),
-        found.beesToSettle(limit),
-        found.says(limit));
+        inDanger ? Standing.DANGER : found.against(limit),
+        inDanger ? Integer.valueOf(0) : found.beesToSettle(limit),
+        inDanger
+            ? found.says(limit)
+                + "; in danger: above "
+                + Figures.plain(100 * danger.share())
+                + " % a colony may collapse"
+            : found.says(limit));
   }
 }

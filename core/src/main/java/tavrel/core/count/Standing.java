@@ -2,6 +2,8 @@ package tavrel.core.count;
 
 /** How a count stands to a threshold. */
 public enum Standing {
+  /** Far above: the colony may collapse. */
+  DANGER("in danger"),
   ABOVE("above"),
   BELOW("below"),
   /** The interval holds the threshold. */

@@ -8,11 +8,14 @@ import tavrel.core.Figures;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Hive;
+import tavrel.core.hive.Shutting;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
+import tavrel.core.rule.Finding;
 import tavrel.core.rule.Judgement;
 import tavrel.core.rule.Proposal;
 import tavrel.core.rule.RuleSheet;
+import tavrel.core.rule.Verdict;
 
 /**
  * One hive's line on the dose sheet. Grams are of acid dihydrate unless named product.
@@ -69,7 +72,7 @@ public record HiveDose(
     double target = amount.of().toAcid(grams, settings.strength());
     Loads loads = loads(target, sheet.mostAcid(labelBoxes, settings.strength()), settings);
     double error = loads.totalAcid() - target;
-    Judgement judgement =
+    Judgement ofSheet =
         sheet.judge(
             new Proposal(
                 loads.totalAcid(),
@@ -83,7 +86,10 @@ public record HiveDose(
                 past.thisYear(),
                 celsius,
                 past.roundOfSeries(),
-                past.brood()));
+                past.brood(),
+                hive.fittings().shutting() == Shutting.LEFT_OPEN,
+                past.supersGoOn()));
+    Judgement judgement = measured(ofSheet, 100 * error / target);
     return new HiveDose(
         hive,
         factor,
@@ -98,6 +104,26 @@ public record HiveDose(
         judgement,
         exception == null ? null : exception.reason(),
         why(hive, settings, exception, factor, target, loads, error));
+  }
+
+  /** What is given is so far off what was asked for that it is worth a word, %. */
+  private static final double FAR_OFF = 10;
+
+  private static Judgement measured(Judgement judgement, double errorPercent) {
+    if (Math.abs(errorPercent) <= FAR_OFF + 1e-9) {
+      return judgement;
+    }
+    List<Finding> all = new ArrayList<>(judgement.findings());
+    all.add(
+        new Finding(
+            Verdict.CAUTION,
+            "the measure",
+            null,
+            "so coarse that the hive gets "
+                + Math.round(Math.abs(errorPercent))
+                + (errorPercent < 0 ? " % less" : " % more")
+                + " than you asked for"));
+    return Judgement.of(all);
   }
 
   private static Loads loads(double target, double mostAcid, DoseSettings settings) {
@@ -191,9 +217,12 @@ public record HiveDose(
           + Figures.grams((product - first.product()) / then)
           + " g: the same total";
     }
+    Loads.LargerLoads larger = loads.larger();
     return capacity
         + loads.count()
-        + (loads.count() == 1 ? " load of " : " equal loads of ")
+        + (loads.count() == 1
+            ? " load of "
+            : larger == null ? " equal loads of " : " loads that differ by one step, of about ")
         + Figures.grams(product / loads.count())
         + " g";
   }

@@ -5,16 +5,24 @@ import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
 
 /**
- * A hive's dose split into loads that can be measured: all equal, but for a small first one that
- * loosens a tight cluster.
+ * A hive's dose split into loads that can be measured, in whole steps of the measure: they differ
+ * by one step at the most, the larger first; but for a small first one that loosens a tight
+ * cluster.
  *
  * @param count number of loads, the loosening one among them
- * @param units steps of the measure in each load; 0 where one step is already too much
- * @param product grams of product in each load
- * @param acid grams of acid dihydrate in each load
- * @param first the loosening load, or null where all are equal
+ * @param units steps of the measure in each of the last loads; 0 where the measure is too coarse
+ * @param product grams of product in each of these
+ * @param acid grams of acid dihydrate in each of these
+ * @param larger loads of one step more, which come before them, or null where all are equal
+ * @param first the loosening load, or null
  */
-public record Loads(int count, int units, double product, double acid, @Nullable FirstLoad first) {
+public record Loads(
+    int count,
+    int units,
+    double product,
+    double acid,
+    @Nullable LargerLoads larger,
+    @Nullable FirstLoad first) {
 
   /** How long the rest waits after a load that only loosens the cluster, s; our round figure. */
   public static final int LOOSENING_WAIT = 240;
@@ -28,11 +36,21 @@ public record Loads(int count, int units, double product, double acid, @Nullable
    */
   public record FirstLoad(int units, double product, double acid) {}
 
+  /**
+   * Loads of one step more.
+   *
+   * @param count how many
+   * @param units steps of the measure in each
+   * @param product grams of product in each
+   * @param acid grams of acid dihydrate in each
+   */
+  public record LargerLoads(int count, int units, double product, double acid) {}
+
   private static final double ROUNDING = 1e-9;
 
   /**
-   * Splits and rounds (handbook 2.2): as few loads as the tool's capacity allows, each rounded to
-   * the nearest step, but downwards where the nearest would pass the label's limit or the capacity.
+   * Splits (handbook 2.2): the whole dose to the nearest step, a half downwards, and further down
+   * where it would pass the label's limit; then as few loads as the tool's capacity allows.
    *
    * @param target grams of acid dihydrate wanted in the hive, above 0
    * @param mostAcid the label's limit in grams of acid dihydrate, infinite where it has none; a
@@ -41,22 +59,38 @@ public record Loads(int count, int units, double product, double acid, @Nullable
    */
   public static Loads of(
       double target, double mostAcid, double capacity, Strength strength, Measure measure) {
-    double product = strength.productFor(target);
-    int count = Math.max(1, (int) Math.ceil(product / capacity - ROUNDING));
     double perStep = strength.acidIn(measure.step());
-    int units = (int) Math.floor(product / count / measure.step() + 0.5 + ROUNDING);
-    boolean passesLimit =
-        target <= mostAcid + ROUNDING && units * count * perStep > mostAcid + ROUNDING;
-    boolean passesCapacity = units * measure.step() > capacity + ROUNDING;
-    if (units > 0 && (passesLimit || passesCapacity)) {
-      units--;
+    int steps = (int) Math.ceil(strength.productFor(target) / measure.step() - 0.5 - ROUNDING);
+    while (steps > 0 && target <= mostAcid + ROUNDING && steps * perStep > mostAcid + ROUNDING) {
+      steps--;
     }
-    return new Loads(count, units, units * measure.step(), units * perStep, null);
+    return split(steps, capacity, perStep, measure);
+  }
+
+  private static Loads split(int steps, double capacity, double perStep, Measure measure) {
+    int most = (int) Math.floor(capacity / measure.step() + ROUNDING);
+    if (steps < 1 || most < 1) {
+      return new Loads(1, 0, 0, 0, null, null);
+    }
+    int count = (steps + most - 1) / most;
+    int units = steps / count;
+    int larger = steps % count;
+    return new Loads(
+        count,
+        units,
+        units * measure.step(),
+        units * perStep,
+        larger == 0
+            ? null
+            : new LargerLoads(
+                larger, units + 1, (units + 1) * measure.step(), (units + 1) * perStep),
+        null);
   }
 
   /**
-   * Splits a small first load off and the rest as {@link #of} does, within the same total. A dose
-   * that is no larger than the first load is given whole.
+   * Splits a small first load off and the rest as {@link #of} does, within the same total. The
+   * first is never more than was asked for it; where the measure is too coarse for one, or the dose
+   * no larger, the whole is given at once.
    *
    * @param loosening grams of acid dihydrate wanted in the first load
    */
@@ -68,21 +102,30 @@ public record Loads(int count, int units, double product, double acid, @Nullable
       Strength strength,
       Measure measure) {
     double perStep = strength.acidIn(measure.step());
-    int units = Math.max(1, (int) Math.floor(loosening / perStep + ROUNDING));
+    int units = (int) Math.floor(loosening / perStep + ROUNDING);
     FirstLoad first = new FirstLoad(units, units * measure.step(), units * perStep);
     double rest = target - first.acid();
-    if (rest < perStep / 2 || first.product() > capacity + ROUNDING) {
+    if (units == 0 || rest <= perStep / 2 || first.product() > capacity + ROUNDING) {
       return of(target, mostAcid, capacity, strength, measure);
     }
     Loads then = of(rest, mostAcid - first.acid(), capacity, strength, measure);
-    return new Loads(then.count() + 1, then.units(), then.product(), then.acid(), first);
+    return then.measurable()
+        ? new Loads(
+            then.count() + 1, then.units(), then.product(), then.acid(), then.larger(), first)
+        : of(target, mostAcid, capacity, strength, measure);
   }
 
   /** All loads in the words of the measure: {@code 2.1 g}, {@code 0.5 g first, then 1.6 g}. */
   public String words(Measure measure) {
-    return first == null
-        ? measure.words(units)
-        : measure.words(first.units()) + " first, then " + measure.words(units);
+    String last = measure.words(units);
+    String rest =
+        larger == null
+            ? last
+            : (larger.count() == 1 ? "" : larger.count() + " × ")
+                + measure.words(larger.units())
+                + ", then "
+                + last;
+    return first == null ? rest : measure.words(first.units()) + " first, then " + rest;
   }
 
   /** Whether the measure is fine enough for this dose. */
@@ -90,13 +133,28 @@ public record Loads(int count, int units, double product, double acid, @Nullable
     return units > 0;
   }
 
+  /** Grams of product in the largest load: what the tool has to take. */
+  public double largestProduct() {
+    return Math.max(
+        larger == null ? product : larger.product(), first == null ? 0 : first.product());
+  }
+
+  /** Loads that are neither the loosening one nor of a step more. */
+  private int plain() {
+    return count - (first == null ? 0 : 1) - (larger == null ? 0 : larger.count());
+  }
+
   /** Grams of product in all loads. */
   public double totalProduct() {
-    return first == null ? product * count : first.product() + product * (count - 1);
+    return plain() * product
+        + (first == null ? 0 : first.product())
+        + (larger == null ? 0 : larger.count() * larger.product());
   }
 
   /** Grams of acid dihydrate in all loads. */
   public double totalAcid() {
-    return first == null ? acid * count : first.acid() + acid * (count - 1);
+    return plain() * acid
+        + (first == null ? 0 : first.acid())
+        + (larger == null ? 0 : larger.count() * larger.acid());
   }
 }

@@ -1,12 +1,14 @@
 package tavrel.core.plan;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Figures;
 import tavrel.core.rule.BroodRule;
 import tavrel.core.rule.RuleSheet;
 import tavrel.core.rule.SupersRule;
@@ -44,6 +46,7 @@ public record LabelDays(
    * @param dates the year of the place
    * @param bands supers, flows and days off as they were entered there
    * @param treated days on which each hive there was treated before
+   * @param also days of rounds that are agreed there in other series: the label counts them too
    */
   public static LabelDays by(
       @Nullable RuleSheet sheet,
@@ -51,18 +54,19 @@ public record LabelDays(
       DaySpan span,
       SeasonDates dates,
       List<YearBand> bands,
-      Collection<List<LocalDate>> treated) {
+      Collection<List<LocalDate>> treated,
+      List<LocalDate> also) {
     Map<LocalDate, String> closed = new HashMap<>();
     LocalDate openFrom = openFrom(sheet, treated);
     for (LocalDate day = span.from(); !day.isAfter(span.to()); day = day.plusDays(1)) {
-      String why = why(sheet, dates, bands, openFrom, day);
+      String why = why(sheet, dates, bands, openFrom, also, day);
       if (why != null) {
         closed.put(day, why);
       }
     }
     Integer least = sheet == null ? null : sheet.minDaysBetween();
     return new LabelDays(
-        least == null ? gaps : gaps.atLeast(least), closed, roundsLeft(sheet, span, treated));
+        least == null ? gaps : gaps.atLeast(least), closed, roundsLeft(sheet, span, treated, also));
   }
 
   private static @Nullable String why(
@@ -70,14 +74,29 @@ public record LabelDays(
       SeasonDates dates,
       List<YearBand> bands,
       @Nullable LocalDate openFrom,
+      List<LocalDate> also,
       LocalDate day) {
     if (openFrom != null && day.isBefore(openFrom)) {
       return "the label wants more days since the last treatment there";
+    }
+    Integer least = sheet == null ? null : sheet.minDaysBetween();
+    if (least != null
+        && also.stream().anyMatch(other -> Math.abs(ChronoUnit.DAYS.between(other, day)) < least)) {
+      return "the label wants more days from a round of another series there";
     }
     SupersRule supers = sheet == null ? null : sheet.supers();
     String on = YearStretch.supersOn(dates, bands, day);
     if (on != null && supers != SupersRule.ALLOWED && supers != SupersRule.BARRIER) {
       return on + (supers == null ? ", of which no rule sheet speaks" : "");
+    }
+    Integer wait = sheet == null ? null : sheet.waitingDays();
+    for (int ahead = 1; on == null && wait != null && ahead <= wait; ahead++) {
+      if (YearStretch.supersOn(dates, bands, day.plusDays(ahead)) != null) {
+        return "honey waits "
+            + wait
+            + " days by the label, and supers go on on "
+            + Figures.day(day.plusDays(ahead));
+      }
     }
     DaySpan free = dates.broodlessAfter(day);
     boolean mayHaveBrood = free == null || !free.contains(day);
@@ -101,7 +120,10 @@ public record LabelDays(
 
   /** Of the hive that was treated most often. */
   private static Map<Integer, Integer> roundsLeft(
-      @Nullable RuleSheet sheet, DaySpan span, Collection<List<LocalDate>> treated) {
+      @Nullable RuleSheet sheet,
+      DaySpan span,
+      Collection<List<LocalDate>> treated,
+      List<LocalDate> also) {
     Map<Integer, Integer> left = new HashMap<>();
     Integer most = sheet == null ? null : sheet.maxRoundsPerYear();
     for (int year = span.from().getYear(); most != null && year <= span.to().getYear(); year++) {
@@ -111,7 +133,8 @@ public record LabelDays(
               .mapToInt(days -> (int) days.stream().filter(d -> d.getYear() == here).count())
               .max()
               .orElse(0);
-      left.put(year, Math.max(0, most - done));
+      int agreed = (int) also.stream().filter(day -> day.getYear() == here).count();
+      left.put(year, Math.max(0, most - done - agreed));
     }
     return left;
   }

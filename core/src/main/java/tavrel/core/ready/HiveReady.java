@@ -61,7 +61,7 @@ public record HiveReady(
   /** Reads one line of a dose sheet. */
   public static HiveReady of(HiveDose dose, Gear gear) {
     Hive hive = dose.hive().with(dose.hive().fittings().with(dose.supersPlan()));
-    BurnTime burn = gear.fit() == null ? null : gear.fit().time(dose.loads().product());
+    BurnTime burn = gear.fit() == null ? null : gear.fit().time(dose.loads().largestProduct());
     Release release =
         new Release(
             Math.min(99, dose.loads().count()),

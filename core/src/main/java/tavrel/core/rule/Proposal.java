@@ -20,6 +20,8 @@ import tavrel.core.hive.SupersPlan;
  * @param celsius air temperature expected, °C, or null where nobody knows
  * @param roundOfSeries which round of its series this is, from 1, or null outside a series
  * @param brood what the brood clock says of the day, or null where nothing is on record
+ * @param leftOpen whether the entrance is left open, so that nothing is shut in
+ * @param supersGoOn the day on which supers usually go on next, or null
  */
 public record Proposal(
     double acid,
@@ -33,4 +35,6 @@ public record Proposal(
     int treatedThisYear,
     @Nullable Double celsius,
     @Nullable Integer roundOfSeries,
-    @Nullable BroodState brood) {}
+    @Nullable BroodState brood,
+    boolean leftOpen,
+    @Nullable LocalDate supersGoOn) {}

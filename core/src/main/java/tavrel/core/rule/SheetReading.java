@@ -4,6 +4,8 @@ import static tavrel.core.rule.Verdict.ALLOWED;
 import static tavrel.core.rule.Verdict.CAUTION;
 import static tavrel.core.rule.Verdict.NOT_ON_LABEL;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +22,9 @@ final class SheetReading {
 
   /** A temperature this close to its limit is a caution, °C. */
   private static final double AT_CELSIUS_LIMIT = 0.5;
+
+  /** A treatment so few days ago is worth a word where the sheet is silent. */
+  private static final int SOON = 60;
 
   private static final double ROUNDING = 1e-9;
 
@@ -74,16 +79,26 @@ final class SheetReading {
           "rounds a year",
           "at most " + most + " a year",
           count == most ? says + ", the last that the sheet allows" : says);
+    } else if (proposal.treatedThisYear() > 0) {
+      silent(
+          "rounds a year",
+          "no most rounds a year; this is round "
+              + (proposal.treatedThisYear() + 1)
+              + " on record this year");
     }
   }
 
   /** Outside a series the year's count bounds the series' count, so a small one settles it. */
   private void readRoundsInSeries() {
     Integer most = sheet.maxRoundsPerSeries();
+    Integer known = proposal.roundOfSeries();
     if (most == null) {
+      if (known != null && known > 1) {
+        silent(
+            "rounds a series", "no most rounds a series; this is round " + known + " of its own");
+      }
       return;
     }
-    Integer known = proposal.roundOfSeries();
     if (known != null) {
       findings.add(SeriesReading.roundsInSeries(most, known, "round " + known + " of its series"));
       return;
@@ -100,16 +115,31 @@ final class SheetReading {
 
   private void readDaysBetween() {
     Integer fewest = sheet.minDaysBetween();
-    if (fewest != null && proposal.lastTreated() != null) {
-      findings.add(SeriesReading.daysBetween(fewest, proposal.lastTreated(), proposal.day()));
+    LocalDate last = proposal.lastTreated();
+    if (last == null) {
+      return;
+    }
+    if (fewest != null) {
+      findings.add(SeriesReading.daysBetween(fewest, last, proposal.day()));
+      return;
+    }
+    long days = ChronoUnit.DAYS.between(last, proposal.day());
+    if (days < SOON) {
+      silent("days between", "no days between rounds; the last was " + days + " days ago");
     }
   }
 
   private void readBrood() {
+    BroodState state = proposal.brood();
+    if (sheet.brood() == null && state != BroodState.FREE) {
+      silent(
+          "capped brood",
+          "nothing of brood"
+              + (state == null ? "; this hive's is not on record" : "; here: " + state.words()));
+    }
     if (sheet.brood() != BroodRule.BROODLESS_ONLY) {
       return;
     }
-    BroodState state = proposal.brood();
     add(
         state == BroodState.FREE ? ALLOWED : state == BroodState.CAPPED ? NOT_ON_LABEL : CAUTION,
         "capped brood",
@@ -120,6 +150,11 @@ final class SheetReading {
   }
 
   private void readSupers() {
+    Finding late =
+        SeriesReading.honeyWait(sheet.waitingDays(), proposal.day(), proposal.supersGoOn());
+    if (late != null) {
+      findings.add(late);
+    }
     if (proposal.supers() == 0) {
       return;
     }
@@ -139,6 +174,15 @@ final class SheetReading {
 
   private void readSeal() {
     Integer fewest = sheet.minSealMinutes();
+    if (proposal.leftOpen()) {
+      add(
+          fewest == null ? CAUTION : NOT_ON_LABEL,
+          "minutes shut",
+          fewest == null ? null : "at least " + fewest + " min shut",
+          "the entrance is left open, so nothing is shut in"
+              + (fewest == null ? "; the sheet names no least time" : ""));
+      return;
+    }
     if (fewest == null) {
       add(
           CAUTION,
@@ -215,6 +259,11 @@ final class SheetReading {
           case CAUTION -> says + ", at the limit";
           case NOT_ON_LABEL -> says + ", " + Figures.grams(value - limit) + " g over";
         });
+  }
+
+  /** The sheet says nothing on a point that matters here. */
+  private void silent(String point, String says) {
+    add(CAUTION, point, null, "the sheet names " + says);
   }
 
   private void add(Verdict verdict, String point, @Nullable String line, String says) {

@@ -118,6 +118,12 @@ public record SeasonDates(
     }
   }
 
+  /** The day on which supers usually go on next after a day, or null where none do. */
+  public @Nullable LocalDate supersGoOnAfter(LocalDate day) {
+    DaySpan with = supersAfter(day);
+    return with == null ? null : with.from().isAfter(day) ? with.from() : with.from().plusYears(1);
+  }
+
   /** Bees that emerge so long after laying starts again still are winter bees, days. */
   private static final int WINTER_BEES_AFTER_START = 20;
 

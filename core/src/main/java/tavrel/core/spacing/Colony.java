@@ -2,6 +2,7 @@ package tavrel.core.spacing;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
@@ -108,7 +109,14 @@ public record Colony(
     return sheet == null
         ? null
         : sheet.judge(
-            new SeriesProposal(schedule.days(), lastTreated, treated, clock::on, season::supersOn));
+            new SeriesProposal(
+                schedule.days(),
+                lastTreated,
+                treated,
+                clock::on,
+                season::supersOn,
+                season::supersGoOnAfter,
+                List.of()));
   }
 
   /** Minutes that a number of visits takes. */

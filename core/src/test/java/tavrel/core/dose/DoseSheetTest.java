@@ -92,7 +92,8 @@ class DoseSheetTest {
 
   @Test
   void what_is_on_record_is_held_against_the_sheet() {
-    Map<UUID, OnRecord> past = Map.of(SINGLE.id(), new OnRecord(DAY.minusDays(3), 1, null, null));
+    Map<UUID, OnRecord> past =
+        Map.of(SINGLE.id(), new OnRecord(DAY.minusDays(3), 1, null, null, null));
     DoseSheet sheet =
         DoseSheet.of(
             List.of(SINGLE), settings(perBox(1), Measure.SCALE), TWO_GRAMS, past, DAY, 9.0);

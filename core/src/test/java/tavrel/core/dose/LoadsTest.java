@@ -22,18 +22,18 @@ class LoadsTest {
 
   @Test
   void a_weaker_product_fills_the_tool_sooner() {
-    // 4 g of acid at 88.6 % are 4.51 g of product: two loads of 2.26 g, weighed as 2.3 g.
+    // 4 g of acid at 88.6 % are 4.51 g of product, weighed as 4.5 g: 2.3 g and 2.2 g.
     Loads loads = Loads.of(4, NO_LIMIT, 4, new Strength(0.886), Measure.SCALE);
     assertThat(loads.count()).isEqualTo(2);
-    assertThat(loads.product()).isCloseTo(2.3, within(1e-9));
-    assertThat(loads.totalAcid()).isCloseTo(4.0756, within(1e-9));
+    assertThat(loads.larger().product()).isCloseTo(2.3, within(1e-9));
+    assertThat(loads.product()).isCloseTo(2.2, within(1e-9));
+    assertThat(loads.totalAcid()).isCloseTo(0.886 * 4.5, within(1e-9));
   }
 
   @Test
   void rounding_up_past_the_label_goes_down_instead() {
-    Loads loads = Loads.of(4, 4, 4, new Strength(0.886), Measure.SCALE);
-    assertThat(loads.product()).isCloseTo(2.2, within(1e-9));
-    assertThat(loads.totalAcid()).isCloseTo(3.8984, within(1e-9));
+    Loads loads = Loads.of(4.06, 4.06, 5, new Strength(0.886), Measure.SCALE);
+    assertThat(loads.totalAcid()).as("4.58 g, not 4.6 g").isCloseTo(0.886 * 4.5, within(1e-9));
   }
 
   @Test
@@ -43,11 +43,12 @@ class LoadsTest {
   }
 
   @Test
-  void rounding_up_past_the_capacity_goes_down_instead() {
+  void a_scoop_that_does_not_divide_the_dose_makes_loads_of_two_sizes() {
     Measure scoop = new Measure(Spoon.HALF_TSP_US, 1.5);
     Loads loads = Loads.of(4, NO_LIMIT, 4, Strength.PURE, scoop);
-    assertThat(loads.units()).isEqualTo(2);
-    assertThat(loads.totalAcid()).isEqualTo(3);
+    assertThat(loads.larger().units()).isEqualTo(2);
+    assertThat(loads.units()).isEqualTo(1);
+    assertThat(loads.totalAcid()).isEqualTo(4.5);
   }
 
   @Test
@@ -96,6 +97,53 @@ class LoadsTest {
       if (loads.first() != null) {
         assertThat(loads.first().product()).isLessThanOrEqualTo(capacity + 1e-9);
         assertThat(loads.count()).isGreaterThanOrEqualTo(2);
+      }
+    }
+  }
+
+  @Test
+  void a_coarse_measure_is_split_by_whole_steps() {
+    Measure two = new Measure(Spoon.HALF_TSP_US, 2.0);
+    Loads six = Loads.of(6, NO_LIMIT, 3, Strength.PURE, two);
+    assertThat(six.count()).isEqualTo(3);
+    assertThat(six.totalAcid()).isCloseTo(6, within(1e-9));
+
+    Measure one = new Measure(Spoon.QUARTER_TSP_US, 1.0);
+    Loads five = Loads.of(5, NO_LIMIT, 3, Strength.PURE, one);
+    assertThat(five.count()).isEqualTo(2);
+    assertThat(five.larger().units()).isEqualTo(3);
+    assertThat(five.units()).isEqualTo(2);
+    assertThat(five.totalAcid()).isCloseTo(5, within(1e-9));
+    assertThat(five.largestProduct()).isCloseTo(3, within(1e-9));
+    assertThat(Loads.of(5, NO_LIMIT, 0.9, Strength.PURE, one).measurable())
+        .as("the spoon does not fit the bowl")
+        .isFalse();
+    assertThat(Loads.of(2.5, NO_LIMIT, 4, Strength.PURE, one).totalAcid())
+        .as("a half goes down")
+        .isCloseTo(2, within(1e-9));
+  }
+
+  @Test
+  void a_loosening_load_never_exceeds_what_was_asked_for_it() {
+    Measure one = new Measure(Spoon.QUARTER_TSP_US, 1.0);
+    assertThat(Loads.loosened(4, 0.5, NO_LIMIT, 4, Strength.PURE, one).first()).isNull();
+    assertThat(Loads.loosened(4, 1.4, NO_LIMIT, 4, Strength.PURE, one).first().acid())
+        .isCloseTo(1, within(1e-9));
+  }
+
+  @Test
+  void any_split_gives_the_dose_to_half_a_step_in_loads_that_fit_and_differ_by_a_step_at_most() {
+    SplittableRandom random = new SplittableRandom(8);
+    for (int i = 0; i < 5_000; i++) {
+      double step = 0.1 + 2 * random.nextDouble();
+      double target = 0.2 + 12 * random.nextDouble();
+      double capacity = 0.5 + 6 * random.nextDouble();
+      Loads loads =
+          Loads.of(target, NO_LIMIT, capacity, Strength.PURE, new Measure(Spoon.HALF_TSP_US, step));
+      if (loads.measurable()) {
+        assertThat(loads.totalAcid()).isCloseTo(target, within(step / 2 + 1e-6));
+        assertThat(loads.largestProduct()).isLessThanOrEqualTo(capacity + 1e-6);
+        assertThat(loads.larger() == null || loads.larger().units() == loads.units() + 1).isTrue();
       }
     }
   }

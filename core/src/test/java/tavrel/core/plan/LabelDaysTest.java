@@ -81,7 +81,7 @@ class LabelDaysTest {
 
   private static LabelDays by(
       @Nullable RuleSheet sheet, DaySpan span, List<List<LocalDate>> treated) {
-    return LabelDays.by(sheet, WEEKLY, span, YEAR, List.of(), treated);
+    return LabelDays.by(sheet, WEEKLY, span, YEAR, List.of(), treated, List.of());
   }
 
   private static RuleSheet sheet(

@@ -122,7 +122,7 @@ class RuleSheetTest {
     assertThat(silent.judge(with(1, 1, SupersPlan.LEFT_ON, null, 0, null)).findings())
         .filteredOn(finding -> finding.verdict() == CAUTION)
         .extracting(Finding::point)
-        .containsExactly("grams", "supers", "minutes shut");
+        .containsExactly("grams", "capped brood", "supers", "minutes shut");
     assertThat(silent.mostAcid(1, Strength.PURE)).isInfinite();
   }
 
@@ -248,6 +248,7 @@ class RuleSheetTest {
       @Nullable LocalDate last,
       int thisYear,
       @Nullable Double celsius) {
-    return new Proposal(acid, acid, 1, supers, plan, 10, DAY, last, thisYear, celsius, null, null);
+    return new Proposal(
+        acid, acid, 1, supers, plan, 10, DAY, last, thisYear, celsius, null, null, false, null);
   }
 }

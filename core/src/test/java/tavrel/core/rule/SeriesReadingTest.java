@@ -24,7 +24,7 @@ class SeriesReadingTest {
   @ParameterizedTest
   @CsvSource({"2, ALLOWED", "3, CAUTION", "4, NOT_ON_LABEL"})
   void rounds_of_a_series_are_counted(int rounds, Verdict verdict) {
-    assertThat(judge(sheet(3, null, null, null, null), every(7, rounds)))
+    assertThat(judge(sheet(3, 9, 2, BroodRule.ANY, null), every(7, rounds)))
         .returns(verdict, Judgement::verdict);
   }
 
@@ -33,9 +33,16 @@ class SeriesReadingTest {
     RuleSheet sheet = sheet(null, 4, null, null, null);
     SeriesProposal over_new_year =
         new SeriesProposal(
-            every(14, 4), null, Map.of(2026, 2), day -> BroodState.CAPPED, day -> false);
+            every(14, 4),
+            null,
+            Map.of(2026, 2),
+            day -> BroodState.CAPPED,
+            day -> false,
+            day -> null,
+            List.of());
 
     assertThat(sheet.judge(over_new_year).findings())
+        .filteredOn(finding -> finding.point().equals("rounds a year"))
         .extracting(Finding::says)
         .containsExactlyInAnyOrder(
             "5 in 2026, 2 of them on record already", "1 in 2027, 0 of them on record already");
@@ -47,14 +54,20 @@ class SeriesReadingTest {
   void the_narrowest_gap_decides(int gap, Verdict verdict) {
     List<LocalDate> days = List.of(DAY, DAY.plusDays(30), DAY.plusDays(30L + gap));
 
-    assertThat(judge(sheet(null, null, 5, null, null), days).verdict()).isEqualTo(verdict);
+    assertThat(judge(sheet(9, 9, 5, BroodRule.ANY, null), days).verdict()).isEqualTo(verdict);
   }
 
   @Test
   void the_gap_to_the_last_treatment_on_record_counts_too() {
     SeriesProposal soon =
         new SeriesProposal(
-            List.of(DAY), DAY.minusDays(2), Map.of(), day -> BroodState.FREE, day -> false);
+            List.of(DAY),
+            DAY.minusDays(2),
+            Map.of(),
+            day -> BroodState.FREE,
+            day -> false,
+            day -> null,
+            List.of());
 
     assertThat(sheet(null, null, 5, null, null).judge(soon).findings().get(0).says())
         .isEqualTo("29 Nov and 1 Dec are 2 days apart");
@@ -62,7 +75,7 @@ class SeriesReadingTest {
 
   @Test
   void a_sheet_for_broodless_colonies_is_read_against_the_clock_of_each_day() {
-    RuleSheet broodless = sheet(null, null, null, BroodRule.BROODLESS_ONLY, null);
+    RuleSheet broodless = sheet(9, 9, 2, BroodRule.BROODLESS_ONLY, null);
     Function<LocalDate, BroodState> clock =
         day ->
             day.equals(DAY)
@@ -80,13 +93,123 @@ class SeriesReadingTest {
   void days_with_supers_are_pointed_out_unless_the_sheet_allows_them() {
     SeriesProposal summer =
         new SeriesProposal(
-            every(7, 3), null, Map.of(), day -> BroodState.CAPPED, day -> day.equals(DAY));
+            every(7, 3),
+            null,
+            Map.of(),
+            day -> BroodState.CAPPED,
+            day -> day.equals(DAY),
+            day -> null,
+            List.of());
 
-    assertThat(sheet(null, null, null, null, SupersRule.OFF).judge(summer).verdict())
+    assertThat(sheet(9, 9, 2, BroodRule.ANY, SupersRule.OFF).judge(summer).verdict())
         .isEqualTo(Verdict.CAUTION);
-    assertThat(sheet(null, null, null, null, SupersRule.ALLOWED).judge(summer).verdict())
+    assertThat(sheet(9, 9, 2, BroodRule.ANY, SupersRule.ALLOWED).judge(summer).verdict())
         .isEqualTo(Verdict.ALLOWED);
-    assertThat(sheet(null, null, null, null, null).judge(summer).findings().get(0).line()).isNull();
+    assertThat(sheet(9, 9, 2, BroodRule.ANY, null).judge(summer).findings().get(0).line()).isNull();
+  }
+
+  @Test
+  void where_the_sheet_is_silent_on_what_matters_here_it_is_a_caution_that_says_so() {
+    Judgement many = judge(sheet(null, null, null, null, null), every(7, 3));
+    assertThat(many.verdict()).isEqualTo(Verdict.CAUTION);
+    assertThat(many.findings())
+        .extracting(Finding::point)
+        .containsExactlyInAnyOrder(
+            "rounds a series", "rounds a year", "days between", "capped brood");
+    Judgement one = judge(sheet(null, null, null, null, null), every(7, 1), day -> BroodState.FREE);
+    assertThat(one.findings()).isEmpty();
+  }
+
+  @Test
+  void the_thirtieth_round_of_a_year_the_day_after_another_is_never_simply_allowed() {
+    Proposal again =
+        new Proposal(
+            2,
+            2,
+            1,
+            0,
+            SupersPlan.TAKEN_OFF,
+            10,
+            DAY,
+            DAY.minusDays(1),
+            29,
+            null,
+            4,
+            BroodState.CAPPED,
+            false,
+            null);
+    Judgement judgement = sheet(null, null, null, null, null).judge(again);
+    assertThat(judgement.verdict()).isEqualTo(Verdict.CAUTION);
+    assertThat(judgement.findings())
+        .filteredOn(finding -> finding.verdict() == Verdict.CAUTION)
+        .extracting(Finding::point)
+        .contains("rounds a year", "rounds a series", "days between", "capped brood");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"10, NOT_ON_LABEL", ", CAUTION"})
+  void an_entrance_left_open_is_held_against_the_least_time_shut(Integer minutes, Verdict verdict) {
+    RuleSheet sheet = sheet(null, null, null, null, null, 0, minutes);
+    Proposal open =
+        new Proposal(
+            2,
+            2,
+            1,
+            0,
+            SupersPlan.TAKEN_OFF,
+            10,
+            DAY,
+            null,
+            0,
+            null,
+            1,
+            BroodState.FREE,
+            true,
+            null);
+    assertThat(sheet.judge(open).findings())
+        .filteredOn(finding -> finding.point().equals("minutes shut"))
+        .singleElement()
+        .returns(verdict, Finding::verdict);
+  }
+
+  @Test
+  void two_series_of_a_hive_count_into_one_year_and_one_gap() {
+    RuleSheet sheet = sheet(9, 4, 5, BroodRule.ANY, null);
+    SeriesProposal beside =
+        new SeriesProposal(
+            List.of(DAY, DAY.plusDays(7)),
+            null,
+            Map.of(DAY.getYear(), 1),
+            day -> BroodState.CAPPED,
+            day -> false,
+            day -> null,
+            List.of(DAY.plusDays(3), DAY.plusDays(20)));
+    Judgement judgement = sheet.judge(beside);
+    assertThat(judgement.findings())
+        .extracting(Finding::says)
+        .anyMatch(says -> says.contains("2 agreed in another series"))
+        .anyMatch(says -> says.contains("are 3 days apart"));
+    assertThat(judgement.verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
+  }
+
+  @Test
+  void a_round_that_makes_the_supers_late_is_said() {
+    SeriesProposal spring =
+        new SeriesProposal(
+            List.of(DAY),
+            null,
+            Map.of(),
+            day -> BroodState.FREE,
+            day -> false,
+            day -> DAY.plusDays(20),
+            List.of());
+    assertThat(sheet(9, 9, 5, BroodRule.ANY, null, 21, 10).judge(spring).findings())
+        .filteredOn(finding -> finding.point().equals("supers"))
+        .singleElement()
+        .returns(Verdict.CAUTION, Finding::verdict)
+        .returns("honey waits 21 days", Finding::line);
+    assertThat(sheet(9, 9, 5, BroodRule.ANY, null, 20, 10).judge(spring).verdict())
+        .isEqualTo(Verdict.ALLOWED);
   }
 
   @Test
@@ -136,7 +259,8 @@ class SeriesReadingTest {
   }
 
   private static Proposal today(int round, BroodState brood) {
-    return new Proposal(2, 2, 1, 0, SupersPlan.TAKEN_OFF, 10, DAY, null, 0, null, round, brood);
+    return new Proposal(
+        2, 2, 1, 0, SupersPlan.TAKEN_OFF, 10, DAY, null, 0, null, round, brood, false, null);
   }
 
   private static Judgement judge(RuleSheet sheet, List<LocalDate> days) {
@@ -145,7 +269,8 @@ class SeriesReadingTest {
 
   private static Judgement judge(
       RuleSheet sheet, List<LocalDate> days, Function<LocalDate, BroodState> brood) {
-    return sheet.judge(new SeriesProposal(days, null, Map.of(), brood, day -> false));
+    return sheet.judge(
+        new SeriesProposal(days, null, Map.of(), brood, day -> false, day -> null, List.of()));
   }
 
   private static List<LocalDate> every(int gap, int rounds) {
@@ -155,6 +280,17 @@ class SeriesReadingTest {
 
   private static RuleSheet sheet(
       Integer perSeries, Integer perYear, Integer between, BroodRule brood, SupersRule supers) {
+    return sheet(perSeries, perYear, between, brood, supers, 0, 10);
+  }
+
+  private static RuleSheet sheet(
+      Integer perSeries,
+      Integer perYear,
+      Integer between,
+      BroodRule brood,
+      SupersRule supers,
+      Integer waiting,
+      Integer shut) {
     return new RuleSheet(
         UUID.nameUUIDFromBytes(new byte[] {1}),
         "A label",
@@ -169,8 +305,8 @@ class SeriesReadingTest {
         between,
         brood,
         supers,
-        0,
-        10,
+        waiting,
+        shut,
         null,
         null,
         true,

@@ -199,7 +199,8 @@ class CrewInARunTest {
 
   @Test
   void after_a_loosening_load_the_rest_waits_some_minutes() {
-    PlannedHive loosened = new PlannedHive(hive("1"), 1, 2, 1.5, 1.6, 0.5, 0.6, 30, false);
+    PlannedHive loosened =
+        new PlannedHive(hive("1"), 1, 2, 1.5, 1.6, 0.5, 0.6, 0, null, null, 30, false);
     RunPlan plan =
         RunPlan.plain(
             List.of(loosened), Duration.ofMinutes(10), Duration.ofMinutes(45), RunTool.BOWL);

@@ -104,7 +104,8 @@ class PanRunTest {
 
   @Test
   void a_small_first_load_counts_for_what_it_was() {
-    PlannedHive loosened = new PlannedHive(hive("1"), 1, 3, 1.5, 1.6, 0.5, 0.6, null, false);
+    PlannedHive loosened =
+        new PlannedHive(hive("1"), 1, 3, 1.5, 1.6, 0.5, 0.6, 0, null, null, null, false);
     assertThat(loosened.acidIn(Set.of(1))).isEqualTo(0.5);
     assertThat(loosened.acidIn(Set.of(1, 2, 3))).isEqualTo(3.5);
     assertThat(loosened.productIn(Set.of(2, 3))).isEqualTo(3.2);
@@ -138,6 +139,6 @@ class PanRunTest {
   }
 
   private static PlannedHive planned(int loads) {
-    return new PlannedHive(hive("1"), 1, loads, 2, 2.1, null, null, 150, false);
+    return new PlannedHive(hive("1"), 1, loads, 2, 2.1, null, null, 0, null, null, 150, false);
   }
 }

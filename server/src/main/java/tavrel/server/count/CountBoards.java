@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.count.BoardDoubt;
+import tavrel.core.count.Danger;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.SampleReading;
 import tavrel.core.count.YardReading;
@@ -19,6 +20,7 @@ import tavrel.core.hive.Hive;
 import tavrel.core.season.SeasonLimits;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.figure.OwnFigures;
 import tavrel.server.round.Rounds;
 import tavrel.server.season.ApiarySeason;
 import tavrel.server.season.Seasons;
@@ -88,6 +90,7 @@ class CountBoards {
   private final Seasons seasons;
   private final Rounds rounds;
   private final HiveSpreads spreads;
+  private final OwnFigures figures;
 
   CountBoards(
       CountMapper mapper,
@@ -96,7 +99,8 @@ class CountBoards {
       Apiaries apiaries,
       Seasons seasons,
       Rounds rounds,
-      HiveSpreads spreads) {
+      HiveSpreads spreads,
+      OwnFigures figures) {
     this.mapper = mapper;
     this.counts = counts;
     this.decisions = decisions;
@@ -104,6 +108,7 @@ class CountBoards {
     this.seasons = seasons;
     this.rounds = rounds;
     this.spreads = spreads;
+    this.figures = figures;
   }
 
   /** The whole of an apiary's counts. */
@@ -125,6 +130,7 @@ class CountBoards {
     Map<UUID, CountMapper.Decision> decided = decisions.latest(apiaryId);
     Map<UUID, Instant> laid = new HashMap<>();
     mapper.laid(apiaryId).forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
+    Danger danger = figures.danger();
     List<CountLine> lines = new ArrayList<>();
     for (Hive hive : apiaries.hives(apiaryId)) {
       Infestation found = samples.get(hive.id());
@@ -132,7 +138,7 @@ class CountBoards {
       lines.add(
           new CountLine(
               hive,
-              found == null ? null : SampleReading.of(found, limit.share()),
+              found == null ? null : SampleReading.of(found, limit.share(), danger),
               drop(own, true),
               drop(own, false),
               signs.getOrDefault(hive.id(), List.of()),

@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.Knob;
 import tavrel.core.brood.BroodDefaults;
+import tavrel.core.count.Danger;
 import tavrel.core.mite.BeeLife;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.MiteParameters;
@@ -51,6 +52,7 @@ public class OwnFigures {
               FilterWear.knobs(),
               AcidOrder.knobs(),
               RoundCost.knobs(),
+              Danger.knobs(),
               HeightShift.knobs(),
               Roads.knobs(),
               PlanWeights.knobs())
@@ -68,6 +70,11 @@ public class OwnFigures {
     return mapper.all().stream()
         .filter(own -> KNOBS.containsKey(own.knob()))
         .collect(Collectors.toMap(FigureMapper.Own::knob, FigureMapper.Own::amount));
+  }
+
+  /** From which load on a colony is in danger. */
+  public Danger danger() {
+    return Danger.of(own());
   }
 
   /** Days of the brood clock. */
@@ -94,6 +101,7 @@ public class OwnFigures {
             "Stock and money",
             Stream.concat(AcidOrder.knobs().stream(), RoundCost.knobs().stream()).toList(),
             own),
+        group("Counts", Danger.knobs(), own),
         group("Year of an apiary", HeightShift.knobs(), own),
         group("Roads", Roads.knobs(), own),
         group("Season plan: what bending costs", PlanWeights.knobs(), own));

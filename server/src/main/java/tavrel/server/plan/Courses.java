@@ -164,7 +164,8 @@ class Courses {
       days.add(first.plusDays((long) round * course.wantedGap()));
     }
     try {
-      series.refuseOffLabel(apiary, course.ruleSheetId(), days, course.offLabelReason());
+      series.refuseOffLabel(
+          apiary, course.id(), course.ruleSheetId(), days, course.offLabelReason());
     } catch (InvalidValue refused) {
       throw new InvalidValue(
           refused.field(),
@@ -201,7 +202,12 @@ class Courses {
                 span,
                 dates,
                 seasons.bands(kept.apiaryId()),
-                rounds.treatedDays(kept.apiaryId()).values())
+                rounds.treatedDays(kept.apiaryId()).values(),
+                series.open(kept.apiaryId()).stream()
+                    .filter(other -> !other.id().equals(kept.id()))
+                    .flatMap(other -> other.toCome().stream())
+                    .distinct()
+                    .toList())
             : LabelDays.offLabel(kept.gaps());
     LocalDate today = apiaries.today(apiary);
     LocalDate from = kept.startOn().isBefore(today) ? today : kept.startOn();

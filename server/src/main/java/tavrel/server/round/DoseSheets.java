@@ -34,6 +34,7 @@ import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.pace.Paces;
 import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.season.Seasons;
 
 /** Sheets of an apiary as it stands today, with what the register and the gear know of it. */
 @Service
@@ -68,6 +69,7 @@ class DoseSheets {
   private final RuleSheets ruleSheets;
   private final RoundMapper mapper;
   private final Broods broods;
+  private final Seasons seasons;
   private final Gears gears;
   private final OwnFigures figures;
   private final Paces paces;
@@ -78,6 +80,7 @@ class DoseSheets {
       RuleSheets ruleSheets,
       RoundMapper mapper,
       Broods broods,
+      Seasons seasons,
       Gears gears,
       OwnFigures figures,
       Paces paces,
@@ -86,6 +89,7 @@ class DoseSheets {
     this.ruleSheets = ruleSheets;
     this.mapper = mapper;
     this.broods = broods;
+    this.seasons = seasons;
     this.gears = gears;
     this.figures = figures;
     this.paces = paces;
@@ -170,6 +174,7 @@ class DoseSheets {
             .stream()
             .collect(Collectors.toMap(TreatedBefore::hiveId, before -> before));
     Map<UUID, BroodState> brood = broods.today(apiary);
+    LocalDate supersGoOn = seasons.of(apiary).dates().supersGoOnAfter(day);
     return hives.stream()
         .collect(
             Collectors.toMap(
@@ -180,7 +185,8 @@ class DoseSheets {
                       before == null ? null : before.lastDay(),
                       before == null ? 0 : before.thisYear(),
                       seriesNumber,
-                      brood.get(hive.id()));
+                      brood.get(hive.id()),
+                      supersGoOn);
                 }));
   }
 }

@@ -117,7 +117,8 @@ interface LineUpMapper {
 
   @Select(
       """
-      select hive_id, hive_name as name, loads, product_per_load, first_product, prep_seconds, cloth
+      select hive_id, hive_name as name, loads, product_per_load, first_product, larger_loads, larger_product,
+             prep_seconds, cloth
       from round_hive
       where round_id = #{roundId}
       order by place
@@ -131,14 +132,17 @@ interface LineUpMapper {
       int loads,
       double productPerLoad,
       @Nullable Double firstProduct,
+      int largerLoads,
+      @Nullable Double largerProduct,
       int prepSeconds,
       boolean cloth) {
 
     /** Grams of product in all loads. */
     double product() {
-      return firstProduct == null
-          ? loads * productPerLoad
-          : firstProduct + (loads - 1) * productPerLoad;
+      int plain = loads - largerLoads - (firstProduct == null ? 0 : 1);
+      return (firstProduct == null ? 0 : firstProduct)
+          + (largerProduct == null ? 0 : largerLoads * largerProduct)
+          + plain * productPerLoad;
     }
   }
 

@@ -34,6 +34,9 @@ import tavrel.core.rule.Verdict;
  * @param supersPlan what is done with its supers
  * @param firstProduct grams of product in a first load that differs, or null
  * @param firstAcid grams of acid dihydrate in it, or null
+ * @param largerLoads loads after that one which are larger than the rest
+ * @param largerProduct grams of product in each of these, or null
+ * @param largerAcid grams of acid dihydrate in each of these, or null
  * @param burnSeconds how long to plan for a load, seconds, or null where nobody knows
  * @param burnSays what that figure rests on, or null
  * @param kept share of the acid that settles inside, a model estimate; null in older rounds
@@ -58,6 +61,9 @@ public record RoundHive(
     SupersPlan supersPlan,
     @Nullable Double firstProduct,
     @Nullable Double firstAcid,
+    int largerLoads,
+    @Nullable Double largerProduct,
+    @Nullable Double largerAcid,
     @Nullable Integer burnSeconds,
     @Nullable String burnSays,
     @Nullable Double kept,
@@ -68,6 +74,7 @@ public record RoundHive(
 
   static RoundHive of(HiveDose dose, HiveReady ready) {
     Loads.FirstLoad first = dose.loads().first();
+    Loads.LargerLoads larger = dose.loads().larger();
     BurnTime burn = ready.burn();
     Finding worst = dose.judgement().findings().get(0);
     return new RoundHive(
@@ -89,6 +96,9 @@ public record RoundHive(
         dose.supersPlan(),
         first == null ? null : first.product(),
         first == null ? null : first.acid(),
+        larger == null ? 0 : larger.count(),
+        larger == null ? null : larger.product(),
+        larger == null ? null : larger.acid(),
         burn == null ? null : burn.planned(),
         burn == null ? null : burn.says(),
         ready.kept(),
@@ -100,13 +110,16 @@ public record RoundHive(
 
   /** Grams of product in all loads. */
   double product() {
-    return firstProduct == null
-        ? loads * productPerLoad
-        : firstProduct + (loads - 1) * productPerLoad;
+    return all(firstProduct, largerProduct, productPerLoad);
   }
 
   /** Grams of acid dihydrate in all loads. */
   double acid() {
-    return firstAcid == null ? loads * acidPerLoad : firstAcid + (loads - 1) * acidPerLoad;
+    return all(firstAcid, largerAcid, acidPerLoad);
+  }
+
+  private double all(@Nullable Double first, @Nullable Double larger, double each) {
+    int plain = loads - largerLoads - (first == null ? 0 : 1);
+    return (first == null ? 0 : first) + (larger == null ? 0 : largerLoads * larger) + plain * each;
   }
 }

@@ -73,12 +73,12 @@ interface RoundMapper {
       """
       insert into round_hive (
         round_id, hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load,
-        verdict, label_says, supers_plan, first_product, first_acid, burn_seconds, burn_says, kept, exception, tasks,
+        verdict, label_says, supers_plan, first_product, first_acid, larger_loads, larger_product, larger_acid, burn_seconds, burn_says, kept, exception, tasks,
         prep_seconds, cloth)
       values (
         #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes, typeHandler=tavrel.server.apiary.BoxesTypeHandler}, #{hive.supers}, #{hive.floor},
         #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays},
-        #{hive.supersPlan}, #{hive.firstProduct}, #{hive.firstAcid}, #{hive.burnSeconds}, #{hive.burnSays}, #{hive.kept},
+        #{hive.supersPlan}, #{hive.firstProduct}, #{hive.firstAcid}, #{hive.largerLoads}, #{hive.largerProduct}, #{hive.largerAcid}, #{hive.burnSeconds}, #{hive.burnSays}, #{hive.kept},
         #{hive.exception}, #{hive.tasks}, #{hive.prepSeconds}, #{hive.cloth})
       """)
   void addHive(UUID roundId, RoundHive hive);
@@ -86,7 +86,7 @@ interface RoundMapper {
   @Select(
       """
       select hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load, verdict,
-             label_says, supers_plan, first_product, first_acid, burn_seconds, burn_says, kept, exception, tasks,
+             label_says, supers_plan, first_product, first_acid, larger_loads, larger_product, larger_acid, burn_seconds, burn_says, kept, exception, tasks,
              prep_seconds, cloth
       from round_hive
       where round_id = #{roundId}
@@ -108,6 +108,9 @@ interface RoundMapper {
     @Arg(column = "supers_plan", javaType = SupersPlan.class),
     @Arg(column = "first_product", javaType = Double.class),
     @Arg(column = "first_acid", javaType = Double.class),
+    @Arg(column = "larger_loads", javaType = int.class),
+    @Arg(column = "larger_product", javaType = Double.class),
+    @Arg(column = "larger_acid", javaType = Double.class),
     @Arg(column = "burn_seconds", javaType = Integer.class),
     @Arg(column = "burn_says", javaType = String.class),
     @Arg(column = "kept", javaType = Double.class),
@@ -120,7 +123,7 @@ interface RoundMapper {
 
   @Select(
       """
-      select hive_id, place, loads, acid_per_load, product_per_load, first_acid, first_product, burn_seconds,
+      select hive_id, place, loads, acid_per_load, product_per_load, first_acid, first_product, larger_loads, larger_acid, larger_product, burn_seconds,
              not cloth as left_open
       from round_hive
       where round_id = #{roundId}

@@ -125,7 +125,7 @@ public class AllSeries {
     refuseTaken(wanted, apiary);
     Judgement worst =
         judge
-            .of(apiary, wanted.hiveIds(), wanted.bench().ruleSheetId())
+            .of(apiary, wanted.hiveIds(), wanted.bench().ruleSheetId(), others(apiary.id(), id))
             .on(wanted.days(), wanted.offLabelReason());
     boolean off = SeriesJudge.isOff(worst);
     mapper.add(
@@ -186,15 +186,17 @@ public class AllSeries {
   /**
    * Refuses days that are not on the label of any hive of an apiary, where no reason is given.
    *
+   * @param own id of the series that they are of; the others' days count beside them
    * @throws InvalidValue naming the line of the sheet that says so
    */
   public void refuseOffLabel(
       Apiary apiary,
+      UUID own,
       @Nullable UUID ruleSheetId,
       List<LocalDate> days,
       @Nullable String offLabelReason) {
     List<UUID> hives = apiaries.hives(apiary.id()).stream().map(Hive::id).toList();
-    judge.of(apiary, hives, ruleSheetId).on(days, offLabelReason);
+    judge.of(apiary, hives, ruleSheetId, others(apiary.id(), own)).on(days, offLabelReason);
   }
 
   /**
@@ -243,7 +245,9 @@ public class AllSeries {
           "Every hive of " + apiary.name() + " is in another series at that time.");
     }
     Judgement judgement =
-        judge.of(apiary, hives, agreed.ruleSheetId()).on(days, agreed.offLabelReason());
+        judge
+            .of(apiary, hives, agreed.ruleSheetId(), others(apiary.id(), agreed.id()))
+            .on(days, agreed.offLabelReason());
     boolean off = SeriesJudge.isOff(judgement);
     mapper.add(
         new SeriesMapper.Kept(
@@ -341,7 +345,25 @@ public class AllSeries {
   }
 
   private SeriesJudge.HivesHeld held(Series series) {
-    return judge.of(apiaries.byId(series.apiaryId()), series.hiveIds(), series.ruleSheetId());
+    return judge.of(
+        apiaries.byId(series.apiaryId()),
+        series.hiveIds(),
+        series.ruleSheetId(),
+        others(series.apiaryId(), series.id()));
+  }
+
+  /** Days to come of the other series of an apiary, by hive. */
+  private Map<UUID, List<LocalDate>> others(UUID apiaryId, UUID seriesId) {
+    Map<UUID, List<LocalDate>> others = new HashMap<>();
+    for (Series each : open(apiaryId)) {
+      if (!each.id().equals(seriesId)) {
+        each.hiveIds()
+            .forEach(
+                hive ->
+                    others.computeIfAbsent(hive, key -> new ArrayList<>()).addAll(each.toCome()));
+      }
+    }
+    return others;
   }
 
   /**

@@ -35,8 +35,16 @@ public class SeriesJudge {
     this.seasons = seasons;
   }
 
-  /** What is known of some hives, read once, so that many days can be held against it. */
-  HivesHeld of(Apiary apiary, List<UUID> hives, @Nullable UUID ruleSheetId) {
+  /**
+   * What is known of some hives, read once, so that many days can be held against it.
+   *
+   * @param also days of rounds of other series to come, by hive: two series share a label's year
+   */
+  HivesHeld of(
+      Apiary apiary,
+      List<UUID> hives,
+      @Nullable UUID ruleSheetId,
+      Map<UUID, List<LocalDate>> also) {
     Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
     Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiary.id());
     RuleSheet sheet = ruleSheetId == null ? null : ruleSheets.byId(ruleSheetId);
@@ -50,7 +58,8 @@ public class SeriesJudge {
                 .toList();
         BroodClock brood = clocks.get(hive);
         if (brood != null) {
-          Judgement one = Benches.judge(sheet, dates, brood, before, days);
+          Judgement one =
+              Benches.judge(sheet, dates, brood, before, days, also.getOrDefault(hive, List.of()));
           if (one != null && (worst == null || one.verdict().compareTo(worst.verdict()) > 0)) {
             worst = one;
           }

@@ -275,7 +275,7 @@ public class Benches {
               ? load(hive, clock, question.load(), own.mites(), own.bees(), own.recovery())
               : bees > 0 ? load(hive, clock, question.load(), mites, bees, 1) : null;
       List<LocalDate> past = treated.getOrDefault(hive.id(), List.of());
-      Judgement judgement = judge(sheet, dates, clock, past, days);
+      Judgement judgement = judge(sheet, dates, clock, past, days, List.of());
       Verdict verdict = judgement == null ? null : judgement.verdict();
       CommonRhythm rhythm =
           load == null
@@ -310,6 +310,7 @@ public class Benches {
    * @param clock its brood
    * @param treated days before, ascending
    * @param days those of the rounds
+   * @param also days of other rounds agreed for the hive
    * @return null without a sheet
    */
   public static @Nullable Judgement judge(
@@ -317,7 +318,8 @@ public class Benches {
       SeasonDates dates,
       BroodClock clock,
       List<LocalDate> treated,
-      List<LocalDate> days) {
+      List<LocalDate> days,
+      List<LocalDate> also) {
     return sheet == null
         ? null
         : sheet.judge(
@@ -326,7 +328,9 @@ public class Benches {
                 treated.isEmpty() ? null : treated.get(treated.size() - 1),
                 byYear(treated),
                 clock::on,
-                dates::supersOn));
+                dates::supersOn,
+                dates::supersGoOnAfter,
+                also));
   }
 
   /** The finding that decides a judgement, in words; null where all is allowed. */

@@ -147,7 +147,8 @@ interface StockMapper {
   @Select(
       """
       select r.on_day as "day",
-             sum(coalesce(h.first_product, h.product_per_load) + (h.loads - 1) * h.product_per_load) as grams,
+             sum(coalesce(h.first_product, 0) + h.larger_loads * coalesce(h.larger_product, 0)
+                 + (h.loads - h.larger_loads - case when h.first_product is null then 0 else 1 end) * h.product_per_load) as grams,
              r.tool, sum(h.loads) as burns
       from round r
       join round_hive h on h.round_id = r.id

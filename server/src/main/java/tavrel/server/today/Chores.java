@@ -4,12 +4,15 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.DaySpan;
@@ -21,7 +24,9 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.brood.Broods;
 import tavrel.server.count.Counts;
 import tavrel.server.count.DropBoards;
+import tavrel.server.count.HighCounts;
 import tavrel.server.plan.SeasonDesk;
+import tavrel.server.round.Rounds;
 import tavrel.server.season.Seasons;
 import tavrel.server.series.AllSeries;
 import tavrel.server.series.Series;
@@ -46,6 +51,8 @@ class Chores {
 
   /** Kinds, most pressing first. */
   enum ChoreKind {
+    DANGER,
+    ABOVE_UNPLANNED,
     ROUND_LATE,
     ROUND_DUE,
     WINDOW_CLOSES,
@@ -85,6 +92,8 @@ class Chores {
   private final DropBoards dropBoards;
   private final Seasons seasons;
   private final SeasonDesk desk;
+  private final HighCounts highCounts;
+  private final Rounds rounds;
 
   Chores(
       Apiaries apiaries,
@@ -93,7 +102,9 @@ class Chores {
       Counts counts,
       DropBoards dropBoards,
       Seasons seasons,
-      SeasonDesk desk) {
+      SeasonDesk desk,
+      HighCounts highCounts,
+      Rounds rounds) {
     this.apiaries = apiaries;
     this.series = series;
     this.broods = broods;
@@ -101,6 +112,8 @@ class Chores {
     this.dropBoards = dropBoards;
     this.seasons = seasons;
     this.desk = desk;
+    this.highCounts = highCounts;
+    this.rounds = rounds;
   }
 
   /** All, most pressing first. */
@@ -108,7 +121,9 @@ class Chores {
     Map<UUID, Apiary> places =
         apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
     List<Chore> chores = new ArrayList<>();
-    series.open(null).forEach(each -> addRound(each, chores));
+    List<Series> open = series.open(null);
+    addHighCounts(open, chores);
+    open.forEach(each -> addRound(each, chores));
     Broods.Windows windows = broods.windows();
     addWindows(ChoreKind.WINDOW_CLOSES, windows.closing(), chores);
     addWindows(ChoreKind.WINDOW_OPENS, windows.freeSoon(), chores);
@@ -123,6 +138,72 @@ class Chores {
             .thenComparing(Chore::day, Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(Chore::apiary));
     return chores;
+  }
+
+  /**
+   * Hives in danger whatever is planned, and hives above the limit of which nothing is: neither a
+   * round under way or planned nor one of a series to come, nor the decision to leave them.
+   */
+  private void addHighCounts(List<Series> open, List<Chore> chores) {
+    Set<UUID> planned =
+        Stream.concat(
+                open.stream()
+                    .filter(each -> !each.toCome().isEmpty())
+                    .flatMap(each -> each.hiveIds().stream()),
+                rounds.open().stream()
+                    .flatMap(each -> rounds.hiveNames(each.id()).keySet().stream()))
+            .collect(Collectors.toSet());
+    Map<UUID, List<HighCounts.High>> byApiary =
+        highCounts.all().stream()
+            .collect(
+                Collectors.groupingBy(
+                    each -> each.apiary().id(), LinkedHashMap::new, Collectors.toList()));
+    for (List<HighCounts.High> here : byApiary.values()) {
+      add(
+          ChoreKind.DANGER,
+          here.stream().filter(HighCounts.High::inDanger).toList(),
+          "in danger: treat now as your label allows, and look at the hives beside it",
+          chores);
+      add(
+          ChoreKind.ABOVE_UNPLANNED,
+          here.stream()
+              .filter(
+                  each -> !each.inDanger() && !each.left() && !planned.contains(each.hive().id()))
+              .toList(),
+          "above your limit, and nothing is planned",
+          chores);
+    }
+  }
+
+  private static void add(
+      ChoreKind kind, List<HighCounts.High> hives, String says, List<Chore> chores) {
+    if (hives.isEmpty()) {
+      return;
+    }
+    HighCounts.High first = hives.get(0);
+    String names =
+        hives.stream()
+                .limit(NAMED)
+                .map(
+                    each ->
+                        each.hive().name()
+                            + " "
+                            + Figures.tenths(100 * each.sample().share())
+                            + " %")
+                .collect(Collectors.joining(", "))
+            + (hives.size() > NAMED ? " and " + (hives.size() - NAMED) + " more" : "");
+    LocalDate oldest =
+        hives.stream().map(each -> each.sample().last()).min(LocalDate::compareTo).orElseThrow();
+    chores.add(
+        new Chore(
+            kind,
+            first.apiary().id(),
+            first.apiary().name(),
+            oldest,
+            names + ": " + says,
+            null,
+            null,
+            first.hive().id()));
   }
 
   private void addRound(Series each, List<Chore> chores) {

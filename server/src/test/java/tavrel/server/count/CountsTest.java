@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -53,6 +54,40 @@ class CountsTest extends Yard {
         .as("the mean of hives, not of bees")
         .isCloseTo((9 / 600.0 + 0 + 3 / 300.0) / 3, within(1e-12));
     assertThat(whole.path("says").asText()).contains("mean of 3 hives").contains("k 1.5");
+  }
+
+  @Test
+  void a_colony_in_danger_and_one_above_the_limit_without_a_plan_stand_first_on_today() {
+    keep(
+        crew, wash(hives.get(0), 36, 300), wash(hives.get(1), 20, 300), wash(hives.get(2), 1, 300));
+    assertThat(line(0).path("reading").path("standing").asText()).isEqualTo("DANGER");
+    assertThat(line(0).path("reading").path("says").asText()).contains("in danger: above 10 %");
+    assertThat(here())
+        .extracting(each -> each.path("kind").asText())
+        .startsWith("DANGER", "ABOVE_UNPLANNED");
+    assertThat(here().get(0).path("says").asText()).startsWith("Q1 12.0 %");
+    assertThat(here().get(1).path("says").asText())
+        .startsWith("Q2 6.7 %")
+        .contains("nothing is planned");
+
+    send(
+        keeper,
+        HttpMethod.PUT,
+        "/api/hives/" + hives.get(1) + "/decision",
+        Map.of("id", UUID.randomUUID(), "choice", "LEAVE", "reason", "holds its own"));
+    assertThat(here())
+        .extracting(each -> each.path("kind").asText())
+        .doesNotContain("ABOVE_UNPLANNED");
+  }
+
+  private List<JsonNode> here() {
+    List<JsonNode> mine = new ArrayList<>();
+    for (JsonNode each : get(keeper, "/api/today").json().path("chores")) {
+      if (each.path("apiaryId").asText().equals(apiaryId)) {
+        mine.add(each);
+      }
+    }
+    return mine;
   }
 
   @Test

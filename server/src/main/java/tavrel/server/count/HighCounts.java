@@ -1,0 +1,118 @@
+package tavrel.server.count;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import tavrel.core.count.Choice;
+import tavrel.core.count.Danger;
+import tavrel.core.count.Infestation;
+import tavrel.core.count.Standing;
+import tavrel.core.hive.Hive;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.OutfitDay;
+import tavrel.server.figure.OwnFigures;
+import tavrel.server.round.Rounds;
+import tavrel.server.season.Seasons;
+
+/** Hives whose latest count asks for something to be done: in danger, or above the limit. */
+@Service
+public class HighCounts {
+
+  /** An older count tells little of today, days. */
+  private static final int RECENT = 60;
+
+  /** No limit of a season is lower. */
+  private static final double LEAST = 0.001;
+
+  private final CountMapper mapper;
+  private final Counts counts;
+  private final Decisions decisions;
+  private final Apiaries apiaries;
+  private final Seasons seasons;
+  private final Rounds rounds;
+  private final OwnFigures figures;
+  private final OutfitDay day;
+
+  HighCounts(
+      CountMapper mapper,
+      Counts counts,
+      Decisions decisions,
+      Apiaries apiaries,
+      Seasons seasons,
+      Rounds rounds,
+      OwnFigures figures,
+      OutfitDay day) {
+    this.mapper = mapper;
+    this.counts = counts;
+    this.decisions = decisions;
+    this.apiaries = apiaries;
+    this.seasons = seasons;
+    this.rounds = rounds;
+    this.figures = figures;
+    this.day = day;
+  }
+
+  /**
+   * A hive with such a count that no treatment followed.
+   *
+   * @param inDanger whether it is above the danger figure; else it is above the season's limit
+   * @param left whether somebody decided, with a reason, to leave it
+   */
+  public record High(
+      Apiary apiary, Hive hive, Infestation sample, boolean inDanger, boolean left) {}
+
+  /** All of them, by apiary and in walking order. */
+  public List<High> all() {
+    Danger danger = figures.danger();
+    Set<UUID> suspects = suspects();
+    List<High> all = new ArrayList<>();
+    for (Apiary apiary : apiaries.all()) {
+      if (suspects.contains(apiary.id())) {
+        all.addAll(of(apiary, danger));
+      }
+    }
+    return all;
+  }
+
+  /** Apiaries of which a recent sample holds so many mites that a closer look pays. */
+  private Set<UUID> suspects() {
+    Set<UUID> suspects = new HashSet<>();
+    for (CountMapper.SampleThere each : mapper.samplesSince(day.today().minusDays(RECENT + 1L))) {
+      if (each.mites() > LEAST * each.bees()) {
+        suspects.add(each.apiaryId());
+      }
+    }
+    return suspects;
+  }
+
+  private List<High> of(Apiary apiary, Danger danger) {
+    LocalDate today = apiaries.today(apiary);
+    double limit = seasons.of(apiary).limits().on(today).share();
+    Map<UUID, Infestation> samples = counts.samples(apiary);
+    Map<UUID, List<LocalDate>> treated = rounds.daysOfAnyTreatment(apiary.id());
+    Map<UUID, CountMapper.Decision> decided = decisions.latest(apiary.id());
+    List<High> high = new ArrayList<>();
+    for (Hive hive : apiaries.hives(apiary.id())) {
+      Infestation sample = samples.get(hive.id());
+      if (sample == null
+          || sample.last().isBefore(today.minusDays(RECENT))
+          || treated.getOrDefault(hive.id(), List.of()).stream()
+              .anyMatch(done -> !done.isBefore(sample.last()))) {
+        continue;
+      }
+      boolean inDanger = danger.isIn(sample);
+      if (inDanger || sample.against(limit) == Standing.ABOVE) {
+        CountMapper.Decision decision = decided.get(hive.id());
+        boolean left = decision != null && decision.choice() == Choice.LEAVE;
+        high.add(new High(apiary, hive, sample, inDanger, left));
+      }
+    }
+    return high;
+  }
+}
