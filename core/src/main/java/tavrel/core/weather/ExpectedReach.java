@@ -2,7 +2,6 @@ package tavrel.core.weather;
 
 import java.time.Duration;
 import java.time.Instant;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Share of the exposed mites that vapour can reach at an hour, as far as the hour decides it: how
@@ -17,7 +16,7 @@ public final class ExpectedReach {
   private ExpectedReach() {}
 
   /** τ·(1 − ½·f_out), 0 to 1, for the middle of the hour. */
-  public static double of(HourlyWeather weather, SunDay sun) {
+  public static double of(HourlyWeather weather, Daylight sun) {
     Instant middle = weather.hour().plus(Duration.ofMinutes(30));
     return looseness(weather.celsius()) * (1 - 0.5 * shareOut(weather, sun, middle));
   }
@@ -28,21 +27,11 @@ public final class ExpectedReach {
   }
 
   /** Share of bees away from home. */
-  static double shareOut(HourlyWeather weather, SunDay sun, Instant at) {
+  static double shareOut(HourlyWeather weather, Daylight sun, Instant at) {
     if (weather.rainMm() > WET) {
       return 0;
     }
-    return MOST_OUT * ramp((weather.celsius() - 10) / 8) * light(sun, at);
-  }
-
-  private static double light(SunDay sun, Instant at) {
-    return Math.min(hoursAfter(sun.sunrise(), at), hoursAfter(at, sun.sunset()));
-  }
-
-  private static double hoursAfter(@Nullable Instant earlier, @Nullable Instant later) {
-    return earlier == null || later == null
-        ? 0
-        : ramp(Duration.between(earlier, later).toSeconds() / 7200.0);
+    return MOST_OUT * ramp((weather.celsius() - 10) / 8) * sun.ramp(at);
   }
 
   private static double ramp(double share) {

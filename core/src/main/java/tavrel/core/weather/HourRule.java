@@ -32,6 +32,7 @@ public record HourRule(
   private static final double WET = 0.2;
   private static final double FROST = 0;
   private static final double HOT = 25;
+  private static final double TOO_HOT = 35;
   private static final Duration AFTER_SUNRISE = Duration.ofHours(1);
 
   /** A school alone, without a rule sheet. */
@@ -44,7 +45,7 @@ public record HourRule(
    *
    * @param best reach of the day's best hour
    */
-  GradedHour grade(HourlyWeather hour, SunDay sun, double best) {
+  GradedHour grade(HourlyWeather hour, Daylight sun, double best) {
     double reach = ExpectedReach.of(hour, sun);
     double outside = warmth.outside(hour.celsius());
     double wind = hour.windMs();
@@ -57,6 +58,9 @@ public record HourRule(
     }
     if (wind > STORM) {
       reasons.add("storm: nobody works in that");
+    }
+    if (hour.celsius() > TOO_HOT) {
+      reasons.add("above 35 °C: nobody works in a mask in that, and a shut colony overheats");
     }
     if (outside > 0) {
       reasons.add(Figures.tenths(hour.celsius()) + " °C, outside " + warmth.words());
@@ -74,7 +78,7 @@ public record HourRule(
       reasons.add("rain " + Figures.tenths(hour.rainMm()) + " mm");
     }
     HourGrade grade =
-        wind > STORM
+        wind > STORM || hour.celsius() > TOO_HOT
             ? HourGrade.UNSAFE
             : offLabel != null
                 ? HourGrade.OFF_LABEL
@@ -100,12 +104,10 @@ public record HourRule(
     return null;
   }
 
-  private static boolean isBroadDay(HourlyWeather hour, SunDay sun) {
+  private static boolean isBroadDay(HourlyWeather hour, Daylight sun) {
     Instant middle = hour.hour().plus(Duration.ofMinutes(30));
-    return sun.sunrise() != null
-        && sun.sunset() != null
-        && middle.isAfter(sun.sunrise().plus(AFTER_SUNRISE))
-        && middle.isBefore(sun.sunset());
+    Duration up = sun.sinceRise(middle);
+    return sun.isUp(middle) && (up == null || up.compareTo(AFTER_SUNRISE) > 0);
   }
 
   /** What to mind at such a temperature, or null. */

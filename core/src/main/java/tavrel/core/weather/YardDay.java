@@ -41,7 +41,7 @@ public record YardDay(
   /** Judges a day by its weather. */
   public static YardDay of(
       Place place, LocalDate date, ZoneId zone, WeatherSource weather, HourRule rule) {
-    return of(place, date, zone, SunDay.of(place, date, zone), weather, rule);
+    return of(place, date, zone, Sun.of(place, date, zone), weather, rule);
   }
 
   /**
@@ -50,19 +50,21 @@ public record YardDay(
    * @param sun of that place and date
    */
   public static YardDay of(
-      Place place, LocalDate date, ZoneId zone, SunDay sun, WeatherSource weather, HourRule rule) {
+      Place place, LocalDate date, ZoneId zone, Sun sun, WeatherSource weather, HourRule rule) {
     Instant begins = date.atStartOfDay(zone).toInstant();
     Instant ends = date.plusDays(1).atStartOfDay(zone).toInstant();
     int count = (int) Duration.between(begins, ends).plusMinutes(59).toHours();
     List<HourlyWeather> hours = weather.hours(place, begins, count);
-    double best = hours.stream().mapToDouble(hour -> ExpectedReach.of(hour, sun)).max().orElse(1);
-    List<GradedHour> graded = hours.stream().map(hour -> rule.grade(hour, sun, best)).toList();
+    double best =
+        hours.stream().mapToDouble(hour -> ExpectedReach.of(hour, sun.light())).max().orElse(1);
+    List<GradedHour> graded =
+        hours.stream().map(hour -> rule.grade(hour, sun.light(), best)).toList();
     return new YardDay(
         date,
         zone,
         begins,
         ends,
-        sun,
+        sun.day(),
         graded,
         windows(graded, ends),
         rule.warmth().words(),

@@ -18,7 +18,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import tavrel.core.weather.HourRule;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.SimulatedStation;
-import tavrel.core.weather.SunDay;
+import tavrel.core.weather.Sun;
 import tavrel.core.weather.TemperatureSchool;
 import tavrel.core.weather.WeatherSource;
 import tavrel.core.weather.YardDay;
@@ -41,7 +41,7 @@ public class HoursBench {
       new SimulatedStation(7).toldAt(FIRST.plusDays(1).atStartOfDay(ZONE).toInstant());
   private final HourRule rule = HourRule.of(TemperatureSchool.COOL_BROAD);
   private final List<Place> places = new ArrayList<>();
-  private final List<SunDay> suns = new ArrayList<>();
+  private final List<Sun> suns = new ArrayList<>();
 
   /** Draws the places and computes their sun. */
   public HoursBench() {
@@ -49,7 +49,7 @@ public class HoursBench {
       Place place = new Place(47 + i / 100.0, -24 - i / 200.0);
       places.add(place);
       for (int day = 0; day < DAYS; day++) {
-        suns.add(SunDay.of(place, FIRST.plusDays(day), ZONE));
+        suns.add(Sun.of(place, FIRST.plusDays(day), ZONE));
       }
     }
   }

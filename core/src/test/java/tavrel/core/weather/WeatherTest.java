@@ -48,7 +48,8 @@ class WeatherTest {
       int hour, double celsius, double rain, double out) {
     Instant at = SIX.plus(Duration.ofHours(hour - 6L));
     HourlyWeather weather = new HourlyWeather(at, celsius, 1, 0, rain, 0);
-    assertThat(ExpectedReach.shareOut(weather, SIX_TO_EIGHTEEN, at)).isCloseTo(out, within(1e-12));
+    assertThat(ExpectedReach.shareOut(weather, Daylight.of(SIX_TO_EIGHTEEN), at))
+        .isCloseTo(out, within(1e-12));
   }
 
   @Test
@@ -62,6 +63,40 @@ class WeatherTest {
         .isCloseTo(Instant.parse("2026-08-18T20:45:24Z"), within(Duration.ofMinutes(3)));
     assertThat(sun.firstLight()).isBefore(sun.sunrise());
     assertThat(sun.lastLight()).isAfter(sun.sunset());
+  }
+
+  @Test
+  void at_65_north_at_midsummer_noon_is_broad_day_though_the_sun_sets_after_midnight() {
+    Place north = new Place(65, 15);
+    ZoneId zone = ZoneId.of("Etc/GMT-2");
+    LocalDate day = LocalDate.of(2026, 6, 21);
+    Instant noon = day.atTime(13, 0).atZone(zone).toInstant();
+    YardDay hours =
+        YardDay.of(north, day, zone, fixed(20, 2, 0), HourRule.of(TemperatureSchool.EDGES_OF_DAY));
+    GradedHour graded =
+        hours.hours().stream()
+            .filter(h -> h.weather().hour().equals(noon))
+            .findFirst()
+            .orElseThrow();
+    assertThat(graded.reach()).isCloseTo(0.85, within(1e-9));
+    assertThat(graded.grade()).isEqualTo(HourGrade.POOR);
+  }
+
+  @Test
+  void the_light_is_all_in_polar_day_none_in_polar_night_and_knows_no_zone() {
+    Place far = new Place(78, 15);
+    Instant june = Instant.parse("2026-06-21T23:00:00Z");
+    Instant december = Instant.parse("2026-12-21T11:00:00Z");
+    for (String zone : List.of("UTC", "Pacific/Kiritimati", "Etc/GMT+11")) {
+      ZoneId at = ZoneId.of(zone);
+      assertThat(Daylight.of(far, LocalDate.of(2026, 6, 21), at).ramp(june)).isEqualTo(1);
+      assertThat(Daylight.of(far, LocalDate.of(2026, 12, 21), at).ramp(december)).isZero();
+      Instant noon = Instant.parse("2026-08-18T13:41:00Z");
+      LocalDate here = LocalDate.ofInstant(noon, at);
+      assertThat(Daylight.of(MID_ATLANTIC, here, at).ramp(noon)).isEqualTo(1);
+      assertThat(Daylight.of(MID_ATLANTIC, here, at).ramp(noon.plus(Duration.ofHours(12))))
+          .isZero();
+    }
   }
 
   @Test

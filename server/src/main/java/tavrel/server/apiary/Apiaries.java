@@ -27,7 +27,7 @@ import tavrel.core.weather.HourlyWeather;
 import tavrel.core.weather.KnownHours;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Reading;
-import tavrel.core.weather.SunDay;
+import tavrel.core.weather.Sun;
 import tavrel.core.weather.TemperatureSchool;
 import tavrel.core.weather.UsualWeather;
 import tavrel.core.weather.WeatherSource;
@@ -63,7 +63,7 @@ public class Apiaries {
   private final WeatherSource weather;
   private final Clock clock;
   private final WeatherSource usual = new UsualWeather();
-  private final Cache<SunKey, SunDay> suns = Caffeine.newBuilder().maximumSize(60_000).build();
+  private final Cache<SunKey, Sun> suns = Caffeine.newBuilder().maximumSize(60_000).build();
   private final Cache<DayKey, YardDay> days = Caffeine.newBuilder().maximumSize(2_000).build();
   private final Cache<DayKey, List<Window>> farWindows =
       Caffeine.newBuilder().maximumSize(40_000).build();
@@ -215,8 +215,8 @@ public class Apiaries {
     return today(apiary).plusDays(1).atStartOfDay(apiary.zoneId()).toInstant();
   }
 
-  private SunDay sun(Place place, LocalDate date, ZoneId zone) {
-    return suns.get(new SunKey(place, date, zone), key -> SunDay.of(place, date, zone));
+  private Sun sun(Place place, LocalDate date, ZoneId zone) {
+    return suns.get(new SunKey(place, date, zone), key -> Sun.of(place, date, zone));
   }
 
   /**
