@@ -27,7 +27,7 @@ class ResultsJourneyTest {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
       desk.enterAs("Wren").open("/counts").choose("Apiary", "Withy Stand").see("W1");
       desk.press("Did it work?").see("fewer mites on the bees of 4 hives");
-      desk.see("Against 1 hive left untreated").see("not treated in these rounds");
+      desk.see("1 hive left untreated and counted").see("not treated in these rounds");
       desk.see("W1: drops by round").press("W2").see("W2: drops by round");
       desk.see("expected of dose and hive").see("A model estimate");
       assertThat(desk.barriers()).as("results").isEmpty();

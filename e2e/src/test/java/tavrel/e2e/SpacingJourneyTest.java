@@ -112,7 +112,7 @@ class SpacingJourneyTest {
       phone.network(true);
       phone.seeNo("wait for the network");
       phone.reload().see("7 in 300, 18 Aug").see("4 in 300, 18 Aug");
-      phone.press("chewed").see("This week's samples as one: 1.8 %");
+      phone.press("chewed").see("2 hives sampled this week");
       assertThat(phone.find("[aria-pressed=true]").getText()).isEqualTo("chewed");
       assertThat(phone.barriers()).isEmpty();
     }

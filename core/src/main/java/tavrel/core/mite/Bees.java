@@ -2,6 +2,7 @@ package tavrel.core.mite;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.BitSet;
 import tavrel.core.InvalidValue;
 import tavrel.core.season.SeasonDates;
 
@@ -36,18 +37,18 @@ public final class Bees {
    * @param on whether, by day
    * @param share of the bees at the start that are winter bees, 0 to 1
    */
-  public record Winter(boolean[] on, double share) {
+  public record Winter(BitSet on, double share) {
 
     /** A place or time without any. */
     public static Winter none(int days) {
-      return new Winter(new boolean[days], 0);
+      return new Winter(new BitSet(days), 0);
     }
 
     /** By the dates of an apiary's year. */
     public static Winter of(SeasonDates dates, LocalDate from, int days, BeeLife life) {
-      boolean[] on = new boolean[days];
+      BitSet on = new BitSet(days);
       for (int day = 0; day < days; day++) {
-        on[day] = dates.winterBeesSince(from.plusDays(day)) != null;
+        on.set(day, dates.winterBeesSince(from.plusDays(day)) != null);
       }
       LocalDate since = dates.winterBeesSince(from);
       long raised = since == null ? 0 : from.toEpochDay() - since.toEpochDay();
@@ -78,7 +79,7 @@ public final class Bees {
     for (int day = 0; day < days; day++) {
       boolean taken = clearedOn >= 0 && day >= clearedOn && day - before < clearedOn;
       double emerging = taken ? 0 : life.emerging() * capped[day];
-      boolean inWinter = winter.on()[day];
+      boolean inWinter = winter.on().get(day);
       summerBees *= staysSummer;
       winterBees *= inWinter ? staysWinter : staysSummer;
       if (inWinter) {

@@ -34,13 +34,20 @@ record Shuffled(
   private static final double UPPER = 0.975;
   private static final double SAME = 1e-9;
 
-  /**
-   * Values of both ways that may change places.
-   *
-   * @param one of the one way, at least one
-   * @param other of the other, at least one
-   */
-  record Block(double[] one, double[] other) {
+  /** Values of both ways that may change places. */
+  static final class Block {
+
+    private final double[] one;
+    private final double[] other;
+
+    /**
+     * @param one of the one way, at least one
+     * @param other of the other, at least one
+     */
+    Block(double[] one, double[] other) {
+      this.one = one.clone();
+      this.other = other.clone();
+    }
 
     int size() {
       return one.length + other.length;
@@ -71,7 +78,7 @@ record Shuffled(
       found +=
           block.weight()
               / weights
-              * block.difference(Arrays.stream(block.one()).sum(), sum(block.all()));
+              * block.difference(Arrays.stream(block.one).sum(), sum(block.all()));
     }
     double[] dealt = arrangements(blocks) <= ALL ? all(blocks, weights) : drawn(blocks, weights);
     boolean complete = arrangements(blocks) <= ALL;
@@ -94,8 +101,8 @@ record Shuffled(
     double product = 1;
     for (Block block : blocks) {
       double choose = 1;
-      for (int i = 1; i <= block.one().length; i++) {
-        choose *= (double) (block.size() - block.one().length + i) / i;
+      for (int i = 1; i <= block.one.length; i++) {
+        choose *= (double) (block.size() - block.one.length + i) / i;
       }
       product *= choose;
       if (product > ALL) {
@@ -111,7 +118,7 @@ record Shuffled(
       double[] all = block.all();
       double total = sum(all);
       double[] own =
-          chosen(all, block.one().length, 0, 0)
+          chosen(all, block.one.length, 0, 0)
               .map(sum -> block.weight() / weights * block.difference(sum, total))
               .toArray();
       double[] next = new double[sums.length * own.length];
@@ -147,7 +154,7 @@ record Shuffled(
       double scale = block.weight() / weights;
       for (int draw = 0; draw < draws; draw++) {
         double sum = 0;
-        for (int i = 0; i < block.one().length; i++) {
+        for (int i = 0; i < block.one.length; i++) {
           int other = random.nextInt(i, all.length);
           double taken = all[other];
           all[other] = all[i];
@@ -166,10 +173,10 @@ record Shuffled(
     double variance = 0;
     int free = 0;
     for (Block block : blocks) {
-      squares += scatter(block.one()) + scatter(block.other());
+      squares += scatter(block.one) + scatter(block.other);
       free += block.size() - 2;
       double share = block.weight() / weights;
-      variance += share * share * (1.0 / block.one().length + 1.0 / block.other().length);
+      variance += share * share * (1.0 / block.one.length + 1.0 / block.other.length);
     }
     return free < 1
         ? Double.NaN

@@ -67,11 +67,12 @@ public record Daylight(List<Instant> rises, List<Instant> sets, boolean always) 
     if (rose != null || set != null) {
       return set == null || (rose != null && rose.isAfter(set));
     }
-    Instant rises = after(this.rises, at);
-    Instant sets = after(this.sets, at);
-    return rises == null && sets == null
-        ? always
-        : rises == null || (sets != null && sets.isBefore(rises));
+    Instant willRise = after(rises, at);
+    Instant willSet = after(sets, at);
+    if (willRise == null && willSet == null) {
+      return always;
+    }
+    return willSet != null && (willRise == null || willSet.isBefore(willRise));
   }
 
   /** How long the sun has been up; null while it is down, or up for longer than anybody looked. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
@@ -36,9 +37,9 @@ class BeesTest {
     return capped;
   }
 
-  private static boolean[] from(int day) {
-    boolean[] on = new boolean[DAYS];
-    Arrays.fill(on, day, DAYS, true);
+  private static BitSet from(int day) {
+    BitSet on = new BitSet(DAYS);
+    on.set(day, DAYS);
     return on;
   }
 
@@ -112,6 +113,6 @@ class BeesTest {
     assertThat(dates.winterBeesSince(LocalDate.of(2027, 2, 15))).isNull();
     Bees.Winter half = Bees.Winter.of(dates, begin.plusDays(20), 5, BeeLife.USUAL);
     assertThat(half.share()).isEqualTo(0.5);
-    assertThat(half.on()).containsExactly(true, true, true, true, true);
+    assertThat(half.on().cardinality()).isEqualTo(5);
   }
 }

@@ -29,7 +29,7 @@ class OutfitDayTest {
   @Test
   void without_any_place_or_with_a_zone_nobody_knows_it_goes_by_the_machine() {
     ZoneOffset here = ZoneOffset.ofHours(2);
-    when(mapper.outfitZone()).thenReturn(Optional.empty(), Optional.of("Nowhere/Land"));
+    when(mapper.outfitZone()).thenReturn(Optional.empty()).thenReturn(Optional.of("Nowhere/Land"));
     OutfitDay day = new OutfitDay(mapper, Clock.fixed(LATE, here));
     assertThat(day.zone()).isEqualTo(here);
     assertThat(day.today()).isEqualTo("2026-03-01");
