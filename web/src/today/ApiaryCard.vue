@@ -21,15 +21,26 @@ const opens = computed(() => {
     : `${run.nextToOpen} is due: ${clockOf(-left)} over`
 })
 
+/** The day before a time, unless it is today's there. */
+function onDay(zone: string, at: string): string {
+  const format = new Intl.DateTimeFormat('en-GB', {
+    timeZone: zone,
+    weekday: 'short',
+    day: 'numeric',
+  })
+  const then = format.format(Date.parse(at))
+  return then === format.format(props.now) ? '' : `${then}, `
+}
+
 const hours = computed(() => {
   if (!props.each.nextWindow)
-    return props.each.apiary.latitude === undefined ? 'place unknown' : 'none by tomorrow night'
+    return props.each.apiary.latitude === undefined ? 'place unknown' : 'none in three days'
   const { from, to, grade, fits } = props.each.nextWindow
   const zone = props.each.apiary.zone
   const words =
     Date.parse(from) <= props.now
       ? `now, until ${timeIn(zone, to)}`
-      : `${timeIn(zone, from)}–${timeIn(zone, to)}`
+      : `${onDay(zone, from)}${timeIn(zone, from)}–${timeIn(zone, to)}`
   const hives = fits === undefined ? '' : ` · fits ${fits} of ${props.each.hives}`
   return `${words} · ${grade.toLowerCase()}${hives}`
 })

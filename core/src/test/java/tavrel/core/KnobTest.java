@@ -81,7 +81,8 @@ class KnobTest {
     assertThat(guess("nucleus 5").framesOfBees()).isEqualTo(3.5);
     assertThat(guess("deep 10").framesOfBees()).isEqualTo(7);
     assertThat(guess("deep 10 + medium 10").framesOfBees()).isEqualTo(11.5);
-    assertThat(guess("3x deep 10").cappedFrames()).isEqualTo(8);
+    assertThat(guess("3x deep 10").cappedFrames()).isEqualTo(7);
+    assertThat(guess("6x deep 10").cappedFrames()).isEqualTo(8);
   }
 
   @Test

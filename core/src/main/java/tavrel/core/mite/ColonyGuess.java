@@ -9,7 +9,8 @@ import tavrel.core.hive.Hive;
  * corrected by the keeper.
  *
  * @param framesOfBees deep frames covered: 7 of 10
- * @param cappedFrames deep frames of capped brood: 3 of 10, at most 8
+ * @param cappedFrames deep frames of capped brood: about a quarter of all, so that bees and brood
+ *     keep each other up; at most 8
  */
 public record ColonyGuess(double framesOfBees, double cappedFrames) {
 
@@ -21,7 +22,7 @@ public record ColonyGuess(double framesOfBees, double cappedFrames) {
     for (BroodBox box : hive.boxes()) {
       deepFrames += box.frames() * (box.kind() == BoxKind.MEDIUM ? MEDIUM_TO_DEEP : 1);
     }
-    return new ColonyGuess(halves(0.7 * deepFrames), Math.min(8, halves(0.3 * deepFrames)));
+    return new ColonyGuess(halves(0.7 * deepFrames), Math.min(8, halves(0.24 * deepFrames)));
   }
 
   private static double halves(double frames) {

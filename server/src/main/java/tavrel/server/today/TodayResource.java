@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -67,7 +68,7 @@ class TodayResource {
    * @param roundHives hives in it, or null
    * @param run the run in short, or null
    * @param lastDay day of its latest finished round, or null
-   * @param nextWindow the next good or fair hours today or tomorrow, or null
+   * @param nextWindow the next good or fair hours in which the whole round fits, or most of it
    */
   record ApiaryToday(
       Apiary apiary,
@@ -97,6 +98,9 @@ class TodayResource {
       List<Gears.GearDue> gear,
       List<String> stock,
       String weatherFrom) {}
+
+  /** Workable hours are looked for so far ahead. */
+  private static final int DAYS_AHEAD = 3;
 
   private final Apiaries apiaries;
   private final Rounds rounds;
@@ -157,7 +161,7 @@ class TodayResource {
         board == null ? null : board.hives().size(),
         running ? inShort(open, board) : null,
         lastDay,
-        nextWindow(apiary));
+        nextWindow(apiary, hives));
   }
 
   private RunShort inShort(Round round, RunBoard board) {
@@ -175,14 +179,32 @@ class TodayResource {
         next == null ? null : next.openFrom());
   }
 
-  private @Nullable Window nextWindow(Apiary apiary) {
+  /**
+   * The next hours in which the whole round fits, today or in the days after; where none do, those
+   * in which most of it does. Never "now, fits 0".
+   */
+  private @Nullable Window nextWindow(Apiary apiary, int hives) {
     LocalDate today = apiaries.today(apiary);
     Instant now = clock.instant();
-    return Stream.of(today, today.plusDays(1))
-        .map(date -> paces.fitted(apiary, apiaries.day(apiary, date)))
-        .flatMap(day -> day == null ? Stream.empty() : day.windows().stream())
-        .filter(window -> window.to().isAfter(now))
+    List<Window> ahead =
+        IntStream.range(0, DAYS_AHEAD)
+            .mapToObj(days -> paces.fitted(apiary, apiaries.day(apiary, today.plusDays(days))))
+            .flatMap(day -> day == null ? Stream.empty() : day.windows().stream())
+            .filter(window -> window.to().isAfter(now))
+            .toList();
+    return ahead.stream()
+        .filter(window -> fits(window) >= hives)
         .findFirst()
+        .or(
+            () ->
+                ahead.stream()
+                    .filter(window -> fits(window) > 0)
+                    .max(Comparator.comparingInt(TodayResource::fits)))
         .orElse(null);
+  }
+
+  private static int fits(Window window) {
+    Integer fits = window.fits();
+    return fits == null ? Integer.MAX_VALUE : fits;
   }
 }
