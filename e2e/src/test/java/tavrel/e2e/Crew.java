@@ -42,6 +42,14 @@ final class Crew {
     return client;
   }
 
+  /** The demo's keeper, signed in by the button. */
+  static Client demoKeeper(App app) throws IOException, InterruptedException {
+    Client client = new Client(app.url());
+    client.send("GET", "/api/session", null);
+    client.send("POST", "/api/demo/session", Map.of("role", "KEEPER"));
+    return client;
+  }
+
   /** A round for all hives of an apiary, with a tool of the gear or one that is only a name. */
   static String plan(
       Client client, String apiary, String sheet, Map<String, Object> settings, String toolId)

@@ -39,6 +39,10 @@ final class PracticeRun {
   private final int hives;
   private final Client client;
   private final String round;
+
+  /** How far the demo's clock is off this machine's. */
+  private final Duration ahead;
+
   private final Map<String, Pressed> pressed = new TreeMap<>();
   private final List<Hand> hands = new ArrayList<>();
   private int faults;
@@ -48,14 +52,11 @@ final class PracticeRun {
   PracticeRun(App app, int hives) throws IOException, InterruptedException {
     this.app = app;
     this.hives = hives;
-    this.client = Crew.keeper(app);
+    this.client = Crew.demoKeeper(app);
+    this.ahead = Duration.between(Instant.now(), now());
     client.upload(Bench.roster("Practice Row", hives));
-    client.send(
-        "POST",
-        "/api/people",
-        Map.of("login", "tam", "name", "Tam", "password", Bench.PASSWORD, "role", "CREW"));
-    String first = bowl("Bowl 1");
-    String second = bowl("Bowl 2");
+    String first = bowl("Practice bowl 1");
+    String second = bowl("Practice bowl 2");
     Map<String, Object> settings = new HashMap<>(Bench.SETTINGS);
     settings.put("sealMinutes", SEAL_MINUTES);
     round = Crew.plan(client, "Practice Row", shortSheet(), settings, first);
@@ -83,16 +84,14 @@ final class PracticeRun {
     Instant backAt;
     Instant overSince;
 
-    Hand(int tool, String login) {
+    Hand(int tool, String name) {
       this.phone = new Browser(app.url(), Browser.PHONE);
-      phone.open("/sign-in").see("Sign in").type("Login", login);
-      phone.type("Password", Bench.PASSWORD).press("Sign in").see("Practice Row");
+      phone.enterAs(name);
       phone.open("/run/" + round).see("Start burn");
       phone.pressAt("[role=radio]:nth-child(" + tool + ")");
       phone.press("Watch the tool's temperature").press("Simulated tool").see("heating up");
       phone.press("Ends of loads are yours to press");
       phone.press("log the end of a load by itself");
-      phone.see("Ends of loads are logged by themselves");
     }
 
     /** Does what the screen asks for, if it asks for anything now. */
@@ -196,8 +195,8 @@ final class PracticeRun {
 
   /** Runs the row to its end. */
   void run(Duration limit) throws InterruptedException, IOException {
-    hands.add(new Hand(1, Crew.LOGIN));
-    hands.add(new Hand(2, "tam"));
+    hands.add(new Hand(1, "Wren"));
+    hands.add(new Hand(2, "Tam"));
     try {
       Instant end = Instant.now().plus(limit);
       while (!stages().stream().allMatch("OPEN"::equals)) {
@@ -244,6 +243,15 @@ final class PracticeRun {
   /** What was pressed, by the name of the hive. */
   Map<String, Pressed> pressed() {
     return pressed;
+  }
+
+  /** How far the demo's clock, by which the register is written, is off the phones'. */
+  Duration ahead() {
+    return ahead;
+  }
+
+  private Instant now() throws IOException, InterruptedException {
+    return Instant.parse(client.send("GET", "/api/today", null).path("now").asText());
   }
 
   /** The register's lines. */
@@ -302,7 +310,7 @@ final class PracticeRun {
             "seconds",
             22,
             "at",
-            Instant.now().minusSeconds(3_600).toString()));
+            now().minusSeconds(3_600).toString()));
     return id;
   }
 
@@ -328,7 +336,7 @@ final class PracticeRun {
             "version",
             1,
             "copiedOn",
-            LocalDate.now(ZoneOffset.UTC).toString(),
+            LocalDate.ofInstant(now(), ZoneOffset.UTC).minusDays(1).toString(),
             "copiedBy",
             "Wren"));
     return id;
