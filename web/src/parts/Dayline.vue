@@ -79,8 +79,10 @@ const current = computed(() =>
 )
 const next = computed(() => windows.value.find((window) => Date.parse(window.from) > props.now))
 const said = computed(() => {
-  if (current.value) return `Now in ${current.value.words}`
+  // What is left of these hours may be too short for a single hive: then the next ones are named.
+  if (current.value && current.value.fits !== 0) return `Now in ${current.value.words}`
   if (next.value) return `Next ${next.value.words}`
+  if (current.value) return 'What is left of the good or fair hours is too short for a hive'
   return day.value ? 'No more good or fair hours today' : ''
 })
 const nowWords = computed(() => timeIn(zone.value, props.now))

@@ -24,7 +24,16 @@ export function useTally(hives: Ref<readonly ShownHive[]>, now: Ref<number>) {
     dueIds: computed(() => due.value.map(({ hive }) => hive.hiveId).join()),
     waiting,
     done,
-    shut: computed(() => hives.value.length - done.value - waiting.value.length),
+    shut: computed(
+      () =>
+        hives.value.filter(
+          (hive) =>
+            !hive.leftOpen &&
+            !isUntouched(hive) &&
+            hive.stage !== 'OPEN' &&
+            hive.stage !== 'SKIPPED',
+        ).length,
+    ),
     finished: computed(() => hives.value.length > 0 && done.value === hives.value.length),
   }
 }

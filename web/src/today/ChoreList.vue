@@ -92,6 +92,7 @@ li {
 }
 
 .DANGER {
+  padding-left: 5px;
   border-left: 8px solid var(--off-label);
 }
 

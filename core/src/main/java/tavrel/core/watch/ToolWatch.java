@@ -20,7 +20,9 @@ public final class ToolWatch {
   private final BurnWatcher watcher;
   private final Deque<Sample> latest = new ArrayDeque<>();
   private double now;
-  private boolean covered;
+
+  /** Nothing stands against the load to come until its tool turns out to be untested with it. */
+  private boolean covered = true;
 
   /** Begins to watch a tool that was just switched on. */
   public ToolWatch(WatchedTool tool, ToolStream stream) {
@@ -103,7 +105,10 @@ public final class ToolWatch {
     stream.released(grams);
   }
 
-  /** Whether a test burn covers the load that burns: only then may its end be logged by itself. */
+  /**
+   * Whether the end of the load that burns may be logged by itself: only where a test burn covers
+   * it. True before the first load.
+   */
   public boolean mayLog() {
     return covered;
   }

@@ -162,7 +162,7 @@ class Chores {
       add(
           ChoreKind.DANGER,
           here.stream().filter(HighCounts.High::inDanger).toList(),
-          "in danger: treat now as your label allows, and look at the hives beside it",
+          "treat now as your label allows, and look at the hives beside it",
           chores);
       add(
           ChoreKind.ABOVE_UNPLANNED,
