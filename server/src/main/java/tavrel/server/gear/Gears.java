@@ -95,6 +95,21 @@ public class Gears {
         Tool.USUAL_BOWL);
   }
 
+  /** Tools in use whose burn time is known from test burns or their own figure, by name. */
+  public List<Tool> timed() {
+    List<TestBurn> burns = mapper.burns();
+    return mapper.tools().stream()
+        .filter(tool -> !tool.retired())
+        .filter(
+            tool ->
+                BurnFit.of(
+                            tool,
+                            burns.stream().filter(burn -> burn.toolId().equals(tool.id())).toList())
+                        .basis()
+                    != BurnFit.Basis.NOTHING)
+        .toList();
+  }
+
   /** What is due of the gear in use. */
   public List<GearDue> due() {
     AllGear all = all();

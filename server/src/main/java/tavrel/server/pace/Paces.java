@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -85,16 +86,20 @@ public class Paces {
    * time is known the day is left as it is.
    */
   public @Nullable YardDay fitted(Apiary apiary, @Nullable YardDay day) {
-    if (day == null || day.windows().isEmpty()) {
-      return day;
-    }
+    return day == null || day.windows().isEmpty() ? day : fitter(apiary).apply(day);
+  }
+
+  /** The same for several days of an apiary: its round is played through once for all of them. */
+  public UnaryOperator<YardDay> fitter(Apiary apiary) {
     Pace pace = paceOf(apiary);
     if (pace == null) {
-      return day;
+      return day -> day;
     }
     int clearAway = usual().times().clearAway();
-    return day.fitted(
-        clock.instant(), length -> pace.openBy((int) length.minusSeconds(clearAway).toSeconds()));
+    return day ->
+        day.fitted(
+            clock.instant(),
+            length -> pace.openBy((int) length.minusSeconds(clearAway).toSeconds()));
   }
 
   private @Nullable Pace paceOf(Apiary apiary) {
@@ -112,16 +117,11 @@ public class Paces {
 
   /** The tool of the apiary's latest round, else the first of the gear whose burn time is known. */
   private Optional<Tool> toolFor(UUID apiaryId) {
-    List<Gears.KnownTool> known =
-        gears.all().tools().stream()
-            .filter(each -> !each.tool().retired())
-            .filter(each -> each.fit().basis() != BurnFit.Basis.NOTHING)
-            .toList();
+    List<Tool> timed = gears.timed();
     Optional<UUID> last = mapper.lastTool(apiaryId);
-    return known.stream()
-        .map(Gears.KnownTool::tool)
+    return timed.stream()
         .filter(tool -> last.isPresent() && last.get().equals(tool.id()))
         .findFirst()
-        .or(() -> known.stream().map(Gears.KnownTool::tool).findFirst());
+        .or(() -> timed.stream().findFirst());
   }
 }

@@ -9,13 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.weather.Window;
+import tavrel.core.weather.YardDay;
 import tavrel.core.yardrun.HiveOnBoard;
 import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.RunBoard;
@@ -186,21 +186,24 @@ class TodayResource {
   private @Nullable Window nextWindow(Apiary apiary, int hives) {
     LocalDate today = apiaries.today(apiary);
     Instant now = clock.instant();
-    List<Window> ahead =
-        IntStream.range(0, DAYS_AHEAD)
-            .mapToObj(days -> paces.fitted(apiary, apiaries.day(apiary, today.plusDays(days))))
-            .flatMap(day -> day == null ? Stream.empty() : day.windows().stream())
-            .filter(window -> window.to().isAfter(now))
-            .toList();
-    return ahead.stream()
-        .filter(window -> fits(window) >= hives)
-        .findFirst()
-        .or(
-            () ->
-                ahead.stream()
-                    .filter(window -> fits(window) > 0)
-                    .max(Comparator.comparingInt(TodayResource::fits)))
-        .orElse(null);
+    UnaryOperator<YardDay> fitter = null;
+    Window most = null;
+    for (int days = 0; days < DAYS_AHEAD; days++) {
+      YardDay day = apiaries.day(apiary, today.plusDays(days));
+      if (day == null || day.windows().isEmpty()) {
+        continue;
+      }
+      fitter = fitter == null ? paces.fitter(apiary) : fitter;
+      for (Window window : fitter.apply(day).windows()) {
+        if (window.to().isAfter(now) && fits(window) >= hives) {
+          return window;
+        }
+        if (window.to().isAfter(now) && fits(window) > (most == null ? 0 : fits(most))) {
+          most = window;
+        }
+      }
+    }
+    return most;
   }
 
   private static int fits(Window window) {
