@@ -36,7 +36,7 @@ class RoundJourneyTest {
             .contains("F1")
             .contains("Wren")
             .contains("Vale crystals")
-            .contains("allowed");
+            .contains("caution,capped brood: the sheet names nothing of brood");
         putRight(browser);
         assertThat(browser.complaints()).isEmpty();
       }
