@@ -2253,6 +2253,9 @@ export interface components {
             /** Format: int32 */
             number: number;
         };
+        Agreement: {
+            offLabelReason?: string;
+        };
         Ahead: {
             left: components["schemas"]["Estimate"];
             /** Format: date */
@@ -8003,7 +8006,11 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["Agreement"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

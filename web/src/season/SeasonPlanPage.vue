@@ -14,7 +14,9 @@ import { keyOf, useSeason } from './useSeason'
 /** The season across apiaries: searched, looked at, moved by hand, mended, agreed. */
 const session = useSession()
 const now = useServerNow(1000)
-const { view, problem, load, change, search, whatIf } = useSeason()
+const { view, problem, wrong, load, change, search, whatIf } = useSeason()
+/** Why days stay that are not on the label; asked for once the plan was refused for it. */
+const offLabelReason = ref('')
 const seconds = ref(30)
 const LENGTHS = [5, 30, 120, 600].map((value) => ({
   value,
@@ -50,6 +52,11 @@ function put(of: Shapes['PlacedVisit'], place: Shapes['NewPlace']): void {
 function move(of: Shapes['PlacedVisit'], day: string): void {
   chosen.value = { visit: keyOf(of) }
   put(of, { crewId: of.crewId, day, pinned: true })
+}
+
+async function agree(): Promise<void> {
+  const body = { offLabelReason: offLabelReason.value || undefined }
+  if (await change(api.POST('/api/season-plan/agree', { body }))) offLabelReason.value = ''
 }
 
 function lock(day: string, reason: string): void {
@@ -119,9 +126,15 @@ function rainedOff(day: string, reason: string): void {
             :items="LENGTHS"
             class="short"
           />
-          <v-btn v-if="view.differs" @click="change(api.POST('/api/season-plan/agree'))"
-            >Agree: make it the rounds</v-btn
-          >
+          <v-text-field
+            v-if="view.differs && (wrong.offLabelReason || offLabelReason)"
+            v-model="offLabelReason"
+            density="compact"
+            hide-details
+            label="Why off the label?"
+            class="why"
+          />
+          <v-btn v-if="view.differs" @click="agree">Agree: make it the rounds</v-btn>
           <v-btn
             v-if="view.differs && view.agreed.length"
             @click="change(api.POST('/api/season-plan/back-to-agreed'))"
@@ -203,6 +216,11 @@ function rainedOff(day: string, reason: string): void {
 
 .short {
   flex: 0 0 110px;
+}
+
+.why {
+  flex: 1 1 240px;
+  max-width: 420px;
 }
 
 .long {

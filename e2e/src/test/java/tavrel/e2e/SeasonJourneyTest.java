@@ -56,6 +56,9 @@ class SeasonJourneyTest {
           .contains("pinned")
           .isNotEqualTo(before);
 
+      desk.press("Agree: make it the rounds").see("a reason is missing; these days are not on");
+      assertThat(desk.barriers()).as("refused").isEmpty();
+      desk.type("Why off the label?", "agreed with the bee inspector");
       desk.press("Agree: make it the rounds").see("Agreed: Today, Dose and Run follow it.");
       String spoiled = dayOf(labelOf(desk, "Hollow Bank, Late summer series, round 3;"));
       desk.pressAt("button.day[aria-label^='" + spoiled + "']");

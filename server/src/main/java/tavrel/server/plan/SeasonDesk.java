@@ -286,10 +286,11 @@ public class SeasonDesk {
   /**
    * Agrees the plan: its days become those of the series that Today, Dose and Run follow.
    *
-   * @throws InvalidValue if days are not on the label of a series without a reason
+   * @param offLabelReason why, for series that have no reason of their own; otherwise null
+   * @throws InvalidValue if days are not on the label of a series without a reason, naming it
    */
   @Transactional
-  void agree(Account who) {
+  void agree(@Nullable String offLabelReason, Account who) {
     Map<UUID, Map<Integer, LocalDate>> days =
         mapper.visits().stream()
             .filter(visit -> visit.day() != null)
@@ -303,19 +304,29 @@ public class SeasonDesk {
       Map<Integer, LocalDate> placed = days.get(each.course().id());
       if (placed != null) {
         KeptCourse course = each.course();
-        series.agree(
-            new AllSeries.Agreed(
-                course.id(),
-                course.apiaryId(),
-                course.name(),
-                course.ruleSheetId(),
-                course.gramsPerBox(),
-                course.tool(),
-                course.offLabelReason(),
-                course.rounds(),
-                course.wantedGap(),
-                placed),
-            who);
+        try {
+          series.agree(
+              new AllSeries.Agreed(
+                  course.id(),
+                  course.apiaryId(),
+                  course.name(),
+                  course.ruleSheetId(),
+                  course.gramsPerBox(),
+                  course.tool(),
+                  course.offLabelReason() == null ? offLabelReason : course.offLabelReason(),
+                  course.rounds(),
+                  course.wantedGap(),
+                  placed),
+              who);
+        } catch (InvalidValue refused) {
+          throw new InvalidValue(
+              refused.field(),
+              apiaries.byId(course.apiaryId()).name()
+                  + ", "
+                  + course.name()
+                  + ": "
+                  + refused.getMessage());
+        }
       }
     }
     mapper.agreeAll();

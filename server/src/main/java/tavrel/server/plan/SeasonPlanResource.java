@@ -194,10 +194,24 @@ class SeasonPlanResource {
     return searches.state();
   }
 
+  /**
+   * What goes with agreeing a plan.
+   *
+   * @param offLabelReason why days that are not on the label stay, where a series has no reason
+   */
+  record Agreement(@Nullable String offLabelReason) {}
+
   @PostMapping("/agree")
-  SeasonView agree(@AuthenticationPrincipal Account who) {
+  SeasonView agree(
+      @RequestBody(required = false) @Nullable Agreement with,
+      @AuthenticationPrincipal Account who) {
     searches.stop();
-    desk.agree(who);
+    String reason = with == null ? null : with.offLabelReason();
+    desk.agree(
+        reason == null || reason.isBlank()
+            ? null
+            : InvalidValue.text("offLabelReason", reason, 500),
+        who);
     return view();
   }
 

@@ -86,9 +86,9 @@ public class SeriesJudge {
       if (isOff(judgement) && (offLabelReason == null || offLabelReason.isBlank())) {
         throw new InvalidValue(
             "offLabelReason",
-            "is missing; these days are not on your rule sheet ("
+            "a reason is missing; these days are not on your rule sheet ("
                 + Benches.worst(judgement)
-                + "), and a reason stays marked with them");
+                + "), and the reason stays marked with them");
       }
       return judgement;
     }
