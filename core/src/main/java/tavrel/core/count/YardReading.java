@@ -5,8 +5,8 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.Figures;
 
 /**
- * What the samples of several hives say of the yard they stand in (handbook 2.11). Hives differ, so
- * that many bees from few hives say less of the yard than as many from many.
+ * What the samples of several hives say of the yard they stand in. Hives differ, so that many bees
+ * from few hives say less of the yard than as many from many.
  *
  * @param hives counted
  * @param bees in all

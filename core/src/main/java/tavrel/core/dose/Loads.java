@@ -49,8 +49,8 @@ public record Loads(
   private static final double ROUNDING = 1e-9;
 
   /**
-   * Splits (handbook 2.2): the whole dose to the nearest step, a half downwards, and further down
-   * where it would pass the label's limit; then as few loads as the tool's capacity allows.
+   * Splits a dose into loads: the whole dose to the nearest step, a half downwards, and further
+   * down where it would pass the label's limit; then as few loads as the tool's capacity allows.
    *
    * @param target grams of acid dihydrate wanted in the hive, above 0
    * @param mostAcid the label's limit in grams of acid dihydrate, infinite where it has none; a
