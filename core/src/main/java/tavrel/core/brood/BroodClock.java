@@ -8,9 +8,9 @@ import tavrel.core.DaySpan;
 import tavrel.core.season.SeasonDates;
 
 /**
- * One colony's brood clock: what is capped on which day, from what was done to it and seen in it
- * (handbook 2.6). Workers are capped on day 9 and emerge on day 21 from laying, drones on days 10
- * and 24. An estimate; a look inside beats it.
+ * One colony's brood clock: what is capped on which day, from what was done to it and seen in it.
+ * Workers are capped on day 9 and emerge on day 21 from laying, drones on days 10 and 24. An
+ * estimate; a look inside beats it.
  */
 public final class BroodClock {
 

@@ -7,7 +7,7 @@ import tavrel.core.InvalidValue;
 import tavrel.core.Knob;
 
 /**
- * Days from an event to the first egg, as far as anyone can say beforehand (handbook 2.6).
+ * Days from an event to the first egg, as far as anyone can say beforehand.
  *
  * @param onDrawnComb swarm hived on drawn comb
  * @param onFoundation swarm hived on foundation

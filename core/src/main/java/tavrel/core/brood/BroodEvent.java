@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 
-/** Something that happened to a colony and decides what is capped in it (handbook 2.6). */
+/** Something that happened to a colony and decides what is capped in it. */
 public sealed interface BroodEvent {
 
   /** The day on which it happened. */

@@ -8,8 +8,8 @@ import tavrel.core.DaySpan;
 import tavrel.core.season.SeasonDates;
 
 /**
- * Folds a colony's events, in their order, into the days on which its living brood was laid
- * (handbook 2.6), for one scenario of first eggs that nobody saw.
+ * Folds a colony's events, in their order, into the days on which its living brood was laid, for
+ * one scenario of first eggs that nobody saw.
  */
 final class BroodTimeline {
 

@@ -5,8 +5,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How long a load burns in one tool, from its test burns (handbook 2.3). One load tested: scaled, t
- * = t₁·(0.6 + 0.4·g/g₁). Two or more: least squares, t = a + b·g with neither below 0.
+ * How long a load burns in one tool, from its test burns. One load tested: scaled, t = t₁·(0.6 +
+ * 0.4·g/g₁). Two or more: least squares, t = a + b·g with neither below 0.
  *
  * @param basis what the figure rests on
  * @param intercept a, seconds

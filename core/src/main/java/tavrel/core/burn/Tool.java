@@ -64,7 +64,7 @@ public record Tool(
   /** The one place of these figures: forms begin with them, the watcher falls back on them. */
   public static final UsualBowl USUAL_BOWL = new UsualBowl(230, 110);
 
-  /** Put on a fitted burn time unless the keeper says otherwise, % (handbook 2.3). */
+  /** Put on a fitted burn time unless the keeper says otherwise, %. */
   public static final double USUAL_MARGIN = 15;
 
   /**

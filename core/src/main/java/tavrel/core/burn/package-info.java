@@ -1,4 +1,4 @@
-/** Tools, their test burns and the burn time fitted to them (handbook 1.5, 2.3). */
+/** Tools, their test burns and the burn time fitted to them. */
 @NullMarked
 package tavrel.core.burn;
 

@@ -7,8 +7,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Asks again about a board that hardly can be right: next to nothing lay on it right after a round,
- * though a sample before had found mites (handbook 2.11). It is never refused: a burn that failed,
- * an open mesh or ants look just like a slip of typing.
+ * though a sample before had found mites. It is never refused: a burn that failed, an open mesh or
+ * ants look just like a slip of typing.
  */
 public final class BoardDoubt {
 

@@ -72,7 +72,7 @@ public record BoardReading(LocalDate day, int mites, double hours, boolean natur
   }
 
   /**
-   * Mites that a treatment brought down, above what falls by itself (handbook 2.11).
+   * Mites that a treatment brought down, above what falls by itself.
    *
    * @param naturalPerDay mites a day without treatment
    * @return 0 or more

@@ -4,7 +4,7 @@ import java.time.Duration;
 
 /**
  * When a board that lies under a treated hive is to be read: first after 12 to 24 hours, then by 48
- * and by 72 (handbook 1.7).
+ * and by 72.
  */
 public final class BoardTimes {
 

@@ -10,7 +10,7 @@ import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
 
 /**
- * Share of bees with a mite, from one count or several close together (handbook 2.11).
+ * Share of bees with a mite, from one count or several close together.
  *
  * @param mites in all
  * @param bees in all

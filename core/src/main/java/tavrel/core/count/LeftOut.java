@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import tavrel.core.hive.Hive;
 
-/** A word on the neighbours of a hive that is left untreated (handbook 1.1). */
+/** A word on the neighbours of a hive that is left untreated. */
 public final class LeftOut {
 
   private LeftOut() {}

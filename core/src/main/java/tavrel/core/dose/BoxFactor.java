@@ -3,7 +3,7 @@ package tavrel.core.dose;
 import java.util.List;
 import tavrel.core.hive.BroodBox;
 
-/** How many boxes a brood box counts for, by kind and frames (handbook 2.2). */
+/** How many boxes a brood box counts for, by kind and frames. */
 public final class BoxFactor {
 
   private BoxFactor() {}

@@ -4,7 +4,7 @@ import java.util.List;
 import tavrel.core.measure.GramsOf;
 
 /**
- * A school of how much to give. Common practice, not a rule: the label decides (handbook 1.3).
+ * A school of how much to give. Common practice, not a rule: the label decides.
  *
  * @param id short key
  * @param name what it is called on screen

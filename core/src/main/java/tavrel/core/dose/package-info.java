@@ -1,4 +1,4 @@
-/** Grams by box, loads by tool, rounding to what can be measured (handbook 2.2). */
+/** Grams by box, loads by tool, rounding to what can be measured. */
 @NullMarked
 package tavrel.core.dose;
 

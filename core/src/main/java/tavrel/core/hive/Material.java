@@ -17,7 +17,7 @@ public enum Material {
     return words;
   }
 
-  /** Whether a hot pan may lie in it; on plastic and foam never (handbook 1.5). */
+  /** Whether a hot pan may lie in it; on plastic and foam never. */
   public boolean bearsHotPan() {
     return this == WOOD;
   }

@@ -9,7 +9,7 @@ public enum GramsOf {
   /** The product as it comes from the container, of a stated strength. */
   PRODUCT("product");
 
-  /** Grams of dihydrate for a gram of anhydrous acid (handbook 2.1). */
+  /** Grams of dihydrate for a gram of anhydrous acid. */
   public static final double DIHYDRATE_PER_ANHYDROUS = 1.40;
 
   private final String words;

@@ -6,7 +6,7 @@ import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
 
 /**
- * What level scoops of one spoon really hold, weighed one by one (handbook 2.1).
+ * What level scoops of one spoon really hold, weighed one by one.
  *
  * @param spoon the spoon
  * @param weighings how many

@@ -9,7 +9,7 @@ public enum SlipCheck {
   TEASPOON_FOR_TABLESPOON;
 
   /**
-   * Compares what the chosen spoon should hold with what the keeper says it holds (handbook 2.1).
+   * Compares what the chosen spoon should hold with what the keeper says it holds.
    *
    * @param spoonGrams grams by the spoon's volume
    * @param enteredGrams grams entered by the keeper, above 0

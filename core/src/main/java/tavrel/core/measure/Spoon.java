@@ -1,6 +1,6 @@
 package tavrel.core.measure;
 
-/** Kitchen spoons, level, by volume (handbook 2.1). */
+/** Kitchen spoons, level, by volume. */
 public enum Spoon {
   QUARTER_TSP_US("¼ teaspoon (US)", 4.929 / 4),
   HALF_TSP_US("½ teaspoon (US)", 4.929 / 2),

@@ -1,4 +1,4 @@
-/** Grams of what, strength, spoons and scoops (handbook 2.1). */
+/** Grams of what, strength, spoons and scoops. */
 @NullMarked
 package tavrel.core.measure;
 

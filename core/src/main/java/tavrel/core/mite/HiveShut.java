@@ -2,7 +2,7 @@ package tavrel.core.mite;
 
 /**
  * How tight a hive holds its vapour: share of the acid that settles inside, for one deep opened
- * after ten minutes (handbook 2.4). A model estimate to compare set-ups by.
+ * after ten minutes. A model estimate to compare set-ups by.
  */
 public enum HiveShut {
   TIGHT("solid floor or tight tray, cloth in the entrance", 0.90),

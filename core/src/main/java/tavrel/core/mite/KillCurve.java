@@ -4,8 +4,8 @@ import tavrel.core.InvalidValue;
 
 /**
  * Share of the exposed mites that a dose kills: E = E_max · (1 − exp(−D_eff ÷ D₀)), where D_eff is
- * the acid loaded, grams a box, times the share that the hive keeps (handbook 2.5). A model
- * estimate, for bees at home and a loose cluster.
+ * the acid loaded, grams a box, times the share that the hive keeps. A model estimate, for bees at
+ * home and a loose cluster.
  *
  * @param name what it is called on screen
  * @param most most that any dose kills, a fraction

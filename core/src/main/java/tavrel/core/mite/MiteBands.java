@@ -10,8 +10,8 @@ import org.apache.commons.rng.simple.RandomSource;
 
 /**
  * Where 80 of 100 courses lie when the count and the kill are as unsure as they are: infestation
- * drawn from Beta(m + ½, n − m + ½), D₀ lognormal with σ 0.3, one draw of each a run (handbook
- * 2.7). Drawn from a seed: the same question has the same answer.
+ * drawn from Beta(m + ½, n − m + ½), D₀ lognormal with σ 0.3, one draw of each a run. Drawn from a
+ * seed: the same question has the same answer.
  */
 public final class MiteBands {
 

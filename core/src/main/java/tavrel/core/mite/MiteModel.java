@@ -3,10 +3,10 @@ package tavrel.core.mite;
 import java.util.List;
 
 /**
- * The mites of one colony from day to day (handbook 2.7): those that emerge join those on bees, a
- * treatment kills a share of those on bees, some are lost, and the rest enter cells that are capped
- * that day. Structure after Martin (1998), Ecological Modelling 109, and Fries, Camazine & Sneyd
- * (1994), Bee World 75.
+ * The mites of one colony from day to day: those that emerge join those on bees, a treatment kills
+ * a share of those on bees, some are lost, and the rest enter cells that are capped that day.
+ * Structure after Martin (1998), Ecological Modelling 109, and Fries, Camazine & Sneyd (1994), Bee
+ * World 75.
  *
  * <p>A model estimate. It leaves out several mites in one cell after a brood break, mites killed in
  * open cells just before capping, any effect after the first day, bees lost to mites, and drift

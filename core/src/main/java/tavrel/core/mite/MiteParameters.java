@@ -5,7 +5,7 @@ import java.util.Map;
 import tavrel.core.Knob;
 
 /**
- * Figures of the mite model (handbook 2.7).
+ * Figures of the mite model.
  *
  * @param naturalLoss share of exposed mites that die or fall in a day, as an exponent
  * @param foundressSurvival share of mother mites that leave a cell alive

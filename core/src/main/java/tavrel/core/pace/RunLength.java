@@ -7,7 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How long a round takes with what there is, and what one more of it would gain (handbook 2.9).
+ * How long a round takes with what there is, and what one more of it would gain.
  *
  * <p>More tools, people or cloths can make a plain play-through later, since whoever is free takes
  * what is at hand. A crew would then leave the surplus in the truck, so every smaller set-up is

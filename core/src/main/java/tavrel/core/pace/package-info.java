@@ -1,6 +1,6 @@
 /**
- * How long a round takes: hives, tools, people and cloths played through (handbook 2.9). All times
- * in whole seconds from the arrival.
+ * How long a round takes: hives, tools, people and cloths played through. All times in whole
+ * seconds from the arrival.
  */
 @NullMarked
 package tavrel.core.pace;

@@ -8,8 +8,7 @@ import tavrel.core.DaySpan;
 import tavrel.core.season.SeasonDates;
 
 /**
- * What is usually done in an apiary at a time of its year (handbook 1.2): a start for the keeper's
- * own plan.
+ * What is usually done in an apiary at a time of its year: a start for the keeper's own plan.
  *
  * @param occasion which
  * @param rounds how many

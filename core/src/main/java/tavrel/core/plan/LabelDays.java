@@ -17,7 +17,7 @@ import tavrel.core.season.YearBand;
 import tavrel.core.season.YearStretch;
 
 /**
- * What a label leaves open to one series (handbook 2.10).
+ * What a label leaves open to one series.
  *
  * @param gaps as they are wanted, but never closer than it allows
  * @param closed days on which no round may be, with the reason in words

@@ -13,7 +13,7 @@ import tavrel.core.weather.Place;
 
 /**
  * Ways between places: as the crow flies times a road factor, at a usual speed, unless somebody
- * measured the way (handbook 2.10). An estimate, but for measured ways.
+ * measured the way. An estimate, but for measured ways.
  *
  * @param factor length of the road over that of the great circle
  * @param kmh usual speed with a loaded truck, km/h

@@ -1,7 +1,4 @@
-/**
- * The season across apiaries: which crew goes where on which day, and why a rule had to bend
- * (handbook 2.10).
- */
+/** The season across apiaries: which crew goes where on which day, and why a rule had to bend. */
 @NullMarked
 package tavrel.core.plan;
 

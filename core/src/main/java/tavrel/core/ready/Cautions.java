@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import tavrel.core.burn.ToolFamily;
 
-/** The usual cautions, in short, for a sheet that goes to the yard (handbook 1.9). */
+/** The usual cautions, in short, for a sheet that goes to the yard. */
 public final class Cautions {
 
   private Cautions() {}

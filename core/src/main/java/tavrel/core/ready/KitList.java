@@ -25,7 +25,7 @@ import tavrel.core.hive.Material;
 import tavrel.core.hive.Shutting;
 import tavrel.core.hive.SupersPlan;
 
-/** What goes into the truck for a round, counted from its hives and its tool (handbook 1.5). */
+/** What goes into the truck for a round, counted from its hives and its tool. */
 public final class KitList {
 
   /** Walking on, shutting and withdrawing at each hive, seconds; our own round figure. */

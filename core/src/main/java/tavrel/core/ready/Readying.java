@@ -11,7 +11,7 @@ import tavrel.core.hive.Material;
 import tavrel.core.hive.Port;
 import tavrel.core.hive.Shutting;
 
-/** What a hive needs before the burn, from how it stands and which tool comes (handbook 1.5). */
+/** What a hive needs before the burn, from how it stands and which tool comes. */
 public final class Readying {
 
   private static final String BROOD_IN_SUPERS =

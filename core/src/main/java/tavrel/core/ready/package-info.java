@@ -1,6 +1,4 @@
-/**
- * Making ready: what each hive needs before a burn, and what goes into the truck (handbook 1.5).
- */
+/** Making ready: what each hive needs before a burn, and what goes into the truck. */
 @NullMarked
 package tavrel.core.ready;
 

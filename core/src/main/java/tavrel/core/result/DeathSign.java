@@ -1,6 +1,6 @@
 package tavrel.core.result;
 
-/** What a dead hive showed when it was opened (handbook 1.7: the verdict on the year). */
+/** What a dead hive showed when it was opened. */
 public enum DeathSign {
   MITES("few bees left, mites or their droppings in the cells, spotty brood"),
   STARVED("bees head first in empty cells, no food near"),

@@ -5,7 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How drops go from round to round, on a log scale (handbook 2.11).
+ * How drops go from round to round, on a log scale.
  *
  * @param perWeek factor from one week to the next: 0.5 is half as many; null where there are not
  *     two rounds to compare

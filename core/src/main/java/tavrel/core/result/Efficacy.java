@@ -6,7 +6,7 @@ import tavrel.core.count.Infestation;
 import tavrel.core.count.Interval;
 
 /**
- * Share of the mites that a treatment took away, from counts before and after it (handbook 2.11).
+ * Share of the mites that a treatment took away, from counts before and after it.
  *
  * @param share 1 is all of them; below 0 where there are more than before
  * @param low lower end of the 95 % interval

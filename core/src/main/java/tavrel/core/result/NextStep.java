@@ -8,7 +8,7 @@ import tavrel.core.count.Standing;
 import tavrel.core.mite.ColonyFit;
 
 /**
- * What to do after a series, by rule, with its reasons (handbook 2.11).
+ * What to do after a series, by rule, with its reasons.
  *
  * @param kind what
  * @param says in a sentence

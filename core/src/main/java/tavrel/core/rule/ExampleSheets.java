@@ -5,7 +5,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.measure.GramsOf;
 
-/** The four rule sheets that ship as examples, named by what they say (handbook 2.2). */
+/** The four rule sheets that ship as examples, named by what they say. */
 public final class ExampleSheets {
 
   private static final String CHECK = "Example: check your label.";

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.Figures;
 import tavrel.core.brood.BroodState;
 
-/** Reads one rule sheet against the days of a series, line by line (handbook 2.2, 1.2). */
+/** Reads one rule sheet against the days of a series, line by line. */
 final class SeriesReading {
 
   private final RuleSheet sheet;

@@ -14,7 +14,7 @@ import tavrel.core.brood.BroodState;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 
-/** Reads one rule sheet against one proposal, line by line (handbook 2.2). */
+/** Reads one rule sheet against one proposal, line by line. */
 final class SheetReading {
 
   /** A figure this close to its limit is a caution. */

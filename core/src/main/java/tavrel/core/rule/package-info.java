@@ -1,4 +1,4 @@
-/** Rule sheets copied from the label, and what they say of a plan (handbook 2.2). */
+/** Rule sheets copied from the label, and what they say of a plan. */
 @NullMarked
 package tavrel.core.rule;
 

@@ -8,9 +8,9 @@ import tavrel.core.hive.SupersPlan;
 
 /**
  * Model estimate of how much of the acid settles inside: one mixed volume, dM/dt = S(t) − (k_dep +
- * k_leak)·M with k_leak = Σ kᵢ·Aᵢ ÷ V (handbook 2.4), solved in closed form. It tells which opening
- * to shut first. Left out: draught and wind, warmth rising, bees fanning, vapour that never mixes,
- * the minutes a pan's entrance stands open between loads.
+ * k_leak)·M with k_leak = Σ kᵢ·Aᵢ ÷ V, solved in closed form. It tells which opening to shut first.
+ * Left out: draught and wind, warmth rising, bees fanning, vapour that never mixes, the minutes a
+ * pan's entrance stands open between loads.
  *
  * @param litres space that the vapour fills, L; supers that stay on are part of it
  * @param kept share settled inside by opening, of all that was loaded

@@ -14,7 +14,7 @@ import tavrel.core.hive.Shutting;
 /**
  * Figures of the seal estimate. Calibrated so that one deep of 42 L with a full entrance, opened
  * ten minutes after withdrawal, keeps 0.90 shut well, 0.68 with its entrance open, 0.45 over a
- * loose tray and 0.20 over bare mesh (handbook 2.4): keepers' experience, not measurement.
+ * loose tray and 0.20 over bare mesh: keepers' experience, not measurement.
  *
  * @param settling share of the vapour in the air that settles inside, a second
  * @param leaking litres of hive air that an opening passes, a second and cm²

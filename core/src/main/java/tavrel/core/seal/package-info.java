@@ -1,4 +1,4 @@
-/** How well a hive holds its vapour, and what to shut first (handbook 2.4). Model estimates. */
+/** How well a hive holds its vapour, and what to shut first. Model estimates. */
 @NullMarked
 package tavrel.core.seal;
 

@@ -78,8 +78,8 @@ public record SeasonDates(
 
   /**
    * Days on which no worker brood is expected to be capped that a day lies in or that come next:
-   * from 21 days after laying stops until 8 days after it starts again (handbook 2.6). Null where
-   * the pause is too short for that. An expectation: a look confirms it.
+   * from 21 days after laying stops until 8 days after it starts again. Null where the pause is too
+   * short for that. An expectation: a look confirms it.
    */
   public @Nullable DaySpan broodlessAfter(LocalDate day) {
     for (int year = day.getYear() - 2; year <= day.getYear() + 1; year++) {

@@ -7,7 +7,7 @@ import tavrel.core.InvalidValue;
 
 /**
  * From which infestation on a keeper treats, through the year of one apiary. Common practice is 2 %
- * in spring, 2 to 3 % in late summer, 1 % for the winter cluster (handbook 1.1).
+ * in spring, 2 to 3 % in late summer, 1 % for the winter cluster.
  *
  * @param springFrom day on which spring begins
  * @param spring limit from then, percent of bees

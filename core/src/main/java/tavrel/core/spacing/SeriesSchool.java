@@ -4,8 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 
 /**
- * A school of how many rounds and how far apart. Common practice, not a rule: the label decides
- * (handbook 1.2).
+ * A school of how many rounds and how far apart. Common practice, not a rule: the label decides.
  *
  * @param id short key
  * @param name what it is called on screen

@@ -12,7 +12,7 @@ import tavrel.core.rule.Judgement;
 import tavrel.core.rule.Verdict;
 
 /**
- * Every even series there is: gaps of 3 to 14 days, 1 to 8 rounds, 14 start days (handbook 2.7).
+ * Every even series there is: gaps of 3 to 14 days, 1 to 8 rounds, 14 start days.
  *
  * @param options all of them
  * @param front those that no other beats in both visits and mites left, fewest visits first

@@ -7,8 +7,8 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.Knob;
 
 /**
- * How long respirator filters have worked, by the hours of rounds since they were changed (handbook
- * 2.12). Their maker's date, or a taste or smell of acid, goes before any hours.
+ * How long respirator filters have worked, by the hours of rounds since they were changed. Their
+ * maker's date, or a taste or smell of acid, goes before any hours.
  *
  * @param hours of rounds since, or null where nobody noted a change
  * @param changed when they were changed, or null likewise

@@ -3,7 +3,7 @@ package tavrel.core.stock;
 import tavrel.core.InvalidValue;
 
 /**
- * What a mains tool asks of an inverter and a battery bank (handbook 2.12).
+ * What a mains tool asks of an inverter and a battery bank.
  *
  * @param inverterWatts least rating of the inverter, W: a quarter over the tool
  * @param hours of work from the bank

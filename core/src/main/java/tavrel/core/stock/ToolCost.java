@@ -7,7 +7,7 @@ import tavrel.core.InvalidValue;
 
 /**
  * Which tool pays at how many hives: the tool's price over its years, and a person's time for each
- * hive and each visit. Acid is the least of it and the same for all (handbook 1.8).
+ * hive and each visit. Acid is the least of it and the same for all.
  *
  * @param name the tool
  * @param price in the keeper's money

@@ -6,7 +6,7 @@ import tavrel.core.burn.Tool;
 
 /**
  * What a tool has been through since it was looked after: cleaning is due after each apiary, seals
- * by their burns (handbook 2.12).
+ * by their burns.
  *
  * @param burnsOnSeals burns since its seals were changed, or since ever
  * @param sealsDue whether that is as many as they bear

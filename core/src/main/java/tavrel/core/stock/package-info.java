@@ -1,4 +1,4 @@
-/** Power, wear and cost of the gear (handbook 2.12). */
+/** Power, wear and cost of the gear. */
 @NullMarked
 package tavrel.core.stock;
 

@@ -8,11 +8,10 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Tells from a heated bowl's temperature what it is doing: hot enough, acid in, recovering, load
- * gone (handbook 2.3). It works on the median of the last three samples, at any spacing up to two
- * seconds. Temperature alone does not tell the end on every bowl: it also takes most of the time
- * that the load takes by the tool's own test burns, counted from the operator's mark. Loads under
- * two grams may dip too little to be seen: there mark and fitted time decide. Not for two threads
- * at once.
+ * gone. It works on the median of the last three samples, at any spacing up to two seconds.
+ * Temperature alone does not tell the end on every bowl: it also takes most of the time that the
+ * load takes by the tool's own test burns, counted from the operator's mark. Loads under two grams
+ * may dip too little to be seen: there mark and fitted time decide. Not for two threads at once.
  */
 public final class BurnWatcher {
 

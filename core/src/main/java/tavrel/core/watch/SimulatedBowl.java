@@ -6,9 +6,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * A made-up heated bowl that stands in for a real one: heat goes in by a thermostat, out to the air
  * and into acid that turns to vapour, C·dT/dt = P·u − h·(T − Ta) − L·ṁ, with ṁ = k·m^⅔·e^((T −
- * 230)/25). Constants of handbook 2.3; k and the 25 K are our own fit to its two dips: two grams to
- * about 211 °C and back in 20 s, four to about 197 °C and back in 45 s. The same seed gives the
- * same stream. Not for two threads at once.
+ * 230)/25). k and the 25 K are our own fit to its two dips: two grams to about 211 °C and back in
+ * 20 s, four to about 197 °C and back in 45 s. The same seed gives the same stream. Not for two
+ * threads at once.
  */
 public final class SimulatedBowl {
 

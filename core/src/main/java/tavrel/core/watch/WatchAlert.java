@@ -1,6 +1,6 @@
 package tavrel.core.watch;
 
-/** What is wrong with a burn, and what to do (handbook 2.3). */
+/** What is wrong with a burn, and what to do. */
 public enum WatchAlert {
   /** Acid was let go before the bowl was hot. */
   TOO_EARLY(

@@ -1,6 +1,6 @@
 package tavrel.core.watch;
 
-/** What a heated bowl is doing (handbook 2.3). */
+/** What a heated bowl is doing. */
 public enum WatchState {
   /** Not hot enough yet: no acid. */
   PREHEATING("heating up"),

@@ -5,8 +5,8 @@ import java.time.Instant;
 
 /**
  * Share of the exposed mites that vapour can reach at an hour, as far as the hour decides it: how
- * loose the cluster is and how many bees are at home (handbook 2.5). A model estimate; it leaves
- * out the dose and the hive.
+ * loose the cluster is and how many bees are at home. A model estimate; it leaves out the dose and
+ * the hive.
  */
 public final class ExpectedReach {
 

@@ -8,8 +8,7 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.Figures;
 
 /**
- * What hours are judged by: the keeper's school of warmth, and what his rule sheet says of the air
- * (handbook 2.8).
+ * What hours are judged by: the keeper's school of warmth, and what his rule sheet says of the air.
  *
  * @param warmth the school, or the keeper's own range
  * @param minCelsius the sheet's lowest, °C, or null

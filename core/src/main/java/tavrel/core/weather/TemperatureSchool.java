@@ -1,6 +1,6 @@
 package tavrel.core.weather;
 
-/** At what warmth keepers like to treat. Common practice, not a rule (handbook 1.4). */
+/** At what warmth keepers like to treat. Common practice, not a rule. */
 public enum TemperatureSchool {
   COOL_NARROW(new Warmth("cool, 4 to 10 °C", 4, 10, false)),
   COOL_BROAD(new Warmth("cool, 2 to 15 °C", 2, 15, false)),

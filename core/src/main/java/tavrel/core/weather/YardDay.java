@@ -9,8 +9,7 @@ import java.util.List;
 import java.util.function.ToIntFunction;
 
 /**
- * One calendar day of an apiary: its light, its hours, and the windows worth working in (handbook
- * 2.8).
+ * One calendar day of an apiary: its light, its hours, and the windows worth working in.
  *
  * @param date the day
  * @param zone the apiary's zone

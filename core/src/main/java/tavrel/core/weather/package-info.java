@@ -1,4 +1,4 @@
-/** Sun, hourly weather and the hours worth working in (handbook 2.8). */
+/** Sun, hourly weather and the hours worth working in. */
 @NullMarked
 package tavrel.core.weather;
 

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import tavrel.core.Figures;
 
-/** What a run does not take without the people check, or without a reason (handbook 2.13). */
+/** What a run does not take without the people check, or without a reason. */
 public final class Guard {
 
   private Guard() {}

@@ -20,7 +20,7 @@ import tavrel.core.burn.ToolFamily;
 
 /**
  * What the log says of one hive: a fold over its events that does not depend on the order in which
- * they arrived, nor on how often (handbook 2.13).
+ * they arrived, nor on how often.
  *
  * @param stage where it stands
  * @param loadsEnded loads that burned to their end

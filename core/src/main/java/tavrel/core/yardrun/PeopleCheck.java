@@ -5,7 +5,7 @@ import java.util.Set;
 import tavrel.core.InvalidValue;
 
 /**
- * What must be true of the people before anything burns (handbook 1.9).
+ * What must be true of the people before anything burns.
  *
  * @param confirmed the points confirmed; all of them
  */

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
-/** Says which hive somebody should act on now (handbook 2.9). */
+/** Says which hive somebody should act on now. */
 final class Pointer {
 
   /** Hives shut ahead for each tool: enough that none waits, few enough that none is shut long. */

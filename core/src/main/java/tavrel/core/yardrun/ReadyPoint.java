@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Floor;
 
-/** One point of making a hive ready ahead of the burn, in the order of doing (handbook 1.5). */
+/** One point of making a hive ready ahead of the burn, in the order of doing. */
 public enum ReadyPoint {
   BURR_COMB("Comb under the bottom frames scraped or moved up: it melts, drips and burns."),
   SUPERS("Supers off or parted, as the sheet says; no brood and no bees left in them."),

@@ -25,7 +25,7 @@ public record RunPlan(
     Duration openFirstAfter,
     @Nullable PlannedPace pace) {
 
-  /** A hive more than three minutes over its time is opened first (handbook 2.9). */
+  /** A hive more than three minutes over its time is opened first. */
   public static final Duration USUAL_OPEN_FIRST_AFTER = Duration.ofMinutes(3);
 
   /** Puts the hives into walking order. */

@@ -9,8 +9,8 @@ public final class SealTime {
   private SealTime() {}
 
   /**
-   * Longest advisable time from the first shutting, by the warmth of the air (handbook 2.3): 45 min
-   * to 15 °C, 30 min to 25 °C, 20 min above. An unknown temperature counts as mild.
+   * Longest advisable time from the first shutting, by the warmth of the air: 45 min to 15 °C, 30
+   * min to 25 °C, 20 min above. An unknown temperature counts as mild.
    */
   public static Duration longestShut(@Nullable Double celsius) {
     if (celsius != null && celsius <= 15) {

@@ -1,4 +1,4 @@
-/** The run log: events, the stage of each hive, what to do next (handbook 2.13). */
+/** The run log: events, the stage of each hive, what to do next. */
 @NullMarked
 package tavrel.core.yardrun;
 

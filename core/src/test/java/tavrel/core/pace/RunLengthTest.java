@@ -21,7 +21,7 @@ import tavrel.core.pace.Pace.Stretch;
 
 class RunLengthTest {
 
-  /** The handbook's: walk and shut 20 s, withdraw 10 s, opening 15 s, seal 600 s, no set-up. */
+  /** Walk and shut 20 s, withdraw 10 s, opening 15 s, seal 600 s, no set-up. */
   private static final PaceTimes WORKED =
       new PaceTimes(0, 0, 20, 15, 5, 10, 15, 12, 600, 180, true);
 

@@ -25,7 +25,7 @@ import tavrel.core.mite.KillCurve;
 
 class SealTest {
 
-  /** The four set-ups that the estimate is calibrated to (handbook 2.4). */
+  /** The four set-ups that the estimate is calibrated to. */
   @ParameterizedTest
   @CsvSource({
     "SOLID, WET_CLOTH, 0.90",
