@@ -3,19 +3,15 @@ package tavrel.server.apiary;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
-import tavrel.server.people.Account;
 
 /** Apiaries, as the screens ask for them. */
 @RestController
@@ -40,12 +36,10 @@ class ApiaryResource {
 
   private final Apiaries apiaries;
   private final Yards yards;
-  private final Readings readings;
 
-  ApiaryResource(Apiaries apiaries, Yards yards, Readings readings) {
+  ApiaryResource(Apiaries apiaries, Yards yards) {
     this.apiaries = apiaries;
     this.yards = yards;
-    this.readings = readings;
   }
 
   @GetMapping
@@ -83,15 +77,5 @@ class ApiaryResource {
   WholeApiary addHive(
       @PathVariable UUID id, @PathVariable UUID hiveId, @RequestBody Yards.NewHive hive) {
     return new WholeApiary(apiaries.byId(id), yards.add(id, hiveId, hive));
-  }
-
-  @PutMapping("/{id}/readings/{readingId}")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void read(
-      @PathVariable UUID id,
-      @PathVariable UUID readingId,
-      @RequestBody Readings.NewReading reading,
-      @AuthenticationPrincipal Account who) {
-    readings.keep(id, readingId, reading, who);
   }
 }

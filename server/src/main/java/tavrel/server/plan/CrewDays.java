@@ -26,6 +26,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
+import tavrel.server.weather.YardWeather;
 
 /** A crew's agreed days: the route, and what it needs on it. */
 @Service
@@ -95,13 +96,21 @@ class CrewDays {
   private final Courses courses;
   private final Crews crews;
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final Gears gears;
 
-  CrewDays(SeasonDesk desk, Courses courses, Crews crews, Apiaries apiaries, Gears gears) {
+  CrewDays(
+      SeasonDesk desk,
+      Courses courses,
+      Crews crews,
+      Apiaries apiaries,
+      YardWeather weather,
+      Gears gears) {
     this.desk = desk;
     this.courses = courses;
     this.crews = crews;
     this.apiaries = apiaries;
+    this.weather = weather;
     this.gears = gears;
   }
 
@@ -189,9 +198,9 @@ class CrewDays {
         stops.stream().mapToDouble(DayStop::acid).sum(),
         DayKit.of(hives, tools, crew.cloths()),
         cautions(tools),
-        route.day().isAfter(apiaries.forecastTo(stops.get(0).apiary()))
+        route.day().isAfter(weather.forecastTo(stops.get(0).apiary()))
             ? "usual hours for the date; no forecast reaches that far"
-            : "hours of the " + apiaries.weatherSays());
+            : "hours of the " + weather.weatherSays());
   }
 
   /** The usual ones for every family of tool that comes along; for both where none is named. */

@@ -38,6 +38,7 @@ import tavrel.server.figure.OwnFigures;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.series.AllSeries;
+import tavrel.server.weather.YardWeather;
 
 /** The season plan on the desk: put together, looked at, changed by hand, agreed. */
 @Service
@@ -68,6 +69,7 @@ public class SeasonDesk {
   private final Courses courses;
   private final Crews crews;
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final AllSeries series;
   private final OwnFigures figures;
   private final OutfitDay outfitDay;
@@ -79,6 +81,7 @@ public class SeasonDesk {
       Courses courses,
       Crews crews,
       Apiaries apiaries,
+      YardWeather weather,
       AllSeries series,
       OwnFigures figures,
       OutfitDay outfitDay,
@@ -87,6 +90,7 @@ public class SeasonDesk {
     this.courses = courses;
     this.crews = crews;
     this.apiaries = apiaries;
+    this.weather = weather;
     this.series = series;
     this.figures = figures;
     this.outfitDay = outfitDay;
@@ -188,7 +192,7 @@ public class SeasonDesk {
    */
   private PlanYard yard(Apiary apiary, DaySpan span, Depot depot, Roads roads) {
     Place place = Objects.requireNonNull(apiary.place());
-    Map<LocalDate, List<Window>> hours = new HashMap<>(apiaries.workable(apiary, span));
+    Map<LocalDate, List<Window>> hours = new HashMap<>(weather.workable(apiary, span));
     Instant there =
         clock
             .instant()

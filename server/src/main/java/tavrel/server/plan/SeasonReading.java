@@ -21,6 +21,7 @@ import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.season.Seasons;
+import tavrel.server.weather.YardWeather;
 
 /** The season plan as it is shown. */
 @Service
@@ -31,6 +32,7 @@ class SeasonReading {
   private final Crews crews;
   private final SeasonSearches searches;
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final Seasons seasons;
   private final CourseMapper mapper;
   private final Clock clock;
@@ -41,6 +43,7 @@ class SeasonReading {
       Crews crews,
       SeasonSearches searches,
       Apiaries apiaries,
+      YardWeather weather,
       Seasons seasons,
       CourseMapper mapper,
       Clock clock) {
@@ -49,6 +52,7 @@ class SeasonReading {
     this.crews = crews;
     this.searches = searches;
     this.apiaries = apiaries;
+    this.weather = weather;
     this.seasons = seasons;
     this.mapper = mapper;
     this.clock = clock;
@@ -86,17 +90,17 @@ class SeasonReading {
         desk.locked(),
         searches.state(),
         searches.answers(),
-        apiaries.weatherSays(),
-        problem == null ? apiaries.weatherMadeUp() : isMadeUp(problem),
+        weather.weatherSays(),
+        problem == null ? weather.weatherMadeUp() : isMadeUp(problem),
         LocalDate.ofInstant(clock.instant(), clock.getZone())
-            .plusDays(Apiaries.FORECAST_DAYS - 1L));
+            .plusDays(YardWeather.FORECAST_DAYS - 1L));
   }
 
   /** Whether the forecast of any apiary is made up. */
   private boolean isMadeUp(SeasonProblem problem) {
     return problem.yards().stream()
         .map(yard -> apiaries.byId(yard.id()))
-        .map(apiary -> apiaries.day(apiary, apiaries.today(apiary)))
+        .map(apiary -> weather.day(apiary, apiaries.today(apiary)))
         .anyMatch(day -> day == null || day.madeUp());
   }
 

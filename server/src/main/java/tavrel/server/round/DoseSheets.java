@@ -35,6 +35,7 @@ import tavrel.server.http.Problem;
 import tavrel.server.pace.Paces;
 import tavrel.server.rulesheet.RuleSheets;
 import tavrel.server.season.Seasons;
+import tavrel.server.weather.YardWeather;
 
 /** Sheets of an apiary as it stands today, with what the register and the gear know of it. */
 @Service
@@ -66,6 +67,7 @@ class DoseSheets {
   record PaceQuestion(DoseQuestion dose, List<UUID> toolIds, UsualWork work) {}
 
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final RuleSheets ruleSheets;
   private final RoundMapper mapper;
   private final Broods broods;
@@ -77,6 +79,7 @@ class DoseSheets {
 
   DoseSheets(
       Apiaries apiaries,
+      YardWeather weather,
       RuleSheets ruleSheets,
       RoundMapper mapper,
       Broods broods,
@@ -86,6 +89,7 @@ class DoseSheets {
       Paces paces,
       Clock clock) {
     this.apiaries = apiaries;
+    this.weather = weather;
     this.ruleSheets = ruleSheets;
     this.mapper = mapper;
     this.broods = broods;
@@ -163,7 +167,7 @@ class DoseSheets {
 
   /** Air temperature measured there now, °C, or null. */
   @Nullable Double celsius(Apiary apiary) {
-    return apiaries.measuredCelsius(apiary, clock.instant());
+    return weather.measuredCelsius(apiary, clock.instant());
   }
 
   private Map<UUID, OnRecord> onRecord(

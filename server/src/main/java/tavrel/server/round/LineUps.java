@@ -47,6 +47,7 @@ import tavrel.server.round.LineUpMapper.KeptLineUp;
 import tavrel.server.round.LineUpMapper.KeptTool;
 import tavrel.server.round.LineUpMapper.ToolAtHive;
 import tavrel.server.round.LineUpMapper.WorkAtHive;
+import tavrel.server.weather.YardWeather;
 
 /** Who and what works in a run, and how long it should take with them. */
 @Service
@@ -97,15 +98,23 @@ class LineUps {
 
   private final LineUpMapper mapper;
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final Gears gears;
   private final Paces paces;
   private final Clock clock;
   private final Cache<YardHour, Optional<Instant>> workable =
       Caffeine.newBuilder().maximumSize(64).expireAfterWrite(Duration.ofMinutes(5)).build();
 
-  LineUps(LineUpMapper mapper, Apiaries apiaries, Gears gears, Paces paces, Clock clock) {
+  LineUps(
+      LineUpMapper mapper,
+      Apiaries apiaries,
+      YardWeather weather,
+      Gears gears,
+      Paces paces,
+      Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.weather = weather;
     this.gears = gears;
     this.paces = paces;
     this.clock = clock;
@@ -236,7 +245,7 @@ class LineUps {
             new YardHour(round.apiaryId(), now.truncatedTo(ChronoUnit.HOURS)),
             there -> {
               Apiary apiary = apiaries.byId(there.apiaryId());
-              YardDay day = apiaries.day(apiary, LocalDate.ofInstant(now, apiary.zoneId()));
+              YardDay day = weather.day(apiary, LocalDate.ofInstant(now, apiary.zoneId()));
               return day == null ? Optional.empty() : endOfWindow(day.windows(), now);
             })
         .orElse(null);

@@ -39,11 +39,12 @@ import tavrel.core.yardrun.RunReview;
 import tavrel.core.yardrun.RunTool;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.WeatherThere;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.weather.WeatherThere;
+import tavrel.server.weather.YardWeather;
 
 /** Rounds: planned from a dose sheet, begun by a people check, worked through their log. */
 @Service
@@ -60,6 +61,7 @@ public class Rounds {
   private final RunLog log;
   private final LineUps lineUps;
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final RuleSheets ruleSheets;
   private final Gears gears;
   private final Clock clock;
@@ -70,6 +72,7 @@ public class Rounds {
       RunLog log,
       LineUps lineUps,
       Apiaries apiaries,
+      YardWeather weather,
       RuleSheets ruleSheets,
       Gears gears,
       Clock clock) {
@@ -78,6 +81,7 @@ public class Rounds {
     this.log = log;
     this.lineUps = lineUps;
     this.apiaries = apiaries;
+    this.weather = weather;
     this.ruleSheets = ruleSheets;
     this.gears = gears;
     this.clock = clock;
@@ -246,13 +250,13 @@ public class Rounds {
     Round round = round(id);
     Apiary apiary = apiaries.byId(round.apiaryId());
     RunReview review = log.review(round);
-    List<WeatherThere> weather = new ArrayList<>();
+    List<WeatherThere> told = new ArrayList<>();
     if (review != null) {
       Instant hour = review.from().truncatedTo(ChronoUnit.HOURS);
-      while (!hour.isAfter(review.to()) && weather.size() < MOST_HOURS) {
-        WeatherThere there = apiaries.weatherAt(apiary, hour);
+      while (!hour.isAfter(review.to()) && told.size() < MOST_HOURS) {
+        WeatherThere there = weather.weatherAt(apiary, hour);
         if (there != null) {
-          weather.add(there);
+          told.add(there);
         }
         hour = hour.plus(1, ChronoUnit.HOURS);
       }
@@ -263,7 +267,7 @@ public class Rounds {
         hiveNames(id),
         lineUps.of(round).tools(),
         review,
-        List.copyOf(weather),
+        List.copyOf(told),
         mapper.cameLate(id, LATE_SECONDS));
   }
 
@@ -304,7 +308,7 @@ public class Rounds {
         ruleSheets.byId(round.ruleSheetId()),
         hives,
         log.peopleCheck(id),
-        apiaries.weatherAt(apiary, clock.instant()),
+        weather.weatherAt(apiary, clock.instant()),
         Cautions.of(round.toolFamily()),
         Arrays.stream(PeopleCheck.Point.values())
             .map(point -> new AskedPoint(point, point.words()))
@@ -441,14 +445,14 @@ public class Rounds {
       return;
     }
     Apiary apiary = apiaries.byId(round.apiaryId());
-    WeatherThere there = apiaries.weatherAt(apiary, at);
+    WeatherThere there = weather.weatherAt(apiary, at);
     String side = there == null || there.madeUp() ? null : there.windSide();
     String points =
         check.confirmed().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
     mapper.addPeopleCheck(
         id,
         points,
-        new KeptPeopleCheck(side, who.name(), at, apiaries.measuredCelsius(apiary, at)),
+        new KeptPeopleCheck(side, who.name(), at, weather.measuredCelsius(apiary, at)),
         who.id());
   }
 

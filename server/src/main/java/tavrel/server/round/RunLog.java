@@ -36,10 +36,11 @@ import tavrel.core.yardrun.SealTime;
 import tavrel.core.yardrun.Treatment;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.WeatherThere;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.register.Register;
+import tavrel.server.weather.WeatherThere;
+import tavrel.server.weather.YardWeather;
 
 /**
  * The run log: takes events once, in any order, and tells the board. Everything that follows from
@@ -62,6 +63,7 @@ class RunLog {
   private final LineUps lineUps;
   private final Register register;
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final Clock clock;
   private final TransactionTemplate transaction;
   private final ApplicationEventPublisher told;
@@ -79,6 +81,7 @@ class RunLog {
       LineUps lineUps,
       Register register,
       Apiaries apiaries,
+      YardWeather weather,
       Clock clock,
       TransactionTemplate transaction,
       ApplicationEventPublisher told) {
@@ -86,6 +89,7 @@ class RunLog {
     this.lineUps = lineUps;
     this.register = register;
     this.apiaries = apiaries;
+    this.weather = weather;
     this.clock = clock;
     this.transaction = transaction;
     this.told = told;
@@ -259,7 +263,7 @@ class RunLog {
     Apiary apiary = apiaries.byId(round.apiaryId());
     Optional<Treatment> treatment = Treatment.of(hive, state);
     WeatherThere there =
-        treatment.map(line -> apiaries.weatherAt(apiary, line.startedAt())).orElse(null);
+        treatment.map(line -> weather.weatherAt(apiary, line.startedAt())).orElse(null);
     register.draw(
         round.id(),
         hive.hiveId(),

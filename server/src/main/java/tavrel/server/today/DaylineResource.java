@@ -14,8 +14,9 @@ import tavrel.core.InvalidValue;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.WeatherThere;
 import tavrel.server.pace.Paces;
+import tavrel.server.weather.WeatherThere;
+import tavrel.server.weather.YardWeather;
 
 /** One day of an apiary, for the ribbon on every screen. */
 @RestController
@@ -35,11 +36,13 @@ class DaylineResource {
   record Dayline(Apiary apiary, Instant now, @Nullable YardDay day, @Nullable WeatherThere there) {}
 
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final Paces paces;
   private final Clock clock;
 
-  DaylineResource(Apiaries apiaries, Paces paces, Clock clock) {
+  DaylineResource(Apiaries apiaries, YardWeather weather, Paces paces, Clock clock) {
     this.apiaries = apiaries;
+    this.weather = weather;
     this.paces = paces;
     this.clock = clock;
   }
@@ -59,7 +62,7 @@ class DaylineResource {
     return new Dayline(
         apiary,
         now,
-        paces.fitted(apiary, apiaries.day(apiary, asked)),
-        apiaries.weatherAt(apiary, now));
+        paces.fitted(apiary, weather.day(apiary, asked)),
+        weather.weatherAt(apiary, now));
   }
 }

@@ -15,8 +15,9 @@ import tavrel.core.weather.TemperatureSchool;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.HourChoice;
 import tavrel.server.pace.Paces;
+import tavrel.server.weather.HourChoice;
+import tavrel.server.weather.YardWeather;
 
 /** The hours of an apiary's next days. */
 @RestController
@@ -50,10 +51,12 @@ class HoursResource {
       String source) {}
 
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final Paces paces;
 
-  HoursResource(Apiaries apiaries, Paces paces) {
+  HoursResource(Apiaries apiaries, YardWeather weather, Paces paces) {
     this.apiaries = apiaries;
+    this.weather = weather;
     this.paces = paces;
   }
 
@@ -64,24 +67,24 @@ class HoursResource {
     List<YardDay> days =
         apiary.place() == null
             ? List.of()
-            : IntStream.range(0, Apiaries.FORECAST_DAYS)
-                .mapToObj(ahead -> apiaries.day(apiary, today.plusDays(ahead)))
+            : IntStream.range(0, YardWeather.FORECAST_DAYS)
+                .mapToObj(ahead -> weather.day(apiary, today.plusDays(ahead)))
                 .map(day -> paces.fitted(apiary, day))
                 .toList();
     return new NextHours(
         apiary,
-        apiaries.hourChoice(id),
+        weather.hourChoice(id),
         Arrays.stream(TemperatureSchool.values())
             .map(school -> new OfferedSchool(school, school.warmth().words()))
             .toList(),
         days,
-        days.isEmpty() ? apiaries.weatherMadeUp() : days.stream().anyMatch(YardDay::madeUp),
-        days.isEmpty() ? apiaries.weatherSays() : days.get(0).source());
+        days.isEmpty() ? weather.weatherMadeUp() : days.stream().anyMatch(YardDay::madeUp),
+        days.isEmpty() ? weather.weatherSays() : days.get(0).source());
   }
 
   @PutMapping("/choice")
   NextHours choose(@PathVariable UUID id, @RequestBody HourChoice choice) {
-    apiaries.choose(id, choice);
+    weather.choose(id, choice);
     return next(id);
   }
 }

@@ -26,6 +26,7 @@ import tavrel.server.pace.Paces;
 import tavrel.server.round.Round;
 import tavrel.server.round.Rounds;
 import tavrel.server.stock.Stock;
+import tavrel.server.weather.YardWeather;
 
 /** What is due here and now, in order. */
 @RestController
@@ -103,6 +104,7 @@ class TodayResource {
   private static final int DAYS_AHEAD = 3;
 
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final Rounds rounds;
   private final Chores chores;
   private final Gears gears;
@@ -112,6 +114,7 @@ class TodayResource {
 
   TodayResource(
       Apiaries apiaries,
+      YardWeather weather,
       Rounds rounds,
       Chores chores,
       Gears gears,
@@ -119,6 +122,7 @@ class TodayResource {
       Stock stock,
       Clock clock) {
     this.apiaries = apiaries;
+    this.weather = weather;
     this.rounds = rounds;
     this.chores = chores;
     this.gears = gears;
@@ -145,7 +149,7 @@ class TodayResource {
         chores.all(),
         gears.due(),
         stock.warnings(),
-        apiaries.weatherSays());
+        weather.weatherSays());
   }
 
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open) {
@@ -189,7 +193,7 @@ class TodayResource {
     UnaryOperator<YardDay> fitter = null;
     Window most = null;
     for (int days = 0; days < DAYS_AHEAD; days++) {
-      YardDay day = apiaries.day(apiary, today.plusDays(days));
+      YardDay day = weather.day(apiary, today.plusDays(days));
       if (day == null || day.windows().isEmpty()) {
         continue;
       }

@@ -68,9 +68,11 @@ class WeatherFileResource {
   }
 
   private final Apiaries apiaries;
+  private final YardWeather weather;
 
-  WeatherFileResource(Apiaries apiaries) {
+  WeatherFileResource(Apiaries apiaries, YardWeather weather) {
     this.apiaries = apiaries;
+    this.weather = weather;
   }
 
   @PostMapping(value = "/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -106,7 +108,7 @@ class WeatherFileResource {
     }
     String name = file.getOriginalFilename();
     String called = name == null || name.isBlank() ? "weather.csv" : name;
-    apiaries.keepHours(
+    weather.keepHours(
         id, also, read.hours(), called.length() > 80 ? called.substring(0, 80) : called);
     return WeatherPreview.of(read);
   }
@@ -114,6 +116,6 @@ class WeatherFileResource {
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forget(@PathVariable UUID id) {
-    apiaries.forgetHours(id);
+    weather.forgetHours(id);
   }
 }

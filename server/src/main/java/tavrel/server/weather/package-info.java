@@ -1,4 +1,4 @@
-/** Hourly weather from files. */
+/** Weather of apiaries: thermometers, files, and what their hours are worth. */
 @NullMarked
 package tavrel.server.weather;
 

@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.weather;
 
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

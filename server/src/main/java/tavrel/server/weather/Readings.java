@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.weather;
 
 import java.time.Clock;
 import java.util.UUID;
@@ -6,6 +6,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.weather.Reading;
 import tavrel.core.weather.WindFelt;
+import tavrel.server.apiary.Apiaries;
 import tavrel.server.people.Account;
 
 /** What people read from thermometers in the yards. */

@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.weather;
 
 import java.time.Instant;
 import java.util.List;

@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.weather;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

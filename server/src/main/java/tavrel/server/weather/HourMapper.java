@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.weather;
 
 import java.util.Optional;
 import java.util.UUID;

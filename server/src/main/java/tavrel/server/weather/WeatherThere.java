@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.weather;
 
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.weather.StandingSide;
