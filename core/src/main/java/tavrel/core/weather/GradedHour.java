@@ -1,20 +1,41 @@
 package tavrel.core.weather;
 
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * One hour, judged.
  *
- * @param weather its weather
- * @param reach see {@link ExpectedReach}
+ * @param hour its beginning, UTC
+ * @param weather its weather, or null where no source tells of it
+ * @param reach see {@link ExpectedReach}; 0 where nothing is known
  * @param grade how well it suits
  * @param reasons what speaks against it, in words; empty for a good hour
  * @param advice what to mind in it, or null
+ * @param source who tells of it, in words, or null
+ * @param madeUp whether its weather is made up
  */
 public record GradedHour(
-    HourlyWeather weather,
+    Instant hour,
+    @Nullable HourlyWeather weather,
     double reach,
     HourGrade grade,
     List<String> reasons,
-    @Nullable String advice) {}
+    @Nullable String advice,
+    @Nullable String source,
+    boolean madeUp) {
+
+  /** An hour that no source tells of. */
+  static GradedHour unknown(Instant hour) {
+    return new GradedHour(
+        hour,
+        null,
+        0,
+        HourGrade.UNKNOWN,
+        List.of("no source tells of this hour"),
+        null,
+        null,
+        false);
+  }
+}

@@ -9,5 +9,12 @@ public enum HourGrade {
   /** The planner stays away. */
   UNSAFE,
   /** Outside the rule sheet's own temperatures. */
-  OFF_LABEL
+  OFF_LABEL,
+  /** No grade: no source tells of it. */
+  UNKNOWN;
+
+  /** Whether it is worth working in. */
+  public boolean isWorkable() {
+    return this == GOOD || this == FAIR;
+  }
 }

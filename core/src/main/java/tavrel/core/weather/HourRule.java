@@ -42,9 +42,30 @@ public record HourRule(
   /**
    * Judges an hour.
    *
+   * @param told its weather and who tells of it
    * @param best reach of the day's best hour
    */
-  GradedHour grade(HourlyWeather hour, Daylight sun, double best) {
+  GradedHour grade(WeatherSource.Told told, Daylight sun, double best) {
+    Judged judged = judge(told.weather(), sun, best);
+    return new GradedHour(
+        told.weather().hour(),
+        told.weather(),
+        judged.reach(),
+        judged.grade(),
+        judged.reasons(),
+        advice(told.weather().celsius()),
+        told.by().says(),
+        told.by().madeUp());
+  }
+
+  /** Whether such weather at an hour would be worth working in. */
+  boolean isWorkable(HourlyWeather hour, Daylight sun, double best) {
+    return judge(hour, sun, best).grade().isWorkable();
+  }
+
+  private record Judged(double reach, HourGrade grade, List<String> reasons) {}
+
+  private Judged judge(HourlyWeather hour, Daylight sun, double best) {
     double reach = ExpectedReach.of(hour, sun);
     double outside = warmth.outside(hour.celsius());
     double wind = hour.windMs();
@@ -55,12 +76,8 @@ public record HourRule(
     if (offLabel != null) {
       reasons.add(offLabel);
     }
-    if (wind > STORM) {
-      reasons.add("storm: nobody works in that");
-    }
-    if (hour.celsius() > TOO_HOT) {
-      reasons.add("above 35 °C: nobody works in a mask in that, and a shut colony overheats");
-    }
+    List<String> dangers = dangers(hour);
+    reasons.addAll(dangers);
     if (outside > 0) {
       reasons.add(Figures.tenths(hour.celsius()) + " °C, outside " + warmth.words());
     }
@@ -77,12 +94,27 @@ public record HourRule(
       reasons.add("rain " + Figures.tenths(hour.rainMm()) + " mm");
     }
     HourGrade grade =
-        wind > STORM || hour.celsius() > TOO_HOT
+        !dangers.isEmpty()
             ? HourGrade.UNSAFE
             : offLabel != null
                 ? HourGrade.OFF_LABEL
                 : wet || broadDay ? HourGrade.POOR : gradeOf(outside, reach / best, wind);
-    return new GradedHour(hour, reach, grade, List.copyOf(reasons), advice(hour.celsius()));
+    return new Judged(reach, grade, List.copyOf(reasons));
+  }
+
+  /** Why nobody should work in such weather, whatever a sheet or a school says; mostly nothing. */
+  public static List<String> dangers(HourlyWeather hour) {
+    List<String> dangers = new ArrayList<>();
+    if (hour.windMs() > STORM) {
+      dangers.add("storm: nobody works in that");
+    }
+    if (hour.celsius() > TOO_HOT) {
+      dangers.add("above 35 °C: nobody works in a mask in that, and a shut colony overheats");
+    }
+    if (hour.thunderOrIce()) {
+      dangers.add("thunder or ice: nobody works in that");
+    }
+    return dangers;
   }
 
   private static HourGrade gradeOf(double outside, double share, double wind) {

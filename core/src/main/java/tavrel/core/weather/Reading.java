@@ -3,7 +3,7 @@ package tavrel.core.weather;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
+import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 
 /**
@@ -18,7 +18,8 @@ import tavrel.core.InvalidValue;
  * @param by who read it
  */
 public record Reading(
-    Instant at, double celsius, WindFelt wind, int windFrom, boolean rain, String by) {
+    Instant at, double celsius, WindFelt wind, int windFrom, boolean rain, String by)
+    implements WeatherSource {
 
   /** How long it holds. */
   public static final Duration HOLDS = Duration.ofHours(1);
@@ -52,26 +53,24 @@ public record Reading(
         0.5);
   }
 
-  /** Another source with this reading laid over its hour. */
-  public WeatherSource over(WeatherSource source) {
+  @Override
+  public @Nullable HourlyWeather at(Place place, Instant hour) {
     HourlyWeather read = weather();
-    return new WeatherSource() {
-      @Override
-      public List<HourlyWeather> hours(Place place, Instant from, int hours) {
-        return source.hours(place, from, hours).stream()
-            .map(hour -> hour.hour().equals(read.hour()) ? read : hour)
-            .toList();
-      }
+    return hour.equals(read.hour()) ? read : null;
+  }
 
-      @Override
-      public boolean standIn() {
-        return source.standIn();
-      }
+  @Override
+  public SourceKind kind() {
+    return SourceKind.READING;
+  }
 
-      @Override
-      public String says() {
-        return source.says();
-      }
-    };
+  @Override
+  public Instant made() {
+    return at;
+  }
+
+  @Override
+  public String says() {
+    return "read by " + by;
   }
 }

@@ -3,16 +3,16 @@ package tavrel.core.weather;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 
 /**
  * A made-up weather station for places without one: a yearly and a daily cycle by latitude, with
  * fronts passing every few days that bring cloud, wind and rain. The same seed, place and hour
  * always give the same weather. Nothing in it is a measurement or a forecast, and it says so.
  */
-public final class SimulatedStation implements WeatherSource {
+public final class SimulatedStation {
 
   private static final double[] FRONT_PERIOD_DAYS = {3.1, 5.3, 8.7};
 
@@ -33,60 +33,51 @@ public final class SimulatedStation implements WeatherSource {
     }
   }
 
-  @Override
-  public boolean standIn() {
-    return true;
-  }
-
-  @Override
-  public String says() {
-    return "simulated station";
-  }
-
-  @Override
-  public List<HourlyWeather> hours(Place place, Instant from, int hours) {
-    Instant first = from.truncatedTo(ChronoUnit.HOURS);
-    List<HourlyWeather> series = new ArrayList<>(hours);
-    for (int i = 0; i < hours; i++) {
-      series.add(hour(place, first.plus(i, ChronoUnit.HOURS)));
-    }
-    return List.copyOf(series);
-  }
-
-  /** Grows from half a degree at once to about four degrees after ten days. */
-  @Override
+  /**
+   * How unsure its forecast of the air temperature is: half the width of the band in which it lies
+   * four times out of five, °C. Grows from half a degree at once to about four degrees after ten
+   * days.
+   *
+   * @param ahead how long before the hour it is made
+   */
   public double unsure(Duration ahead) {
     double days = ahead.toMinutes() / 1_440.0;
     return days <= 0 ? 0 : 0.5 + 3.5 * Math.min(1, days / 10);
   }
 
-  /** Hours to come are off by as much as a forecast that old usually is, the same all day long. */
-  @Override
+  /**
+   * As it tells at a moment: what has been by then as it was; hours to come are off by as much as a
+   * forecast that old usually is, the same all day long.
+   */
   public WeatherSource toldAt(Instant moment) {
-    SimulatedStation truth = this;
-    return new WeatherSource() {
-      @Override
-      public List<HourlyWeather> hours(Place place, Instant from, int hours) {
-        return truth.hours(place, from, hours).stream()
-            .map(hour -> forecast(hour, moment))
-            .toList();
-      }
+    return new Telling(this, moment);
+  }
 
-      @Override
-      public boolean standIn() {
-        return true;
-      }
+  /** What the station tells at a moment. */
+  private record Telling(SimulatedStation station, Instant made) implements WeatherSource {
 
-      @Override
-      public double unsure(Duration ahead) {
-        return truth.unsure(ahead);
-      }
+    @Override
+    public HourlyWeather at(Place place, Instant hour) {
+      return station.forecast(station.hour(place, hour), made);
+    }
 
-      @Override
-      public String says() {
-        return truth.says();
-      }
-    };
+    @Override
+    public SourceKind kind() {
+      return SourceKind.STATION;
+    }
+
+    @Override
+    public String says() {
+      return "simulated station";
+    }
+  }
+
+  /** What comes, hour by hour. */
+  List<HourlyWeather> hours(Place place, Instant from, int count) {
+    Instant first = from.truncatedTo(ChronoUnit.HOURS);
+    return IntStream.range(0, count)
+        .mapToObj(i -> hour(place, first.plus(i, ChronoUnit.HOURS)))
+        .toList();
   }
 
   private HourlyWeather forecast(HourlyWeather hour, Instant moment) {

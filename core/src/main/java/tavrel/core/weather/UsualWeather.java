@@ -2,44 +2,27 @@ package tavrel.core.weather;
 
 import java.time.Instant;
 import java.time.ZoneOffset;
-import java.time.temporal.ChronoUnit;
-import java.util.List;
-import java.util.stream.IntStream;
 
 /**
- * What is usual for a date, for days that no forecast reaches: a yearly and a daily cycle by
+ * What is usual for a date, for days that no source tells of: a yearly and a daily cycle by
  * latitude, colder with height as the standard atmosphere is, half a cloudy sky, a light breeze
  * that rises by day, no rain. Our own simplification of an open climate: it knows no coast, no
- * valley and no weather, and it says so.
+ * valley and no weather. It is no source: no hour is graded by it, see {@link ExpectedHours}.
  */
-public final class UsualWeather implements WeatherSource {
+final class UsualWeather {
 
   private static final double HOURS_PER_DAY = 24;
   private static final double CLOUD = 0.45;
-  private static final int FROM = 230;
 
   /** °C per metre: the mean lapse of the international standard atmosphere (ISO 2533). */
   private static final double COLDER_PER_METRE = 0.0065;
 
-  @Override
-  public boolean standIn() {
-    return true;
-  }
+  private UsualWeather() {}
 
-  @Override
-  public String says() {
-    return "usual for the date, no forecast";
-  }
-
-  @Override
-  public List<HourlyWeather> hours(Place place, Instant from, int hours) {
-    Instant first = from.truncatedTo(ChronoUnit.HOURS);
-    return IntStream.range(0, hours)
-        .mapToObj(i -> first.plus(i, ChronoUnit.HOURS))
-        .map(
-            at ->
-                new HourlyWeather(at, celsius(place, at, CLOUD), breeze(place, at), FROM, 0, CLOUD))
-        .toList();
+  /** What is usual at an hour. */
+  static HourlyWeather at(Place place, Instant hour) {
+    return new HourlyWeather(
+        hour, celsius(place, hour, CLOUD), breeze(place, hour), null, 0, CLOUD);
   }
 
   /** Usual air temperature at an hour under such a sky, °C. */

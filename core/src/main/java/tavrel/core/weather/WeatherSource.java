@@ -1,45 +1,70 @@
 package tavrel.core.weather;
 
-import java.time.Duration;
 import java.time.Instant;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
-/** Where hourly weather comes from: a station, a file, a keeper's thermometer or a stand-in. */
+/**
+ * Who tells of the weather: a thermometer, the keeper's own forecast, a file, or the simulated
+ * station of the demo.
+ */
 public interface WeatherSource {
 
+  /** Weather of an hour told by somebody. */
+  record Told(HourlyWeather weather, WeatherSource by) {}
+
+  /** A reading before everything, then the forecast made last, then by rank; made-up ones last. */
+  Comparator<WeatherSource> BEST_FIRST =
+      Comparator.<WeatherSource, Boolean>comparing(WeatherSource::madeUp)
+          .thenComparing(source -> source.kind() != SourceKind.READING)
+          .thenComparing(WeatherSource::made, Comparator.reverseOrder())
+          .thenComparing(WeatherSource::kind);
+
   /**
-   * Weather by the hour, without gaps.
+   * Weather of an hour, or null where it says nothing of it.
    *
    * @param place where
-   * @param from first hour; cut down to the full hour
-   * @param hours how many, at least 1
+   * @param hour its beginning
    */
-  List<HourlyWeather> hours(Place place, Instant from, int hours);
+  @Nullable HourlyWeather at(Place place, Instant hour);
+
+  /** What kind of source it is. */
+  SourceKind kind();
+
+  /** When it told so. */
+  Instant made();
+
+  /** What it is, in a few words that are shown beside its figures. */
+  String says();
 
   /**
    * Whether its figures are made up. Such figures may be shown, named as what they are, but decide
    * nothing: no verdict, no alarm, no side to stand on.
    */
-  boolean standIn();
+  default boolean madeUp() {
+    return kind() == SourceKind.STATION;
+  }
 
-  /**
-   * The same as it is told at a moment: what has been by then as it was, what is to come as it is
-   * forecast. A source that makes no forecasts tells the same at any moment.
-   */
-  default WeatherSource toldAt(Instant moment) {
-    return this;
+  /** Sources by {@link #BEST_FIRST}. */
+  static List<WeatherSource> ranked(Collection<? extends WeatherSource> sources) {
+    return sources.stream().<WeatherSource>map(source -> source).sorted(BEST_FIRST).toList();
   }
 
   /**
-   * How unsure a forecast of the air temperature is: half the width of the band in which it lies
-   * four times out of five, °C. 0 for a source that makes no forecasts.
+   * What the first source that says anything of an hour tells; nothing if none does.
    *
-   * @param ahead how long before the hour it is made
+   * @param ranked best first
    */
-  default double unsure(Duration ahead) {
-    return 0;
+  static Optional<Told> best(List<WeatherSource> ranked, Place place, Instant hour) {
+    for (WeatherSource source : ranked) {
+      HourlyWeather weather = source.at(place, hour);
+      if (weather != null) {
+        return Optional.of(new Told(weather, source));
+      }
+    }
+    return Optional.empty();
   }
-
-  /** What the source is, in a few words that are shown beside its figures. */
-  String says();
 }

@@ -4,9 +4,17 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One calendar day of an apiary: its light, its hours, and the windows worth working in.
@@ -17,12 +25,12 @@ import java.util.function.ToIntFunction;
  * @param ends its end, not part of it; 23 to 25 h later
  * @param sun light and dark
  * @param hours every hour, judged
- * @param windows good and fair hours in a row
+ * @param windows stretches of good and fair hours
  * @param school the temperature school it was judged by, in words
  * @param source where the weather comes from, in words
- * @param unsure half the width of the band of its temperatures, °C, see {@link
- *     WeatherSource#unsure}; 0 where they are known
- * @param madeUp whether some of it is made up, see {@link WeatherSource#standIn}
+ * @param unsure half the width of the band in which its temperatures lie four times out of five,
+ *     °C; 0 where they are known, or nobody knows how unsure they are
+ * @param madeUp whether some of it is made up, see {@link WeatherSource#madeUp}
  */
 public record YardDay(
     LocalDate date,
@@ -37,10 +45,14 @@ public record YardDay(
     double unsure,
     boolean madeUp) {
 
-  /** Judges a day by its weather. */
+  /** Judges a day by who tells of its weather; an hour that nobody tells of has no grade. */
   public static YardDay of(
-      Place place, LocalDate date, ZoneId zone, WeatherSource weather, HourRule rule) {
-    return of(place, date, zone, Sun.of(place, date, zone), weather, rule);
+      Place place,
+      LocalDate date,
+      ZoneId zone,
+      Collection<? extends WeatherSource> sources,
+      HourRule rule) {
+    return of(place, date, zone, Sun.of(place, date, zone), sources, rule);
   }
 
   /**
@@ -49,15 +61,35 @@ public record YardDay(
    * @param sun of that place and date
    */
   public static YardDay of(
-      Place place, LocalDate date, ZoneId zone, Sun sun, WeatherSource weather, HourRule rule) {
+      Place place,
+      LocalDate date,
+      ZoneId zone,
+      Sun sun,
+      Collection<? extends WeatherSource> sources,
+      HourRule rule) {
     Instant begins = date.atStartOfDay(zone).toInstant();
     Instant ends = date.plusDays(1).atStartOfDay(zone).toInstant();
-    int count = (int) Duration.between(begins, ends).plusMinutes(59).toHours();
-    List<HourlyWeather> hours = weather.hours(place, begins, count);
+    List<Instant> hours = hours(begins, ends);
+    List<WeatherSource> ranked = WeatherSource.ranked(sources);
+    Map<Instant, WeatherSource.Told> told = new HashMap<>();
+    for (Instant hour : hours) {
+      WeatherSource.best(ranked, place, hour).ifPresent(each -> told.put(hour, each));
+    }
     double best =
-        hours.stream().mapToDouble(hour -> ExpectedReach.of(hour, sun.light())).max().orElse(1);
+        told.values().stream()
+            .mapToDouble(each -> ExpectedReach.of(each.weather(), sun.light()))
+            .max()
+            .orElse(1);
     List<GradedHour> graded =
-        hours.stream().map(hour -> rule.grade(hour, sun.light(), best)).toList();
+        hours.stream()
+            .map(
+                hour -> {
+                  WeatherSource.Told each = told.get(hour);
+                  return each == null
+                      ? GradedHour.unknown(hour)
+                      : rule.grade(each, sun.light(), best);
+                })
+            .toList();
     return new YardDay(
         date,
         zone,
@@ -65,11 +97,21 @@ public record YardDay(
         ends,
         sun.day(),
         graded,
-        windows(graded, ends),
+        Window.join(parts(graded, Set.of(), begins, ends)),
         rule.warmth().words(),
-        weather.says(),
+        sourceOf(graded),
         0,
-        weather.standIn());
+        graded.stream().anyMatch(GradedHour::madeUp));
+  }
+
+  static List<Instant> hours(Instant begins, Instant ends) {
+    List<Instant> hours = new ArrayList<>();
+    for (Instant hour = begins.truncatedTo(ChronoUnit.HOURS);
+        hour.isBefore(ends);
+        hour = hour.plus(1, ChronoUnit.HOURS)) {
+      hours.add(hour);
+    }
+    return hours;
   }
 
   /** The same day, told so unsurely. */
@@ -78,13 +120,34 @@ public record YardDay(
         date, zone, begins, ends, sun, hours, windows, school, source, halfWidth, madeUp);
   }
 
-  /** Weather of the hour that holds {@code at}; the nearest one outside the day. */
-  public HourlyWeather at(Instant at) {
+  /** The hour that holds a moment, or null outside the day. */
+  public @Nullable GradedHour at(Instant moment) {
     return hours.stream()
-        .map(GradedHour::weather)
-        .filter(hour -> !hour.hour().isAfter(at))
-        .reduce((earlier, later) -> later)
-        .orElseGet(() -> hours.get(0).weather());
+        .filter(hour -> !hour.hour().isAfter(moment))
+        .filter(hour -> hour.hour().plus(1, ChronoUnit.HOURS).isAfter(moment))
+        .findFirst()
+        .orElse(null);
+  }
+
+  /** Whether no source tells of any of its hours. */
+  public boolean tellsNothing() {
+    return hours.stream().allMatch(hour -> hour.weather() == null);
+  }
+
+  /**
+   * Its workable hours for a plan: as they are told, and where nobody tells of them as they are
+   * expected.
+   *
+   * @param expected see {@link ExpectedHours}
+   */
+  public List<Window> withExpected(Set<Instant> expected) {
+    return Window.join(parts(hours, expected, begins, ends));
+  }
+
+  /** The same day with what of its windows lies within somebody's own hours. */
+  public YardDay within(OwnHours own) {
+    return withWindows(
+        windows.stream().flatMap(window -> own.of(window, date, zone, sun).stream()).toList());
   }
 
   /**
@@ -94,40 +157,61 @@ public record YardDay(
    * @param fits from a length of time to hives
    */
   public YardDay fitted(Instant now, ToIntFunction<Duration> fits) {
-    List<Window> fitted =
+    return withWindows(
         windows.stream()
             .map(
                 window -> {
                   Instant begin = window.from().isBefore(now) ? now : window.from();
-                  Integer hives =
+                  return window.fitting(
                       begin.isBefore(window.to())
                           ? fits.applyAsInt(Duration.between(begin, window.to()))
-                          : null;
-                  return new Window(window.from(), window.to(), window.grade(), hives);
+                          : null);
                 })
-            .toList();
-    return new YardDay(
-        date, zone, begins, ends, sun, hours, fitted, school, source, unsure, madeUp);
+            .toList());
   }
 
-  private static List<Window> windows(List<GradedHour> hours, Instant dayEnds) {
-    List<Window> windows = new ArrayList<>();
-    for (int i = 0; i < hours.size(); i++) {
-      GradedHour hour = hours.get(i);
-      if (hour.grade().compareTo(HourGrade.FAIR) > 0) {
-        continue;
-      }
-      Instant from = hour.weather().hour();
-      Instant to = i + 1 < hours.size() ? hours.get(i + 1).weather().hour() : dayEnds;
-      int last = windows.size() - 1;
-      if (last >= 0
-          && windows.get(last).grade() == hour.grade()
-          && windows.get(last).to().equals(from)) {
-        windows.set(last, new Window(windows.get(last).from(), to, hour.grade(), null));
-      } else {
-        windows.add(new Window(from, to, hour.grade(), null));
+  private YardDay withWindows(List<Window> changed) {
+    return new YardDay(
+        date, zone, begins, ends, sun, hours, changed, school, source, unsure, madeUp);
+  }
+
+  private static List<Window.Part> parts(
+      List<GradedHour> hours, Set<Instant> expected, Instant begins, Instant ends) {
+    List<Window.Part> parts = new ArrayList<>();
+    for (GradedHour hour : hours) {
+      boolean hoped = hour.weather() == null && expected.contains(hour.hour());
+      if (hour.grade().isWorkable() || hoped) {
+        Instant to = hour.hour().plus(1, ChronoUnit.HOURS);
+        new Window.Part(hour.hour(), to, hoped ? null : hour.grade())
+            .within(begins, ends)
+            .ifPresent(parts::add);
       }
     }
-    return List.copyOf(windows);
+    return parts;
+  }
+
+  /** "file a.csv", or with hours where there are several: "20 h file a.csv, 4 h unknown". */
+  private static String sourceOf(List<GradedHour> hours) {
+    Map<String, Integer> told = new LinkedHashMap<>();
+    int unknown = 0;
+    for (GradedHour hour : hours) {
+      if (hour.source() == null) {
+        unknown++;
+      } else {
+        told.merge(hour.source(), 1, Integer::sum);
+      }
+    }
+    if (told.isEmpty()) {
+      return "no source tells of this day";
+    }
+    if (told.size() == 1 && unknown == 0) {
+      return told.keySet().iterator().next();
+    }
+    if (unknown > 0) {
+      told.put("unknown", unknown);
+    }
+    return told.entrySet().stream()
+        .map(each -> each.getValue() + " h " + each.getKey())
+        .collect(Collectors.joining(", "));
   }
 }

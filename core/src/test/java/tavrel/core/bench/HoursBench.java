@@ -37,8 +37,8 @@ public class HoursBench {
   private static final int APIARIES = 150;
   private static final int DAYS = 10;
 
-  private final WeatherSource station =
-      new SimulatedStation(7).toldAt(FIRST.plusDays(1).atStartOfDay(ZONE).toInstant());
+  private final List<WeatherSource> station =
+      List.of(new SimulatedStation(7).toldAt(FIRST.plusDays(1).atStartOfDay(ZONE).toInstant()));
   private final HourRule rule = HourRule.of(TemperatureSchool.COOL_BROAD);
   private final List<Place> places = new ArrayList<>();
   private final List<Sun> suns = new ArrayList<>();

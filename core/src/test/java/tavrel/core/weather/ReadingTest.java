@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,23 +27,29 @@ class ReadingTest {
 
   @Test
   void it_lies_over_the_hour_in_which_it_was_read_and_over_no_other() {
-    WeatherSource station = new SimulatedStation(3);
+    WeatherSource station = new SimulatedStation(3).toldAt(AT);
     Place place = new Place(47.6, -24.3);
     LocalDate date = LocalDate.of(2026, 8, 18);
     ZoneId zone = ZoneId.of("UTC");
     YardDay plain =
-        YardDay.of(place, date, zone, station, HourRule.of(TemperatureSchool.COOL_BROAD));
+        YardDay.of(place, date, zone, List.of(station), HourRule.of(TemperatureSchool.COOL_BROAD));
     YardDay read =
         YardDay.of(
-            place, date, zone, READING.over(station), HourRule.of(TemperatureSchool.COOL_BROAD));
-    assertThat(read.at(AT).celsius()).isEqualTo(4.5);
-    assertThat(read.at(AT).windMs()).isEqualTo(2);
+            place,
+            date,
+            zone,
+            List.of(station, READING),
+            HourRule.of(TemperatureSchool.COOL_BROAD));
+    assertThat(read.hours().get(6).weather()).isEqualTo(READING.weather());
+    assertThat(read.hours().get(6).source()).isEqualTo("read by Wren");
+    assertThat(read.hours().get(6).madeUp()).isFalse();
     for (int hour = 0; hour < 24; hour++) {
       if (hour != 6) {
         assertThat(read.hours().get(hour).weather()).isEqualTo(plain.hours().get(hour).weather());
       }
     }
-    assertThat(READING.over(station).standIn()).as("the rest is still made up").isTrue();
+    assertThat(read.madeUp()).as("the rest is still made up").isTrue();
+    assertThat(read.source()).isEqualTo("23 h simulated station, 1 h read by Wren");
   }
 
   @Test
@@ -65,7 +72,7 @@ class ReadingTest {
             new Place(47.6, -24.3),
             LocalDate.of(2026, 8, 18),
             ZoneId.of("UTC"),
-            reading.over(new SimulatedStation(3)),
+            List.of(reading),
             HourRule.of(TemperatureSchool.COOL_BROAD));
     return day.hours().get(6).grade();
   }

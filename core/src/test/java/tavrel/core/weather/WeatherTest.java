@@ -9,7 +9,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -72,12 +71,14 @@ class WeatherTest {
     LocalDate day = LocalDate.of(2026, 6, 21);
     Instant noon = day.atTime(13, 0).atZone(zone).toInstant();
     YardDay hours =
-        YardDay.of(north, day, zone, fixed(20, 2, 0), HourRule.of(TemperatureSchool.EDGES_OF_DAY));
+        YardDay.of(
+            north,
+            day,
+            zone,
+            List.of(fixed(20, 2, 0)),
+            HourRule.of(TemperatureSchool.EDGES_OF_DAY));
     GradedHour graded =
-        hours.hours().stream()
-            .filter(h -> h.weather().hour().equals(noon))
-            .findFirst()
-            .orElseThrow();
+        hours.hours().stream().filter(h -> h.hour().equals(noon)).findFirst().orElseThrow();
     assertThat(graded.reach()).isCloseTo(0.85, within(1e-9));
     assertThat(graded.grade()).isEqualTo(HourGrade.POOR);
   }
@@ -111,7 +112,8 @@ class WeatherTest {
     List<HourlyWeather> once = new SimulatedStation(7).hours(MID_ATLANTIC, SIX, 48);
     assertThat(new SimulatedStation(7).hours(MID_ATLANTIC, SIX, 48)).isEqualTo(once);
     assertThat(new SimulatedStation(8).hours(MID_ATLANTIC, SIX, 48)).isNotEqualTo(once);
-    assertThat(new SimulatedStation(7).says()).contains("simulated");
+    assertThat(new SimulatedStation(7).toldAt(SIX).says()).contains("simulated");
+    assertThat(new SimulatedStation(7).toldAt(SIX).madeUp()).isTrue();
   }
 
   @Test
@@ -154,21 +156,21 @@ class WeatherTest {
   @Test
   void the_rule_sheets_own_temperatures_go_before_every_school() {
     HourRule rule = new HourRule(Warmth.own(0, 20), 10.0, 18.0, "Label");
-    YardDay cold = YardDay.of(MID_ATLANTIC, DAY, ZONE, fixed(8, 2, 0), rule);
+    YardDay cold = YardDay.of(MID_ATLANTIC, DAY, ZONE, List.of(fixed(8, 2, 0)), rule);
     assertThat(cold.hours())
         .allSatisfy(hour -> assertThat(hour.grade()).isEqualTo(HourGrade.OFF_LABEL));
     assertThat(cold.hours().get(0).reasons()).contains("below the 10 °C of \"Label\"");
     assertThat(cold.windows()).isEmpty();
-    YardDay storm = YardDay.of(MID_ATLANTIC, DAY, ZONE, fixed(8, 11, 0), rule);
+    YardDay storm = YardDay.of(MID_ATLANTIC, DAY, ZONE, List.of(fixed(8, 11, 0)), rule);
     assertThat(storm.hours().get(0).grade()).as("danger first").isEqualTo(HourGrade.UNSAFE);
-    YardDay right = YardDay.of(MID_ATLANTIC, DAY, ZONE, fixed(12, 2, 0), rule);
+    YardDay right = YardDay.of(MID_ATLANTIC, DAY, ZONE, List.of(fixed(12, 2, 0)), rule);
     assertThat(right.hours().get(3).grade()).isEqualTo(HourGrade.GOOD);
   }
 
   @Test
   void in_summer_first_light_and_dusk_will_do_at_any_warmth() {
     HourRule edges = HourRule.of(TemperatureSchool.EDGES_OF_DAY);
-    YardDay hot = YardDay.of(MID_ATLANTIC, DAY, ZONE, fixed(27, 2, 0), edges);
+    YardDay hot = YardDay.of(MID_ATLANTIC, DAY, ZONE, List.of(fixed(27, 2, 0)), edges);
     // Sunrise 04:37 and sunset 18:45 by the zone's clock.
     assertThat(hot.hours().get(4).grade()).isEqualTo(HourGrade.GOOD);
     assertThat(hot.hours().get(19).grade()).isEqualTo(HourGrade.GOOD);
@@ -193,11 +195,10 @@ class WeatherTest {
   void equal_hours_in_a_row_make_one_window() {
     assertThat(day(fixed(8, 2, 0)).windows())
         .containsExactly(
-            new Window(
+            Window.of(
                 DAY.atStartOfDay(ZONE).toInstant(),
                 DAY.plusDays(1).atStartOfDay(ZONE).toInstant(),
-                HourGrade.GOOD,
-                null));
+                HourGrade.GOOD));
     assertThat(day(fixed(8, 11, 0)).windows()).isEmpty();
   }
 
@@ -233,7 +234,7 @@ class WeatherTest {
                     MID_ATLANTIC,
                     LocalDate.of(2026, 3, 29),
                     changing,
-                    calm,
+                    List.of(calm),
                     HourRule.of(TemperatureSchool.COOL_BROAD))
                 .hours())
         .hasSize(23);
@@ -242,7 +243,7 @@ class WeatherTest {
                     MID_ATLANTIC,
                     LocalDate.of(2026, 10, 25),
                     changing,
-                    calm,
+                    List.of(calm),
                     HourRule.of(TemperatureSchool.COOL_BROAD))
                 .hours())
         .hasSize(25);
@@ -263,7 +264,8 @@ class WeatherTest {
   }
 
   private static YardDay day(WeatherSource source) {
-    return YardDay.of(MID_ATLANTIC, DAY, ZONE, source, HourRule.of(TemperatureSchool.COOL_BROAD));
+    return YardDay.of(
+        MID_ATLANTIC, DAY, ZONE, List.of(source), HourRule.of(TemperatureSchool.COOL_BROAD));
   }
 
   private static double mean(List<HourlyWeather> hours) {
@@ -273,16 +275,18 @@ class WeatherTest {
   private static WeatherSource fixed(double celsius, double wind, double rain) {
     return new WeatherSource() {
       @Override
-      public List<HourlyWeather> hours(Place place, Instant from, int hours) {
-        return IntStream.range(0, hours)
-            .mapToObj(
-                i -> new HourlyWeather(from.plus(Duration.ofHours(i)), celsius, wind, 0, rain, 0))
-            .toList();
+      public HourlyWeather at(Place place, Instant hour) {
+        return new HourlyWeather(hour, celsius, wind, 0, rain, 0);
       }
 
       @Override
-      public boolean standIn() {
-        return false;
+      public SourceKind kind() {
+        return SourceKind.FILE;
+      }
+
+      @Override
+      public Instant made() {
+        return Instant.EPOCH;
       }
 
       @Override
