@@ -27,6 +27,7 @@ public record Bend(UUID courseId, int number, Kind kind, String says) {
     LATE(false),
     BESIDE_BEST(false),
     FAIR_HOURS(false),
+    NO_RESERVE(false),
     MOVED(false);
 
     private final boolean broken;

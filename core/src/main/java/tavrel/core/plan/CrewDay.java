@@ -61,6 +61,17 @@ final class CrewDay {
     return board;
   }
 
+  /**
+   * Minutes of work that take up what is kept for a spoiled day, on a day that no source tells of.
+   *
+   * @param work minutes at hives
+   * @param workable minutes in which one may work there that day
+   */
+  int intoReserve(int work, int workable) {
+    int most = Math.min(workable, Math.min(crew.longestMinutes(), to - from));
+    return (int) Math.max(0, Math.ceil(work - (1 - board.weights().reserve()) * most));
+  }
+
   /** The best order of these visits. */
   Drive drive(List<Visit> visits) {
     return visits.isEmpty() ? Drive.NONE : drive(key(visits), visits, null);

@@ -36,6 +36,7 @@ public record DayRoute(
    * @param begins work; later than the arrival where the hour is waited for
    * @param ends work, cleared away
    * @param fairMinutes of it in fair hours, min
+   * @param expectedMinutes of it in hours that no source tells of: they are to be confirmed, min
    * @param outsideMinutes of it outside the workable hours, min
    */
   public record RouteStop(
@@ -47,5 +48,6 @@ public record DayRoute(
       Instant begins,
       Instant ends,
       int fairMinutes,
+      int expectedMinutes,
       int outsideMinutes) {}
 }

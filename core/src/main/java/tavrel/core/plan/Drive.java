@@ -11,6 +11,8 @@ import java.util.List;
  * @param driving minutes on the road
  * @param km way in all
  * @param fairMinutes in fair hours, all stops
+ * @param expectedMinutes in hours that no source tells of, all stops
+ * @param reserveMinutes of work that take up the reserve for a spoiled day
  * @param outsideMinutes outside workable hours, all stops
  * @param over minutes beyond the crew's hours
  */
@@ -21,13 +23,15 @@ record Drive(
     int driving,
     double km,
     int fairMinutes,
+    int expectedMinutes,
+    int reserveMinutes,
     int outsideMinutes,
     int over) {
 
-  static final Drive NONE = new Drive(List.of(), 0, 0, 0, 0, 0, 0, 0);
+  static final Drive NONE = new Drive(List.of(), 0, 0, 0, 0, 0, 0, 0, 0, 0);
 
   /** One stop. */
-  record Leg(int course, int arrives, int begins, int ends, int fair, int outside) {}
+  record Leg(int course, int arrives, int begins, int ends, int fair, int expected, int outside) {}
 
   int minutes() {
     return back - leaves;

@@ -111,6 +111,8 @@ final class DriveSearch {
     List<Drive.Leg> legs = new ArrayList<>(n);
     int work = 0;
     int fair = 0;
+    int expected = 0;
+    int workable = 0;
     int outside = 0;
     int driving = 0;
     int before = board.depot();
@@ -121,7 +123,11 @@ final class DriveSearch {
       int fairHere = hours.fair(begins[i], ends);
       int outsideHere = hours.outside(begins[i], ends);
       int arrives = i == 0 ? begins[0] : this.arrives[i];
-      legs.add(new Drive.Leg(order[i], arrives, begins[i], ends, fairHere, outsideHere));
+      int expectedHere = hours.expected(begins[i], ends);
+      legs.add(
+          new Drive.Leg(order[i], arrives, begins[i], ends, fairHere, expectedHere, outsideHere));
+      expected += expectedHere;
+      workable = Math.max(workable, hours.minutes());
       work += length(i);
       fair += fairHere;
       outside += outsideHere;
@@ -135,12 +141,15 @@ final class DriveSearch {
     int over = Math.max(0, back - leaves - day.crew.longestMinutes()) + Math.max(0, back - day.to);
     int waiting = back - leaves - driving - work;
     PlanWeights weights = board.weights();
-    double cost = weights.km() * km + driving + waiting + weights.fairMinute() * fair;
+    double cost = weights.km() * km + driving + waiting + weights.fairMinute() * (fair + expected);
     long broken = (long) outside + over;
     if (broken < bestOutside || (broken == bestOutside && cost < bestCost)) {
       bestOutside = broken;
       bestCost = cost;
-      best = new Drive(List.copyOf(legs), leaves, back, driving, km, fair, outside, over);
+      int reserve = expected == 0 ? 0 : day.intoReserve(work, workable);
+      best =
+          new Drive(
+              List.copyOf(legs), leaves, back, driving, km, fair, expected, reserve, outside, over);
     }
   }
 }

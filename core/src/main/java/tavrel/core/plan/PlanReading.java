@@ -220,9 +220,19 @@ final class PlanReading {
               board.at(leg.begins()),
               board.at(leg.ends()),
               leg.fair(),
+              leg.expected(),
               leg.outside()));
       before = yard;
       readStop(visit, day, leg);
+    }
+    if (drive.reserveMinutes() > 0) {
+      say(
+          visits.get(visits.size() - 1),
+          Bend.Kind.NO_RESERVE,
+          drive.reserveMinutes()
+              + " min of work on "
+              + Figures.day(day.date)
+              + " in the time kept for a spoiled day");
     }
     if (drive.over() > 0) {
       say(

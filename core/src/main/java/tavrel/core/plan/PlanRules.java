@@ -125,13 +125,17 @@ final class PlanRules {
     return days == 0 ? cost : cost + weights.moved() + (int) days;
   }
 
-  /** Cost of a day on the road: driving, waiting for nothing, fair instead of good hours. */
+  /**
+   * Cost of a day on the road: driving, waiting for nothing, hours that are not known to be good,
+   * and work where a reserve should be.
+   */
   static int roadCost(PlanWeights weights, Drive drive) {
     return (int)
         Math.round(
             drive.minutes()
                 + weights.km() * drive.km()
-                + weights.fairMinute() * drive.fairMinutes());
+                + weights.fairMinute() * (drive.fairMinutes() + drive.expectedMinutes())
+                + weights.reserveMinute() * drive.reserveMinutes());
   }
 
   /** Cost of crews that do not have equally much to do, see {@link #uneven}. */

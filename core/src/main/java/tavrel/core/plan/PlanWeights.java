@@ -13,6 +13,9 @@ import tavrel.core.Knob;
  * @param lateDay a day after the day by which all should be done, min
  * @param bestDay a day beside those that are hoped for, min
  * @param fairMinute a minute in fair instead of good hours, min
+ * @param reserve share of the days that no source tells of that may be spoiled, 0 to 0.9; as much
+ *     of their hours is kept free
+ * @param reserveMinute a minute of work that takes up that reserve, min
  * @param km a kilometre beside the minutes that it takes, min
  * @param unevenMinute a minute by which a crew has more or less to do than the mean, min
  * @param moved a visit that was agreed and moves to another day, min
@@ -26,6 +29,8 @@ public record PlanWeights(
     int lateDay,
     int bestDay,
     double fairMinute,
+    double reserve,
+    double reserveMinute,
     double km,
     double unevenMinute,
     int moved,
@@ -47,12 +52,22 @@ public record PlanWeights(
   private static final Knob OTHER_CREW =
       knob("plan.otherCrew", 90, "An agreed visit that goes to another crew");
 
+  private static final Knob RESERVE =
+      new Knob(
+          "plan.reserve",
+          0.25,
+          0,
+          0.9,
+          "",
+          "Share of the days beyond the forecast that may be spoiled; as much of them is kept free",
+          "our own figure: one day in four");
+
   /** As the product ships. */
   public static final PlanWeights USUAL = of(Map.of());
 
   /** Figures that a keeper may change. */
   public static List<Knob> knobs() {
-    return List.of(GAP_DAY, START_DAY, LATE_DAY, BEST_DAY, MOVED, OTHER_CREW);
+    return List.of(GAP_DAY, START_DAY, LATE_DAY, BEST_DAY, MOVED, OTHER_CREW, RESERVE);
   }
 
   /** With the keeper's own figures. */
@@ -63,6 +78,8 @@ public record PlanWeights(
         whole(LATE_DAY, own),
         whole(BEST_DAY, own),
         0.5,
+        RESERVE.in(own),
+        2,
         1,
         0.1,
         whole(MOVED, own),
@@ -78,6 +95,8 @@ public record PlanWeights(
         lateDay,
         bestDay,
         fairMinute,
+        reserve,
+        reserveMinute,
         km,
         unevenMinute,
         Math.max(moved, 2_000),

@@ -3,7 +3,6 @@ package tavrel.core.plan;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import tavrel.core.weather.HourGrade;
 import tavrel.core.weather.Window;
@@ -13,8 +12,8 @@ final class WorkHours {
 
   static final WorkHours NONE = new WorkHours(List.of(), Instant.EPOCH);
 
-  /** A stretch of one grade. */
-  private record Graded(int from, int to, boolean good) {}
+  /** A stretch of one grade, or one that is only expected. */
+  private record Graded(int from, int to, boolean good, boolean expected) {}
 
   /** Stretches without a gap between them, whatever their grades. */
   private record Whole(int from, int to) {}
@@ -24,15 +23,16 @@ final class WorkHours {
   private final int longest;
 
   WorkHours(List<Window> windows, Instant zero) {
-    for (Window window : windows.stream().sorted(Comparator.comparing(Window::from)).toList()) {
-      int from = minutes(zero, window.from());
-      int to = minutes(zero, window.to());
-      graded.add(new Graded(from, to, window.grade() == HourGrade.GOOD));
-      int last = whole.size() - 1;
-      if (last >= 0 && whole.get(last).to() >= from) {
-        whole.set(last, new Whole(whole.get(last).from(), to));
-      } else {
-        whole.add(new Whole(from, to));
+    for (Window window :
+        Window.join(windows.stream().flatMap(each -> each.parts().stream()).toList())) {
+      whole.add(new Whole(minutes(zero, window.from()), minutes(zero, window.to())));
+      for (Window.Part part : window.parts()) {
+        graded.add(
+            new Graded(
+                minutes(zero, part.from()),
+                minutes(zero, part.to()),
+                part.grade() == HourGrade.GOOD,
+                part.grade() == null));
       }
     }
     longest = whole.stream().mapToInt(each -> each.to() - each.from()).max().orElse(0);
@@ -95,11 +95,27 @@ final class WorkHours {
   int fair(int from, int to) {
     int fair = 0;
     for (Graded each : graded) {
-      if (!each.good()) {
+      if (!each.good() && !each.expected()) {
         fair += overlap(from, to, each.from(), each.to());
       }
     }
     return fair;
+  }
+
+  /** Minutes of a stretch that no source tells of. */
+  int expected(int from, int to) {
+    int expected = 0;
+    for (Graded each : graded) {
+      if (each.expected()) {
+        expected += overlap(from, to, each.from(), each.to());
+      }
+    }
+    return expected;
+  }
+
+  /** Minutes of all stretches together. */
+  int minutes() {
+    return whole.stream().mapToInt(each -> each.to() - each.from()).sum();
   }
 
   private static int overlap(int from, int to, int otherFrom, int otherTo) {

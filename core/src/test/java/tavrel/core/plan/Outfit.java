@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
 import tavrel.core.weather.HourGrade;
 import tavrel.core.weather.Place;
@@ -104,13 +105,12 @@ final class Outfit {
   }
 
   /** Hours of a day, told by the clock of the zone. */
-  static Window window(int day, LocalTime from, LocalTime to, HourGrade grade) {
+  static Window window(int day, LocalTime from, LocalTime to, @Nullable HourGrade grade) {
     LocalDate date = FIRST.plusDays(day);
-    return new Window(
+    return Window.of(
         date.atTime(from).atZone(ZONE).toInstant(),
         date.atTime(to).atZone(ZONE).toInstant(),
-        grade,
-        null);
+        grade);
   }
 
   /** An apiary with the same good dawn every day, so many kilometres east of the depot. */

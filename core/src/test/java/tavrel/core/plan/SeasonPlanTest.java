@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
@@ -184,7 +185,7 @@ class SeasonPlanTest {
     outfit.yard(
         1,
         20,
-        Map.of(day(0), List.of(new Window(dawn, dawn.plusSeconds(7_200), HourGrade.GOOD, null))),
+        Map.of(day(0), List.of(Window.of(dawn, dawn.plusSeconds(7_200), HourGrade.GOOD))),
         Map.of());
     outfit.crew("A").weekly(0, 1).weekly(1, 1);
     DayRoute route =
@@ -208,7 +209,7 @@ class SeasonPlanTest {
             Outfit.id("yard 0"),
             "Yard 0",
             Outfit.DEPOT,
-            Map.of(change, List.of(new Window(from, to, HourGrade.GOOD, null))),
+            Map.of(change, List.of(Window.of(from, to, HourGrade.GOOD))),
             Map.of());
     SeasonCourse course =
         Outfit.course(0, 1, new Gaps(5, 7, 9), new DaySpan(change, change), change, change);
@@ -239,6 +240,63 @@ class SeasonPlanTest {
     SeasonPlan plan = SeasonPlan.byHand(problem);
     assertThat(plan.figures().missed()).isZero();
     assertThat(plan.routes().get(0).stops().get(0).outsideMinutes()).isZero();
+  }
+
+  @Test
+  void hours_that_no_source_tells_of_hold_a_visit_that_is_to_be_confirmed() {
+    SeasonPlan plan = SeasonPlan.of(untold(null, 1).problem(), List.of(Outfit.visit(0, 1, "A", 0)));
+    assertThat(plan.routes().get(0).stops().get(0).expectedMinutes()).isEqualTo(60);
+    assertThat(plan.routes().get(0).stops().get(0).fairMinutes()).as("no grade").isZero();
+    assertThat(plan.bends()).isEmpty();
+    SeasonPlan told =
+        SeasonPlan.of(untold(HourGrade.GOOD, 1).problem(), List.of(Outfit.visit(0, 1, "A", 0)));
+    assertThat(told.routes().get(0).stops().get(0).expectedMinutes()).isZero();
+  }
+
+  @Test
+  void where_no_source_tells_of_a_day_a_quarter_of_its_hours_is_kept_for_a_spoiled_one() {
+    List<PlacedVisit> oneDay =
+        List.of(Outfit.visit(0, 1, "A", 0), Outfit.visit(1, 1, "A", 0), Outfit.visit(2, 1, "A", 0));
+    List<PlacedVisit> twoDays =
+        List.of(Outfit.visit(0, 1, "A", 0), Outfit.visit(1, 1, "A", 0), Outfit.visit(2, 1, "A", 1));
+    SeasonProblem untold = untold(null, 3).problem();
+    assertThat(SeasonPlan.of(untold, oneDay).bends())
+        .singleElement()
+        .satisfies(
+            bend -> {
+              assertThat(bend.kind()).isEqualTo(Bend.Kind.NO_RESERVE);
+              assertThat(bend.says())
+                  .isEqualTo("33 min of work on 18 Aug in the time kept for a spoiled day");
+            });
+    assertThat(score(untold, twoDays)).isLessThan(score(untold, oneDay));
+    SeasonProblem told = untold(HourGrade.GOOD, 3).problem();
+    assertThat(SeasonPlan.of(told, oneDay).bends()).isEmpty();
+    assertThat(score(told, oneDay)).isLessThan(score(told, twoDays));
+    SeasonProblem none = untold(null, 3).problem(PlanWeights.of(Map.of("plan.reserve", 0.0)));
+    assertThat(SeasonPlan.of(none, oneDay).bends()).isEmpty();
+  }
+
+  /** Apiaries at the depot's gate with 196 minutes a day. */
+  private static Outfit untold(@Nullable HourGrade grade, int yards) {
+    Outfit outfit = new Outfit(4);
+    for (int yard = 0; yard < yards; yard++) {
+      Map<LocalDate, List<Window>> hours = new HashMap<>();
+      for (int day = 0; day < 4; day++) {
+        hours.put(
+            day(day), List.of(Outfit.window(day, LocalTime.of(5, 0), LocalTime.of(8, 16), grade)));
+      }
+      outfit.yard(yard, 0.1 * (yard + 1), hours, Map.of());
+    }
+    outfit.crew("A");
+    for (int yard = 0; yard < yards; yard++) {
+      outfit.weekly(yard, 1);
+    }
+    return outfit;
+  }
+
+  private static PlanScore score(SeasonProblem problem, List<PlacedVisit> visits) {
+    PlanBoard board = new PlanBoard(problem);
+    return PlanScore.of(board, board.placing(visits));
   }
 
   @Test
