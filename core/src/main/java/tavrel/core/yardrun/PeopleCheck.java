@@ -2,14 +2,16 @@ package tavrel.core.yardrun;
 
 import java.util.EnumSet;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 
 /**
  * What must be true of the people before anything burns.
  *
- * @param confirmed the points confirmed; all of them
+ * @param confirmed the points confirmed; all of them, but for the sky where a reason is given
+ * @param unsafeReason why somebody goes on in an unsafe hour, or null
  */
-public record PeopleCheck(Set<Point> confirmed) {
+public record PeopleCheck(Set<Point> confirmed, @Nullable String unsafeReason) {
 
   /** One point of the check. */
   public enum Point {
@@ -20,7 +22,8 @@ public record PeopleCheck(Set<Point> confirmed) {
     GLOVES("Acid-proof gloves for the acid, heat-proof for the tool; sleeves down."),
     WIND("Wind felt and standing side chosen: upwind, never bent over the entrance."),
     WATER("Water and extinguisher at hand; dry leaves cleared; nothing with alcohol near."),
-    BYSTANDERS("Nobody else and no animal near; not indoors.");
+    BYSTANDERS("Nobody else and no animal near; not indoors."),
+    SKY("No thunder about, no ice on the ground.");
 
     private final String words;
 
@@ -35,14 +38,27 @@ public record PeopleCheck(Set<Point> confirmed) {
   }
 
   /**
-   * @throws InvalidValue naming what is not confirmed
+   * @throws InvalidValue naming what is not confirmed, or an unsafe sky without a reason
    */
   public PeopleCheck {
+    unsafeReason =
+        unsafeReason == null || unsafeReason.isBlank()
+            ? null
+            : InvalidValue.text("unsafeReason", unsafeReason, 200);
     Set<Point> open = EnumSet.allOf(Point.class);
     open.removeAll(confirmed);
+    if (open.remove(Point.SKY) && open.isEmpty() && unsafeReason == null) {
+      throw new InvalidValue(
+          "unsafeReason", "is missing: thunder or ice is unsafe; stay away, or say why not");
+    }
     if (!open.isEmpty()) {
       throw new InvalidValue("confirmed", "is not complete; still open: " + open);
     }
     confirmed = Set.copyOf(confirmed);
+  }
+
+  /** Everything confirmed. */
+  public static PeopleCheck whole() {
+    return new PeopleCheck(EnumSet.allOf(Point.class), null);
   }
 }

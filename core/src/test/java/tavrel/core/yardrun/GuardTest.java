@@ -74,11 +74,20 @@ class GuardTest {
 
   @Test
   void a_people_check_is_whole_or_no_check() {
-    assertThat(new PeopleCheck(EnumSet.allOf(Point.class)).confirmed())
-        .hasSize(Point.values().length);
-    assertThatThrownBy(() -> new PeopleCheck(Set.of(Point.RESPIRATOR, Point.FIT)))
+    assertThat(PeopleCheck.whole().confirmed()).hasSize(Point.values().length);
+    assertThatThrownBy(() -> new PeopleCheck(Set.of(Point.RESPIRATOR, Point.FIT), "late"))
         .isInstanceOf(InvalidValue.class)
         .hasMessageContaining("GLOVES");
+  }
+
+  @Test
+  void under_thunder_or_on_ice_only_a_typed_reason_goes_on() {
+    Set<Point> allButTheSky = EnumSet.complementOf(EnumSet.of(Point.SKY));
+    assertThatThrownBy(() -> new PeopleCheck(allButTheSky, " "))
+        .isInstanceOfSatisfying(
+            InvalidValue.class, refused -> assertThat(refused.field()).isEqualTo("unsafeReason"));
+    assertThat(new PeopleCheck(allButTheSky, "ice in the shade only, boots on").unsafeReason())
+        .isEqualTo("ice in the shade only, boots on");
   }
 
   @Test
