@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_3"];
-        put: operations["keep_8"];
+        put: operations["keep_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -44,7 +44,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_9"];
+        put: operations["keep_10"];
         post?: never;
         delete: operations["forget_1"];
         options?: never;
@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_2"];
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -205,6 +205,38 @@ export interface paths {
         };
         get?: never;
         put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/own-forecasts/of/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["strike_5"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/own-forecasts/{forecastId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -413,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_14"];
+        post: operations["keep_15"];
         delete?: never;
         options?: never;
         head?: never;
@@ -461,7 +493,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_13"];
+        post: operations["keep_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -908,7 +940,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1069,7 +1101,7 @@ export interface paths {
         };
         get: operations["outcomes"];
         put?: never;
-        post: operations["keep_12"];
+        post: operations["keep_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1181,7 +1213,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_11"];
+        post: operations["keep_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1549,7 +1581,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_10"];
+        post: operations["keep_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1940,6 +1972,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/work-hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mine"];
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/signs": {
         parameters: {
             query?: never;
@@ -2288,6 +2336,8 @@ export interface components {
             longitude?: number;
             name: string;
             zone: string;
+            /** @enum {string} */
+            zoneFrom: "PLACE" | "PERSON" | "DEVICE";
         };
         ApiaryResults: {
             apiary: components["schemas"]["Apiary"];
@@ -2326,6 +2376,7 @@ export interface components {
             due: "RUNNING" | "PLANNED" | "NOTHING";
             /** Format: int32 */
             hives: number;
+            hoursFrom: string[];
             /** Format: date */
             lastDay?: string;
             nextWindow?: components["schemas"]["Window"];
@@ -2339,7 +2390,7 @@ export interface components {
         };
         AskedPoint: {
             /** @enum {string} */
-            point: "RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS";
+            point: "RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS" | "SKY";
             words: string;
         };
         AskedReadiness: {
@@ -2424,7 +2475,7 @@ export interface components {
             /** Format: uuid */
             courseId: string;
             /** @enum {string} */
-            kind: "MISSED" | "GAP_TOO_SHORT" | "GAP_TOO_LONG" | "CLOSED_DAY" | "OUTSIDE_HOURS" | "CREW_HOURS" | "CREW_BLOCKED" | "LABEL_YEAR" | "GAP_OFF" | "LATE" | "BESIDE_BEST" | "FAIR_HOURS" | "MOVED";
+            kind: "MISSED" | "GAP_TOO_SHORT" | "GAP_TOO_LONG" | "CLOSED_DAY" | "OUTSIDE_HOURS" | "CREW_HOURS" | "CREW_BLOCKED" | "LABEL_YEAR" | "GAP_OFF" | "LATE" | "BESIDE_BEST" | "FAIR_HOURS" | "NO_RESERVE" | "MOVED";
             /** Format: int32 */
             number: number;
             says: string;
@@ -2838,6 +2889,7 @@ export interface components {
             /** Format: int32 */
             rounds: number;
             series: string;
+            toConfirm: boolean;
         };
         Dayline: {
             apiary: components["schemas"]["Apiary"];
@@ -2872,6 +2924,24 @@ export interface components {
             longitude: number;
             name: string;
             zone: string;
+        };
+        Described: {
+            /** Format: double */
+            altitude?: number;
+            /** Format: double */
+            latitude?: number;
+            /** Format: double */
+            longitude?: number;
+            name: string;
+            zone?: string;
+        };
+        DescribedDepot: {
+            /** Format: double */
+            latitude: number;
+            /** Format: double */
+            longitude: number;
+            name: string;
+            zone?: string;
         };
         Door: {
             demo: boolean;
@@ -3030,6 +3100,17 @@ export interface components {
             /** @enum {string} */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
         };
+        FolderFile: {
+            /** Format: int64 */
+            bytes: number;
+            /** Format: date-time */
+            modified: string;
+            name: string;
+            /** Format: date-time */
+            readAt: string;
+            says: string;
+            taken: boolean;
+        };
         Foretold: {
             from: string;
             /** @enum {string} */
@@ -3082,11 +3163,15 @@ export interface components {
         GradedHour: {
             advice?: string;
             /** @enum {string} */
-            grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL";
+            grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL" | "UNKNOWN";
+            /** Format: date-time */
+            hour: string;
+            madeUp: boolean;
             /** Format: double */
             reach: number;
             reasons: string[];
-            weather: components["schemas"]["HourlyWeather"];
+            source?: string;
+            weather?: components["schemas"]["HourlyWeather"];
         };
         Group: {
             /** Format: int32 */
@@ -3361,8 +3446,9 @@ export interface components {
             hour: string;
             /** Format: double */
             rainMm: number;
+            thunderOrIce: boolean;
             /** Format: int32 */
-            windFrom: number;
+            windFrom?: number;
             /** Format: double */
             windMs: number;
         };
@@ -3440,6 +3526,7 @@ export interface components {
             celsius?: number;
             checkedBy: string;
             standingSide?: string;
+            unsafeReason?: string;
         };
         KitItem: {
             amount: string;
@@ -3763,6 +3850,24 @@ export interface components {
             /** Format: uuid */
             undoes?: string;
         };
+        NewForecast: {
+            also?: string[];
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            rainFrom?: number;
+            /** Format: double */
+            rainMm: number;
+            /** Format: int32 */
+            rainTo?: number;
+            thunderOrIce: boolean;
+            /** Format: double */
+            windMs: number;
+        };
         NewGearNote: {
             /** @enum {string} */
             kind: "RESIDUE" | "FAULT" | "CLEANED" | "SEALS_CHANGED" | "FILTERS_CHANGED";
@@ -3952,9 +4057,10 @@ export interface components {
             apiary: components["schemas"]["Apiary"];
             choice: components["schemas"]["HourChoice"];
             days: components["schemas"]["YardDay"][];
+            folder: components["schemas"]["FolderFile"][];
+            forecasts: components["schemas"]["OwnForecast"][];
             madeUp: boolean;
             schools: components["schemas"]["OfferedSchool"][];
-            source: string;
         };
         NextStep: {
             /** @enum {string} */
@@ -4032,6 +4138,30 @@ export interface components {
             name: string;
             off: string[];
             toolIds: string[];
+        };
+        OwnForecast: {
+            by: string;
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: date-time */
+            made: string;
+            /** Format: int32 */
+            rainFrom?: number;
+            /** Format: double */
+            rainMm: number;
+            /** Format: int32 */
+            rainTo?: number;
+            thunderOrIce: boolean;
+            /** Format: double */
+            windMs: number;
+        };
+        OwnHours: {
+            from?: string;
+            to: string;
         };
         Pace: {
             /** Format: int32 */
@@ -4117,6 +4247,14 @@ export interface components {
             change: components["schemas"]["HiveChange"];
             hiveIds: string[];
         };
+        Part: {
+            /** Format: date-time */
+            from: string;
+            /** @enum {string} */
+            grade?: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL" | "UNKNOWN";
+            /** Format: date-time */
+            to: string;
+        };
         Pause: {
             /** Format: date-time */
             from: string;
@@ -4125,7 +4263,8 @@ export interface components {
             why: string;
         };
         PeopleCheck: {
-            confirmed: ("RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS")[];
+            confirmed: ("RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS" | "SKY")[];
+            unsafeReason?: string;
         };
         PersonDone: {
             /** Format: int32 */
@@ -4208,6 +4347,7 @@ export interface components {
             rows: components["schemas"]["PreviewRow"][];
             /** Format: int32 */
             sameHives: number;
+            zoneAsked: string[];
         };
         PreviewRow: {
             boxes: string;
@@ -4450,6 +4590,8 @@ export interface components {
             courseId: string;
             /** Format: date-time */
             ends: string;
+            /** Format: int32 */
+            expectedMinutes: number;
             /** Format: int32 */
             fairMinutes: number;
             /** Format: double */
@@ -4742,9 +4884,7 @@ export interface components {
             crews: components["schemas"]["OutfitCrew"][];
             depot?: components["schemas"]["Depot"];
             differs: boolean;
-            /** Format: date */
-            forecastTo: string;
-            hoursFrom: string;
+            hoursFrom: string[];
             hoursMadeUp: boolean;
             leftOut: components["schemas"]["LeftOutYard"][];
             locked: {
@@ -4956,10 +5096,10 @@ export interface components {
             apiaries: components["schemas"]["ApiaryToday"][];
             chores: components["schemas"]["Chore"][];
             gear: components["schemas"]["GearDue"][];
+            hours: components["schemas"]["OwnHours"];
             /** Format: date-time */
             now: string;
             stock: string[];
-            weatherFrom: string;
         };
         Told: {
             /** @enum {string} */
@@ -5211,7 +5351,7 @@ export interface components {
             madeUp: boolean;
             says: string;
             weather: components["schemas"]["HourlyWeather"];
-            windSide: string;
+            windSide?: string;
         };
         Weighed: {
             /** Format: date-time */
@@ -5271,8 +5411,7 @@ export interface components {
             fits?: number;
             /** Format: date-time */
             from: string;
-            /** @enum {string} */
-            grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL";
+            parts: components["schemas"]["Part"][];
             /** Format: date-time */
             to: string;
         };
@@ -5325,8 +5464,9 @@ export interface components {
         };
         YardCell: {
             closed?: string;
+            expected: boolean;
             /** @enum {string} */
-            grade?: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL";
+            grade?: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL" | "UNKNOWN";
             /** Format: int32 */
             minutes: number;
         };
@@ -5462,7 +5602,7 @@ export interface operations {
             };
         };
     };
-    keep_8: {
+    keep_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5488,7 +5628,7 @@ export interface operations {
             };
         };
     };
-    keep_9: {
+    keep_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5586,7 +5726,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5597,7 +5737,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Apiary"];
+                "application/json": components["schemas"]["Described"];
             };
         };
         responses: {
@@ -5806,6 +5946,52 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["NextHours"];
                 };
+            };
+        };
+    };
+    strike_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    keep_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                forecastId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewForecast"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6111,7 +6297,7 @@ export interface operations {
             };
         };
     };
-    keep_14: {
+    keep_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -6173,7 +6359,7 @@ export interface operations {
             };
         };
     };
-    keep_13: {
+    keep_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -6880,7 +7066,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7172,7 +7358,7 @@ export interface operations {
             };
         };
     };
-    keep_12: {
+    keep_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -7385,7 +7571,7 @@ export interface operations {
             };
         };
     };
-    keep_11: {
+    keep_12: {
         parameters: {
             query?: {
                 part?: number;
@@ -8043,7 +8229,7 @@ export interface operations {
             };
         };
     };
-    keep_10: {
+    keep_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -8283,7 +8469,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Depot"];
+                "application/json": components["schemas"]["DescribedDepot"];
             };
         };
         responses: {
@@ -8825,6 +9011,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    mine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnHours"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnHours"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnHours"];
+                };
             };
         };
     };

@@ -104,17 +104,25 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
     </div>
     <NewHiveForm v-if="shown === 'hive'" :wrong="yard.wrong.value" @add="addHive" />
     <p v-if="wind && inHand.dayline?.apiary.id === id" class="wind">
-      <svg viewBox="-20 -20 40 40" aria-hidden="true" :style="{ rotate: wind.windFrom + 'deg' }">
+      <svg
+        v-if="wind.windFrom !== undefined"
+        viewBox="-20 -20 40 40"
+        aria-hidden="true"
+        :style="{ rotate: wind.windFrom + 'deg' }"
+      >
         <path d="M0 -17V15M-8 5 0 15 8 5" />
       </svg>
       <span>
-        Wind from {{ there?.windSide }}, {{ wind.windMs.toFixed(1) }} m/s, {{ there?.says }}.
+        Wind<template v-if="there?.windSide"> from {{ there.windSide }}</template
+        >, {{ wind.windMs.toFixed(1) }} m/s, {{ there?.says }}.
         <strong>{{
           there?.madeUp
             ? 'Made up: feel the wind, and stand where it comes from.'
-            : `Stand ${there?.windSide}.`
+            : there?.windSide
+              ? `Stand ${there.windSide}.`
+              : 'Nobody says from where: feel it, and stand where it comes from.'
         }}</strong>
-        <span class="soft"> North is up.</span>
+        <span v-if="wind.windFrom !== undefined" class="soft"> North is up.</span>
       </span>
     </p>
     <p v-if="yard.problem.value" role="alert" class="problem">{{ yard.problem.value }}</p>

@@ -16,15 +16,21 @@ interface Point {
   unsure: number
 }
 
-const points = computed<Point[]>(() => {
+/** Stretches of hours that somebody tells of. */
+const stretches = computed<Point[][]>(() => {
   const all = props.days.flatMap((day) =>
-    day.hours.map((hour) => ({ celsius: hour.weather.celsius, unsure: day.unsure })),
+    day.hours.map((hour) => ({ celsius: hour.weather?.celsius, unsure: day.unsure })),
   )
-  return all.map((each, i) => ({
-    ...each,
-    x: LEFT + ((WIDTH - LEFT) * i) / Math.max(1, all.length - 1),
-  }))
+  const found: Point[][] = [[]]
+  all.forEach(({ celsius, unsure }, i) => {
+    const x = LEFT + ((WIDTH - LEFT) * i) / Math.max(1, all.length - 1)
+    if (celsius === undefined) found.push([])
+    else found.at(-1)?.push({ x, celsius, unsure })
+  })
+  return found.filter((each) => each.length > 0)
 })
+const points = computed(() => stretches.value.flat())
+const isUnsure = computed(() => points.value.some((p) => p.unsure > 0))
 const low = computed(
   () => Math.floor(Math.min(...points.value.map((p) => p.celsius - p.unsure)) / 5) * 5,
 )
@@ -37,20 +43,24 @@ function y(celsius: number): number {
   return 6 + ((HEIGHT - BOTTOM - 6) * (high.value - celsius)) / (high.value - low.value)
 }
 
-const line = computed(() => points.value.map((p) => `${p.x},${y(p.celsius)}`).join(' '))
-const band = computed(() =>
-  [
-    ...points.value.map((p) => `${p.x},${y(p.celsius + p.unsure)}`),
-    ...[...points.value].reverse().map((p) => `${p.x},${y(p.celsius - p.unsure)}`),
-  ].join(' '),
+const drawn = computed(() =>
+  stretches.value.map((stretch) => ({
+    line: stretch.map((p) => `${p.x},${y(p.celsius)}`).join(' '),
+    band: [
+      ...stretch.map((p) => `${p.x},${y(p.celsius + p.unsure)}`),
+      ...[...stretch].reverse().map((p) => `${p.x},${y(p.celsius - p.unsure)}`),
+    ].join(' '),
+  })),
 )
 const says = computed(
   () =>
     'Temperature of the next days, °C: ' +
     props.days
       .map((day) => {
-        const all = day.hours.map((hour) => hour.weather.celsius)
-        return `${dayOf(day.date)} ${Math.min(...all)} to ${Math.max(...all)}, give or take ${day.unsure.toFixed(1)}`
+        const all = day.hours.flatMap((hour) => (hour.weather ? [hour.weather.celsius] : []))
+        if (all.length === 0) return `${dayOf(day.date)} unknown`
+        const range = `${dayOf(day.date)} ${Math.min(...all)} to ${Math.max(...all)}`
+        return day.unsure > 0 ? `${range}, give or take ${day.unsure.toFixed(1)}` : range
       })
       .join('; '),
 )
@@ -71,12 +81,18 @@ const says = computed(
       >
         {{ dayOf(day.date).split(' ').slice(0, 2).join(' ') }}
       </text>
-      <polygon :points="band" class="band" />
-      <polyline :points="line" class="line" />
+      <template v-for="each in drawn" :key="each.line">
+        <polygon :points="each.band" class="band" />
+        <polyline :points="each.line" class="line" />
+      </template>
     </svg>
-    <figcaption class="soft">
+    <figcaption v-if="isUnsure" class="soft">
       The line is the likely temperature; four times out of five the true one lies in the band. It
       widens with the days ahead; hours are judged by the line.
+    </figcaption>
+    <figcaption v-else class="soft">
+      Temperatures as they are told. How far they may be off is not known; where nobody tells, there
+      is no line.
     </figcaption>
   </figure>
 </template>

@@ -8,10 +8,21 @@ const hour = (
   grade: Shapes['GradedHour']['grade'],
   reasons: string[] = [],
 ): Shapes['GradedHour'] => ({
-  weather: { hour: at, celsius: 9, windMs: 2, windFrom: 270, rainMm: 0, cloud: 0.3 },
+  hour: at,
+  weather: {
+    hour: at,
+    celsius: 9,
+    windMs: 2,
+    windFrom: 270,
+    rainMm: 0,
+    cloud: 0.3,
+    thunderOrIce: false,
+  },
   reach: 0.97,
   grade,
   reasons,
+  source: 'simulated station',
+  madeUp: true,
 })
 const day: Shapes['YardDay'] = {
   date: '2026-08-19',
@@ -25,8 +36,15 @@ const day: Shapes['YardDay'] = {
     hour('2026-08-19T07:00:00Z', 'OFF_LABEL', ['above the 15 °C of "Label"']),
   ],
   windows: [
-    { from: '2026-08-19T05:00:00Z', to: '2026-08-19T06:00:00Z', grade: 'GOOD', fits: 7 },
-    { from: '2026-08-19T06:00:00Z', to: '2026-08-19T07:00:00Z', grade: 'FAIR' },
+    {
+      from: '2026-08-19T05:00:00Z',
+      to: '2026-08-19T07:00:00Z',
+      parts: [
+        { from: '2026-08-19T05:00:00Z', to: '2026-08-19T06:00:00Z', grade: 'GOOD' },
+        { from: '2026-08-19T06:00:00Z', to: '2026-08-19T07:00:00Z', grade: 'FAIR' },
+      ],
+      fits: 7,
+    },
   ],
   school: 'cool, 2 to 15 °C',
   unsure: 0,
@@ -45,11 +63,29 @@ describe('hours by their grade', () => {
   })
 
   it('tell windows that are still ahead, and how many hives fit where somebody knows', () => {
-    expect(grid(at('04:00')).get('.windows').text()).toBe(
-      '05:00–06:00 good, fits 7 · 06:00–07:00 fair',
-    )
-    expect(grid(at('06:30')).get('.windows').text()).toBe('06:00–07:00 fair')
+    expect(grid(at('04:00')).get('.windows').text()).toBe('05:00–07:00 good and fair, fits 7')
     expect(grid(at('09:00')).get('.windows').text()).toBe('none good or fair')
+  })
+
+  it('say who tells where hours are unknown, and offer nothing for them', () => {
+    const unknown: Shapes['YardDay'] = {
+      ...day,
+      hours: [
+        {
+          hour: '2026-08-19T05:00:00Z',
+          reach: 0,
+          grade: 'UNKNOWN',
+          reasons: ['no source tells of this hour'],
+          madeUp: false,
+        },
+      ],
+      windows: [],
+      madeUp: false,
+      source: 'no source tells of this day',
+    }
+    const wrapper = mount(HourGrid, { props: { days: [unknown], now: at('04:00') } })
+    expect(wrapper.get('button').text()).toBe('?')
+    expect(wrapper.get('.windows').text()).toBe('no source tells of this day')
   })
 
   it('fade when they are over, and can still be asked why', async () => {

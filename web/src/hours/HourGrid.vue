@@ -2,33 +2,44 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { dayOf, timeIn } from '../parts/format'
-import { GRADES } from './gradeWords'
+import { GRADES, gradesOf } from './gradeWords'
 
 /** Days down, hours across: each hour by its grade, as colour, shape and word. */
-const props = defineProps<{ days: readonly Shapes['YardDay'][]; now: number; chosen?: string }>()
+const props = defineProps<{
+  days: readonly Shapes['YardDay'][]
+  now: number
+  chosen?: string
+  /** Whether several tell of these days: then each says who. */
+  several?: boolean
+}>()
 defineEmits<{ choose: [hour: Shapes['GradedHour'], day: Shapes['YardDay']] }>()
 
 const marks = computed(() => Array.from({ length: 24 }, (_, i) => i))
 
 function words(day: Shapes['YardDay'], hour: Shapes['GradedHour']): string {
-  const time = timeIn(day.zone, hour.weather.hour)
+  const time = timeIn(day.zone, hour.hour)
   const why = hour.reasons.length ? `: ${hour.reasons.join('; ')}` : ''
   return `${dayOf(day.date)} ${time}, ${GRADES[hour.grade].words}${why}`
 }
 
 function isPast(hour: Shapes['GradedHour']): boolean {
-  return Date.parse(hour.weather.hour) + 3_600_000 <= props.now
+  return Date.parse(hour.hour) + 3_600_000 <= props.now
 }
 
 function windows(day: Shapes['YardDay']): string {
   const ahead = day.windows.filter((window) => Date.parse(window.to) > props.now)
-  if (ahead.length === 0) return 'none good or fair'
-  return ahead
-    .map(
-      ({ from, to, grade, fits }) =>
-        `${timeIn(day.zone, from)}–${timeIn(day.zone, to)} ${GRADES[grade].words}${fits === undefined ? '' : `, fits ${fits}`}`,
-    )
-    .join(' · ')
+  const unknown = day.hours.some((hour) => hour.grade === 'UNKNOWN' && !isPast(hour))
+  if (day.hours.every((hour) => hour.grade === 'UNKNOWN')) return day.source
+  const source = unknown || props.several ? ` · ${day.source}` : ''
+  if (ahead.length === 0) return (unknown ? 'none known' : 'none good or fair') + source
+  return (
+    ahead
+      .map((window) => {
+        const fits = window.fits === undefined ? '' : `, fits ${window.fits}`
+        return `${timeIn(day.zone, window.from)}–${timeIn(day.zone, window.to)} ${gradesOf(window)}${fits}`
+      })
+      .join(' · ') + source
+  )
 }
 </script>
 
@@ -46,11 +57,11 @@ function windows(day: Shapes['YardDay']): string {
       <tbody v-for="day in days" :key="day.date">
         <tr>
           <th scope="row" rowspan="2">{{ dayOf(day.date) }}</th>
-          <td v-for="hour in day.hours" :key="hour.weather.hour">
+          <td v-for="hour in day.hours" :key="hour.hour">
             <button
               type="button"
-              :class="[hour.grade, { past: isPast(hour), chosen: hour.weather.hour === chosen }]"
-              :aria-pressed="hour.weather.hour === chosen"
+              :class="[hour.grade, { past: isPast(hour), chosen: hour.hour === chosen }]"
+              :aria-pressed="hour.hour === chosen"
               :aria-label="words(day, hour)"
               :title="words(day, hour)"
               @click="$emit('choose', hour, day)"
@@ -120,6 +131,11 @@ button {
 .OFF_LABEL {
   background: var(--off-label);
   color: var(--on-state);
+}
+
+.UNKNOWN {
+  background: repeating-linear-gradient(135deg, var(--rule) 0 1px, var(--sheet) 1px 5px);
+  color: var(--ink-soft);
 }
 
 .past {

@@ -6,8 +6,11 @@ import { useServerNow } from '../parts/clock'
 import { dayOf, timeIn } from '../parts/format'
 import { numberIn, roughly } from '../parts/numbers'
 import { useSession } from '../parts/session'
+import FolderFiles from './FolderFiles.vue'
 import ForecastBand from './ForecastBand.vue'
 import HourGrid from './HourGrid.vue'
+import OwnForecastForm from './OwnForecastForm.vue'
+import OwnHoursForm from './OwnHoursForm.vue'
 import WeatherFileForm from './WeatherFileForm.vue'
 import { GRADES } from './gradeWords'
 
@@ -30,6 +33,14 @@ const schools = computed(() => [
   { value: OWN, title: 'my own range' },
 ])
 const school = ref<string>('')
+/** Who tells of the days, each once. */
+const sources = computed(() => [
+  ...new Set(
+    (hours.value?.days ?? [])
+      .filter((day) => day.hours.some((hour) => hour.weather))
+      .map((day) => day.source),
+  ),
+])
 const labels = computed(() => [
   { value: '', title: 'none' },
   ...sheets.value
@@ -98,7 +109,8 @@ async function choose(sheetId?: string): Promise<void> {
     <div class="head">
       <h1>Hours, {{ hours.apiary.name }}</h1>
       <router-link :to="`/apiaries/${id}`">Apiary</router-link>
-      <span :class="hours.madeUp ? 'madeUp' : 'soft'">{{ hours.source }}</span>
+      <span v-if="hours.madeUp" class="madeUp">some of this weather is made up</span>
+      <span v-else-if="sources.length" class="soft">{{ sources[0] }}</span>
     </div>
     <div v-if="session.isKeeper" class="choices">
       <v-select
@@ -141,26 +153,39 @@ async function choose(sheetId?: string): Promise<void> {
       No light and hours yet: give this apiary its latitude and longitude on
       <router-link :to="`/apiaries/${id}`">its page</router-link>.
     </p>
-    <ForecastBand v-if="hours.days.length" :days="hours.days" />
+    <p v-if="hours.days.length && sources.length === 0" class="untold">
+      No source tells of these hours, so none has a grade. Say what you expect in four figures,
+      bring in a file of hourly weather, or read the thermometer in the yard.
+    </p>
+    <OwnForecastForm
+      v-if="session.mayWork && hours.days.length && sources.length === 0"
+      :apiary="hours.apiary"
+      :days="hours.days"
+      :forecasts="hours.forecasts"
+      @kept="load"
+    />
+    <ForecastBand v-if="sources.length" :days="hours.days" />
     <div v-if="hours.days.length" class="hours">
       <HourGrid
         :days="hours.days"
         :now="now"
-        :chosen="chosen?.hour.weather.hour"
+        :chosen="chosen?.hour.hour"
+        :several="sources.length > 1"
         @choose="(hour, day) => (chosen = { hour, day })"
       />
       <aside class="sheet one" aria-label="The hour" aria-live="polite">
         <template v-if="chosen">
           <h2>
-            {{ dayOf(chosen.day.date) }}, {{ timeIn(chosen.day.zone, chosen.hour.weather.hour) }}:
+            {{ dayOf(chosen.day.date) }}, {{ timeIn(chosen.day.zone, chosen.hour.hour) }}:
             {{ GRADES[chosen.hour.grade].words }}
           </h2>
-          <p class="figure">
+          <p v-if="chosen.hour.weather" class="figure">
             {{ chosen.hour.weather.celsius.toFixed(1) }} °C, wind
             {{ chosen.hour.weather.windMs.toFixed(1) }} m/s, rain
             {{ chosen.hour.weather.rainMm.toFixed(1) }} mm
+            <span :class="chosen.hour.madeUp ? 'madeUp' : 'soft'">{{ chosen.hour.source }}</span>
           </p>
-          <p>
+          <p v-if="chosen.hour.weather">
             Reaches {{ roughly(chosen.hour.reach) }} of the mites on bees as far as the hour decides
             it: a model estimate of how loose the cluster is and how many bees are home.
           </p>
@@ -179,7 +204,16 @@ async function choose(sheetId?: string): Promise<void> {
         </p>
       </aside>
     </div>
+    <OwnForecastForm
+      v-if="session.mayWork && sources.length > 0"
+      :apiary="hours.apiary"
+      :days="hours.days"
+      :forecasts="hours.forecasts"
+      @kept="load"
+    />
     <WeatherFileForm v-if="session.isKeeper" :apiary="hours.apiary" @brought="load" />
+    <FolderFiles v-if="session.isKeeper" :files="hours.folder" :zone="hours.apiary.zone" />
+    <OwnHoursForm />
   </template>
 </template>
 
@@ -194,6 +228,13 @@ async function choose(sheetId?: string): Promise<void> {
 .madeUp {
   color: var(--caution);
   font-weight: 650;
+}
+
+.untold {
+  margin: 10px 0;
+  padding: 10px 14px;
+  max-width: 80ch;
+  border-left: 6px solid var(--caution);
 }
 
 .choices {

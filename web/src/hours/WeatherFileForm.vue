@@ -93,7 +93,7 @@ async function forget(): Promise<void> {
     await ask(
       api.DELETE('/api/apiaries/{id}/weather-file', { params: { path: { id: props.apiary.id } } }),
     )
-    said.value = 'What files said is forgotten; the station tells again.'
+    said.value = 'What files said is forgotten.'
     emit('brought')
   } catch (thrown) {
     refuse(thrown)
@@ -135,7 +135,9 @@ function moment(at: string | undefined): string {
       <li v-for="hole in preview.holes.slice(0, 12)" :key="hole.from">
         Hole of {{ counted(hole.hours, 'hour') }} from {{ moment(hole.from) }}:
         {{
-          hole.hours <= 2 ? 'filled between its neighbours' : 'left open; the station tells of it'
+          hole.hours <= 2
+            ? 'filled between its neighbours'
+            : 'left open: unknown, unless another source tells'
         }}
       </li>
       <li v-if="preview.holes.length > 12">and {{ preview.holes.length - 12 }} more holes</li>

@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
 import { useDoseDraft, withSheet } from '../dose/doseDraft'
 import { useChosenHives } from '../dose/useChosenHives'
+import { gradesOf } from '../hours/gradeWords'
 import ApiaryPick from '../parts/ApiaryPick.vue'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { clockOf, counted, timeIn } from '../parts/format'
@@ -222,7 +223,7 @@ watch(work, () => (kept.value = ''), { deep: true })
           <p v-if="fits !== undefined && begun !== undefined && window_" :class="{ late: !fits }">
             Begun at {{ timeIn(inHand.zone ?? 'UTC', begun) }}, over at
             {{ timeIn(inHand.zone ?? 'UTC', begun + 1000 * pace.finish) }}:
-            {{ fits ? 'within' : 'beyond' }} the {{ window_.grade.toLowerCase() }} hours to
+            {{ fits ? 'within' : 'beyond' }} the {{ gradesOf(window_) }} hours to
             {{ timeIn(inHand.zone ?? 'UTC', window_.to)
             }}<template v-if="inHand.dayline?.there?.madeUp"> (made-up weather)</template>.
           </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Shapes } from '../api/client'
+import { gradesOf, isAllGood } from '../hours/gradeWords'
 import { counted, timeIn } from './format'
 
 /** One day of the apiary in hand: its light, its warmth, its workable hours, and now. */
@@ -47,17 +48,20 @@ const light = computed(() => {
 
 const warmth = computed(() => {
   const hours = day.value?.hours ?? []
-  const values = hours.map((hour) => hour.weather.celsius)
+  const values = hours.flatMap((hour) => (hour.weather ? [hour.weather.celsius] : []))
   const low = Math.min(...values)
   const span = Math.max(4, Math.max(...values) - low)
-  const points = hours.map((hour, i) => ({
-    x: ((i + 0.5) / hours.length) * WIDTH,
-    y: HEIGHT - 12 - ((hour.weather.celsius - low) / span) * (HEIGHT - 26),
-    celsius: hour.weather.celsius,
-  }))
-  return { points, low: Math.min(...values), high: Math.max(...values) }
+  const stretches: string[][] = [[]]
+  hours.forEach((hour, i) => {
+    if (!hour.weather) stretches.push([])
+    else {
+      const x = ((i + 0.5) / hours.length) * WIDTH
+      const y = HEIGHT - 12 - ((hour.weather.celsius - low) / span) * (HEIGHT - 26)
+      stretches.at(-1)?.push(`${x},${y}`)
+    }
+  })
+  return stretches.filter((each) => each.length > 0).map((each) => each.join(' '))
 })
-const line = computed(() => warmth.value.points.map((p) => `${p.x},${p.y}`).join(' '))
 
 const windows = computed(() =>
   (day.value?.windows ?? []).map((window) => ({
@@ -65,7 +69,7 @@ const windows = computed(() =>
     left: share(window.from) * 100,
     width: (share(window.to) - share(window.from)) * 100,
     words:
-      `${timeIn(zone.value, window.from)}–${timeIn(zone.value, window.to)} · ${window.grade.toLowerCase()}` +
+      `${timeIn(zone.value, window.from)}–${timeIn(zone.value, window.to)} · ${gradesOf(window)}` +
       (window.fits === undefined ? '' : ` · fits ${counted(window.fits, 'hive')}`),
   })),
 )
@@ -83,8 +87,17 @@ const said = computed(() => {
   if (current.value && current.value.fits !== 0) return `Now in ${current.value.words}`
   if (next.value) return `Next ${next.value.words}`
   if (current.value) return 'What is left of the good or fair hours is too short for a hive'
-  return day.value ? 'No more good or fair hours today' : ''
+  if (!day.value) return ''
+  return isUnknown.value
+    ? 'Hours unknown: no source tells of them'
+    : 'No more good or fair hours today'
 })
+const isUnknown = computed(
+  () =>
+    day.value?.hours.some(
+      (hour) => hour.grade === 'UNKNOWN' && Date.parse(hour.hour) + 3_600_000 > props.now,
+    ) ?? false,
+)
 const nowWords = computed(() => timeIn(zone.value, props.now))
 </script>
 
@@ -98,8 +111,10 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
           </linearGradient>
         </defs>
         <rect :width="WIDTH" :height="HEIGHT" :fill="`url(#${gradient})`" />
-        <polyline class="warmth-case" :points="line" />
-        <polyline class="warmth" :points="line" />
+        <template v-for="line in warmth" :key="line">
+          <polyline class="warmth-case" :points="line" />
+          <polyline class="warmth" :points="line" />
+        </template>
       </svg>
       <span
         v-for="mark in hoursMarked"
@@ -112,11 +127,9 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
         v-for="window in windows"
         :key="window.from"
         class="window"
-        :class="window.grade"
+        :class="{ FAIR: !isAllGood(window) }"
         :style="{ left: window.left + '%', width: window.width + '%' }"
-        ><span v-if="window.width > 7" class="window-words">{{
-          window.grade.toLowerCase()
-        }}</span></span
+        ><span v-if="window.width > 7" class="window-words">{{ gradesOf(window) }}</span></span
       >
       <span
         v-for="opening in openings"
@@ -129,15 +142,25 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
     <p class="caption">
       <strong>{{ dayline.apiary.name }}</strong>
       <span class="now-words">{{ nowWords }}</span>
-      <template v-if="dayline.there && day">
-        <span>{{ dayline.there.weather.celsius.toFixed(1) }} °C</span>
-        <span class="wide">wind {{ dayline.there.weather.windMs.toFixed(1) }} m/s</span>
-        <span>{{ dayline.there.madeUp ? 'from' : 'stand' }} {{ dayline.there.windSide }}</span>
+      <template v-if="day">
+        <template v-if="dayline.there">
+          <span>{{ dayline.there.weather.celsius.toFixed(1) }} °C</span>
+          <span class="wide">wind {{ dayline.there.weather.windMs.toFixed(1) }} m/s</span>
+          <span v-if="dayline.there.windSide"
+            >{{ dayline.there.madeUp ? 'from' : 'stand' }} {{ dayline.there.windSide }}</span
+          >
+        </template>
         <span>{{ said }}</span>
+        <router-link v-if="isUnknown" :to="`/apiaries/${dayline.apiary.id}/hours`"
+          >Say what you expect</router-link
+        >
         <span class="soft wide">{{ day.school }}</span>
-        <span :class="dayline.there.madeUp ? 'madeUp' : 'soft'" class="source">{{
-          dayline.there.says
-        }}</span>
+        <span
+          v-if="dayline.there"
+          :class="dayline.there.madeUp ? 'madeUp' : 'soft'"
+          class="source"
+          >{{ dayline.there.says }}</span
+        >
       </template>
       <span v-else class="soft"
         >No light and hours yet: give this apiary its latitude and longitude.</span
@@ -270,6 +293,7 @@ svg {
 .caption {
   display: flex;
   flex-wrap: wrap;
+  align-items: baseline;
   gap: 0 1.1rem;
   margin: 0;
   padding: 4px 16px 5px;

@@ -48,7 +48,7 @@ function print(): void {
       {{ counted(whole.hives, 'hive') }}, about {{ Math.round(whole.acid) }} g of acid dihydrate by
       the boxes that stand there.
     </p>
-    <p class="soft">Times by {{ whole.hoursSay }}. The dose sheet of the day decides the grams.</p>
+    <p class="soft">Hours: {{ whole.hoursSay }}. The dose sheet of the day decides the grams.</p>
     <div class="scroll" tabindex="0" role="region" aria-label="Route">
       <table>
         <thead>
@@ -71,7 +71,8 @@ function print(): void {
             <td class="figure">{{ stop.km.toFixed(1) }} km</td>
             <td class="figure">{{ timeIn(stop.apiary.zone, stop.arrives) }}</td>
             <td class="figure">
-              {{ timeIn(stop.apiary.zone, stop.begins) }}–{{ timeIn(stop.apiary.zone, stop.ends) }}
+              {{ timeIn(stop.apiary.zone, stop.begins) }}–{{ timeIn(stop.apiary.zone, stop.ends)
+              }}<span v-if="stop.toConfirm" class="soft">, to be confirmed</span>
             </td>
             <td class="figure">{{ stop.hives }}</td>
             <td class="figure">{{ Math.round(stop.acid) }} g</td>

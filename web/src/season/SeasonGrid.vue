@@ -37,6 +37,22 @@ const bends = computed(() => {
 const agreed = computed(
   () => new Map(props.view.agreed.map((each) => [keyOf(each), each] as const)),
 )
+/** Visits in hours that no source tells of. */
+const toConfirm = computed(
+  () =>
+    new Set(
+      (props.view.plan?.routes ?? [])
+        .flatMap((route) => route.stops)
+        .filter((stop) => stop.expectedMinutes > 0)
+        .map(keyOf),
+    ),
+)
+
+function classOf(cell: Shapes['YardCell'] | undefined): string {
+  if (cell?.closed) return 'closed'
+  return cell?.grade ?? (cell?.expected ? 'usual' : 'none')
+}
+
 const BROKEN = new Set([
   'GAP_TOO_SHORT',
   'GAP_TOO_LONG',
@@ -80,6 +96,7 @@ function saysOf(visit: Shapes['PlacedVisit']): string {
     `${course?.apiary}, ${course?.course.name}, round ${visit.number}`,
     visit.day ? `${dayOf(visit.day)} with ${crew?.name ?? 'nobody'}` : 'has no day',
     ...(visit.pinned ? ['pinned'] : []),
+    ...(toConfirm.value.has(keyOf(visit)) ? ['to be confirmed: no source tells of its hours'] : []),
     ...why,
   ].join('; ')
 }
@@ -153,8 +170,12 @@ function isMonday(day: string): boolean {
             v-for="(day, i) in days"
             :key="day"
             :class="[
-              row.yard.days[i]?.closed ? 'closed' : (row.yard.days[i]?.grade ?? 'none'),
-              { week: isMonday(day), lockedDay: view.locked[day], far: day > view.forecastTo },
+              classOf(row.yard.days[i]),
+              {
+                week: isMonday(day),
+                lockedDay: view.locked[day],
+                expected: row.yard.days[i]?.expected,
+              },
             ]"
             :title="`${row.yard.name}, ${dayOf(day)}: ${cellWords(row.yard.days[i])}`"
             @dragover.prevent
@@ -177,7 +198,11 @@ function isMonday(day: string): boolean {
               :class="[
                 'crew' + letterOf(view.crews, visit.crewId),
                 stateOf(visit),
-                { pinned: visit.pinned, chosen: keyOf(visit) === chosen },
+                {
+                  pinned: visit.pinned,
+                  chosen: keyOf(visit) === chosen,
+                  toConfirm: toConfirm.has(keyOf(visit)),
+                },
               ]"
               :draggable="mayMove"
               :aria-label="saysOf(visit)"

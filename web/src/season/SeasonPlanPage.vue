@@ -82,7 +82,15 @@ function rainedOff(day: string, reason: string): void {
     <router-link v-if="session.isKeeper" to="/season/work">What is to be done</router-link>
     <router-link to="/season/outfit">Crews and roads</router-link>
     <span v-if="view?.hoursMadeUp" class="madeUp"
-      >hours from a {{ view.hoursFrom }}: made up, bring in your own weather</span
+      >made up: {{ view.hoursFrom.join('; ') }}. Dotted days are only usual for the date</span
+    >
+    <span v-else-if="view" class="soft"
+      >{{
+        view.hoursFrom.length
+          ? `Hours told by ${view.hoursFrom.join('; ')}.`
+          : 'No source tells of any hours.'
+      }}
+      Dotted days are only usual for the date: to be confirmed</span
     >
   </div>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
@@ -178,10 +186,10 @@ function rainedOff(day: string, reason: string): void {
       <p class="legend soft">
         <span class="key GOOD"></span> good hours <span class="key FAIR"></span> fair
         <span class="key none"></span> none <span class="key closed"></span> closed or locked ·
-        dotted: no forecast yet, usual for the date · A1: crew A, round 1 · side bars: pinned · foot
-        bar: bent · ring and !: broken · thin lines: supers and flow above, no laying and no capped
-        brood below, red edge: winter bees. Press a round or a day for more; drag a round, or move
-        it with Alt and an arrow, pin it with P.
+        dotted: no source tells of it yet, usual for the date, to be confirmed · A1: crew A, round 1
+        · side bars: pinned · foot bar: bent · ring and !: broken · thin lines: supers and flow
+        above, no laying and no capped brood below, red edge: winter bees. Press a round or a day
+        for more; drag a round, or move it with Alt and an arrow, pin it with P.
       </p>
       <PlanFiguresTable :plan="view.plan.figures" :by-hand="view.byHand" :what-ifs="view.whatIfs" />
       <div v-if="session.isKeeper" class="bar">

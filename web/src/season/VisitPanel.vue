@@ -53,8 +53,9 @@ function put(crewId: string | undefined, day: string | undefined, pinned: boolea
       {{ timeIn(zone, stop.ends) }}
       ({{ hoursOf((Date.parse(stop.ends) - Date.parse(stop.begins)) / 60_000) }})
     </p>
-    <p v-if="visit.day && visit.day > view.forecastTo" class="soft">
-      No forecast reaches that day: hours as they are usual for the date.
+    <p v-if="stop && stop.expectedMinutes > 0" class="soft">
+      To be confirmed: no source tells of these hours yet. They are usual for the date, by the sun
+      and by latitude and height; the crew is told so.
     </p>
     <ul v-if="bends.length" class="bends">
       <li v-for="bend in bends" :key="bend.kind + bend.says">{{ bend.says }}</li>

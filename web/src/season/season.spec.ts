@@ -72,10 +72,10 @@ function view(other: Partial<Shapes['SeasonView']> = {}): Shapes['SeasonView'] {
         name: 'Kiln Field',
         zone: 'UTC',
         days: [
-          { grade: 'GOOD', minutes: 200 },
-          { grade: 'FAIR', minutes: 60 },
-          { minutes: 0 },
-          { minutes: 0, closed: 'fair in the village' },
+          { grade: 'GOOD', minutes: 200, expected: false },
+          { grade: 'FAIR', minutes: 60, expected: false },
+          { minutes: 0, expected: false },
+          { minutes: 0, expected: false, closed: 'fair in the village' },
         ],
         year: [{ kind: 'SUPERS', from: '2026-08-18', to: '2026-08-19', says: 'supers are on' }],
       },
@@ -95,9 +95,8 @@ function view(other: Partial<Shapes['SeasonView']> = {}): Shapes['SeasonView'] {
     locked: { '2026-08-21': 'rained off' },
     search: { running: false, what: '', seconds: 0, better: 0 },
     whatIfs: [],
-    hoursFrom: 'simulated station',
+    hoursFrom: ['simulated station'],
     hoursMadeUp: true,
-    forecastTo: '2026-08-19',
     ...other,
   }
 }
@@ -175,9 +174,16 @@ describe('words of the season', () => {
     expect(hoursOf(40)).toBe('40 min')
     expect(letterOf([{ id: 'a' }, { id: 'b' }], 'b')).toBe('B')
     expect(letterOf([], 'b')).toBe('?')
-    expect(cellWords({ grade: 'FAIR', minutes: 60 })).toBe('fair hours, 1 h 00 workable')
-    expect(cellWords({ minutes: 0, closed: 'a fair' })).toBe('nobody may come: a fair')
-    expect(cellWords({ minutes: 0 })).toBe('no workable hour')
+    expect(cellWords({ grade: 'FAIR', minutes: 60, expected: false })).toBe(
+      'fair hours, 1 h 00 workable',
+    )
+    expect(cellWords({ minutes: 0, expected: false, closed: 'a fair' })).toBe(
+      'nobody may come: a fair',
+    )
+    expect(cellWords({ minutes: 0, expected: false })).toBe('no workable hour')
+    expect(cellWords({ minutes: 180, expected: true })).toBe(
+      '3 h 00 usual for the date, to be confirmed: no source tells of them',
+    )
     const year = view().yards[0]?.year ?? []
     expect(stretchesOn(year, '2026-08-19')).toHaveLength(1)
     expect(stretchesOn(year, '2026-08-20')).toHaveLength(0)

@@ -17,8 +17,11 @@ export function hoursOf(minutes: number): string {
 export function cellWords(cell: Shapes['YardCell'] | undefined): string {
   if (!cell) return ''
   if (cell.closed) return 'nobody may come: ' + cell.closed
+  if (cell.expected && !cell.grade)
+    return `${hoursOf(cell.minutes)} usual for the date, to be confirmed: no source tells of them`
   if (!cell.grade) return 'no workable hour'
-  return `${cell.grade === 'GOOD' ? 'good' : 'fair'} hours, ${hoursOf(cell.minutes)} workable`
+  const rest = cell.expected ? ', some of them only usual for the date' : ''
+  return `${cell.grade === 'GOOD' ? 'good' : 'fair'} hours, ${hoursOf(cell.minutes)} workable${rest}`
 }
 
 /** Stretches of a year that lie on a day. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import { gradesOf } from '../hours/gradeWords'
 import { clockOf, counted, dayOf, timeIn } from '../parts/format'
 
 /** One apiary today: what it waits for, its last round, its next workable hours. */
@@ -33,16 +34,18 @@ function onDay(zone: string, at: string): string {
 }
 
 const hours = computed(() => {
-  if (!props.each.nextWindow)
-    return props.each.apiary.latitude === undefined ? 'place unknown' : 'none in three days'
-  const { from, to, grade, fits } = props.each.nextWindow
+  if (!props.each.nextWindow) {
+    if (props.each.apiary.latitude === undefined) return 'place unknown'
+    return props.each.hoursFrom.length ? 'none in three days' : 'unknown'
+  }
+  const { from, to, fits } = props.each.nextWindow
   const zone = props.each.apiary.zone
   const words =
     Date.parse(from) <= props.now
       ? `now, until ${timeIn(zone, to)}`
       : `${onDay(zone, from)}${timeIn(zone, from)}–${timeIn(zone, to)}`
   const hives = fits === undefined ? '' : ` · fits ${fits} of ${props.each.hives}`
-  return `${words} · ${grade.toLowerCase()}${hives}`
+  return `${words} · ${gradesOf(props.each.nextWindow)}${hives}`
 })
 
 const button = computed(() => {
@@ -78,7 +81,14 @@ const button = computed(() => {
       </div>
       <div class="hours">
         <dt>Next workable hours</dt>
-        <dd>{{ hours }}</dd>
+        <dd>
+          {{ hours }}
+          <router-link
+            v-if="hours === 'unknown' && mayWork"
+            :to="`/apiaries/${each.apiary.id}/hours`"
+            >Say what you expect</router-link
+          >
+        </dd>
       </div>
     </dl>
     <button

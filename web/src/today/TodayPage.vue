@@ -26,6 +26,19 @@ const urgent = computed(() => today.value?.chores.filter((each) => FIRST.has(eac
 const due = computed(() => today.value?.chores.filter((each) => !FIRST.has(each.kind)) ?? [])
 const quiet = computed(() => today.value?.apiaries.filter((each) => each.due === 'NOTHING') ?? [])
 const now = useServerNow(1000)
+/** Whose word the workable hours are. */
+const hoursSay = computed(() => {
+  const from = new Set(today.value?.apiaries.flatMap((each) => each.hoursFrom) ?? [])
+  if (from.size === 0) return ''
+  const some = [...from].slice(0, 2).join('; ')
+  return `Workable hours are estimates: ${some}${from.size > 2 ? ' and others' : ''}. Offered ${ownHours.value}.`
+})
+const ownHours = computed(() => {
+  const own = today.value?.hours
+  if (!own) return ''
+  const to = own.to.slice(0, 5) === '00:00' ? 'midnight' : own.to.slice(0, 5)
+  return `${own.from ? `from ${own.from.slice(0, 5)}` : 'from before first light'} to ${to}`
+})
 
 async function load(): Promise<void> {
   const asked = Date.now()
@@ -50,7 +63,7 @@ async function go(each: ApiaryToday): Promise<void> {
 <template>
   <div class="top">
     <h1>Today</h1>
-    <p v-if="today" class="soft">Workable hours are estimates from the {{ today.weatherFrom }}.</p>
+    <p v-if="today && hoursSay" class="soft">{{ hoursSay }}</p>
   </div>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   <div v-if="today && today.apiaries.length === 0" class="sheet empty">

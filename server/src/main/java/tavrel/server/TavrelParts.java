@@ -4,8 +4,8 @@ import java.time.Clock;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Profile;
 import tavrel.core.weather.SimulatedStation;
-import tavrel.core.weather.WeatherSource;
 
 /** Parts that stand in for the world outside: its clock and its weather. */
 @Configuration(proxyBeanMethods = false)
@@ -19,8 +19,10 @@ class TavrelParts {
     return Clock.systemUTC();
   }
 
+  /** Made-up weather for the demo alone: outside it, hours that nobody tells of are unknown. */
   @Bean
-  WeatherSource weather() {
+  @Profile("demo")
+  SimulatedStation station() {
     return new SimulatedStation(WEATHER_SEED);
   }
 }

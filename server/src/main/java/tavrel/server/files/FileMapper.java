@@ -43,7 +43,13 @@ interface FileMapper {
 
   /** An hour of weather from a file. */
   record HourRow(
-      Instant begins, double celsius, double windMs, int windFrom, double rainMm, double cloud) {}
+      Instant begins,
+      double celsius,
+      double windMs,
+      @Nullable Integer windFrom,
+      double rainMm,
+      double cloud,
+      boolean thunderOrIce) {}
 
   /** Rounds of some days, in their order. */
   @Select("select id from round where on_day between #{first} and #{last} order by on_day, id")
@@ -67,7 +73,7 @@ interface FileMapper {
 
   @Select(
       """
-      select begins, celsius, wind_ms, wind_from, rain_mm, cloud
+      select begins, celsius, wind_ms, wind_from, rain_mm, cloud, thunder_or_ice
       from weather_hour
       where apiary_id = #{apiaryId}
       order by begins

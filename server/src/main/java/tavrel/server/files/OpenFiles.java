@@ -193,7 +193,8 @@ class OpenFiles {
             "wind (m/s)",
             "wind from (°)",
             "rain (mm)",
-            "cloud (%)");
+            "cloud (%)",
+            "thunder or ice");
     for (FileMapper.HourRow hour : mapper.hours(apiaryId)) {
       csv.printRecord(
           hour.begins(),
@@ -201,7 +202,8 @@ class OpenFiles {
           Figures.plain(hour.windMs()),
           hour.windFrom(),
           Figures.plain(hour.rainMm()),
-          Figures.plain(100 * hour.cloud()));
+          Figures.plain(100 * hour.cloud()),
+          hour.thunderOrIce() ? "yes" : "");
     }
     csv.flush();
   }

@@ -45,7 +45,12 @@ final class CrewCalendar {
         new VEvent(
             stop.begins(),
             stop.ends(),
-            apiary.name() + ", round " + stop.number() + " of " + stop.rounds());
+            apiary.name()
+                + ", round "
+                + stop.number()
+                + " of "
+                + stop.rounds()
+                + (stop.toConfirm() ? " (to be confirmed)" : ""));
     event.add(new Uid(stop.courseId() + "-" + stop.number() + "@tavrel"));
     event.replace(new DtStamp(now));
     event.add(new Location(apiary.name()));

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -22,6 +23,7 @@ import tavrel.core.plan.SeasonProblem;
 import tavrel.core.ready.Cautions;
 import tavrel.core.ready.DayKit;
 import tavrel.core.ready.KitItem;
+import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.Gears;
@@ -46,6 +48,7 @@ class CrewDays {
    * @param arrives there
    * @param begins work
    * @param ends work
+   * @param toConfirm whether no source tells of its hours yet: they are usual for the date
    */
   record DayStop(
       UUID courseId,
@@ -58,7 +61,8 @@ class CrewDays {
       double km,
       Instant arrives,
       Instant begins,
-      Instant ends) {}
+      Instant ends,
+      boolean toConfirm) {}
 
   /**
    * A crew's day.
@@ -182,7 +186,8 @@ class CrewDays {
               stop.km(),
               stop.arrives(),
               stop.begins(),
-              stop.ends()));
+              stop.ends(),
+              stop.expectedMinutes() > 0));
     }
     List<Tool> tools = crew.toolIds().stream().map(gears::tool).toList();
     return new CrewDay(
@@ -198,9 +203,20 @@ class CrewDays {
         stops.stream().mapToDouble(DayStop::acid).sum(),
         DayKit.of(hives, tools, crew.cloths()),
         cautions(tools),
-        route.day().isAfter(weather.forecastTo(stops.get(0).apiary()))
-            ? "usual hours for the date; no forecast reaches that far"
-            : "hours of the " + weather.weatherSays());
+        hoursSay(route.day(), stops));
+  }
+
+  private String hoursSay(LocalDate day, List<DayStop> stops) {
+    if (stops.stream().anyMatch(DayStop::toConfirm)) {
+      return "usual hours for the date: no source tells of them yet, to be confirmed the evening"
+          + " before";
+    }
+    return stops.stream()
+        .map(stop -> weather.day(stop.apiary(), day))
+        .filter(Objects::nonNull)
+        .map(YardDay::source)
+        .distinct()
+        .collect(Collectors.joining("; "));
   }
 
   /** The usual ones for every family of tool that comes along; for both where none is named. */

@@ -27,6 +27,8 @@ import tavrel.server.weather.YardWeather;
 @Service
 class SeasonReading {
 
+  private static final int MOST_SOURCES = 4;
+
   private final SeasonDesk desk;
   private final Courses courses;
   private final Crews crews;
@@ -90,10 +92,8 @@ class SeasonReading {
         desk.locked(),
         searches.state(),
         searches.answers(),
-        weather.weatherSays(),
-        problem == null ? weather.weatherMadeUp() : isMadeUp(problem),
-        LocalDate.ofInstant(clock.instant(), clock.getZone())
-            .plusDays(YardWeather.FORECAST_DAYS - 1L));
+        problem == null ? List.of() : hoursFrom(problem),
+        problem != null && isMadeUp(problem));
   }
 
   /** Whether the forecast of any apiary is made up. */
@@ -101,7 +101,15 @@ class SeasonReading {
     return problem.yards().stream()
         .map(yard -> apiaries.byId(yard.id()))
         .map(apiary -> weather.day(apiary, apiaries.today(apiary)))
-        .anyMatch(day -> day == null || day.madeUp());
+        .anyMatch(day -> day != null && day.madeUp());
+  }
+
+  private List<String> hoursFrom(SeasonProblem problem) {
+    return problem.yards().stream()
+        .flatMap(yard -> weather.toldBy(apiaries.byId(yard.id())).stream())
+        .distinct()
+        .limit(MOST_SOURCES)
+        .toList();
   }
 
   private List<SeasonView.CourseView> courseViews() {
@@ -131,12 +139,15 @@ class SeasonReading {
       days.add(
           new SeasonView.YardCell(
               windows.stream()
-                  .map(Window::grade)
+                  .flatMap(window -> window.parts().stream())
+                  .map(Window.Part::grade)
+                  .filter(Objects::nonNull)
                   .min(Comparator.<HourGrade>naturalOrder())
                   .orElse(null),
               windows.stream()
                   .mapToInt(w -> (int) Duration.between(w.from(), w.to()).toMinutes())
                   .sum(),
+              windows.stream().anyMatch(Window::hasExpected),
               yard.closed().get(day)));
     }
     return new SeasonView.YardRow(

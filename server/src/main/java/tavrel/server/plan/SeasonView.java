@@ -30,9 +30,8 @@ import tavrel.core.weather.HourGrade;
  * @param locked locked days, each with its reason
  * @param search how the search stands
  * @param whatIfs what was asked so far
- * @param hoursFrom where hours come from, in words
- * @param hoursMadeUp whether they are made up
- * @param forecastTo last day that a forecast reaches
+ * @param hoursFrom who tells of today's and tomorrow's weather, in words; empty where nobody does
+ * @param hoursMadeUp whether some of it is made up
  */
 record SeasonView(
     Instant now,
@@ -50,9 +49,8 @@ record SeasonView(
     Map<LocalDate, String> locked,
     SeasonSearches.SearchState search,
     List<WhatIfAnswer> whatIfs,
-    String hoursFrom,
-    boolean hoursMadeUp,
-    LocalDate forecastTo) {
+    List<String> hoursFrom,
+    boolean hoursMadeUp) {
 
   /**
    * A series in the plan.
@@ -81,9 +79,11 @@ record SeasonView(
    *
    * @param grade of its best workable hours, or null without any
    * @param minutes of workable hours, min
+   * @param expected whether no source tells of some of them: they are usual for the date
    * @param closed why nobody may come, or null
    */
-  record YardCell(@Nullable HourGrade grade, int minutes, @Nullable String closed) {}
+  record YardCell(
+      @Nullable HourGrade grade, int minutes, boolean expected, @Nullable String closed) {}
 
   /** A round as it was agreed. */
   record AgreedVisit(UUID courseId, int number, UUID crewId, LocalDate day) {}

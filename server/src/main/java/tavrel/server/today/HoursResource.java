@@ -11,12 +11,16 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.weather.OwnForecast;
 import tavrel.core.weather.TemperatureSchool;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.pace.Paces;
+import tavrel.server.weather.FolderFile;
+import tavrel.server.weather.FolderFiles;
 import tavrel.server.weather.HourChoice;
+import tavrel.server.weather.OwnForecasts;
 import tavrel.server.weather.YardWeather;
 
 /** The hours of an apiary's next days. */
@@ -39,24 +43,35 @@ class HoursResource {
    * @param choice by what its hours are judged
    * @param schools to choose from
    * @param days each with its hours and windows; empty where nobody has said where it is
-   * @param madeUp whether the weather is made up
-   * @param source where it comes from, in words
+   * @param forecasts what somebody said of each day from today on
+   * @param folder files of the weather folder, as they were read last
+   * @param madeUp whether some of the weather is made up
    */
   record NextHours(
       Apiary apiary,
       HourChoice choice,
       List<OfferedSchool> schools,
       List<YardDay> days,
-      boolean madeUp,
-      String source) {}
+      List<OwnForecast> forecasts,
+      List<FolderFile> folder,
+      boolean madeUp) {}
 
   private final Apiaries apiaries;
   private final YardWeather weather;
+  private final OwnForecasts forecasts;
+  private final FolderFiles folder;
   private final Paces paces;
 
-  HoursResource(Apiaries apiaries, YardWeather weather, Paces paces) {
+  HoursResource(
+      Apiaries apiaries,
+      YardWeather weather,
+      OwnForecasts forecasts,
+      FolderFiles folder,
+      Paces paces) {
     this.apiaries = apiaries;
     this.weather = weather;
+    this.forecasts = forecasts;
+    this.folder = folder;
     this.paces = paces;
   }
 
@@ -67,7 +82,7 @@ class HoursResource {
     List<YardDay> days =
         apiary.place() == null
             ? List.of()
-            : IntStream.range(0, YardWeather.FORECAST_DAYS)
+            : IntStream.range(0, YardWeather.DAYS_SHOWN)
                 .mapToObj(ahead -> weather.day(apiary, today.plusDays(ahead)))
                 .map(day -> paces.fitted(apiary, day))
                 .toList();
@@ -78,8 +93,9 @@ class HoursResource {
             .map(school -> new OfferedSchool(school, school.warmth().words()))
             .toList(),
         days,
-        days.isEmpty() ? weather.weatherMadeUp() : days.stream().anyMatch(YardDay::madeUp),
-        days.isEmpty() ? weather.weatherSays() : days.get(0).source());
+        forecasts.ahead(apiary),
+        folder.all(),
+        days.stream().anyMatch(YardDay::madeUp));
   }
 
   @PutMapping("/choice")

@@ -12,8 +12,10 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.weather.OwnHours;
 import tavrel.core.weather.Window;
 import tavrel.core.weather.YardDay;
 import tavrel.core.yardrun.HiveOnBoard;
@@ -23,6 +25,8 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.Gears;
 import tavrel.server.pace.Paces;
+import tavrel.server.people.Account;
+import tavrel.server.people.Accounts;
 import tavrel.server.round.Round;
 import tavrel.server.round.Rounds;
 import tavrel.server.stock.Stock;
@@ -69,7 +73,10 @@ class TodayResource {
    * @param roundHives hives in it, or null
    * @param run the run in short, or null
    * @param lastDay day of its latest finished round, or null
-   * @param nextWindow the next good or fair hours in which the whole round fits, or most of it
+   * @param nextWindow the next workable hours within the person's own in which the whole round
+   *     fits, or most of it
+   * @param hoursFrom who tells of the weather there today and tomorrow, in words; empty where
+   *     nobody does: its hours are unknown then
    */
   record ApiaryToday(
       Apiary apiary,
@@ -80,7 +87,8 @@ class TodayResource {
       @Nullable Integer roundHives,
       @Nullable RunShort run,
       @Nullable LocalDate lastDay,
-      @Nullable Window nextWindow) {}
+      @Nullable Window nextWindow,
+      List<String> hoursFrom) {}
 
   /**
    * The page.
@@ -90,7 +98,7 @@ class TodayResource {
    * @param chores what is due by the calendar, most pressing first
    * @param gear what is due of tools and filters
    * @param stock what presses of the stock
-   * @param weatherFrom where weather comes from, in words
+   * @param hours between which the person works
    */
   record Today(
       Instant now,
@@ -98,7 +106,7 @@ class TodayResource {
       List<Chores.Chore> chores,
       List<Gears.GearDue> gear,
       List<String> stock,
-      String weatherFrom) {}
+      OwnHours hours) {}
 
   /** Workable hours are looked for so far ahead. */
   private static final int DAYS_AHEAD = 3;
@@ -110,6 +118,7 @@ class TodayResource {
   private final Gears gears;
   private final Paces paces;
   private final Stock stock;
+  private final Accounts accounts;
   private final Clock clock;
 
   TodayResource(
@@ -120,6 +129,7 @@ class TodayResource {
       Gears gears,
       Paces paces,
       Stock stock,
+      Accounts accounts,
       Clock clock) {
     this.apiaries = apiaries;
     this.weather = weather;
@@ -128,11 +138,13 @@ class TodayResource {
     this.gears = gears;
     this.paces = paces;
     this.stock = stock;
+    this.accounts = accounts;
     this.clock = clock;
   }
 
   @GetMapping("/api/today")
-  Today today() {
+  Today today(@AuthenticationPrincipal Account who) {
+    OwnHours own = accounts.workHours(who.id());
     Map<UUID, Round> open =
         rounds.open().stream()
             .collect(
@@ -140,19 +152,14 @@ class TodayResource {
     Map<UUID, Integer> hives = apiaries.hiveCounts();
     List<ApiaryToday> list = new ArrayList<>();
     for (Apiary apiary : apiaries.all()) {
-      list.add(today(apiary, hives.getOrDefault(apiary.id(), 0), open.get(apiary.id())));
+      list.add(today(apiary, hives.getOrDefault(apiary.id(), 0), open.get(apiary.id()), own));
     }
     list.sort(Comparator.comparing(ApiaryToday::due));
     return new Today(
-        clock.instant(),
-        List.copyOf(list),
-        chores.all(),
-        gears.due(),
-        stock.warnings(),
-        weather.weatherSays());
+        clock.instant(), List.copyOf(list), chores.all(), gears.due(), stock.warnings(), own);
   }
 
-  private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open) {
+  private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open, OwnHours own) {
     RunBoard board = open == null ? null : rounds.board(open.id(), Part.FIRST);
     boolean running = board != null && board.lastStep() != null;
     LocalDate lastDay = rounds.lastDayIn(apiary.id()).orElse(null);
@@ -165,7 +172,8 @@ class TodayResource {
         board == null ? null : board.hives().size(),
         running ? inShort(open, board) : null,
         lastDay,
-        nextWindow(apiary, hives));
+        nextWindow(apiary, hives, own),
+        weather.toldBy(apiary));
   }
 
   private RunShort inShort(Round round, RunBoard board) {
@@ -185,9 +193,10 @@ class TodayResource {
 
   /**
    * The next hours in which the whole round fits, today or in the days after; where none do, those
-   * in which most of it does. Never "now, fits 0".
+   * in which most of it does. Only what lies within the person's own hours, and never "now, fits
+   * 0".
    */
-  private @Nullable Window nextWindow(Apiary apiary, int hives) {
+  private @Nullable Window nextWindow(Apiary apiary, int hives, OwnHours own) {
     LocalDate today = apiaries.today(apiary);
     Instant now = clock.instant();
     UnaryOperator<YardDay> fitter = null;
@@ -198,7 +207,7 @@ class TodayResource {
         continue;
       }
       fitter = fitter == null ? paces.fitter(apiary) : fitter;
-      for (Window window : fitter.apply(day).windows()) {
+      for (Window window : fitter.apply(day.within(own)).windows()) {
         if (window.to().isAfter(now) && fits(window) >= hives) {
           return window;
         }

@@ -57,6 +57,7 @@ record WeatherFile(
     FAHRENHEIT
   }
 
+  private static final Set<String> YES = Set.of("yes", "true", "1", "x", "thunder", "ice");
   private static final int MOST_ROWS = 20_000;
   private static final double HOTTEST = 50;
   private static final double COLDEST = -45;
@@ -68,7 +69,8 @@ record WeatherFile(
           "wind", List.of("wind", "wind speed", "windspeed"),
           "from", List.of("wind from", "wind direction", "direction", "from"),
           "rain", List.of("rain", "precipitation"),
-          "cloud", List.of("cloud", "cloud cover", "clouds"));
+          "cloud", List.of("cloud", "cloud cover", "clouds"),
+          "danger", List.of("thunder or ice", "thunder", "ice", "lightning"));
 
   /**
    * Reads a file.
@@ -166,7 +168,7 @@ record WeatherFile(
       says.add("times without an offset read in " + zone);
       for (String each : List.of("wind", "from", "rain", "cloud")) {
         if (!at.containsKey(each)) {
-          says.add("no column for " + each + ": taken as " + taken(each));
+          says.add("no column for " + each + ": " + taken(each));
         }
       }
       return new WeatherFile(
@@ -180,6 +182,7 @@ record WeatherFile(
     private @Nullable HourlyWeather weather(
         CSVRecord row, Instant hour, double celsius, double windFactor) {
       Double wind = optional(row, "wind", 0, 400, 2);
+      boolean said = at.containsKey("from") && !cell(row, "from").isEmpty();
       Double from = optional(row, "from", 0, 360, 0);
       Double rain = optional(row, "rain", 0, 300, 0);
       Double cloud = optional(row, "cloud", 0, 100, 50);
@@ -192,9 +195,10 @@ record WeatherFile(
           hour,
           Math.round(celsius * 10) / 10.0,
           at.containsKey("wind") ? wind * windFactor : wind,
-          (int) Math.round(from) % 360,
+          said ? (int) Math.round(from) % 360 : null,
           rain,
-          percent ? cloud / 100 : cloud);
+          percent ? cloud / 100 : cloud,
+          YES.contains(cell(row, "danger").toLowerCase(Locale.ROOT)));
     }
 
     /** The unit that the heading names, or null. */
@@ -240,10 +244,10 @@ record WeatherFile(
 
     private static String taken(String column) {
       return switch (column) {
-        case "wind" -> "a light breeze of 2 m/s";
-        case "from" -> "north";
-        case "rain" -> "none";
-        default -> "half the sky";
+        case "wind" -> "taken as a light breeze of 2 m/s";
+        case "from" -> "not known: no side to stand on is drawn";
+        case "rain" -> "taken as none";
+        default -> "taken as half the sky";
       };
     }
 

@@ -2,6 +2,7 @@ package tavrel.server.weather;
 
 import java.io.IOException;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -107,9 +108,11 @@ class WeatherFileResource {
       throw new InvalidValue("file", "has no hour that can be read");
     }
     String name = file.getOriginalFilename();
-    String called = name == null || name.isBlank() ? "weather.csv" : name;
-    weather.keepHours(
-        id, also, read.hours(), called.length() > 80 ? called.substring(0, 80) : called);
+    List<UUID> all = new ArrayList<>(List.of(id));
+    if (also != null) {
+      all.addAll(also);
+    }
+    weather.keepHours(all, read.hours(), name == null || name.isBlank() ? "weather.csv" : name);
     return WeatherPreview.of(read);
   }
 

@@ -1,7 +1,9 @@
 package tavrel.server.weather;
 
+import org.jspecify.annotations.Nullable;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.weather.StandingSide;
+import tavrel.core.weather.WeatherSource;
 
 /**
  * Weather in an apiary at a moment, with where it comes from.
@@ -9,11 +11,16 @@ import tavrel.core.weather.StandingSide;
  * @param weather the weather
  * @param says where it comes from, in words
  * @param madeUp whether it is made up; then it is shown, and decides nothing
- * @param windSide the side that the wind comes from
+ * @param windSide the side that the wind comes from, or null where nobody says
  */
-public record WeatherThere(HourlyWeather weather, String says, boolean madeUp, String windSide) {
+public record WeatherThere(
+    HourlyWeather weather, String says, boolean madeUp, @Nullable String windSide) {
 
-  WeatherThere(HourlyWeather weather, String says, boolean madeUp) {
-    this(weather, says, madeUp, StandingSide.of(weather.windFrom()));
+  WeatherThere(WeatherSource.Told told) {
+    this(
+        told.weather(),
+        told.by().says(),
+        told.by().madeUp(),
+        told.weather().windFrom() == null ? null : StandingSide.of(told.weather().windFrom()));
   }
 }

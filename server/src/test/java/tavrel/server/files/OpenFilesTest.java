@@ -24,8 +24,6 @@ class OpenFilesTest extends RoundFixture {
                     HttpMethod.PUT,
                     "/api/apiaries/" + apiaryId,
                     Map.of(
-                        "id",
-                        apiaryId,
                         "name",
                         plain,
                         "latitude",
@@ -73,17 +71,7 @@ class OpenFilesTest extends RoundFixture {
         keeper,
         HttpMethod.PUT,
         "/api/apiaries/" + apiaryId,
-        Map.of(
-            "id",
-            apiaryId,
-            "name",
-            name,
-            "latitude",
-            47.6,
-            "longitude",
-            -24.3,
-            "zone",
-            "Etc/GMT+2"));
+        Map.of("name", name, "latitude", 47.6, "longitude", -24.3, "zone", "Etc/GMT+2"));
     assertThat(get(keeper, "/api/files/apiaries.gpx").text())
         .contains("<wpt lat=\"47.6\" lon=\"-24.3\">")
         .contains("&lt;b&gt;&amp;");

@@ -80,13 +80,16 @@ class SeasonPlanResourceTest extends Yard {
             .filter(event -> event.toString().contains("UID:" + courseId))
             .toList();
     assertThat(events).hasSize(3);
-    assertThat(events.get(0).getSummary().getValue()).isEqualTo(yard + ", round 1 of 3");
+    assertThat(events.get(0).getSummary().getValue())
+        .as("no source tells of its hours yet")
+        .isEqualTo(yard + ", round 1 of 3 (to be confirmed)");
 
     JsonNode day = get(crew, PLAN + "/crews/" + crewId + "/days/" + days.get(0)).json();
     for (JsonNode stop : day.path("stops")) {
       if (stop.path("courseId").asText().equals(courseId)) {
         assertThat(stop.path("hives").asInt()).isEqualTo(4);
         assertThat(stop.path("acid").asDouble()).isEqualTo(8);
+        assertThat(stop.path("toConfirm").asBoolean()).isTrue();
       }
     }
     assertThat(day.path("stops").toString()).contains(courseId);

@@ -61,16 +61,6 @@ class YearOfAnApiaryTest extends Yard {
     assertThat(refused.text()).contains("names the apiary that is copied");
   }
 
-  @Test
-  void the_station_tells_of_colder_hours_up_there() {
-    assertThat(warmest(apiaryId) - warmest(upperId)).isBetween(2.0, 3.4);
-  }
-
-  private double warmest(String id) {
-    JsonNode hours = get(keeper, "/api/apiaries/" + id + "/hours").json();
-    return hours.findValues("celsius").stream().mapToDouble(JsonNode::asDouble).max().orElseThrow();
-  }
-
   private Answer keep(String path, Object body) {
     return send(keeper, HttpMethod.PUT, path, body);
   }
@@ -80,8 +70,6 @@ class YearOfAnApiaryTest extends Yard {
             keep(
                     "/api/apiaries/" + id,
                     Map.of(
-                        "id",
-                        id,
                         "name",
                         name,
                         "latitude",

@@ -87,7 +87,7 @@ class WeatherFileTest extends Yard {
   }
 
   @Test
-  void hours_of_a_file_decide_where_the_station_does_not() {
+  void hours_of_a_file_decide_and_the_rest_of_the_day_is_unknown() {
     StringBuilder csv = new StringBuilder("time,temp c,wind m/s,wind from\n");
     for (int hour = 0; hour < 24; hour++) {
       if (hour < 10 || hour > 14) {
@@ -101,12 +101,25 @@ class WeatherFileTest extends Yard {
     assertThat(upload(crew, path + "/import", bytes(csv.toString())).status()).isEqualTo(403);
     assertThat(upload(keeper, path + "/import", bytes(csv.toString())).status()).isEqualTo(200);
     JsonNode day = get(keeper, "/api/apiaries/" + apiaryId + "/hours").json().path("days").get(0);
-    assertThat(day.path("source").asText()).contains("file roster.csv; 5 h from the simulated");
+    assertThat(day.path("source").asText()).isEqualTo("19 h file roster.csv, 5 h unknown");
+    assertThat(day.path("hours").get(12).path("grade").asText()).isEqualTo("UNKNOWN");
+    assertThat(day.path("hours").get(12).has("weather")).isFalse();
     assertThat(day.path("hours").get(5).path("weather").path("celsius").asDouble()).isEqualTo(7.5);
-    assertThat(day.path("madeUp").asBoolean()).isTrue();
+    assertThat(day.path("madeUp").asBoolean()).isFalse();
     send(keeper, HttpMethod.DELETE, path, "");
     assertThat(get(keeper, "/api/apiaries/" + apiaryId + "/hours").text())
         .doesNotContain("file roster.csv");
+  }
+
+  @Test
+  void without_a_column_for_its_direction_no_wind_has_one_and_thunder_is_read() {
+    WeatherFile file =
+        read(
+            "time,temp c,wind m/s,thunder or ice\n2026-08-18T05:00,8,2,\n2026-08-18T06:00,8,2,yes\n");
+    assertThat(file.hours()).extracting(hour -> hour.windFrom()).containsOnlyNulls();
+    assertThat(file.hours()).extracting(hour -> hour.thunderOrIce()).containsExactly(false, true);
+    assertThat(file.readAs())
+        .contains("no column for from: not known: no side to stand on is drawn");
   }
 
   @Test

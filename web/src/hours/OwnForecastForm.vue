@@ -1,0 +1,234 @@
+<script setup lang="ts">
+import { computed, onMounted, reactive, ref } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { dayOf } from '../parts/format'
+import { newId } from '../parts/ids'
+import { numberIn } from '../parts/numbers'
+
+/** What a keeper expects of a day in four figures; a daily curve goes through them. */
+const props = defineProps<{
+  apiary: Shapes['Apiary']
+  days: readonly Shapes['YardDay'][]
+  forecasts: readonly Shapes['OwnForecast'][]
+}>()
+const emit = defineEmits<{ kept: [] }>()
+
+const others = ref<Shapes['Apiary'][]>([])
+const form = reactive({
+  day: props.days[1]?.date ?? props.days[0]?.date ?? '',
+  low: '',
+  high: '',
+  wind: '',
+  rain: '',
+  rainFrom: '',
+  rainTo: '',
+  thunderOrIce: false,
+  also: [] as string[],
+})
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+const said = ref('')
+let id = newId()
+
+const choices = computed(() =>
+  props.days.map((day) => ({ value: day.date, title: dayOf(day.date) })),
+)
+const rains = computed(() => (numberIn(form.rain) || 0) > 0)
+
+onMounted(async () => {
+  try {
+    others.value = (await ask(api.GET('/api/apiaries')))
+      .map((each) => each.apiary)
+      .filter((each) => each.id !== props.apiary.id)
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+/** A figure of the form, or a word of what is wrong at its field. */
+function figure(field: 'low' | 'high' | 'wind' | 'rain', name: string): number {
+  const value = numberIn(form[field])
+  if (!Number.isFinite(value)) wrong.value = { ...wrong.value, [name]: 'is no number' }
+  return value
+}
+
+function hour(text: string): number | undefined {
+  return text.trim() === '' ? undefined : numberIn(text)
+}
+
+async function keep(): Promise<void> {
+  wrong.value = {}
+  said.value = ''
+  const body = {
+    day: form.day,
+    low: figure('low', 'low'),
+    high: figure('high', 'high'),
+    windMs: figure('wind', 'windMs'),
+    rainMm: form.rain.trim() === '' ? 0 : figure('rain', 'rainMm'),
+    rainFrom: rains.value ? hour(form.rainFrom) : undefined,
+    rainTo: rains.value ? hour(form.rainTo) : undefined,
+    thunderOrIce: form.thunderOrIce,
+    also: form.also,
+  }
+  if (Object.keys(wrong.value).length) return
+  try {
+    await ask(
+      api.PUT('/api/apiaries/{id}/own-forecasts/{forecastId}', {
+        params: { path: { id: props.apiary.id, forecastId: id } },
+        body,
+      }),
+    )
+    id = newId()
+    problem.value = ''
+    said.value = `Kept for ${dayOf(form.day)}.`
+    emit('kept')
+  } catch (thrown) {
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+    problem.value = fields.length ? '' : words(thrown)
+  }
+}
+
+async function takeBack(day: string): Promise<void> {
+  try {
+    await ask(
+      api.DELETE('/api/apiaries/{id}/own-forecasts/of/{day}', {
+        params: { path: { id: props.apiary.id, day } },
+      }),
+    )
+    said.value = `What was said of ${dayOf(day)} is taken back.`
+    emit('kept')
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+
+function wordsOf(each: Shapes['OwnForecast']): string {
+  const rain =
+    each.rainMm === 0
+      ? 'dry'
+      : `rain ${each.rainMm} mm${each.rainFrom === undefined ? '' : ` from ${each.rainFrom} to ${each.rainTo} h`}`
+  const danger = each.thunderOrIce ? ', thunder or ice' : ''
+  return `${each.low} to ${each.high} °C, wind ${each.windMs} m/s, ${rain}${danger}`
+}
+</script>
+
+<template>
+  <section class="own" aria-labelledby="own-forecast">
+    <h2 id="own-forecast">What you expect of a day</h2>
+    <p class="soft">
+      Four figures from any forecast that you trust. The day is coolest at sunrise and warmest in
+      the afternoon; the wind is taken as the same all day.
+    </p>
+    <form @submit.prevent="keep">
+      <v-select
+        v-model="form.day"
+        density="compact"
+        label="Day"
+        :items="choices"
+        :error-messages="wrong.day"
+      />
+      <v-text-field
+        v-model="form.low"
+        density="compact"
+        label="Low"
+        suffix="°C"
+        inputmode="decimal"
+        :error-messages="wrong.low"
+      />
+      <v-text-field
+        v-model="form.high"
+        density="compact"
+        label="High"
+        suffix="°C"
+        inputmode="decimal"
+        :error-messages="wrong.high"
+      />
+      <v-text-field
+        v-model="form.wind"
+        density="compact"
+        label="Wind"
+        suffix="m/s"
+        inputmode="decimal"
+        :error-messages="wrong.windMs"
+      />
+      <v-text-field
+        v-model="form.rain"
+        density="compact"
+        label="Rain in the day"
+        suffix="mm"
+        placeholder="0"
+        inputmode="decimal"
+        :error-messages="wrong.rainMm"
+      />
+      <template v-if="rains">
+        <v-text-field
+          v-model="form.rainFrom"
+          density="compact"
+          label="Rain from"
+          suffix="o’clock"
+          inputmode="numeric"
+          hint="unknown: it may fall in any hour"
+          :error-messages="wrong.rainFrom"
+        />
+        <v-text-field
+          v-model="form.rainTo"
+          density="compact"
+          label="to"
+          suffix="o’clock"
+          inputmode="numeric"
+          :error-messages="wrong.rainTo"
+        />
+      </template>
+      <v-checkbox v-model="form.thunderOrIce" density="compact" label="Thunder or ice?" />
+      <v-select
+        v-if="others.length"
+        v-model="form.also"
+        multiple
+        density="compact"
+        label="Also for"
+        :items="others.map((each) => ({ value: each.id, title: each.name }))"
+      />
+      <v-btn type="submit" height="40" variant="flat" color="primary">Keep it</v-btn>
+    </form>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <p role="status">{{ said }}</p>
+    <ul v-if="forecasts.length">
+      <li v-for="each in forecasts" :key="each.day">
+        <strong>{{ dayOf(each.day) }}</strong>: {{ wordsOf(each) }}
+        <span class="soft">({{ each.by }})</span>
+        <button type="button" @click="takeBack(each.day)">Take back</button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.own {
+  margin-top: 16px;
+}
+
+form {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
+  gap: 4px 12px;
+  align-items: start;
+  max-width: 1000px;
+}
+
+ul {
+  margin: 4px 0;
+  padding-left: 22px;
+}
+
+li button {
+  min-height: 32px;
+  padding: 0 8px;
+  text-decoration: underline;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>
