@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import LineTable from '../parts/LineTable.vue'
 import { counted } from '../parts/format'
+import { ZONES } from '../parts/zones'
 
 /** Bringing in hives: choose a file, look at what it would do, then do it whole. */
 const router = useRouter()
@@ -12,6 +13,7 @@ const preview = ref<Shapes['Preview'] | null>(null)
 const problem = ref('')
 const busy = ref(false)
 const goodRowsOnly = ref(false)
+const zone = ref('')
 const outcome = ref<Shapes['Preview'] | null>(null)
 
 const CHANGES = { NEW: 'new', CHANGED: 'changes', SAME: 'as it is' } as const
@@ -19,6 +21,11 @@ const good = computed(() =>
   preview.value ? preview.value.newHives + preview.value.changedHives + preview.value.sameHives : 0,
 )
 const blocked = computed(() => (preview.value?.errors.length ?? 0) > 0 && !goodRowsOnly.value)
+const asksZone = computed(() => (preview.value?.zoneAsked.length ?? 0) > 0)
+const zoneOf = computed(() => {
+  const [first, ...others] = preview.value?.zoneAsked ?? []
+  return others.length ? `${first} and ${others.length} more` : first
+})
 
 function form(): FormData {
   const data = new FormData()
@@ -27,6 +34,7 @@ function form(): FormData {
 }
 
 function said(thrown: unknown): string {
+  if (thrown instanceof Refused && thrown.at('zone')) return `The zone ${thrown.at('zone')}.`
   const at = thrown instanceof Refused ? thrown.at('file') : undefined
   return at ? `This file ${at}.` : words(thrown)
 }
@@ -61,7 +69,8 @@ async function bringIn(): Promise<void> {
       api.POST('/api/roster/import', {
         params: {
           query: {
-            zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+            // For places that tell a zone it is found there; this stands where nothing tells it.
+            zone: zone.value.trim() || Intl.DateTimeFormat().resolvedOptions().timeZone,
             goodRowsOnly: goodRowsOnly.value,
           },
         },
@@ -145,12 +154,19 @@ async function bringIn(): Promise<void> {
         Mend the file and choose it again, or leave the bad rows out.
       </p>
     </template>
+    <template v-if="asksZone">
+      <p>
+        The time zone of {{ zoneOf }} cannot be told from the place: open sea, or a zone that is not
+        known here. Say which it is.
+      </p>
+      <v-combobox v-model="zone" class="file" label="Time zone" :items="ZONES" />
+    </template>
     <v-btn
       class="go"
       variant="flat"
       color="primary"
       height="56"
-      :disabled="busy || blocked || good === 0"
+      :disabled="busy || blocked || good === 0 || (asksZone && !zone)"
       @click="bringIn"
     >
       Bring in {{ counted(good, 'hive') }}

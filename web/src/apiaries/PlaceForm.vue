@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { ZONES } from '../parts/zones'
 
 /** Name and place of an apiary. */
 const props = defineProps<{ apiary: Shapes['Apiary'] }>()
@@ -21,7 +22,7 @@ watch(
     latitude.value = apiary.latitude?.toString() ?? ''
     longitude.value = apiary.longitude?.toString() ?? ''
     altitude.value = apiary.altitude?.toString() ?? ''
-    zone.value = apiary.zone
+    zone.value = apiary.zoneFrom === 'PERSON' ? apiary.zone : ''
   },
   { immediate: true },
 )
@@ -29,6 +30,16 @@ watch(
 function degrees(text: string): number | undefined {
   return text.trim() === '' ? undefined : Number(text.replace(',', '.'))
 }
+
+/** Where the zone that holds comes from. */
+const hint = computed(() => {
+  const from = {
+    PLACE: 'found from its place',
+    PERSON: 'as somebody said; empty finds it from its place',
+    DEVICE: 'taken from a device: check it, or enter the place',
+  }[props.apiary.zoneFrom]
+  return `${props.apiary.zone}, ${from}`
+})
 
 async function keep(): Promise<void> {
   refused.value = null
@@ -52,7 +63,7 @@ async function keep(): Promise<void> {
       await ask(
         api.PUT('/api/apiaries/{id}', {
           params: { path: { id: props.apiary.id } },
-          body: { id: props.apiary.id, name: name.value, zone: zone.value, ...place },
+          body: { name: name.value, zone: zone.value.trim() || undefined, ...place },
         }),
       ),
     )
@@ -85,7 +96,14 @@ async function keep(): Promise<void> {
       inputmode="decimal"
       :error-messages="refused?.at('altitude')"
     />
-    <v-text-field v-model="zone" label="Time zone" :error-messages="refused?.at('zone')" />
+    <v-combobox
+      v-model="zone"
+      label="Time zone, if not by its place"
+      :items="ZONES"
+      :hint="hint"
+      persistent-hint
+      :error-messages="refused?.at('zone')"
+    />
     <v-btn type="submit" height="48">Keep</v-btn>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   </form>

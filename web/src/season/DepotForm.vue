@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import { numberIn } from '../parts/numbers'
+import { ZONES } from '../parts/zones'
 
 /** The place where crews start and end. */
 const props = defineProps<{
@@ -9,7 +10,7 @@ const props = defineProps<{
   wrong: Record<string, string>
   mayChange: boolean
 }>()
-const emit = defineEmits<{ keep: [depot: Shapes['Depot']] }>()
+const emit = defineEmits<{ keep: [depot: Shapes['DescribedDepot']] }>()
 const name = ref('')
 const latitude = ref('')
 const longitude = ref('')
@@ -22,7 +23,7 @@ watch(
     name.value = depot?.name ?? ''
     latitude.value = depot?.latitude.toString() ?? ''
     longitude.value = depot?.longitude.toString() ?? ''
-    zone.value = depot?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone
+    zone.value = ''
   },
   { immediate: true },
 )
@@ -32,7 +33,7 @@ function keep(): void {
     name: name.value,
     latitude: numberIn(latitude.value),
     longitude: numberIn(longitude.value),
-    zone: zone.value,
+    zone: zone.value.trim() || undefined,
   }
   unread.value =
     Number.isNaN(depot.latitude) || Number.isNaN(depot.longitude)
@@ -59,7 +60,15 @@ function keep(): void {
       inputmode="decimal"
       :error-messages="wrong.longitude"
     />
-    <v-text-field v-model="zone" density="compact" label="Time zone" :error-messages="wrong.zone" />
+    <v-combobox
+      v-model="zone"
+      density="compact"
+      label="Time zone, if not by its place"
+      :items="ZONES"
+      :hint="depot?.zone ?? ''"
+      persistent-hint
+      :error-messages="wrong.zone"
+    />
     <v-btn v-if="mayChange" type="submit" height="40">Keep the depot</v-btn>
     <p v-if="unread" role="alert">{{ unread }}</p>
   </form>

@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
+import tavrel.core.weather.Place;
 import tavrel.server.http.Problem;
 
 /** Apiaries and their hives. */
@@ -17,10 +19,12 @@ import tavrel.server.http.Problem;
 public class Apiaries {
 
   private final ApiaryMapper mapper;
+  private final PlaceZones zones;
   private final Clock clock;
 
-  Apiaries(ApiaryMapper mapper, Clock clock) {
+  Apiaries(ApiaryMapper mapper, PlaceZones zones, Clock clock) {
     this.mapper = mapper;
+    this.zones = zones;
     this.clock = clock;
   }
 
@@ -54,15 +58,55 @@ public class Apiaries {
         .collect(Collectors.toMap(HiveCount::apiaryId, HiveCount::hives));
   }
 
-  /** Changes name, place or zone. */
+  /**
+   * What somebody says of an apiary.
+   *
+   * @param name what the keeper calls it; unique
+   * @param latitude degrees, north positive, or null with the longitude
+   * @param longitude degrees, east positive, or null with the latitude
+   * @param altitude height above the sea, m, or null
+   * @param zone its time zone, or null to find it from its place
+   */
+  public record Described(
+      String name,
+      @Nullable Double latitude,
+      @Nullable Double longitude,
+      @Nullable Double altitude,
+      @Nullable String zone) {}
+
+  /**
+   * Changes name, place or zone.
+   *
+   * @throws InvalidValue if it cannot be, or the zone cannot be told from the place
+   */
   @Transactional
-  Apiary change(Apiary apiary) {
-    byId(apiary.id());
-    if (mapper.byName(apiary.name()).filter(other -> !other.id().equals(apiary.id())).isPresent()) {
+  Apiary change(UUID id, Described described) {
+    Apiary kept = byId(id);
+    Apiary changed = zoned(kept, described);
+    if (mapper.byName(changed.name()).filter(other -> !other.id().equals(id)).isPresent()) {
       throw new InvalidValue("name", "is taken by another apiary");
     }
-    mapper.change(apiary);
-    return apiary;
+    mapper.change(changed);
+    return changed;
+  }
+
+  private Apiary zoned(Apiary kept, Described described) {
+    Apiary there =
+        new Apiary(
+            kept.id(),
+            described.name(),
+            described.latitude(),
+            described.longitude(),
+            described.altitude(),
+            described.zone() == null ? kept.zone() : described.zone(),
+            described.zone() == null ? kept.zoneFrom() : ZoneFrom.PERSON);
+    Place place = there.place();
+    if (described.zone() != null
+        || place == null
+        || (there.isWhere(kept) && kept.zoneFrom() == ZoneFrom.PLACE)) {
+      return there;
+    }
+    return there.inZone(zones.toldBy(place), ZoneFrom.PLACE);
   }
 
   /**

@@ -2,6 +2,7 @@ package tavrel.server.apiary;
 
 import java.time.DateTimeException;
 import java.time.ZoneId;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
@@ -16,6 +17,7 @@ import tavrel.core.weather.Place;
  * @param longitude degrees, east positive, or null with the latitude
  * @param altitude height above the sea, m, or null
  * @param zone the time zone that its days are counted in
+ * @param zoneFrom where that comes from
  */
 public record Apiary(
     UUID id,
@@ -23,7 +25,8 @@ public record Apiary(
     @Nullable Double latitude,
     @Nullable Double longitude,
     @Nullable Double altitude,
-    String zone) {
+    String zone,
+    ZoneFrom zoneFrom) {
 
   /**
    * @throws InvalidValue naming the component that cannot be
@@ -51,6 +54,16 @@ public record Apiary(
 
   private static double orZero(@Nullable Double value) {
     return value == null ? 0 : value;
+  }
+
+  /** Whether it lies where another does. */
+  public boolean isWhere(Apiary other) {
+    return Objects.equals(latitude, other.latitude) && Objects.equals(longitude, other.longitude);
+  }
+
+  /** The same in another zone. */
+  public Apiary inZone(String another, ZoneFrom from) {
+    return new Apiary(id, name, latitude, longitude, altitude, another, from);
   }
 
   /** Its zone. */

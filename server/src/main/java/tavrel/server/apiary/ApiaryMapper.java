@@ -15,14 +15,16 @@ import tavrel.core.hive.Hive;
 @Mapper
 public interface ApiaryMapper {
 
-  @Select("select id, name, latitude, longitude, altitude, zone from apiary order by name_key")
+  @Select(
+      "select id, name, latitude, longitude, altitude, zone, zone_from from apiary order by name_key")
   List<Apiary> all();
 
-  @Select("select id, name, latitude, longitude, altitude, zone from apiary where id = #{id}")
+  @Select(
+      "select id, name, latitude, longitude, altitude, zone, zone_from from apiary where id = #{id}")
   Optional<Apiary> byId(UUID id);
 
   @Select(
-      "select id, name, latitude, longitude, altitude, zone from apiary where name_key = lower(#{name})")
+      "select id, name, latitude, longitude, altitude, zone, zone_from from apiary where name_key = lower(#{name})")
   Optional<Apiary> byName(String name);
 
   @Select(
@@ -55,15 +57,17 @@ public interface ApiaryMapper {
 
   @Insert(
       """
-      insert into apiary (id, name, latitude, longitude, altitude, zone, created_at)
-      values (#{apiary.id}, #{apiary.name}, #{apiary.latitude}, #{apiary.longitude}, #{apiary.altitude}, #{apiary.zone}, #{at})
+      insert into apiary (id, name, latitude, longitude, altitude, zone, zone_from, created_at)
+      values (#{apiary.id}, #{apiary.name}, #{apiary.latitude}, #{apiary.longitude}, #{apiary.altitude}, #{apiary.zone},
+              #{apiary.zoneFrom}, #{at})
       """)
   void add(Apiary apiary, Instant at);
 
   @Update(
       """
       update apiary
-      set name = #{name}, latitude = #{latitude}, longitude = #{longitude}, altitude = #{altitude}, zone = #{zone}
+      set name = #{name}, latitude = #{latitude}, longitude = #{longitude}, altitude = #{altitude}, zone = #{zone},
+          zone_from = #{zoneFrom}
       where id = #{id}
       """)
   void change(Apiary apiary);

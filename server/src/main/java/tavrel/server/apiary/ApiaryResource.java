@@ -10,7 +10,6 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 
 /** Apiaries, as the screens ask for them. */
@@ -56,11 +55,8 @@ class ApiaryResource {
   }
 
   @PutMapping("/{id}")
-  Apiary change(@PathVariable UUID id, @RequestBody Apiary apiary) {
-    if (!apiary.id().equals(id)) {
-      throw new InvalidValue("id", "differs from the address");
-    }
-    return apiaries.change(apiary);
+  Apiary change(@PathVariable UUID id, @RequestBody Apiaries.Described described) {
+    return apiaries.change(id, described);
   }
 
   @PostMapping("/{id}/hive-changes")

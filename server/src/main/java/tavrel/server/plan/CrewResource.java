@@ -36,7 +36,7 @@ class CrewResource {
   }
 
   @PutMapping("/depot")
-  SeasonView keep(@RequestBody Depot depot) {
+  SeasonView keep(@RequestBody Crews.DescribedDepot depot) {
     return reading.changed(() -> crews.keep(depot));
   }
 

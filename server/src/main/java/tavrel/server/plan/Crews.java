@@ -26,8 +26,10 @@ import tavrel.core.pace.UsualWork;
 import tavrel.core.plan.RoadCrew;
 import tavrel.core.plan.Roads;
 import tavrel.core.ready.YardWork;
+import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.PlaceZones;
 import tavrel.server.figure.OwnFigures;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
@@ -41,15 +43,23 @@ public class Crews {
 
   private final CrewMapper mapper;
   private final Apiaries apiaries;
+  private final PlaceZones zones;
   private final Gears gears;
   private final Paces paces;
   private final OwnFigures figures;
   private final SecureRandom random = new SecureRandom();
   private final Cache<Length, Integer> lengths = Caffeine.newBuilder().maximumSize(1_000).build();
 
-  Crews(CrewMapper mapper, Apiaries apiaries, Gears gears, Paces paces, OwnFigures figures) {
+  Crews(
+      CrewMapper mapper,
+      Apiaries apiaries,
+      PlaceZones zones,
+      Gears gears,
+      Paces paces,
+      OwnFigures figures) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.zones = zones;
     this.gears = gears;
     this.paces = paces;
     this.figures = figures;
@@ -60,7 +70,39 @@ public class Crews {
     return mapper.depot();
   }
 
-  /** Keeps it. */
+  /**
+   * Keeps it.
+   *
+   * @throws InvalidValue if it cannot be, or its zone is neither said nor told by its place
+   */
+  @Transactional
+  public void keep(DescribedDepot described) {
+    Depot kept = mapper.depot().orElse(null);
+    Place place = new Place(described.latitude(), described.longitude());
+    String zone = described.zone();
+    if (zone == null && kept != null && kept.place().equals(place)) {
+      zone = kept.zone();
+    }
+    keep(
+        new Depot(
+            described.name(),
+            described.latitude(),
+            described.longitude(),
+            zone == null ? zones.toldBy(place) : zone));
+  }
+
+  /**
+   * What somebody says of the depot.
+   *
+   * @param name what the outfit calls it
+   * @param latitude degrees, north positive
+   * @param longitude degrees, east positive
+   * @param zone the time zone in which crews' hours are told, or null to find it from its place
+   */
+  public record DescribedDepot(
+      String name, double latitude, double longitude, @Nullable String zone) {}
+
+  /** Keeps the depot. */
   @Transactional
   public void keep(Depot depot) {
     mapper.keepDepot(depot);

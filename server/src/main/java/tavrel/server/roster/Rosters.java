@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,9 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
+import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.ApiaryMapper;
+import tavrel.server.apiary.PlaceZones;
 import tavrel.server.apiary.Yards;
+import tavrel.server.apiary.ZoneFrom;
 import tavrel.server.table.RowError;
 
 /** Compares a roster with what is kept, and brings it in. */
@@ -29,11 +33,13 @@ public class Rosters {
 
   private final ApiaryMapper mapper;
   private final Yards yards;
+  private final PlaceZones zones;
   private final Clock clock;
 
-  Rosters(ApiaryMapper mapper, Yards yards, Clock clock) {
+  Rosters(ApiaryMapper mapper, Yards yards, PlaceZones zones, Clock clock) {
     this.mapper = mapper;
     this.yards = yards;
+    this.zones = zones;
     this.clock = clock;
   }
 
@@ -64,6 +70,7 @@ public class Rosters {
    * @param sameHives hives that stand as they are kept
    * @param rows the first rows, at most 200
    * @param errors every row that cannot be read
+   * @param zoneAsked apiaries whose time zone cannot be told from their place, and is asked
    */
   record Preview(
       String readAs,
@@ -73,7 +80,8 @@ public class Rosters {
       int changedHives,
       int sameHives,
       List<PreviewRow> rows,
-      List<RowError> errors) {}
+      List<RowError> errors,
+      List<String> zoneAsked) {}
 
   private record Planned(RosterRow row, Change change, @Nullable Hive before, Hive hive) {}
 
@@ -112,7 +120,7 @@ public class Rosters {
   /**
    * Brings a file in, whole or not at all.
    *
-   * @param zone time zone of apiaries that are new
+   * @param zone time zone of apiaries whose place is not known, or tells none
    * @param goodRowsOnly leave out the rows that cannot be read, rather than refusing the file
    * @throws InvalidValue if it is no roster, or has bad rows and they may not be left out
    */
@@ -151,31 +159,82 @@ public class Rosters {
     return outcome;
   }
 
+  /**
+   * Apiaries of a file by key. A new or moved one that has a place is in the zone of that place;
+   * where none can be told, and where nobody has said where it is, in the one that was said.
+   */
   private Map<String, Apiary> apiaries(RosterFile file, Kept kept, String zone, Instant now) {
+    Map<Place, String> zoned = zones.of(newPlaces(file, kept).values());
     Map<String, Apiary> places = new HashMap<>(kept.apiaries);
     for (RosterRow row : file.rows()) {
       String key = key(row.apiary());
       Apiary known = places.get(key);
       if (known == null) {
         Apiary apiary =
-            new Apiary(
-                UUID.randomUUID(), row.apiary(), row.latitude(), row.longitude(), null, zone);
+            zoned(
+                new Apiary(
+                    UUID.randomUUID(),
+                    row.apiary(),
+                    row.latitude(),
+                    row.longitude(),
+                    null,
+                    zone,
+                    row.latitude() == null ? ZoneFrom.DEVICE : ZoneFrom.PERSON),
+                zoned);
         mapper.add(apiary, now);
         places.put(key, apiary);
       } else if (elsewhere(row, known)) {
         Apiary moved =
-            new Apiary(
-                known.id(),
-                known.name(),
-                row.latitude(),
-                row.longitude(),
-                known.altitude(),
-                known.zone());
+            zoned(
+                new Apiary(
+                    known.id(),
+                    known.name(),
+                    row.latitude(),
+                    row.longitude(),
+                    known.altitude(),
+                    zone,
+                    ZoneFrom.PERSON),
+                zoned);
         mapper.change(moved);
         places.put(key, moved);
       }
     }
     return places;
+  }
+
+  private static Apiary zoned(Apiary apiary, Map<Place, String> zones) {
+    Place place = apiary.place();
+    String found = place == null ? null : zones.get(place);
+    return found == null ? apiary : apiary.inZone(found, ZoneFrom.PLACE);
+  }
+
+  /** Places of apiaries that are new or stand elsewhere, by the apiary's name. */
+  private static Map<String, Place> newPlaces(RosterFile file, Kept kept) {
+    Map<String, Place> places = new LinkedHashMap<>();
+    for (RosterRow row : file.rows()) {
+      Apiary known = kept.apiaries.get(key(row.apiary()));
+      if (row.latitude() != null
+          && row.longitude() != null
+          && (known == null || elsewhere(row, known))) {
+        places.putIfAbsent(
+            row.apiary(),
+            new Place(
+                row.latitude(),
+                row.longitude(),
+                known == null || known.altitude() == null ? 0 : known.altitude()));
+      }
+    }
+    return places;
+  }
+
+  /** Apiaries whose zone cannot be told from their place. */
+  private List<String> zoneAsked(RosterFile file, Kept kept) {
+    Map<String, Place> places = newPlaces(file, kept);
+    Map<Place, String> found = zones.of(places.values());
+    return places.entrySet().stream()
+        .filter(each -> !found.containsKey(each.getValue()))
+        .map(Map.Entry::getKey)
+        .toList();
   }
 
   private static List<Planned> plan(RosterFile file, Kept kept) {
@@ -199,7 +258,7 @@ public class Rosters {
     return plan;
   }
 
-  private static Preview preview(RosterFile file, Kept kept, List<Planned> plan) {
+  private Preview preview(RosterFile file, Kept kept, List<Planned> plan) {
     Map<Change, Long> counts =
         plan.stream().collect(Collectors.groupingBy(Planned::change, Collectors.counting()));
     long newApiaries =
@@ -222,7 +281,8 @@ public class Rosters {
                     new PreviewRow(
                         planned.row(), BoxNotation.write(planned.row().boxes()), planned.change()))
             .toList(),
-        file.errors());
+        file.errors(),
+        zoneAsked(file, kept));
   }
 
   private static boolean elsewhere(RosterRow row, Apiary known) {
