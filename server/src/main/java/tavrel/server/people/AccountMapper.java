@@ -1,6 +1,7 @@
 package tavrel.server.people;
 
 import java.time.Instant;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,6 +9,8 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.weather.OwnHours;
 
 /** Accounts kept. */
 @Mapper
@@ -40,6 +43,21 @@ interface AccountMapper {
 
   @Update("update account set password_hash = #{hash} where id = #{id}")
   void changePassword(UUID id, String hash);
+
+  /** Between which hours somebody works, as a row has it. */
+  record Works(@Nullable String worksFrom, String worksTo) {
+
+    OwnHours hours() {
+      return new OwnHours(
+          worksFrom == null ? null : LocalTime.parse(worksFrom), LocalTime.parse(worksTo));
+    }
+  }
+
+  @Select("select works_from, works_to from account where id = #{id}")
+  Optional<Works> workHours(UUID id);
+
+  @Update("update account set works_from = #{from}, works_to = #{to} where id = #{id}")
+  void changeWorkHours(UUID id, @Nullable String from, String to);
 
   @Select("select count(*) from account where role = 'KEEPER' and active and id <> #{id}")
   int otherKeepers(UUID id);

@@ -10,6 +10,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
+import tavrel.core.weather.OwnHours;
 import tavrel.server.http.Problem;
 
 /** Who may sign in, and with what. */
@@ -36,6 +37,18 @@ public class Accounts {
   /** Whether nobody has an account yet. */
   public boolean none() {
     return mapper.count() == 0;
+  }
+
+  /** Between which hours a person works. */
+  public OwnHours workHours(UUID id) {
+    return mapper.workHours(id).map(AccountMapper.Works::hours).orElse(OwnHours.USUAL);
+  }
+
+  /** Changes them. */
+  @Transactional
+  void changeWorkHours(UUID id, OwnHours hours) {
+    mapper.changeWorkHours(
+        id, hours.from() == null ? null : hours.from().toString(), hours.to().toString());
   }
 
   List<Account> all() {

@@ -56,6 +56,8 @@ class SecurityRules {
                     .permitAll()
                     .requestMatchers(POST, "/api/demo/session")
                     .permitAll()
+                    .requestMatchers("/api/session/work-hours")
+                    .authenticated()
                     .requestMatchers("/api/people/**", "/api/outfit", "/api/outfit/**")
                     .hasRole(KEEPER)
                     .requestMatchers(PUT, "/api/rounds/*/people-check", "/api/rounds/*/line-up")
@@ -79,6 +81,7 @@ class SecurityRules {
                         PUT,
                         "/api/rounds/*/kit/*",
                         "/api/apiaries/*/readings/*",
+                        "/api/apiaries/*/own-forecasts/*",
                         "/api/test-burns/*",
                         "/api/gear-notes/*",
                         "/api/scoops/*")
@@ -94,7 +97,12 @@ class SecurityRules {
                         "/api/apiaries/*/rhythm",
                         "/api/series/*/ways")
                     .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(DELETE, "/api/counts/*", "/api/signs/*", "/api/brood-events/*")
+                    .requestMatchers(
+                        DELETE,
+                        "/api/counts/*",
+                        "/api/signs/*",
+                        "/api/brood-events/*",
+                        "/api/apiaries/*/own-forecasts/of/*")
                     .hasAnyRole(KEEPER, CREW)
                     .requestMatchers(GET, "/api/**")
                     .authenticated()

@@ -1,0 +1,32 @@
+package tavrel.server.people;
+
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.weather.OwnHours;
+
+/** Between which hours the person signed in works. */
+@RestController
+@RequestMapping("/api/session/work-hours")
+class WorkHoursResource {
+
+  private final Accounts accounts;
+
+  WorkHoursResource(Accounts accounts) {
+    this.accounts = accounts;
+  }
+
+  @GetMapping
+  OwnHours mine(@AuthenticationPrincipal Account who) {
+    return accounts.workHours(who.id());
+  }
+
+  @PutMapping
+  OwnHours change(@AuthenticationPrincipal Account who, @RequestBody OwnHours hours) {
+    accounts.changeWorkHours(who.id(), hours);
+    return hours;
+  }
+}

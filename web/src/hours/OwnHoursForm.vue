@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, Refused, words } from '../api/client'
+
+/** Between which hours the person signed in works: only such hours are offered on Today. */
+const from = ref('')
+const to = ref('22:00')
+const wrong = ref<Record<string, string>>({})
+const said = ref('')
+
+onMounted(async () => {
+  try {
+    const own = await ask(api.GET('/api/session/work-hours'))
+    from.value = own.from?.slice(0, 5) ?? ''
+    to.value = own.to.slice(0, 5)
+  } catch (thrown) {
+    said.value = words(thrown)
+  }
+})
+
+async function keep(): Promise<void> {
+  try {
+    await ask(
+      api.PUT('/api/session/work-hours', {
+        body: { from: from.value || undefined, to: to.value || '22:00' },
+      }),
+    )
+    wrong.value = {}
+    said.value = 'Kept.'
+  } catch (thrown) {
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+    said.value = fields.length ? '' : words(thrown)
+  }
+}
+</script>
+
+<template>
+  <form class="mine" aria-label="My hours" @submit.prevent="keep">
+    <h2>My hours</h2>
+    <p class="soft">
+      Today offers you hours between these alone. Without a beginning: from 45 minutes before first
+      light.
+    </p>
+    <div class="fields">
+      <v-text-field
+        v-model="from"
+        density="compact"
+        type="time"
+        label="From"
+        clearable
+        :error-messages="wrong.from"
+      />
+      <v-text-field
+        v-model="to"
+        density="compact"
+        type="time"
+        label="To"
+        :error-messages="wrong.to"
+      />
+      <v-btn type="submit" height="40">Keep my hours</v-btn>
+      <span role="status">{{ said }}</span>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.mine {
+  margin-top: 16px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: 140px 140px auto 1fr;
+  gap: 12px;
+  align-items: start;
+}
+
+@media (width <= 600px) {
+  .fields {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>
