@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useSessionStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { words, type Shapes } from '../api/client'
+import { Refused, words, type Shapes } from '../api/client'
 
 type Point = Shapes['AskedPoint']['point']
 
@@ -12,13 +12,24 @@ const props = defineProps<{
   wind?: string
   /** What was put off since when, where this is another day. */
   before?: string
-  sends: (confirmed: Point[]) => Promise<void>
+  sends: (confirmed: Point[], unsafeReason?: string) => Promise<void>
 }>()
 
 const ticked = useSessionStorage<Point[]>(`tavrel.people.${props.roundId}`, [])
 const problem = ref('')
 const busy = ref(false)
-const open = computed(() => props.points.length - ticked.value.length)
+const SKY: Point = 'SKY'
+const reason = ref('')
+/** What the server said of an hour that it knows to be unsafe. */
+const unsafe = ref('')
+const left = computed(() => props.points.filter((each) => !ticked.value.includes(each.point)))
+/** All is true but the sky: then a typed reason is asked. */
+const onlySky = computed(() => left.value.length === 1 && left.value[0]?.point === SKY)
+const asksReason = computed(() => onlySky.value || unsafe.value !== '')
+const open = computed(() => {
+  if (left.value.length > 0 && !onlySky.value) return left.value.length
+  return asksReason.value && reason.value.trim() === '' ? 1 : 0
+})
 
 function toggle(point: Point): void {
   ticked.value = ticked.value.includes(point)
@@ -30,10 +41,12 @@ async function confirm(): Promise<void> {
   busy.value = true
   problem.value = ''
   try {
-    await props.sends(ticked.value)
+    await props.sends(ticked.value, asksReason.value ? reason.value : undefined)
     ticked.value = []
   } catch (thrown) {
-    problem.value = words(thrown)
+    const asked = thrown instanceof Refused ? thrown.at('unsafeReason') : undefined
+    if (asked) unsafe.value = `A reason ${asked}`
+    else problem.value = words(thrown)
   } finally {
     busy.value = false
   }
@@ -61,6 +74,15 @@ async function confirm(): Promise<void> {
         </button>
       </li>
     </ol>
+    <div v-if="asksReason" class="unsafe">
+      <p role="alert" class="problem">
+        {{
+          unsafe ||
+          'Thunder about, or ice on the ground: stay away. If you go on all the same, say why; it is kept with the run.'
+        }}
+      </p>
+      <v-text-field v-model="reason" label="Why you go on" maxlength="200" />
+    </div>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <button
       class="confirm"
@@ -68,7 +90,13 @@ async function confirm(): Promise<void> {
       :disabled="open > 0 || busy || points.length === 0"
       @click="confirm"
     >
-      {{ open > 0 ? `${open} still open` : 'All true: begin the run' }}
+      {{
+        open > 0
+          ? `${open} still open`
+          : asksReason
+            ? 'Begin all the same'
+            : 'All true: begin the run'
+      }}
     </button>
     <p class="soft small">
       General cautions, not medical or legal advice. The label and local rules decide what to wear.
@@ -139,6 +167,10 @@ li button[aria-checked='true'] {
 .confirm:disabled {
   background: var(--wash);
   color: var(--ink-soft);
+}
+
+.unsafe {
+  margin-top: 12px;
 }
 
 .problem {

@@ -117,7 +117,9 @@ const catchUp = computed(() => ({
             <li v-for="each in looked.weather" :key="each.weather.hour">
               <span class="figure">{{ time(each.weather.hour) }}</span>
               {{ each.weather.celsius.toFixed(0) }} °C, wind
-              {{ each.weather.windMs.toFixed(1) }} m/s from {{ each.windSide }}
+              {{ each.weather.windMs.toFixed(1) }} m/s<template v-if="each.windSide">
+                from {{ each.windSide }}</template
+              >
               <span class="soft"
                 >({{ each.says }}<template v-if="each.madeUp">, made up</template>)</span
               >

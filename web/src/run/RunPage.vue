@@ -79,6 +79,8 @@ const watched = tool.view
 const there = computed(() => inHand.dayline?.there ?? whole.value?.there)
 const wind = computed(() => {
   if (!there.value) return undefined
+  if (!there.value.windSide)
+    return 'Nobody says where the wind comes from: feel it, and stand where it comes from.'
   return there.value.madeUp
     ? `The ${there.value.says} is made up; feel the wind, and stand where it comes from.`
     : `The wind comes from ${there.value.windSide}, ${there.value.says}: stand there, and feel it yourself.`

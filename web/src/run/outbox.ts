@@ -11,6 +11,8 @@ export type NewEvent = Shapes['NewEvent']
 /** A people check that was confirmed without network. */
 export interface KeptPeople {
   confirmed: Shapes['PeopleCheck']['confirmed']
+  /** Why they go on in an unsafe hour. */
+  unsafeReason?: string
   /** When, by this device's bare clock, ms: what counts is how long ago it was. */
   at: number
 }
@@ -23,16 +25,23 @@ export interface Parcel {
   people?: KeptPeople
 }
 
+/** A check that was kept before the sky was asked of says so, and is not lost for it. */
+function reasonOf(people: Omit<KeptPeople, 'at'>): string | undefined {
+  return people.confirmed.includes('SKY')
+    ? people.unsafeReason
+    : (people.unsafeReason ?? 'confirmed before the sky was asked of')
+}
+
 /** Sends a people check; the same again changes nothing. */
 export function sendPeople(
   roundId: string,
-  confirmed: KeptPeople['confirmed'],
+  people: Omit<KeptPeople, 'at'>,
   secondsAgo = 0,
 ): Promise<Shapes['WholeRound']> {
   return ask(
     api.PUT('/api/rounds/{id}/people-check', {
       params: { path: { id: roundId }, query: { secondsAgo } },
-      body: { confirmed },
+      body: { confirmed: people.confirmed, unsafeReason: reasonOf(people) },
     }),
   )
 }
@@ -96,7 +105,7 @@ export const useOutbox = defineStore('outbox', () => {
     try {
       if (parcel.people) {
         const ago = Math.max(0, Math.round((asked - parcel.people.at) / 1000))
-        await sendPeople(parcel.roundId, parcel.people.confirmed, ago)
+        await sendPeople(parcel.roundId, parcel.people, ago)
         reachable.value = true
         remove(parcel)
         return true

@@ -198,16 +198,19 @@ export function useRun(roundId: string) {
   }
 
   /** Without network the check is kept like a press, and goes before what follows it. */
-  async function confirmPeople(confirmed: Shapes['PeopleCheck']['confirmed']): Promise<void> {
+  async function confirmPeople(
+    confirmed: Shapes['PeopleCheck']['confirmed'],
+    unsafeReason?: string,
+  ): Promise<void> {
     try {
-      whole.value = await sendPeople(roundId, confirmed)
+      whole.value = await sendPeople(roundId, { confirmed, unsafeReason })
     } catch (thrown) {
       const who = useSession().account?.name
       if (thrown instanceof Refused || !whole.value || !who) throw thrown
       outbox.reachable = false
       const at = new Date(serverNow()).toISOString()
-      outbox.postPeople(roundId, { confirmed, at: Date.now() })
-      whole.value = { ...whole.value, peopleCheck: { checkedBy: who, at } }
+      outbox.postPeople(roundId, { confirmed, unsafeReason, at: Date.now() })
+      whole.value = { ...whole.value, peopleCheck: { checkedBy: who, at, unsafeReason } }
     }
   }
 

@@ -72,7 +72,7 @@ final class Crew {
         "/api/rounds/" + round + "/people-check",
         Map.of(
             "confirmed",
-            List.of("RESPIRATOR", "FIT", "EYES", "GLOVES", "WIND", "WATER", "BYSTANDERS")));
+            List.of("RESPIRATOR", "FIT", "EYES", "GLOVES", "WIND", "WATER", "BYSTANDERS", "SKY")));
     return round;
   }
 

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -70,8 +69,7 @@ class DemoRounds {
     clock.moveTo(begin.minusSeconds(1200));
     rounds.plan(round, wanted(apiary, sheet, series), keeper);
     clock.moveTo(begin.minusSeconds(120));
-    rounds.confirmPeople(
-        round, new PeopleCheck(EnumSet.allOf(PeopleCheck.Point.class)), clock.instant(), crew);
+    rounds.confirmPeople(round, PeopleCheck.whole(), clock.instant(), crew);
     List<NewEvent> events = new ArrayList<>();
     List<Hive> hives = apiaries.hives(apiary.id());
     Random random = new Random(day.toEpochDay());

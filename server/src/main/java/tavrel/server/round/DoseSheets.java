@@ -167,7 +167,7 @@ class DoseSheets {
 
   /** Air temperature measured there now, °C, or null. */
   @Nullable Double celsius(Apiary apiary) {
-    return weather.measuredCelsius(apiary, clock.instant());
+    return weather.toldCelsius(apiary, clock.instant());
   }
 
   private Map<UUID, OnRecord> onRecord(

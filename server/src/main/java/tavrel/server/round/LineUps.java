@@ -252,14 +252,7 @@ class LineUps {
   }
 
   private static Optional<Instant> endOfWindow(List<Window> windows, Instant now) {
-    Instant end = null;
-    for (Window window : windows) {
-      boolean holds = !window.from().isAfter(now) && window.to().isAfter(now);
-      if (holds || window.from().equals(end)) {
-        end = window.to();
-      }
-    }
-    return Optional.ofNullable(end);
+    return windows.stream().filter(window -> window.holds(now)).map(Window::to).findFirst();
   }
 
   private static <T> Map<UUID, T> byHive(

@@ -163,7 +163,7 @@ interface RoundMapper {
   /** The latest people check: after a night in between there is another. */
   @Select(
       """
-      select standing_side, checked_by, at, celsius
+      select standing_side, checked_by, at, celsius, unsafe_reason
       from people_check
       where round_id = #{roundId}
       order by at desc
@@ -173,9 +173,9 @@ interface RoundMapper {
 
   @Insert(
       """
-      insert into people_check (round_id, confirmed, standing_side, checked_by, account_id, at, celsius)
+      insert into people_check (round_id, confirmed, standing_side, checked_by, account_id, at, celsius, unsafe_reason)
       values (#{roundId}, #{confirmed}, #{check.standingSide}, #{check.checkedBy}, #{accountId}, #{check.at},
-              #{check.celsius})
+              #{check.celsius}, #{check.unsafeReason})
       """)
   void addPeopleCheck(UUID roundId, String confirmed, KeptPeopleCheck check, UUID accountId);
 

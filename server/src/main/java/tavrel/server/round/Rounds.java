@@ -29,6 +29,7 @@ import tavrel.core.ready.Cautions;
 import tavrel.core.ready.YardSheet;
 import tavrel.core.rule.RuleSheet;
 import tavrel.core.rule.Verdict;
+import tavrel.core.weather.HourRule;
 import tavrel.core.yardrun.CrewLog;
 import tavrel.core.yardrun.Part;
 import tavrel.core.yardrun.PeopleCheck;
@@ -430,7 +431,8 @@ public class Rounds {
    * the rest was put off in between.
    *
    * @param at when
-   * @throws InvalidValue if that lies in the future or before the round was planned
+   * @throws InvalidValue if that lies in the future or before the round was planned, or the hour is
+   *     unsafe and nobody says why they go on; what comes late from a device is kept all the same
    */
   @Transactional
   public void confirmPeople(UUID id, PeopleCheck check, Instant at, Account who) {
@@ -447,13 +449,32 @@ public class Rounds {
     Apiary apiary = apiaries.byId(round.apiaryId());
     WeatherThere there = weather.weatherAt(apiary, at);
     String side = there == null || there.madeUp() ? null : there.windSide();
+    refuseUnsafe(check, there, at);
     String points =
         check.confirmed().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
     mapper.addPeopleCheck(
         id,
         points,
-        new KeptPeopleCheck(side, who.name(), at, weather.measuredCelsius(apiary, at)),
+        new KeptPeopleCheck(
+            side, who.name(), at, weather.toldCelsius(apiary, at), check.unsafeReason()),
         who.id());
+  }
+
+  private void refuseUnsafe(PeopleCheck check, @Nullable WeatherThere there, Instant at) {
+    boolean late = at.isBefore(clock.instant().minusSeconds(LATE_SECONDS));
+    if (there == null || there.madeUp() || late || check.unsafeReason() != null) {
+      return;
+    }
+    List<String> dangers = HourRule.dangers(there.weather());
+    if (!dangers.isEmpty()) {
+      throw new InvalidValue(
+          "unsafeReason",
+          "is missing: "
+              + String.join("; ", dangers)
+              + " ("
+              + there.says()
+              + "). Stay away, or say why not");
+    }
   }
 
   /** Keeps events of a run, see {@link RunLog#keep}. */
