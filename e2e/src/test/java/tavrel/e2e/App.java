@@ -72,8 +72,10 @@ final class App implements AutoCloseable {
   }
 
   /** A keeper's own, with its data in a folder. */
-  static App serve(Path data) {
-    return new App(JAR_AS_PACKED, List.of("--tavrel.data=" + data));
+  static App serve(Path data, String... more) {
+    List<String> arguments = new ArrayList<>(List.of("--tavrel.data=" + data));
+    arguments.addAll(List.of(more));
+    return new App(JAR_AS_PACKED, arguments);
   }
 
   /** The demo, started the way that the script starts it: laid out, with its class archive. */

@@ -131,7 +131,7 @@ class DemoTest {
   void a_second_browser_shows_the_same_state_and_a_lost_network_loses_nothing() {
     try (Browser tam = new Browser(app.url(), Browser.PHONE);
         Browser wren = new Browser(app.url(), Browser.DESK)) {
-      tam.enterAs("Tam").press("People check, then run").see("7 still open");
+      tam.enterAs("Tam").press("People check, then run").see("8 still open");
       tam.all("[role=checkbox]").forEach(point -> point.click());
       tam.press("All true").see("waiting");
       wren.enterAs("Wren").open("/run").see("people checked by Tam");

@@ -111,7 +111,7 @@ public final class Shots {
     Until.within(
         Duration.ofSeconds(15),
         "every point is there to be ticked",
-        () -> desk.all("[role=checkbox]").size() == 7);
+        () -> desk.all("[role=checkbox]").size() == 8);
     desk.all("[role=checkbox]").forEach(point -> point.click());
     desk.press("All true").see("waiting");
     for (int i = 0; i < 3; i++) {

@@ -1,0 +1,101 @@
+package tavrel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A keeper's own hours: unknown until somebody tells of them, and by whose word. */
+class HoursJourneyTest {
+
+  private static final String ROSTER =
+      """
+      apiary,hive,position,brood boxes,latitude,longitude
+      Fern Gate,F1,1,deep 10,47.652,-24.288
+      Fern Gate,F2,2,2x deep 10,,
+      """;
+
+  @Test
+  void from_nobody_knows_to_hours_by_ones_own_word(@TempDir Path data) throws Exception {
+    try (App app = App.serve(data);
+        Browser browser = new Browser(app.url(), Browser.DESK)) {
+      String apiary = outfit(app, new Client(app.url()));
+      signIn(browser);
+      browser.see("unknown").seeNo("simulated");
+      browser.open("/apiaries/" + apiary + "/hours").see("No source tells of these hours");
+      assertThat(browser.barriers()).as("unknown hours").isEmpty();
+      browser.type("Low", "12").type("High", "5").type("Wind", "two").press("Keep it");
+      browser.see("is no number");
+      browser.type("Wind", "2").press("Keep it").see("is lower than the low");
+      assertThat(browser.typed("Low")).as("nothing typed is lost").isEqualTo("12");
+      browser.type("Low", "4").type("High", "9").press("Keep it").see("4 to 9 °C");
+      browser.see("forecast by Bench").see("good");
+      assertThat(browser.barriers()).as("hours by four figures").isEmpty();
+      browser.type("From", "0730AM").press("Keep my hours").see("Kept.");
+      browser.open("/").see("forecast by Bench").see("Next workable hours").see("07:30");
+      browser.open("/apiaries/" + apiary + "/hours").press("Take back");
+      browser.see("No source tells of these hours");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void a_file_in_the_folder_is_read_by_itself_and_named(@TempDir Path data) throws Exception {
+    try (App app = App.serve(data, "--tavrel.weather-folder-every=1s");
+        Browser phone = new Browser(app.url(), Browser.PHONE)) {
+      Client client = new Client(app.url());
+      String apiary = outfit(app, client);
+      Path folder = Files.createDirectories(data.resolve("weather"));
+      Files.writeString(folder.resolve("fern-gate.csv"), tomorrow());
+      Files.writeString(folder.resolve("elsewhere.csv"), tomorrow());
+      Until.within(Duration.ofSeconds(30), "the folder is read", () -> isRead(client, apiary));
+      signIn(phone);
+      phone.open("/apiaries/" + apiary + "/hours").see("24 hours from");
+      phone.see("file fern-gate.csv").see("is named after no apiary");
+      assertThat(phone.barriers()).as("the folder on a phone").isEmpty();
+      assertThat(phone.complaints()).isEmpty();
+    }
+  }
+
+  private static String outfit(App app, Client client) throws IOException, InterruptedException {
+    client.firstKeeper(app);
+    client.upload(ROSTER);
+    return client.apiaryNamed("Fern Gate");
+  }
+
+  private static boolean isRead(Client client, String apiary) {
+    try {
+      return client
+          .send("GET", "/api/apiaries/" + apiary + "/hours", null)
+          .path("folder")
+          .toString()
+          .contains("24 hours from");
+    } catch (IOException | InterruptedException broken) {
+      throw new IllegalStateException(broken);
+    }
+  }
+
+  private static void signIn(Browser browser) {
+    browser
+        .open("/")
+        .type("Login", "bench")
+        .type("Password", Bench.PASSWORD)
+        .press("Sign in")
+        .see("Fern Gate");
+  }
+
+  private static String tomorrow() {
+    LocalDate day = LocalDate.now(ZoneId.of("Etc/GMT+2")).plusDays(1);
+    StringBuilder csv = new StringBuilder("time,temp c,wind m/s,wind from\n");
+    for (int hour = 0; hour < 24; hour++) {
+      csv.append(day).append("T%02d:00,7.5,2,270%n".formatted(hour));
+    }
+    return csv.toString();
+  }
+}
