@@ -84,8 +84,12 @@ describe('hours by their grade', () => {
       source: 'no source tells of this day',
     }
     const wrapper = mount(HourGrid, { props: { days: [unknown], now: at('04:00') } })
-    expect(wrapper.get('button').text()).toBe('?')
-    expect(wrapper.get('.windows').text()).toBe('no source tells of this day')
+    expect(wrapper.findAll('button')).toHaveLength(0)
+    expect(wrapper.get('.untold').text()).toBe('no source tells of this day')
+    const partly = { ...unknown, hours: [...unknown.hours, ...day.hours], source: '3 h told' }
+    const told = mount(HourGrid, { props: { days: [partly], now: at('04:00') } })
+    expect(told.get('button').text()).toBe('?')
+    expect(told.get('.windows').text()).toBe('none known · 3 h told')
   })
 
   it('fade when they are over, and can still be asked why', async () => {

@@ -26,10 +26,14 @@ function isPast(hour: Shapes['GradedHour']): boolean {
   return Date.parse(hour.hour) + 3_600_000 <= props.now
 }
 
+/** A day that nobody tells of at all needs no cells. */
+function isUntold(day: Shapes['YardDay']): boolean {
+  return day.hours.every((hour) => hour.grade === 'UNKNOWN')
+}
+
 function windows(day: Shapes['YardDay']): string {
   const ahead = day.windows.filter((window) => Date.parse(window.to) > props.now)
   const unknown = day.hours.some((hour) => hour.grade === 'UNKNOWN' && !isPast(hour))
-  if (day.hours.every((hour) => hour.grade === 'UNKNOWN')) return day.source
   const source = unknown || props.several ? ` · ${day.source}` : ''
   if (ahead.length === 0) return (unknown ? 'none known' : 'none good or fair') + source
   return (
@@ -55,7 +59,11 @@ function windows(day: Shapes['YardDay']): string {
         </tr>
       </thead>
       <tbody v-for="day in days" :key="day.date">
-        <tr>
+        <tr v-if="isUntold(day)">
+          <th scope="row">{{ dayOf(day.date) }}</th>
+          <td class="untold" :colspan="day.hours.length">{{ day.source }}</td>
+        </tr>
+        <tr v-if="!isUntold(day)">
           <th scope="row" rowspan="2">{{ dayOf(day.date) }}</th>
           <td v-for="hour in day.hours" :key="hour.hour">
             <button
@@ -70,7 +78,7 @@ function windows(day: Shapes['YardDay']): string {
             </button>
           </td>
         </tr>
-        <tr>
+        <tr v-if="!isUntold(day)">
           <td class="windows" :colspan="day.hours.length">{{ windows(day) }}</td>
         </tr>
       </tbody>
@@ -136,6 +144,13 @@ button {
 .UNKNOWN {
   background: repeating-linear-gradient(135deg, var(--rule) 0 1px, var(--sheet) 1px 5px);
   color: var(--ink-soft);
+}
+
+.untold {
+  padding: 2px 6px;
+  background: repeating-linear-gradient(135deg, var(--rule) 0 1px, var(--sheet) 1px 5px);
+  color: var(--ink-soft);
+  font-size: 0.8125rem;
 }
 
 .past {

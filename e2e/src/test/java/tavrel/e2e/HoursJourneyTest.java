@@ -56,7 +56,7 @@ class HoursJourneyTest {
       Files.writeString(folder.resolve("elsewhere.csv"), tomorrow());
       Until.within(Duration.ofSeconds(30), "the folder is read", () -> isRead(client, apiary));
       signIn(phone);
-      phone.open("/apiaries/" + apiary + "/hours").see("24 hours from");
+      phone.open("/apiaries/" + apiary + "/hours").see("24 hours, ");
       phone.see("file fern-gate.csv").see("is named after no apiary");
       assertThat(phone.barriers()).as("the folder on a phone").isEmpty();
       assertThat(phone.complaints()).isEmpty();
@@ -75,7 +75,7 @@ class HoursJourneyTest {
           .send("GET", "/api/apiaries/" + apiary + "/hours", null)
           .path("folder")
           .toString()
-          .contains("24 hours from");
+          .contains("24 hours, ");
     } catch (IOException | InterruptedException broken) {
       throw new IllegalStateException(broken);
     }

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
@@ -22,7 +23,9 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.table.RowError;
@@ -173,11 +176,19 @@ class WeatherFolder {
       }
       says =
           table.hours().size()
-              + " hours from "
-              + table.hours().get(0).hour()
+              + (table.hours().size() == 1 ? " hour, " : " hours, ")
+              + days(table.hours(), each.getKey())
               + wrong(table.errors());
     }
     return says + (of.size() == 1 ? " for " + of.get(0).name() : " for " + of.size() + " apiaries");
+  }
+
+  private static String days(List<HourlyWeather> hours, ZoneId zone) {
+    LocalDate first = LocalDate.ofInstant(hours.get(0).hour(), zone);
+    LocalDate last = LocalDate.ofInstant(hours.get(hours.size() - 1).hour(), zone);
+    return first.equals(last)
+        ? Figures.day(first)
+        : Figures.day(first) + " to " + Figures.day(last);
   }
 
   private static String wrong(List<RowError> errors) {

@@ -42,7 +42,7 @@ class WeatherFolderTest extends Yard {
     folder.look();
     assertThat(celsiusAt(5)).isEqualTo(7.5);
     assertThat(file().path("taken").asBoolean()).isTrue();
-    assertThat(file().path("says").asText()).startsWith("24 hours from ").endsWith(" for " + yard);
+    assertThat(file().path("says").asText()).startsWith("24 hours, ").endsWith(" for " + yard);
   }
 
   @Test
