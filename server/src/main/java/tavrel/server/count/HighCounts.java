@@ -11,7 +11,7 @@ import org.springframework.stereotype.Service;
 import tavrel.core.count.Choice;
 import tavrel.core.count.Danger;
 import tavrel.core.count.Infestation;
-import tavrel.core.count.Standing;
+import tavrel.core.count.Urgency;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -23,9 +23,6 @@ import tavrel.server.season.Seasons;
 /** Hives whose latest count asks for something to be done: in danger, or above the limit. */
 @Service
 public class HighCounts {
-
-  /** An older count tells little of today, days. */
-  private static final int RECENT = 60;
 
   /** No limit of a season is lower. */
   private static final double LEAST = 0.001;
@@ -61,11 +58,16 @@ public class HighCounts {
   /**
    * A hive with such a count that no treatment followed.
    *
-   * @param inDanger whether it is above the danger figure; else it is above the season's limit
+   * @param urgency how it presses
    * @param left whether somebody decided, with a reason, to leave it
    */
-  public record High(
-      Apiary apiary, Hive hive, Infestation sample, boolean inDanger, boolean left) {}
+  public record High(Apiary apiary, Hive hive, Infestation sample, Urgency urgency, boolean left) {
+
+    /** Whether the colony is in danger. */
+    public boolean inDanger() {
+      return urgency == Urgency.DANGER;
+    }
+  }
 
   /** All of them, by apiary and in walking order. */
   public List<High> all() {
@@ -83,7 +85,8 @@ public class HighCounts {
   /** Apiaries of which a recent sample holds so many mites that a closer look pays. */
   private Set<UUID> suspects() {
     Set<UUID> suspects = new HashSet<>();
-    for (CountMapper.SampleThere each : mapper.samplesSince(day.today().minusDays(RECENT + 1L))) {
+    for (CountMapper.SampleThere each :
+        mapper.samplesSince(day.today().minusDays(Urgency.RECENT_DAYS + 1L))) {
       if (each.mites() > LEAST * each.bees()) {
         suspects.add(each.apiaryId());
       }
@@ -100,19 +103,18 @@ public class HighCounts {
     List<High> high = new ArrayList<>();
     for (Hive hive : apiaries.hives(apiary.id())) {
       Infestation sample = samples.get(hive.id());
-      if (sample == null
-          || sample.last().isBefore(today.minusDays(RECENT))
-          || treated.getOrDefault(hive.id(), List.of()).stream()
-              .anyMatch(done -> !done.isBefore(sample.last()))) {
-        continue;
-      }
-      boolean inDanger = danger.isIn(sample);
-      if (inDanger || sample.against(limit) == Standing.ABOVE) {
-        CountMapper.Decision decision = decided.get(hive.id());
-        boolean left = decision != null && decision.choice() == Choice.LEAVE;
-        high.add(new High(apiary, hive, sample, inDanger, left));
+      if (sample != null) {
+        Urgency.of(sample, danger, limit, treated.getOrDefault(hive.id(), List.of()), today)
+            .ifPresent(
+                urgency ->
+                    high.add(new High(apiary, hive, sample, urgency, isLeft(decided, hive))));
       }
     }
     return high;
+  }
+
+  private static boolean isLeft(Map<UUID, CountMapper.Decision> decided, Hive hive) {
+    CountMapper.Decision decision = decided.get(hive.id());
+    return decision != null && decision.choice() == Choice.LEAVE;
   }
 }
