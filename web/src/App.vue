@@ -9,7 +9,8 @@ import ThermometerDialog from './parts/ThermometerDialog.vue'
 import { useApiaryInHand } from './parts/apiaryInHand'
 import { useServerNow } from './parts/clock'
 import { useSession } from './parts/session'
-import { useOutbox } from './run/outbox'
+import WaitingNotice from './shared/offline/WaitingNotice.vue'
+import { useOutbox } from './shared/offline/outbox'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -75,6 +76,7 @@ watch(
       </header>
       <MainNav class="nav no-print" />
       <main id="main" class="page" tabindex="-1">
+        <WaitingNotice v-if="route.path !== '/waiting'" />
         <router-view />
       </main>
     </div>

@@ -29,6 +29,11 @@ export const router = createRouter({
       meta: { title: 'Welcome', open: true },
     },
     {
+      path: '/waiting',
+      component: () => import('./shared/offline/WaitingPage.vue'),
+      meta: { title: 'What waits on this device' },
+    },
+    {
       path: '/apiaries',
       component: () => import('./apiaries/ApiariesPage.vue'),
       meta: { title: 'Apiaries' },

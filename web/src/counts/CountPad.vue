@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
-import { Refused, words, type Shapes } from '../api/client'
+import type { Shapes } from '../api/client'
 import { shortDay } from '../parts/days'
 import { newId } from '../parts/ids'
 import { numberIn } from '../parts/numbers'
-import { useUnsent } from './unsent'
+import { useOutbox, type SetAside } from '../shared/offline/outbox'
 
 /**
  * Counts at yard speed: digits, keep, next hive. The kind, the bees and the hours of the last hive hold for the next.
@@ -21,7 +21,7 @@ interface Pattern {
   natural: boolean
 }
 
-const unsent = useUnsent()
+const outbox = useOutbox()
 const pattern = useStorage<Pattern>('tavrel.counts.pattern', {
   kind: 'WASH',
   bees: '300',
@@ -93,24 +93,38 @@ async function keep(): Promise<void> {
   const name = line.value?.hive.name
   if (!count || !name) return
   const typed = mites.value
-  try {
-    mites.value = ''
-    const sending = unsent.enter(count)
-    next()
-    await sending
-    done.value = [...done.value, count.hiveId]
-    said.value = `${name}: ${count.mites} kept.`
-    emit('kept')
-  } catch (thrown) {
-    hiveId.value = count.hiveId
-    await nextTick()
-    mites.value = typed
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(
-      fields.map((each) => [each.field.replace(/^\d+\./, ''), each.says]),
-    )
-    if (fields.length === 0) said.value = words(thrown)
+  const id = outbox.put({ kind: 'COUNT', count, hive: name })
+  if (!id) return
+  mites.value = ''
+  next()
+  const outcome = await outbox.outcome(id)
+  if (outcome.is === 'aside') {
+    refill(count, typed, outcome.aside)
+    return
   }
+  done.value = [...done.value, count.hiveId]
+  said.value =
+    outcome.is === 'sent'
+      ? `${name}: ${count.mites} kept.`
+      : `${name}: ${count.mites} kept on this device until the server answers.`
+  if (outcome.is === 'sent') emit('kept')
+}
+
+/** A count that was refused comes back into the pad, unless another is being typed there already. */
+function refill(count: Shapes['NewCount'], typed: string, aside: SetAside): void {
+  if (mites.value !== '') {
+    said.value = `A count was not taken and waits to be mended: ${aside.says}`
+    return
+  }
+  outbox.throwAway(aside.id)
+  hiveId.value = count.hiveId
+  void nextTick(() => {
+    mites.value = typed
+    wrong.value = Object.fromEntries(
+      aside.fields.map((each) => [each.field.replace(/^\d+\./, ''), each.says]),
+    )
+  })
+  if (aside.fields.length === 0) said.value = aside.says
 }
 </script>
 
@@ -180,7 +194,7 @@ async function keep(): Promise<void> {
     <p role="status" class="said">
       {{ said }}
       <template v-if="done.length"> {{ new Set(done).size }} of {{ lines.length }} hives.</template>
-      <strong v-if="unsent.count"> {{ unsent.count }} wait for the network.</strong>
+      <strong v-if="outbox.waiting"> {{ outbox.waiting }} wait for the network.</strong>
     </p>
   </form>
 </template>

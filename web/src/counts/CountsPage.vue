@@ -11,11 +11,11 @@ import CountFile from './CountFile.vue'
 import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
 import RecentCounts from './RecentCounts.vue'
-import { useUnsent } from './unsent'
+import { useOutbox } from '../shared/offline/outbox'
 
 const session = useSession()
 const inHand = useApiaryInHand()
-const unsent = useUnsent()
+const outbox = useOutbox()
 const route = useRoute()
 const apiaryId = ref(typeof route.query.apiary === 'string' ? route.query.apiary : inHand.id)
 const board = ref<Shapes['CountBoard'] | null>(null)
@@ -52,7 +52,7 @@ watch(
   },
   { immediate: true },
 )
-onMounted(() => void unsent.send().catch((thrown) => (problem.value = words(thrown))))
+onMounted(() => void outbox.send())
 
 async function act(asked: () => Promise<unknown>): Promise<void> {
   try {

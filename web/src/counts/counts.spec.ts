@@ -5,6 +5,7 @@ import { nextTick } from 'vue'
 import { createVuetify } from 'vuetify'
 import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
+import { useSession } from '../parts/session'
 import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
 import IntervalBar from './IntervalBar.vue'
@@ -35,6 +36,7 @@ const reading: Shapes['SampleReading'] = {
 beforeEach(() => {
   localStorage.clear()
   setActivePinia(createPinia())
+  useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
 })
 
 describe('a reading as a bar', () => {

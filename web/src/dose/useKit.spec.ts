@@ -1,8 +1,11 @@
 import { flushPromises } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
 import { api, type Shapes } from '../api/client'
-import { forgetKits, useKit } from './useKit'
+import { useSession } from '../parts/session'
+import { forgetKits } from './keptKits'
+import { useKit } from './useKit'
 
 const line = (item: string, tickedAt?: string) =>
   ({ item, group: 'FIRE', amount: '1', name: item, tickedAt }) as Shapes['KitLine']
@@ -16,6 +19,8 @@ function open(): ReturnType<typeof useKit> {
 describe('the kit of a round', () => {
   beforeEach(() => {
     localStorage.clear()
+    setActivePinia(createPinia())
+    useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
     vi.restoreAllMocks()
   })
 

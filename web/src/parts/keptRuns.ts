@@ -1,4 +1,5 @@
 import type { Shapes } from '../api/client'
+import { parsed } from '../shared/offline/kept'
 
 /** A round as this device knows it, so that a run goes on after a reload without network. */
 export interface KeptRun {
@@ -13,11 +14,8 @@ const LONGEST = 7 * 24 * 3_600_000
 
 /** What is kept of a round, or null. */
 export function keptRun(roundId: string): KeptRun | null {
-  try {
-    return JSON.parse(localStorage.getItem(KEY + roundId) ?? 'null') as KeptRun | null
-  } catch {
-    return null
-  }
+  const found = parsed(localStorage.getItem(KEY + roundId)) as Partial<KeptRun> | null
+  return found?.whole && Array.isArray(found.board?.hives) ? (found as KeptRun) : null
 }
 
 /** Keeps a round; older ones make room. */

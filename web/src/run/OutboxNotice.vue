@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
-import { useOutbox, type Returned } from './outbox'
+import { useOutbox } from '../shared/offline/outbox'
+import type { Returned } from './presses'
 
 /** What waits on this device, and what the server would not take. */
 defineProps<{ returned: readonly Returned[]; name: (hiveId?: string) => string }>()
@@ -19,10 +20,11 @@ const waitsLong = refDebounced(waits, 1500)
     Kept on this device: {{ outbox.waiting }}. Go on; nothing is lost.
   </p>
   <div v-if="returned.length" class="notice bad" role="alert">
-    <p v-for="each in returned" :key="each.events[0]?.id">
+    <p v-for="each in returned" :key="each.id">
       <strong>{{ name(each.events[0]?.hiveId) || 'For the crew' }}: not taken.</strong>
       {{ each.says }}
     </p>
+    <router-link to="/waiting">Mend it, or throw it away</router-link>
     <button type="button" @click="$emit('read')">Read</button>
   </div>
 </template>

@@ -7,7 +7,7 @@ import { counted } from '../parts/format'
 import { useSession } from '../parts/session'
 import LineUpForm from './LineUpForm.vue'
 import OutboxNotice from './OutboxNotice.vue'
-import { useOutbox } from './outbox'
+import { usePresses } from './presses'
 import { isUntouched, type ShownHive } from './overlay'
 import { useRun } from './useRun'
 
@@ -17,7 +17,7 @@ const props = defineProps<{ id: string }>()
 type Point = Shapes['AskedReadiness']['point']
 
 const run = useRun(props.id)
-const outbox = useOutbox()
+const presses = usePresses()
 const session = useSession()
 const kit = useKit(props.id)
 onMounted(() => void kit.load())
@@ -57,7 +57,7 @@ const open = computed(
       <h1>Make ready, {{ whole.apiary.name }}</h1>
       <v-btn variant="flat" color="primary" :to="`/run/${id}`">To the run</v-btn>
     </div>
-    <OutboxNotice :returned="run.returned.value" :name="name" @read="outbox.forgetReturned(id)" />
+    <OutboxNotice :returned="run.returned.value" :name="name" @read="presses.readReturned(id)" />
     <LineUpForm :round-id="id" :zone="whole.apiary.zone" :may-work="session.mayWork" />
     <h2>Hive by hive</h2>
     <p class="soft">

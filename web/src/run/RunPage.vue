@@ -23,7 +23,7 @@ import RunRow from './RunRow.vue'
 import RunTools from './RunTools.vue'
 import ToolGauge from './ToolGauge.vue'
 import { useDueSound } from './dueSound'
-import { useOutbox } from './outbox'
+import { usePresses } from './presses'
 import { barred, isUntouched, type ShownHive } from './overlay'
 import { HANDS } from './part'
 import { useTally } from './tally'
@@ -43,7 +43,7 @@ const FILLS = 5
 const run = useRun(props.id)
 /** So that its list is on this phone too, see the sheet. */
 const kit = useKit(props.id)
-const outbox = useOutbox()
+const presses = usePresses()
 const session = useSession()
 const inHand = useApiaryInHand()
 const now = useServerNow(250)
@@ -241,7 +241,7 @@ useRunKeys(
   </div>
   <div v-else-if="whole" class="run">
     <RunHead :whole="whole" />
-    <OutboxNotice :returned="run.returned.value" :name="name" @read="outbox.forgetReturned(id)" />
+    <OutboxNotice :returned="run.returned.value" :name="name" @read="presses.readReturned(id)" />
     <PeopleCheck
       v-if="!checked && works"
       :round-id="id"

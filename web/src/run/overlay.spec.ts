@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { AT, board, BURN, hive } from './fixtures'
 import { barred, nextToOpen, overlay, pointAt } from './overlay'
-import type { NewEvent, Parcel } from './outbox'
+import type { NewEvent, Parcel } from './presses'
 
 function press(hiveId: string, ...kinds: NewEvent['kind'][]): Parcel {
   return {
+    id: 'p',
     roundId: 'r',
-    accountId: 'a',
     events: kinds.map((kind, i) => ({ id: `${hiveId}${kind}${i}`, hiveId, kind, at: AT })),
   }
 }

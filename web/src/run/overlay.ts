@@ -1,5 +1,5 @@
 import type { Shapes } from '../api/client'
-import type { Parcel } from './outbox'
+import type { Parcel } from './presses'
 import { HANDS } from './part'
 
 type Board = Shapes['RunBoard']

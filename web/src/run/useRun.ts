@@ -6,7 +6,9 @@ import { newId } from '../parts/ids'
 import { keepRun, keptRun } from '../parts/keptRuns'
 import { useSession } from '../parts/session'
 import { nextToOpen, overlay, pointAt, type ShownHive } from './overlay'
-import { sendPeople, useOutbox, type NewEvent } from './outbox'
+import { sendPeople } from '../shared/offline/jobs'
+import { useOutbox } from '../shared/offline/outbox'
+import { usePresses, type NewEvent } from './presses'
 import { partIn } from './part'
 import { useRunStream } from './useRunStream'
 
@@ -22,14 +24,15 @@ export const RESIDUE = 'residue left in the tool'
 /** A round being run: what the server knows, what waits here, and the presses that move it on. */
 export function useRun(roundId: string) {
   const outbox = useOutbox()
+  const presses = usePresses()
   const whole = ref<Shapes['WholeRound'] | null>(null)
   const problem = ref('')
   const gone = ref(false)
   let lastPress = 0
 
-  const board = computed(() => outbox.boards[roundId] ?? null)
-  const parcels = computed(() => outbox.parcels.filter((parcel) => parcel.roundId === roundId))
-  const returned = computed(() => outbox.returned.filter((each) => each.roundId === roundId))
+  const board = computed(() => presses.boards[roundId] ?? null)
+  const parcels = computed(() => presses.parcels.filter((parcel) => parcel.roundId === roundId))
+  const returned = computed(() => presses.returned.filter((each) => each.roundId === roundId))
   const hives = computed(() => (board.value ? overlay(board.value, parcels.value) : []))
   const sheet = computed(
     () => new Map((whole.value?.hives ?? []).map((hive) => [hive.hiveId, hive] as const)),
@@ -63,7 +66,7 @@ export function useRun(roundId: string) {
     if (!kept) return
     outbox.reachable = false
     whole.value ??= kept.whole
-    outbox.boards = { [roundId]: kept.board, ...outbox.boards }
+    presses.boards = { [roundId]: kept.board, ...presses.boards }
   }
 
   async function poll(): Promise<void> {
@@ -77,9 +80,9 @@ export function useRun(roundId: string) {
       )
       learnClock(asked, Date.now(), found.now)
       outbox.reachable = true
-      const known = outbox.boards[roundId]
+      const known = presses.boards[roundId]
       if (parcels.value.length === 0 && (!known || found.now >= known.now)) {
-        outbox.boards = { ...outbox.boards, [roundId]: found }
+        presses.boards = { ...presses.boards, [roundId]: found }
       }
     } catch (thrown) {
       if (!(thrown instanceof Refused)) outbox.reachable = false
@@ -109,7 +112,7 @@ export function useRun(roundId: string) {
       load: ofBurn(kind) ? step.load : undefined,
       tool: ofBurn(kind) ? (hive.tool ?? (part.value || undefined)) : undefined,
     })
-    outbox.post(
+    presses.post(
       roundId,
       step.events.map((kind) => event(hive.hiveId, kind, more(kind))),
     )
@@ -119,39 +122,39 @@ export function useRun(roundId: string) {
   /** Something that concerns the crew or the tool in hand. */
   function crew(kind: NewEvent['kind'], reason?: string): void {
     const tool = kind === 'PACK_SWAPPED' ? part.value || undefined : undefined
-    outbox.post(roundId, [event(undefined, kind, { reason, tool })])
+    presses.post(roundId, [event(undefined, kind, { reason, tool })])
   }
 
   /** Ticks points of making a hive ready. */
   function ready(hiveId: string, points: readonly string[]): void {
-    for (const point of points) outbox.post(roundId, [event(hiveId, 'CHECKED', { reason: point })])
+    for (const point of points) presses.post(roundId, [event(hiveId, 'CHECKED', { reason: point })])
   }
 
   /** Leaves hives out of the round. */
   function skip(hiveIds: readonly string[], reason: string): void {
     lastPress = 0
-    for (const hiveId of hiveIds) outbox.post(roundId, [event(hiveId, 'SKIPPED', { reason })])
+    for (const hiveId of hiveIds) presses.post(roundId, [event(hiveId, 'SKIPPED', { reason })])
   }
 
   function stop(hiveId: string, reason: string): void {
     lastPress = 0
-    outbox.post(roundId, [event(hiveId, 'ABORTED', { reason })])
+    presses.post(roundId, [event(hiveId, 'ABORTED', { reason })])
   }
 
   function leak(hiveId: string): void {
-    outbox.post(roundId, [event(hiveId, 'LEAK_SEEN')])
+    presses.post(roundId, [event(hiveId, 'LEAK_SEEN')])
   }
 
   /** Something seen at a hive that does not move it on; it goes into the register. */
   function mark(hiveId: string, says: string): void {
-    outbox.post(roundId, [
+    presses.post(roundId, [
       says === RESIDUE ? event(hiveId, 'RESIDUE') : event(hiveId, 'NOTE', { reason: says }),
     ])
   }
 
   /** Takes the tick of a point of making ready back. */
   function unready(hiveId: string, ticks: readonly string[]): void {
-    outbox.post(
+    presses.post(
       roundId,
       ticks.map((undoes) => event(hiveId, 'UNDONE', { undoes })),
     )
@@ -162,11 +165,11 @@ export function useRun(roundId: string) {
     lastPress = 0
     const waiting = parcels.value.at(-1)?.events ?? []
     if (waiting[0] && waiting[0].kind !== 'CHECKED') {
-      return outbox.recall(roundId, waiting[0].hiveId) || takeBack(waiting)
+      return presses.recall(roundId, waiting[0].hiveId) || takeBack(waiting)
     }
     const last = board.value?.lastStep
     if (!last) return false
-    outbox.post(
+    presses.post(
       roundId,
       last.events.map((undoes) => event(last.hiveId, 'UNDONE', { undoes })),
     )
@@ -178,10 +181,10 @@ export function useRun(roundId: string) {
     lastPress = 0
     if (hive.waiting > 0) {
       const own = parcels.value.findLast((each) => each.events[0]?.hiveId === hive.hiveId)
-      if (!outbox.recall(roundId, hive.hiveId) && own) takeBack(own.events)
+      if (!presses.recall(roundId, hive.hiveId) && own) takeBack(own.events)
       return
     }
-    outbox.post(
+    presses.post(
       roundId,
       hive.latest.map((undoes) => event(hive.hiveId, 'UNDONE', { undoes })),
     )
@@ -190,7 +193,7 @@ export function useRun(roundId: string) {
   /** A press on its way cannot be recalled: what takes it back goes right after it. */
   function takeBack(sent: readonly NewEvent[]): boolean {
     const steps = sent.filter((each) => each.kind !== 'UNDONE')
-    outbox.post(
+    presses.post(
       roundId,
       steps.map((each) => event(each.hiveId, 'UNDONE', { undoes: each.id })),
     )
@@ -209,7 +212,7 @@ export function useRun(roundId: string) {
       if (thrown instanceof Refused || !whole.value || !who) throw thrown
       outbox.reachable = false
       const at = new Date(serverNow()).toISOString()
-      outbox.postPeople(roundId, { confirmed, unsafeReason, at: Date.now() })
+      presses.postPeople(roundId, { confirmed, unsafeReason, at: Date.now() })
       whole.value = { ...whole.value, peopleCheck: { checkedBy: who, at, unsafeReason } }
     }
   }

@@ -2,7 +2,8 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { useSession } from '../parts/session'
-import { useOutbox, type NewEvent } from './outbox'
+import { useOutbox } from '../shared/offline/outbox'
+import { usePresses, type NewEvent } from './presses'
 
 const fetched = vi.fn<(request: Request) => Promise<Response>>()
 const BOARD = { now: '2026-08-18T06:40:00Z', hives: [] }
@@ -32,15 +33,16 @@ beforeEach(() => {
   useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
 })
 
-describe('the outbox', () => {
+describe('presses of a run', () => {
   it('keeps a press until the server has it', async () => {
     fetched.mockRejectedValue(new TypeError('no network'))
     const outbox = useOutbox()
-    outbox.post('r', [event('1')])
+    const presses = usePresses()
+    presses.post('r', [event('1')])
     await settled()
     expect(outbox.waiting).toBe(1)
     expect(outbox.reachable).toBe(false)
-    expect(localStorage.getItem('tavrel.outbox')).toContain('"id":"1"')
+    expect(localStorage.getItem('tavrel.waiting')).toContain('"id":"1"')
 
     fetched.mockImplementation(async () => answer(200, BOARD))
     await outbox.send()
@@ -54,8 +56,8 @@ describe('the outbox', () => {
       sent.push(((await request.json()) as NewEvent[])[0]?.id ?? '')
       return answer(200, BOARD)
     })
-    const outbox = useOutbox()
-    for (const id of ['1', '2', '3']) outbox.post('r', [event(id)])
+    const presses = usePresses()
+    for (const id of ['1', '2', '3']) presses.post('r', [event(id)])
     await settled()
     expect(sent).toEqual(['1', '2', '3'])
   })
@@ -65,48 +67,53 @@ describe('the outbox', () => {
       .mockImplementationOnce(async () => answer(409, { detail: 'Shut for another 4:10.' }))
       .mockImplementation(async () => answer(200, BOARD))
     const outbox = useOutbox()
-    outbox.post('r', [event('1')])
-    outbox.post('r', [event('2')])
+    const presses = usePresses()
+    presses.post('r', [event('1')])
+    presses.post('r', [event('2')])
     await settled()
     expect(outbox.waiting).toBe(0)
-    expect(outbox.returned.map((each) => each.says)).toEqual(['Shut for another 4:10.'])
+    expect(presses.returned.map((each) => each.says)).toEqual(['Shut for another 4:10.'])
   })
 
   it('keeps everything when the session has ended', async () => {
     fetched.mockImplementation(async () => answer(401, { detail: 'Please sign in.' }))
     const outbox = useOutbox()
-    outbox.post('r', [event('1')])
+    const presses = usePresses()
+    presses.post('r', [event('1')])
     await settled()
-    expect(outbox.waiting).toBe(1)
+    expect(outbox.entries).toHaveLength(1)
     expect(useSession().account).toBeNull()
   })
 
   it('does not send one person’s presses as another', async () => {
     fetched.mockRejectedValue(new TypeError('no network'))
     const outbox = useOutbox()
-    outbox.post('r', [event('1')])
+    const presses = usePresses()
+    presses.post('r', [event('1')])
     await settled()
     fetched.mockReset()
     useSession().account = { id: 'b', login: 'ida', name: 'Ida', role: 'KEEPER', active: true }
     await outbox.send()
     expect(fetched).not.toHaveBeenCalled()
-    expect(outbox.waiting).toBe(1)
+    expect(outbox.entries).toHaveLength(1)
   })
 
   it('takes back a press that has not left', async () => {
     fetched.mockRejectedValue(new TypeError('no network'))
     const outbox = useOutbox()
-    outbox.post('r', [event('1')])
+    const presses = usePresses()
+    presses.post('r', [event('1')])
     await settled()
-    expect(outbox.recall('r', 'h')).toBe(true)
+    expect(presses.recall('r', 'h')).toBe(true)
     expect(outbox.waiting).toBe(0)
   })
 
   it('sends a people check that was kept before the burns after it, with how long ago it was', async () => {
     fetched.mockRejectedValue(new TypeError('no network'))
     const outbox = useOutbox()
-    outbox.postPeople('r', { confirmed: ['FIT'], at: Date.now() - 90_000 })
-    outbox.post('r', [event('1')])
+    const presses = usePresses()
+    presses.postPeople('r', { confirmed: ['FIT'], at: Date.now() - 90_000 })
+    presses.post('r', [event('1')])
     await settled()
     const sent: string[] = []
     fetched.mockImplementation(async (request) => {
@@ -127,7 +134,7 @@ describe('the outbox', () => {
       clock = request.headers.get('Device-Clock') ?? ''
       return answer(200, BOARD)
     })
-    useOutbox().post('r', [event('1')])
+    usePresses().post('r', [event('1')])
     await settled()
     expect(Math.abs(Date.parse(clock) - Date.now())).toBeLessThan(2000)
   })

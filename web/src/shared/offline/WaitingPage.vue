@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import { dayOf } from '../../parts/format'
+import { numberIn } from '../../parts/numbers'
+import { jobWords } from './jobWords'
+import type { Job } from './jobs'
+import { useOutbox, type SetAside } from './outbox'
+
+/** What this device holds that the server does not have: what waits, and what was refused. */
+const outbox = useOutbox()
+/** What is typed to mend an entry, by its key. */
+const typed = reactive<Record<string, { first: string; second: string }>>({})
+
+function fieldsOf(entry: SetAside): { first: string; second: string } {
+  return (typed[entry.id] ??= startOf(entry.job))
+}
+
+function startOf(job: Job): { first: string; second: string } {
+  if (job.kind === 'COUNT') {
+    return {
+      first: String(job.count.mites),
+      second: String(job.count.bees ?? job.count.hours ?? ''),
+    }
+  }
+  if (job.kind === 'PRESS') return { first: job.events[0]?.reason ?? '', second: '' }
+  if (job.kind === 'PEOPLE') return { first: job.people.unsafeReason ?? '', second: '' }
+  return { first: '', second: '' }
+}
+
+/** The job with what was typed over it. */
+function mended({ id, job }: SetAside): Job {
+  const fields = typed[id]
+  if (!fields) return job
+  if (job.kind === 'COUNT') {
+    const second = numberIn(fields.second)
+    const isBoard = job.count.kind === 'BOARD'
+    return {
+      ...job,
+      count: {
+        ...job.count,
+        mites: numberIn(fields.first),
+        bees: isBoard ? undefined : second,
+        hours: isBoard ? second : undefined,
+      },
+    }
+  }
+  const reason = fields.first.trim() || undefined
+  if (job.kind === 'PRESS')
+    return {
+      ...job,
+      events: job.events.map((each) => ({ ...each, reason: reason ?? each.reason })),
+    }
+  if (job.kind === 'PEOPLE') return { ...job, people: { ...job.people, unsafeReason: reason } }
+  return job
+}
+
+function when(made: number): string {
+  const at = new Date(made)
+  return `${dayOf(at.toISOString().slice(0, 10))} ${at.toTimeString().slice(0, 5)}`
+}
+</script>
+
+<template>
+  <h1>What waits on this device</h1>
+  <p class="soft">
+    Whatever you did here without a signal is kept on this device under your name and sent in its
+    order. Do not clear the browser’s data before it is gone from this list.
+  </p>
+  <section v-if="outbox.asideMine.length" aria-labelledby="aside">
+    <h2 id="aside">Set aside: the server did not take it</h2>
+    <ul class="list">
+      <li v-for="each in outbox.asideMine" :key="each.id" class="sheet one">
+        <p>
+          <strong>{{ jobWords(each.job) }}</strong> <span class="soft">{{ when(each.made) }}</span>
+        </p>
+        <p class="bad">{{ each.says }}</p>
+        <ul v-if="each.fields.length">
+          <li v-for="field in each.fields" :key="field.field">
+            {{ field.field.replace(/^\d+\./, '') }} {{ field.says }}
+          </li>
+        </ul>
+        <div v-if="each.job.kind === 'COUNT'" class="mend">
+          <v-text-field
+            v-model="fieldsOf(each).first"
+            density="compact"
+            label="Mites"
+            inputmode="numeric"
+          />
+          <v-text-field
+            v-model="fieldsOf(each).second"
+            density="compact"
+            :label="each.job.count.kind === 'BOARD' ? 'Hours it lay' : 'Bees'"
+            inputmode="decimal"
+          />
+        </div>
+        <v-text-field
+          v-else-if="each.job.kind !== 'KIT'"
+          v-model="fieldsOf(each).first"
+          class="mend"
+          density="compact"
+          label="Reason, if one is asked"
+        />
+        <div class="buttons">
+          <v-btn variant="flat" color="primary" @click="outbox.again(each.id, mended(each))"
+            >Send it again</v-btn
+          >
+          <v-btn @click="outbox.throwAway(each.id)">Throw it away</v-btn>
+        </div>
+      </li>
+    </ul>
+  </section>
+  <section aria-labelledby="waits">
+    <h2 id="waits">On its way</h2>
+    <p v-if="outbox.mine.length === 0">Nothing of yours waits here.</p>
+    <ul v-else class="list">
+      <li v-for="each in outbox.mine" :key="each.id">
+        {{ jobWords(each.job) }} <span class="soft">{{ when(each.made) }}</span>
+        <span v-if="each.tries" class="soft"
+          >, the server failed {{ each.tries }} times over it</span
+        >
+      </li>
+    </ul>
+    <p v-if="outbox.others > 0" class="soft">
+      {{ outbox.others }} of somebody else wait on this device and go when that person signs in
+      here.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.list {
+  display: grid;
+  gap: 8px;
+  max-width: 820px;
+}
+
+.one {
+  padding: 12px 16px;
+  list-style: none;
+}
+
+.one p {
+  margin: 0 0 4px;
+}
+
+.bad {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.mend {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 160px));
+  gap: 10px;
+  max-width: 420px;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+</style>

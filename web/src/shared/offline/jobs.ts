@@ -1,0 +1,109 @@
+import { api, ask, type Shapes } from '../../api/client'
+
+export type NewEvent = Shapes['NewEvent']
+
+/** A people check that was confirmed without network. */
+export interface KeptPeople {
+  confirmed: Shapes['PeopleCheck']['confirmed']
+  /** Why they go on in an unsafe hour. */
+  unsafeReason?: string
+  /** When, by this device's bare clock, ms: what counts is how long ago it was. */
+  at: number
+}
+
+/** One press of a thumb in a run: its events go to the server together, once. */
+export interface PressJob {
+  kind: 'PRESS'
+  roundId: string
+  /** The part of the run that this device has. */
+  part: number
+  events: NewEvent[]
+}
+
+export interface PeopleJob {
+  kind: 'PEOPLE'
+  roundId: string
+  people: KeptPeople
+}
+
+export interface CountJob {
+  kind: 'COUNT'
+  count: Shapes['NewCount']
+  /** Name of the hive, for the words about it. */
+  hive: string
+}
+
+/** A line of a kit ticked or not; of two of one line the later holds. */
+export interface KitJob {
+  kind: 'KIT'
+  roundId: string
+  item: string
+  packed: boolean
+}
+
+/** What may have to wait for a signal. */
+export type Job = PressJob | PeopleJob | CountJob | KitJob
+
+/** Jobs of one lane go in their order; lanes do not wait for each other. */
+export function laneOf(job: Job): string {
+  switch (job.kind) {
+    case 'PRESS':
+    case 'PEOPLE':
+      return `run ${job.roundId}`
+    case 'COUNT':
+      return 'counts'
+    case 'KIT':
+      return `kit ${job.roundId} ${job.item}`
+  }
+}
+
+/** Sends a people check; the same again changes nothing. */
+export function sendPeople(
+  roundId: string,
+  people: Omit<KeptPeople, 'at'>,
+  secondsAgo = 0,
+): Promise<Shapes['WholeRound']> {
+  return ask(
+    api.PUT('/api/rounds/{id}/people-check', {
+      params: { path: { id: roundId }, query: { secondsAgo } },
+      body: { confirmed: people.confirmed, unsafeReason: reasonOf(people) },
+    }),
+  )
+}
+
+/** A check that was kept before the sky was asked of says so, and is not lost for it. */
+function reasonOf(people: Omit<KeptPeople, 'at'>): string | undefined {
+  return people.confirmed.includes('SKY')
+    ? people.unsafeReason
+    : (people.unsafeReason ?? 'confirmed before the sky was asked of')
+}
+
+/** Sends a job; every kind may be sent twice without harm. */
+export function sendJob(job: Job): Promise<unknown> {
+  switch (job.kind) {
+    case 'PRESS':
+      return ask(
+        api.POST('/api/rounds/{id}/events', {
+          params: {
+            path: { id: job.roundId },
+            query: { part: job.part },
+            header: { 'Device-Clock': new Date(Date.now()).toISOString() },
+          },
+          body: job.events,
+        }),
+      )
+    case 'PEOPLE': {
+      const ago = Math.max(0, Math.round((Date.now() - job.people.at) / 1000))
+      return sendPeople(job.roundId, job.people, ago)
+    }
+    case 'COUNT':
+      return ask(api.POST('/api/counts', { body: [job.count] }))
+    case 'KIT':
+      return ask(
+        api.PUT('/api/rounds/{id}/kit/{item}', {
+          params: { path: { id: job.roundId, item: job.item } },
+          body: { packed: job.packed },
+        }),
+      )
+  }
+}
