@@ -27,7 +27,7 @@ class RunCrewTest {
       Until.within(
           Duration.ofSeconds(15),
           "every point is there to be ticked",
-          () -> desk.all("[role=checkbox]").size() == 7);
+          () -> desk.all("[role=checkbox]").size() == 8);
       desk.all("[role=checkbox]").forEach(point -> point.click());
       desk.press("All true").see("Start burn");
       phone.press("To the run").see("Shut and open");

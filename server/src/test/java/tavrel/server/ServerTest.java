@@ -10,9 +10,14 @@ import java.util.Locale;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
+import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcBuilderCustomizer;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -29,7 +34,25 @@ import tavrel.server.people.Role;
 /** The whole server in memory, spoken to through its real stack: filters, JSON, SQL. */
 @SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:servertest;DB_CLOSE_DELAY=-1")
 @AutoConfigureMockMvc
+@Import(ServerTest.BodiesAtOnce.class)
 public abstract class ServerTest {
+
+  /** A made-up request has its body at once; nobody has to wait for it. */
+  @TestConfiguration(proxyBeanMethods = false)
+  static class BodiesAtOnce {
+
+    @Bean
+    MockMvcBuilderCustomizer bodiesAtOnce() {
+      return builder ->
+          builder.defaultRequest(
+              MockMvcRequestBuilders.get("/").with(BodiesAtOnce::withBodyThere));
+    }
+
+    private static MockHttpServletRequest withBodyThere(MockHttpServletRequest request) {
+      request.setAsyncSupported(request.getContentLength() <= 0);
+      return request;
+    }
+  }
 
   /** An answer: status, body as text, body as JSON. */
   protected record Answer(int status, String text, JsonNode json) {

@@ -54,7 +54,8 @@ class Pages {
         "/run/**",
         "/register",
         "/people",
-        "/safekeeping"
+        "/safekeeping",
+        "/waiting"
       },
       produces = MediaType.TEXT_HTML_VALUE)
   ResponseEntity<String> page(HttpServletRequest request) {

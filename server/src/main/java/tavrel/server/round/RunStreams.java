@@ -1,6 +1,5 @@
 package tavrel.server.round;
 
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
@@ -12,6 +11,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
+import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -89,7 +89,8 @@ class RunStreams {
     }
   }
 
-  @PreDestroy
+  /** Before the server waits for requests under way to end: these never would. */
+  @EventListener(ContextClosedEvent.class)
   void end() {
     sender.shutdownNow();
     open.values().forEach(screens -> screens.forEach(SseEmitter::complete));
