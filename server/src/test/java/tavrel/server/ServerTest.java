@@ -44,8 +44,7 @@ public abstract class ServerTest {
     @Bean
     MockMvcBuilderCustomizer bodiesAtOnce() {
       return builder ->
-          builder.defaultRequest(
-              MockMvcRequestBuilders.get("/").with(BodiesAtOnce::withBodyThere));
+          builder.defaultRequest(MockMvcRequestBuilders.get("/").with(BodiesAtOnce::withBodyThere));
     }
 
     private static MockHttpServletRequest withBodyThere(MockHttpServletRequest request) {

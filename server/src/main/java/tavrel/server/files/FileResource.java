@@ -2,19 +2,21 @@ package tavrel.server.files;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tavrel.core.InvalidValue;
+import tavrel.server.http.Downloads;
+import tavrel.server.people.Account;
 
 /** Open files to take away. */
 @RestController
@@ -23,16 +25,12 @@ class FileResource {
 
   private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
-  /** What a file is written by. */
-  private interface Writing {
-
-    void to(OutputStream out) throws IOException;
-  }
-
   private final OpenFiles files;
+  private final Downloads downloads;
 
-  FileResource(OpenFiles files) {
+  FileResource(OpenFiles files, Downloads downloads) {
     this.files = files;
+    this.downloads = downloads;
   }
 
   @GetMapping(value = "/roster.csv", produces = "text/csv")
@@ -59,15 +57,13 @@ class FileResource {
   }
 
   @GetMapping(value = "/burns.csv", produces = "text/csv")
-  ResponseEntity<StreamingResponseBody> burns(@RequestParam int year) {
+  ResponseEntity<StreamingResponseBody> burns(
+      @RequestParam int year, @AuthenticationPrincipal Account who) {
     InvalidValue.inRange("year", year, 1990, 2200, "as a year");
-    return ResponseEntity.ok()
-        .contentType(CSV)
-        .headers(named("burns-" + year + ".csv"))
-        .body(out -> files.burns(year, out));
+    return downloads.of(who.id(), "burns-" + year + ".csv", CSV, out -> files.burns(year, out));
   }
 
-  private static ResponseEntity<byte[]> file(String name, MediaType type, Writing writing)
+  private static ResponseEntity<byte[]> file(String name, MediaType type, Downloads.Writing writing)
       throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     writing.to(out);

@@ -116,8 +116,7 @@ final class BodyGate extends HttpFilter {
     private final byte[] chunk = new byte[CHUNK];
     private boolean over;
 
-    Taking(
-        HttpServletRequest request, HttpServletResponse response, AsyncContext waiting, int most)
+    Taking(HttpServletRequest request, HttpServletResponse response, AsyncContext waiting, int most)
         throws IOException {
       this.request = request;
       this.response = response;
@@ -213,8 +212,7 @@ final class BodyGate extends HttpFilter {
   private static boolean isSignedIn(HttpServletRequest request) {
     HttpSession session = request.getSession(false);
     return session != null
-        && session.getAttribute(
-                HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY)
+        && session.getAttribute(HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY)
             != null;
   }
 
@@ -227,7 +225,6 @@ final class BodyGate extends HttpFilter {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setHeader(HttpHeaders.CONNECTION, "close");
-    json.writeValue(
-        response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, says));
+    json.writeValue(response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, says));
   }
 }

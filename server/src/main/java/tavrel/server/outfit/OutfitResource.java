@@ -20,6 +20,7 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,7 +29,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tavrel.core.InvalidValue;
+import tavrel.server.http.Downloads;
 import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
 
 /** The whole outfit, out and in, and its backups. For the keeper alone: it holds everything. */
 @RestController
@@ -44,6 +47,7 @@ class OutfitResource {
   private final ObjectProvider<Backups> backups;
   private final ObjectProvider<Restart> restart;
   private final Path folder;
+  private final Downloads downloads;
   private final Clock clock;
 
   OutfitResource(
@@ -51,11 +55,13 @@ class OutfitResource {
       ObjectProvider<Backups> backups,
       ObjectProvider<Restart> restart,
       @Value("${tavrel.data}") Path folder,
+      Downloads downloads,
       Clock clock) {
     this.database = database;
     this.backups = backups;
     this.restart = restart;
     this.folder = folder;
+    this.downloads = downloads;
     this.clock = clock;
   }
 
@@ -83,9 +89,9 @@ class OutfitResource {
 
   /** The whole outfit as it is now. */
   @GetMapping(value = "/outfit.zip", produces = "application/zip")
-  ResponseEntity<StreamingResponseBody> whole() {
+  ResponseEntity<StreamingResponseBody> whole(@AuthenticationPrincipal Account who) {
     String name = "tavrel-" + clock.instant().toString().substring(0, 10) + ".zip";
-    return ResponseEntity.ok().contentType(ZIP).headers(named(name)).body(this::write);
+    return downloads.of(who.id(), name, ZIP, this::write);
   }
 
   private void write(OutputStream out) throws IOException {

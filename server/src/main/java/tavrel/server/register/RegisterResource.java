@@ -4,8 +4,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -20,6 +18,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tavrel.core.InvalidValue;
+import tavrel.server.http.Downloads;
 import tavrel.server.people.Account;
 
 /** The register: to read, to put right, to add to and to take away. */
@@ -31,10 +30,12 @@ class RegisterResource {
 
   private final Register register;
   private final RegisterExport export;
+  private final Downloads downloads;
 
-  RegisterResource(Register register, RegisterExport export) {
+  RegisterResource(Register register, RegisterExport export, Downloads downloads) {
     this.register = register;
     this.export = export;
+    this.downloads = downloads;
   }
 
   @GetMapping
@@ -77,9 +78,11 @@ class RegisterResource {
       @RequestParam(required = false) @Nullable Integer year,
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
-      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only) {
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
+      @AuthenticationPrincipal Account who) {
     RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
     return file(
+        who,
         year,
         "csv",
         new MediaType("text", "csv", StandardCharsets.UTF_8),
@@ -91,9 +94,10 @@ class RegisterResource {
       @RequestParam(required = false) @Nullable Integer year,
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
-      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only) {
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
+      @AuthenticationPrincipal Account who) {
     RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
-    return file(year, "json", MediaType.APPLICATION_JSON, out -> export.json(filter, out));
+    return file(who, year, "json", MediaType.APPLICATION_JSON, out -> export.json(filter, out));
   }
 
   @GetMapping(value = "/treatments.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -101,10 +105,11 @@ class RegisterResource {
       @RequestParam(required = false) @Nullable Integer year,
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
-      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only) {
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
+      @AuthenticationPrincipal Account who) {
     RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
     export.fitsOnPaper(filter);
-    return file(year, "pdf", MediaType.APPLICATION_PDF, out -> export.pdf(filter, out));
+    return file(who, year, "pdf", MediaType.APPLICATION_PDF, out -> export.pdf(filter, out));
   }
 
   @GetMapping(value = "/treatments.ics", produces = "text/calendar;charset=UTF-8")
@@ -112,26 +117,23 @@ class RegisterResource {
       @RequestParam(required = false) @Nullable Integer year,
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
-      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only) {
+      @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
+      @AuthenticationPrincipal Account who) {
     byte[] whole =
         export
             .calendar(RegisterFilter.of(year, apiaryId, hiveId, only))
             .getBytes(StandardCharsets.UTF_8);
     return file(
+        who,
         year,
         "ics",
         new MediaType("text", "calendar", StandardCharsets.UTF_8),
         out -> out.write(whole));
   }
 
-  private static ResponseEntity<StreamingResponseBody> file(
-      @Nullable Integer year, String kind, MediaType type, StreamingResponseBody body) {
+  private ResponseEntity<StreamingResponseBody> file(
+      Account who, @Nullable Integer year, String kind, MediaType type, Downloads.Writing writing) {
     String name = (year == null ? "treatments." : "treatments-" + year + ".") + kind;
-    return ResponseEntity.ok()
-        .contentType(type)
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .body(body);
+    return downloads.of(who.id(), name, type, writing);
   }
 }
