@@ -190,7 +190,6 @@ class HowMuchJourneyTest {
         .press("Make the account")
         .see("Bring in hives");
     browser.choose(Rosters.file(ROSTER)).see("4 good rows");
-    browser.type("Time zone", "Etc/GMT+2").key(Keys.TAB);
     return browser.press("Bring in 4 hives").press("To the apiaries").see("Fern Gate");
   }
 
