@@ -1,7 +1,5 @@
 package tavrel.server;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
@@ -12,10 +10,12 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
 import org.springframework.context.ApplicationListener;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.env.Profiles;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import tavrel.server.outfit.OutfitTask;
 import tavrel.server.outfit.Restart;
-import tavrel.server.outfit.TakeOver;
+import tavrel.server.outfit.SafeStart;
+import tavrel.server.outfit.StartRefused;
 
 /** The one jar: pages, API and database. */
 @SpringBootApplication(proxyBeanMethods = false)
@@ -31,13 +31,17 @@ public class TavrelApplication {
     if (OutfitTask.asked(List.of(args))) {
       System.exit(OutfitTask.run(List.of(args), System.out));
     }
-    start(args);
+    try {
+      start(args);
+    } catch (StartRefused told) {
+      System.exit(1);
+    }
   }
 
   private static void start(String[] args) {
     SpringApplication application = new SpringApplication(TavrelApplication.class);
     application.addListeners(
-        (ApplicationListener<ApplicationEnvironmentPreparedEvent>) TavrelApplication::takeOver);
+        (ApplicationListener<ApplicationEnvironmentPreparedEvent>) TavrelApplication::look);
     application.addInitializers(
         context ->
             context
@@ -46,13 +50,14 @@ public class TavrelApplication {
     application.run(args);
   }
 
-  /** An outfit that was brought in takes its place before any database is opened. */
-  private static void takeOver(ApplicationEnvironmentPreparedEvent event) {
-    try {
-      TakeOver.finish(
+  /**
+   * The data folder is looked at before any database is opened; an outfit that was brought in takes
+   * its place. The demo has none.
+   */
+  private static void look(ApplicationEnvironmentPreparedEvent event) {
+    if (!event.getEnvironment().acceptsProfiles(Profiles.of("demo"))) {
+      SafeStart.check(
           Path.of(event.getEnvironment().getRequiredProperty("tavrel.data")), Instant.now());
-    } catch (IOException broken) {
-      throw new UncheckedIOException(broken);
     }
   }
 

@@ -1,8 +1,6 @@
 package tavrel.server.outfit;
 
-import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,7 +32,6 @@ class Backups {
   static final String DONE = ".done";
 
   private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
-  private static final String ENDING = ".zip";
   private static final String NAME = "tavrel-[0-9TZ-]+\\.zip";
 
   /** However old: never fewer than these. */
@@ -95,18 +92,8 @@ class Backups {
 
   /** Writes a backup now: first beside, then under its name, so that no half one is ever there. */
   synchronized Backup write() {
-    try {
-      Files.createDirectories(folder);
-      String name = "tavrel-" + clock.instant().toString().replaceAll("[:]|\\.\\d+", "") + ENDING;
-      Path unready = folder.resolve(name + ".part");
-      try (Connection connection = database.getConnection();
-          OutputStream out = new BufferedOutputStream(Files.newOutputStream(unready), 1 << 16)) {
-        OutfitWriter.write(connection, out);
-      }
-      Path file = folder.resolve(name);
-      Files.move(
-          unready, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-      return read(file);
+    try (Connection connection = database.getConnection()) {
+      return read(BackupFile.write(connection, folder, clock.instant()));
     } catch (IOException broken) {
       throw new UncheckedIOException(broken);
     } catch (SQLException broken) {

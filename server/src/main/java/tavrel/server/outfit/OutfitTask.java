@@ -2,9 +2,7 @@ package tavrel.server.outfit;
 
 import ch.qos.logback.classic.Level;
 import ch.qos.logback.classic.Logger;
-import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -24,9 +22,6 @@ public final class OutfitTask {
 
   private static final String BACKUP = "backup";
   private static final String RESTORE = "restore";
-
-  /** The database's own code for a file that another process holds. */
-  private static final int OPEN_ELSEWHERE = 90_020;
 
   private static final Duration PATIENCE = Duration.ofMinutes(10);
 
@@ -69,15 +64,9 @@ public final class OutfitTask {
     Path backups = Files.createDirectories(folder.resolve(Backups.FOLDER));
     try (Connection connection =
         DriverManager.getConnection(TakeOver.urlInUse(folder), TakeOver.USER, "")) {
-      Path file =
-          backups.resolve(
-              "tavrel-" + Instant.now().toString().replaceAll("[:]|\\.\\d+", "") + ".zip");
-      try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file), 1 << 16)) {
-        OutfitWriter.write(connection, out);
-      }
-      return "Backup written: " + file;
+      return "Backup written: " + BackupFile.write(connection, backups, Instant.now());
     } catch (SQLException locked) {
-      if (locked.getErrorCode() != OPEN_ELSEWHERE) {
+      if (locked.getErrorCode() != SafeStart.OPEN_ELSEWHERE) {
         throw locked;
       }
       return "Backup written by the running server: " + backups.resolve(asked(backups));
@@ -116,18 +105,18 @@ public final class OutfitTask {
     return before == null ? "" : " The one before is kept as " + before.getFileName() + ".";
   }
 
-  private static void free(Path folder) throws SQLException {
+  /** A damaged one holds nobody up: exactly then a backup is wanted. It is kept beside. */
+  private static void free(Path folder) {
     if (!TakeOver.inUse(folder)) {
       return;
     }
     try {
       DriverManager.getConnection(TakeOver.urlInUse(folder), TakeOver.USER, "").close();
     } catch (SQLException locked) {
-      if (locked.getErrorCode() == OPEN_ELSEWHERE) {
+      if (locked.getErrorCode() == SafeStart.OPEN_ELSEWHERE) {
         throw new IllegalStateException(
             "a server has this folder open. Stop it first, or bring the file in on its page “Safekeeping”.");
       }
-      throw locked;
     }
   }
 }

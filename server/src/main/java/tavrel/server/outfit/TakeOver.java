@@ -38,7 +38,23 @@ public final class TakeOver {
   }
 
   static boolean inUse(Path folder) {
-    return Files.exists(folder.resolve(IN_USE + FILE));
+    return Files.exists(fileInUse(folder));
+  }
+
+  /** The file of the database in use. */
+  static Path fileInUse(Path folder) {
+    return folder.resolve(IN_USE + FILE);
+  }
+
+  /** Keeps a database that is closed as it is, before its tables are changed. */
+  static void keepBeforeTables(Path folder, int tables) throws IOException {
+    Path kept = folder.resolve("before-tables-" + (tables + 1) + FILE);
+    if (!Files.exists(kept)) {
+      Path part = folder.resolve(kept.getFileName() + ".part");
+      Files.copy(fileInUse(folder), part, StandardCopyOption.REPLACE_EXISTING);
+      BackupFile.onDisk(part);
+      Files.move(part, kept, StandardCopyOption.ATOMIC_MOVE);
+    }
   }
 
   /** Says that the loaded database is whole. */
@@ -74,6 +90,7 @@ public final class TakeOver {
   }
 
   private static Path move(Path folder, String from, String to) throws IOException {
+    BackupFile.onDisk(folder.resolve(from + FILE));
     return Files.move(
         folder.resolve(from + FILE), folder.resolve(to + FILE), StandardCopyOption.ATOMIC_MOVE);
   }
