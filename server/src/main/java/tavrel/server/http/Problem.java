@@ -34,6 +34,11 @@ public final class Problem extends RuntimeException {
     return new Problem(HttpStatus.UNAUTHORIZED, says);
   }
 
+  /** 507: there is no room to keep anything. */
+  public static Problem diskFull(String says) {
+    return new Problem(HttpStatus.INSUFFICIENT_STORAGE, says);
+  }
+
   /** What is answered. */
   public HttpStatus status() {
     return status;

@@ -25,6 +25,8 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tavrel.core.InvalidValue;
+import tavrel.server.store.ClosedDatabase;
+import tavrel.server.store.DiskRoom;
 
 /**
  * Every refusal as {@code application/problem+json}: what is wrong, at which field, what is
@@ -34,6 +36,14 @@ import tavrel.core.InvalidValue;
 class Problems extends ResponseEntityExceptionHandler {
 
   private static final Logger log = LoggerFactory.getLogger(Problems.class);
+
+  private final ClosedDatabase closed;
+  private final DiskRoom room;
+
+  Problems(ClosedDatabase closed, DiskRoom room) {
+    this.closed = closed;
+    this.room = room;
+  }
 
   /**
    * One field that was refused.
@@ -68,6 +78,13 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unforeseen(Exception unforeseen) {
+    if (closed.wasMet(unforeseen)) {
+      return room.isFull()
+          ? ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, DiskRoom.FULL)
+          : ProblemDetail.forStatusAndDetail(
+              HttpStatus.SERVICE_UNAVAILABLE,
+              "The disk failed for a moment. Nothing of this was kept; please try again.");
+    }
     log.error("unforeseen", unforeseen);
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.INTERNAL_SERVER_ERROR,
