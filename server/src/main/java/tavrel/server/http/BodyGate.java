@@ -75,6 +75,13 @@ final class BodyGate extends HttpFilter {
       chain.doFilter(request, response);
       return;
     }
+    if (String.valueOf(request.getContentType()).contains("*")) {
+      refuse(
+          response,
+          HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+          "Say of what kind the body is, as application/json.");
+      return;
+    }
     boolean known = isSignedIn(request);
     if (known && isFile(request)) {
       chain.doFilter(request, response);

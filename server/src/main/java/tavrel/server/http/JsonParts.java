@@ -1,5 +1,7 @@
 package tavrel.server.http;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -13,10 +15,13 @@ class JsonParts {
   Jackson2ObjectMapperBuilderCustomizer recordsKeepTheirPromise() {
     return builder ->
         builder.postConfigurer(
-            mapper ->
-                mapper.setAnnotationIntrospector(
-                    AnnotationIntrospectorPair.pair(
-                        mapper.getSerializationConfig().getAnnotationIntrospector(),
-                        new RecordNullness())));
+            mapper -> {
+              mapper.setAnnotationIntrospector(
+                  AnnotationIntrospectorPair.pair(
+                      mapper.getSerializationConfig().getAnnotationIntrospector(),
+                      new RecordNullness()));
+              // No list of ours has holes.
+              mapper.setDefaultSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL));
+            });
   }
 }

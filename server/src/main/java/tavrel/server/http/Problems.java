@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tavrel.core.InvalidValue;
 import tavrel.server.store.ClosedDatabase;
@@ -66,6 +67,12 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
     return atField(mistyped.getName(), "is not of the right kind");
+  }
+
+  @ExceptionHandler
+  ProblemDetail torn(MultipartException torn) {
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.BAD_REQUEST, "What was sent as a file cannot be read; send it again.");
   }
 
   @ExceptionHandler

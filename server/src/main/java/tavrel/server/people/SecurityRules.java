@@ -25,6 +25,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.session.HttpSessionEventPublisher;
@@ -52,6 +53,8 @@ class SecurityRules {
             may ->
                 may.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
                     .permitAll()
+                    .requestMatchers("/error")
+                    .denyAll()
                     .requestMatchers("/api/session", "/api/welcome")
                     .permitAll()
                     .requestMatchers(POST, "/api/demo/session")
@@ -140,7 +143,12 @@ class SecurityRules {
                     .accessDeniedHandler(
                         (request, response, e) ->
                             answer(
-                                response, HttpStatus.FORBIDDEN, "Your role does not allow this.")))
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                e instanceof CsrfException
+                                    ? "This page is out of date: its token is missing or old. Load"
+                                        + " it again; nothing was kept."
+                                    : "Your role does not allow this.")))
         .headers(
             headers ->
                 headers

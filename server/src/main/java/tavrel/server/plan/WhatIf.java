@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
 
 /** What could be otherwise, each to be planned anew beside the plan. */
 enum WhatIf {
@@ -71,6 +72,9 @@ enum WhatIf {
   }
 
   private static List<OutfitCrew> withOneMore(List<OutfitCrew> crews) {
+    if (crews.isEmpty()) {
+      throw new InvalidValue("what", "needs a crew to be like; enter one first");
+    }
     List<OutfitCrew> more = new ArrayList<>(crews);
     more.add(with(crews.get(0), new UUID(0, 1), "one more crew", null));
     return more;

@@ -105,6 +105,19 @@ class PressureTest {
     assertThat(new Visitor().signedInAs("gate-keeper").put(path)).isEqualTo(404);
   }
 
+  @Test
+  void odd_requests_of_strangers_are_answered_in_words() throws Exception {
+    Visitor visitor = new Visitor();
+    assertThat(visitor.send("POST", "/api/session", "x", "multipart/form-data")).isLessThan(500);
+    assertThat(visitor.send("POST", "/api/session", "{}", "*/*")).isLessThan(500);
+    assertThat(visitor.send("POST", "/api/session", "{}", "text/plain")).isEqualTo(415);
+    assertThat(visitor.send("GET", "/error", null, null)).isLessThan(500);
+    assertThat(visitor.send("GET", "/api/nothing", null, null)).isEqualTo(401);
+    assertThat(visitor.send("HEAD", "/calendars/" + UUID.randomUUID() + ".ics", null, null))
+        .isLessThan(500);
+    assertThat(visitor.send("TRACE", "/", null, null)).isLessThan(500);
+  }
+
   /** A browser with its cookies and the token. */
   private final class Visitor {
 
@@ -126,13 +139,23 @@ class PressureTest {
     }
 
     private int send(String method, String path, String body) throws Exception {
+      return send(method, path, body, "application/json");
+    }
+
+    private int send(String method, String path, String body, String type) throws Exception {
       browser.send(
           HttpRequest.newBuilder(at("/api/welcome")).build(),
           HttpResponse.BodyHandlers.discarding());
       HttpRequest.Builder request =
           HttpRequest.newBuilder(at(path))
-              .header("Content-Type", "application/json")
-              .method(method, HttpRequest.BodyPublishers.ofString(body));
+              .method(
+                  method,
+                  body == null
+                      ? HttpRequest.BodyPublishers.noBody()
+                      : HttpRequest.BodyPublishers.ofString(body));
+      if (type != null) {
+        request.header("Content-Type", type);
+      }
       cookies.getCookieStore().getCookies().stream()
           .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
           .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
