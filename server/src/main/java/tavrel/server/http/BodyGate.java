@@ -17,11 +17,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicLong;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 
 /**
@@ -78,6 +76,7 @@ final class BodyGate extends HttpFilter {
     if (String.valueOf(request.getContentType()).contains("*")) {
       refuse(
           response,
+          ProblemType.UNREADABLE,
           HttpStatus.UNSUPPORTED_MEDIA_TYPE,
           "Say of what kind the body is, as application/json.");
       return;
@@ -89,13 +88,13 @@ final class BodyGate extends HttpFilter {
     }
     int most = known ? SIGNED_IN : STRANGERS;
     if (request.getContentLengthLong() > most) {
-      refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(most));
+      refuse(response, ProblemType.TOO_LARGE, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(most));
     } else if (request.isAsyncSupported()) {
       takeIn(request, response, most);
     } else {
       byte[] body = request.getInputStream().readNBytes(most + 1);
       if (body.length > most) {
-        refuse(response, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(most));
+        refuse(response, ProblemType.TOO_LARGE, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(most));
       } else {
         chain.doFilter(new ReadRequest(request, body), response);
       }
@@ -140,10 +139,13 @@ final class BodyGate extends HttpFilter {
           return;
         }
         if (body.size() + got > most) {
-          end(HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(most));
+          end(ProblemType.TOO_LARGE, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(most));
         } else if (together.addAndGet(got) > ALL_TOGETHER) {
           body.write(chunk, 0, got);
-          end(HttpStatus.SERVICE_UNAVAILABLE, "Too much comes in at once. Try again in a moment.");
+          end(
+              ProblemType.TRY_AGAIN,
+              HttpStatus.SERVICE_UNAVAILABLE,
+              "Too much comes in at once. Try again in a moment.");
         } else {
           body.write(chunk, 0, got);
         }
@@ -171,7 +173,10 @@ final class BodyGate extends HttpFilter {
 
     @Override
     public synchronized void onTimeout(AsyncEvent event) throws IOException {
-      end(HttpStatus.REQUEST_TIMEOUT, "The request did not come to its end in time.");
+      end(
+          ProblemType.TOO_SLOW,
+          HttpStatus.REQUEST_TIMEOUT,
+          "The request did not come to its end in time.");
     }
 
     @Override
@@ -189,10 +194,10 @@ final class BodyGate extends HttpFilter {
       // What is begun later has listeners of its own.
     }
 
-    private void end(HttpStatus status, String says) throws IOException {
+    private void end(ProblemType type, HttpStatus status, String says) throws IOException {
       if (!over) {
         letGo();
-        refuse(response, status, says);
+        refuse(response, type, status, says);
         waiting.complete();
       }
     }
@@ -227,11 +232,12 @@ final class BodyGate extends HttpFilter {
     return "This is larger than the " + most / 1024 + " kB that are taken at once.";
   }
 
-  private void refuse(HttpServletResponse response, HttpStatus status, @Nullable String says)
+  private void refuse(
+      HttpServletResponse response, ProblemType type, HttpStatus status, String says)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.setHeader(HttpHeaders.CONNECTION, "close");
-    json.writeValue(response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, says));
+    json.writeValue(response.getOutputStream(), type.problem(status, says));
   }
 }

@@ -56,7 +56,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail refused(Problem problem) {
-    return ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
+    return problem.detail();
   }
 
   @ExceptionHandler
@@ -71,14 +71,14 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail torn(MultipartException torn) {
-    return ProblemDetail.forStatusAndDetail(
+    return ProblemType.UNREADABLE.problem(
         HttpStatus.BAD_REQUEST, "What was sent as a file cannot be read; send it again.");
   }
 
   @ExceptionHandler
   ProblemDetail clash(DataIntegrityViolationException clash) {
     log.warn("refused by the database", clash);
-    return ProblemDetail.forStatusAndDetail(
+    return ProblemType.CONFLICT.problem(
         HttpStatus.CONFLICT,
         "This clashes with what is already kept. Load the page again and look.");
   }
@@ -87,13 +87,13 @@ class Problems extends ResponseEntityExceptionHandler {
   ProblemDetail unforeseen(Exception unforeseen) {
     if (closed.wasMet(unforeseen)) {
       return room.isFull()
-          ? ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, DiskRoom.FULL)
-          : ProblemDetail.forStatusAndDetail(
+          ? ProblemType.DISK_FULL.problem(HttpStatus.INSUFFICIENT_STORAGE, DiskRoom.FULL)
+          : ProblemType.TRY_AGAIN.problem(
               HttpStatus.SERVICE_UNAVAILABLE,
               "The disk failed for a moment. Nothing of this was kept; please try again.");
     }
     log.error("unforeseen", unforeseen);
-    return ProblemDetail.forStatusAndDetail(
+    return ProblemType.BROKEN.problem(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "Something broke here. Nothing was changed; please try again.");
   }
@@ -105,6 +105,7 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     ProblemDetail problem = atField("file", "is larger than 5 MB; split it by apiary");
+    problem.setType(ProblemType.TOO_LARGE.uri());
     problem.setStatus(HttpStatus.PAYLOAD_TOO_LARGE);
     return createResponseEntity(problem, headers, HttpStatus.PAYLOAD_TOO_LARGE, request);
   }
@@ -128,9 +129,9 @@ class Problems extends ResponseEntityExceptionHandler {
       return atField(path, mappingSays(mapping));
     }
     if (cause instanceof JsonParseException) {
-      return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "This is not JSON.");
+      return ProblemType.UNREADABLE.problem(HttpStatus.BAD_REQUEST, "This is not JSON.");
     }
-    return ProblemDetail.forStatusAndDetail(
+    return ProblemType.UNREADABLE.problem(
         HttpStatus.BAD_REQUEST, "The request has no body that can be read.");
   }
 
@@ -168,7 +169,7 @@ class Problems extends ResponseEntityExceptionHandler {
   private static ProblemDetail atField(String field, @Nullable String says) {
     String said = says == null ? "cannot be" : says;
     ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
+        ProblemType.INVALID.problem(
             HttpStatus.BAD_REQUEST, field.isEmpty() ? said : field + " " + said);
     problem.setProperty("errors", List.of(new FieldProblem(field, said)));
     return problem;

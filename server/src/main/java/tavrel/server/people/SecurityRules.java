@@ -13,7 +13,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
@@ -29,6 +28,7 @@ import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.session.HttpSessionEventPublisher;
+import tavrel.server.http.ProblemType;
 
 /** Who may do what, in one table. */
 @Configuration(proxyBeanMethods = false)
@@ -132,6 +132,7 @@ class SecurityRules {
                         event ->
                             answer(
                                 event.getResponse(),
+                                ProblemType.NOT_SIGNED_IN,
                                 HttpStatus.UNAUTHORIZED,
                                 "Your rights have changed. Please sign in again.")))
         .exceptionHandling(
@@ -139,11 +140,18 @@ class SecurityRules {
                 refusal
                     .authenticationEntryPoint(
                         (request, response, e) ->
-                            answer(response, HttpStatus.UNAUTHORIZED, "Please sign in."))
+                            answer(
+                                response,
+                                ProblemType.NOT_SIGNED_IN,
+                                HttpStatus.UNAUTHORIZED,
+                                "Please sign in."))
                     .accessDeniedHandler(
                         (request, response, e) ->
                             answer(
                                 response,
+                                e instanceof CsrfException
+                                    ? ProblemType.STALE_PAGE
+                                    : ProblemType.FORBIDDEN,
                                 HttpStatus.FORBIDDEN,
                                 e instanceof CsrfException
                                     ? "This page is out of date: its token is missing or old. Load"
@@ -186,10 +194,11 @@ class SecurityRules {
     };
   }
 
-  private void answer(HttpServletResponse response, HttpStatus status, String says)
+  private void answer(
+      HttpServletResponse response, ProblemType type, HttpStatus status, String says)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    json.writeValue(response.getOutputStream(), ProblemDetail.forStatusAndDetail(status, says));
+    json.writeValue(response.getOutputStream(), type.problem(status, says));
   }
 }
