@@ -2244,6 +2244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3192,6 +3208,11 @@ export interface components {
             /** @enum {string} */
             kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
             says: string;
+        };
+        Health: {
+            database: boolean;
+            diskRoom: boolean;
+            well: boolean;
         };
         Hive: {
             boxes: components["schemas"]["BroodBox"][];
@@ -9484,6 +9505,26 @@ export interface operations {
                 };
                 content: {
                     "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
                 };
             };
         };

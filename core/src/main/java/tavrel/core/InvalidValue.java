@@ -47,9 +47,11 @@ public final class InvalidValue extends IllegalArgumentException {
   }
 
   /**
-   * Returns {@code text} without outer blanks, or refuses it.
+   * Returns {@code text} without outer blanks, or refuses it. Several lines are fine; characters
+   * that no keyboard writes are not: they break files and hide what stands there.
    *
-   * @throws InvalidValue if nothing is left, or more than {@code longest} characters
+   * @throws InvalidValue if nothing is left, or more than {@code longest} characters, or one that
+   *     cannot be seen
    */
   public static String text(String field, String text, int longest) {
     String stripped = text.strip();
@@ -60,6 +62,18 @@ public final class InvalidValue extends IllegalArgumentException {
       throw new InvalidValue(
           field, "has " + stripped.length() + " characters; at most " + longest + " fit");
     }
+    if (stripped.chars().anyMatch(InvalidValue::isHidden)) {
+      throw new InvalidValue(field, "has a character that cannot be seen; type it anew");
+    }
     return stripped;
+  }
+
+  /** Control characters but for line ends and tabs, and marks that turn the direction of text. */
+  private static boolean isHidden(int character) {
+    boolean layout = character == '\n' || character == '\r' || character == '\t';
+    boolean turns =
+        (character >= 0x202A && character <= 0x202E)
+            || (character >= 0x2066 && character <= 0x2069);
+    return turns || (Character.isISOControl(character) && !layout);
   }
 }

@@ -115,9 +115,9 @@ public class Apiaries {
    * @throws Problem 404
    */
   public Hive hive(UUID hiveId) {
-    return hives(apiaryOf(hiveId)).stream()
-        .filter(hive -> hive.id().equals(hiveId))
-        .findFirst()
+    return mapper
+        .keptHive(hiveId)
+        .map(KeptHive::hive)
         .orElseThrow(() -> Problem.missing("This hive"));
   }
 

@@ -87,6 +87,15 @@ public interface ApiaryMapper {
       """)
   List<KeptHive> kept(UUID apiaryId);
 
+  @Select(
+      """
+      select id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks, port,
+             supers_plan, stand, divided, since, line
+      from hive
+      where id = #{hiveId}
+      """)
+  Optional<KeptHive> keptHive(UUID hiveId);
+
   @Select("select apiary_id from hive where id = #{hiveId}")
   Optional<UUID> apiaryOf(UUID hiveId);
 

@@ -18,6 +18,9 @@ import tavrel.core.InvalidValue;
  */
 public record TableText(String text, String encoding, char separator) {
 
+  /** No table of ours has more columns than fit into this. */
+  private static final int LONGEST_HEADER = 10_000;
+
   private static final Charset OFFICE = Charset.forName("windows-1252");
 
   /**
@@ -46,6 +49,10 @@ public record TableText(String text, String encoding, char separator) {
 
   private static TableText of(String text, String encoding) {
     String header = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
+    if (header.length() > LONGEST_HEADER) {
+      throw new InvalidValue(
+          "file", "has a first row of more than 10,000 characters; is it the right file?");
+    }
     char separator = ',';
     for (char candidate : new char[] {';', '\t'}) {
       if (count(header, candidate) > count(header, separator)) {

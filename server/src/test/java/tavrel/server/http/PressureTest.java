@@ -116,6 +116,7 @@ class PressureTest {
     assertThat(visitor.send("HEAD", "/calendars/" + UUID.randomUUID() + ".ics", null, null))
         .isLessThan(500);
     assertThat(visitor.send("TRACE", "/", null, null)).isLessThan(500);
+    assertThat(visitor.send("GET", "/health", null, null)).as("for a supervisor").isEqualTo(200);
   }
 
   /** A browser with its cookies and the token. */
