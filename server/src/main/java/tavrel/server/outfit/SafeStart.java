@@ -43,7 +43,7 @@ public final class SafeStart {
         if (Files.size(file) == 0) {
           throw damaged(there, "is empty");
         }
-        tables(there, now);
+        tables(there);
       } else if (latestBackup(there).isPresent()) {
         throw damaged(there, "is gone, though backups of it are there");
       }
@@ -71,7 +71,7 @@ public final class SafeStart {
   }
 
   /** Opens it once and closes it again. */
-  private static void tables(Path folder, Instant now) throws IOException {
+  private static void tables(Path folder) throws IOException {
     int tables;
     try (Connection connection =
             DriverManager.getConnection(TakeOver.urlInUse(folder), TakeOver.USER, "");

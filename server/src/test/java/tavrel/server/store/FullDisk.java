@@ -48,12 +48,12 @@ public final class FullDisk extends FilePathWrapper {
     }
 
     @Override
-    public int read(ByteBuffer into, long at) throws IOException {
+    public synchronized int read(ByteBuffer into, long at) throws IOException {
       return file.read(into, at);
     }
 
     @Override
-    public int write(ByteBuffer from, long at) throws IOException {
+    public synchronized int write(ByteBuffer from, long at) throws IOException {
       if (FULL.get()) {
         throw new IOException("No space left on device");
       }
