@@ -53,6 +53,12 @@ const words = computed(() =>
   font-weight: 650;
 }
 
+@media (width <= 600px) {
+  .waits .soft {
+    display: none;
+  }
+}
+
 .bad {
   border-color: var(--off-label);
 }

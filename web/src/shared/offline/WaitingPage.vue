@@ -54,6 +54,13 @@ function mended({ id, job }: SetAside): Job {
   return job
 }
 
+/** Why it was not taken: field by field where the server names them. */
+function reasonsOf(entry: SetAside): string[] {
+  return entry.fields.length
+    ? entry.fields.map((each) => `${each.field.replace(/^\d+\./, '')}: ${each.says}`)
+    : [entry.says]
+}
+
 function when(made: number): string {
   const at = new Date(made)
   return `${dayOf(at.toISOString().slice(0, 10))} ${at.toTimeString().slice(0, 5)}`
@@ -73,12 +80,7 @@ function when(made: number): string {
         <p>
           <strong>{{ jobWords(each.job) }}</strong> <span class="soft">{{ when(each.made) }}</span>
         </p>
-        <p class="bad">{{ each.says }}</p>
-        <ul v-if="each.fields.length">
-          <li v-for="field in each.fields" :key="field.field">
-            {{ field.field.replace(/^\d+\./, '') }} {{ field.says }}
-          </li>
-        </ul>
+        <p v-for="says in reasonsOf(each)" :key="says" class="bad">{{ says }}</p>
         <div v-if="each.job.kind === 'COUNT'" class="mend">
           <v-text-field
             v-model="fieldsOf(each).first"
@@ -129,14 +131,18 @@ function when(made: number): string {
 
 <style scoped>
 .list {
+  padding: 0;
   display: grid;
   gap: 8px;
   max-width: 820px;
 }
 
+.list li {
+  list-style: none;
+}
+
 .one {
   padding: 12px 16px;
-  list-style: none;
 }
 
 .one p {
