@@ -44,16 +44,12 @@ class SessionResource {
   @PostMapping
   Account signIn(
       @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
-    throttle.check(typed.login(), request.getRemoteAddr());
+    throttle.begin(typed.login(), request.getRemoteAddr());
     Account account =
         accounts
             .verified(typed.login(), typed.password())
-            .orElseThrow(
-                () -> {
-                  throttle.failed(typed.login(), request.getRemoteAddr());
-                  return Problem.notSignedIn("Login and password do not go together.");
-                });
-    throttle.succeeded(typed.login());
+            .orElseThrow(() -> Problem.notSignedIn("Login and password do not go together."));
+    throttle.succeeded(typed.login(), request.getRemoteAddr());
     sessions.begin(account, request, response);
     return account;
   }

@@ -2,6 +2,7 @@ package tavrel.server.people;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.env.Environment;
 import org.springframework.core.env.Profiles;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,6 +51,9 @@ class WelcomeResource {
     this.demo = environment.acceptsProfiles(Profiles.of("demo"));
   }
 
+  /** Stands for the login of whoever makes the first account. */
+  private static final String FIRST = "first keeper";
+
   @GetMapping
   Door door() {
     return new Door(firstKeeper.open(), demo);
@@ -58,13 +62,23 @@ class WelcomeResource {
   @PostMapping
   Account begin(
       @RequestBody NewKeeper typed, HttpServletRequest request, HttpServletResponse response) {
-    throttle.check("first keeper", request.getRemoteAddr());
-    Account keeper = firstKeeper.make(typed.code(), typed.login(), typed.name(), typed.password());
+    throttle.begin(FIRST, request.getRemoteAddr());
+    Account keeper = made(typed, request);
     if (keeper == null) {
-      throttle.failed("first keeper", request.getRemoteAddr());
       throw new InvalidValue("code", "is not the one printed at the console");
     }
+    throttle.succeeded(FIRST, request.getRemoteAddr());
     sessions.begin(keeper, request, response);
     return keeper;
+  }
+
+  /** A slip in anything but the code is no guess at it. */
+  private @Nullable Account made(NewKeeper typed, HttpServletRequest request) {
+    try {
+      return firstKeeper.make(typed.code(), typed.login(), typed.name(), typed.password());
+    } catch (InvalidValue slip) {
+      throttle.succeeded(FIRST, request.getRemoteAddr());
+      throw slip;
+    }
   }
 }

@@ -1,5 +1,6 @@
 package tavrel.server.people;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.mock;
@@ -7,6 +8,14 @@ import static org.mockito.Mockito.when;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tavrel.server.http.Problem;
@@ -18,6 +27,8 @@ class LoginThrottleTest {
   private final Clock clock = mock(Clock.class);
   private final LoginThrottle throttle = new LoginThrottle(clock);
 
+  private Instant now = NOON;
+
   @BeforeEach
   void noon() {
     when(clock.instant()).thenReturn(NOON);
@@ -25,43 +36,101 @@ class LoginThrottleTest {
 
   @Test
   void four_slips_are_free_and_the_fifth_makes_one_wait() {
-    fail(4);
-    assertThatCode(() -> throttle.check("wren", "home")).doesNotThrowAnyException();
-    fail(1);
-    assertThatThrownBy(() -> throttle.check("wren", "home"))
+    tryWrong(4);
+    assertThatCode(() -> throttle.begin("wren", "home")).doesNotThrowAnyException();
+    assertThatThrownBy(() -> throttle.begin("wren", "home"))
         .isInstanceOf(Problem.class)
         .hasMessageContaining("Wait 5 s");
   }
 
   @Test
   void each_further_failure_doubles_the_wait_up_to_a_quarter_of_an_hour() {
-    fail(7);
-    assertThatThrownBy(() -> throttle.check("wren", "home")).hasMessageContaining("Wait 20 s");
-    fail(40);
-    assertThatThrownBy(() -> throttle.check("wren", "home")).hasMessageContaining("Wait 900 s");
+    tryWrong(7);
+    assertThatThrownBy(() -> throttle.begin("wren", "home")).hasMessageContaining("Wait 20 s");
+    tryWrong(20);
+    assertThatThrownBy(() -> throttle.begin("wren", "home")).hasMessageContaining("Wait 900 s");
   }
 
   @Test
   void the_wait_ends() {
-    fail(5);
-    when(clock.instant()).thenReturn(NOON.plusSeconds(5));
-    assertThatCode(() -> throttle.check("wren", "home")).doesNotThrowAnyException();
+    tryWrong(5);
+    now = now.plusSeconds(5);
+    when(clock.instant()).thenReturn(now);
+    assertThatCode(() -> throttle.begin("wren", "home")).doesNotThrowAnyException();
+  }
+
+  @Test
+  void of_forty_tries_at_once_no_more_than_five_are_made() throws Exception {
+    AtomicInteger made = new AtomicInteger();
+    ExecutorService threads = Executors.newFixedThreadPool(40);
+    CountDownLatch go = new CountDownLatch(1);
+    List<Future<?>> all = new ArrayList<>();
+    for (int i = 0; i < 40; i++) {
+      all.add(
+          threads.submit(
+              () -> {
+                go.await();
+                try {
+                  throttle.begin("wren", "elsewhere");
+                  made.incrementAndGet();
+                } catch (Problem waits) {
+                  // as it should be
+                }
+                return null;
+              }));
+    }
+    go.countDown();
+    for (Future<?> each : all) {
+      each.get(10, TimeUnit.SECONDS);
+    }
+    threads.shutdownNow();
+    assertThat(made.get()).isEqualTo(5);
   }
 
   @Test
   void an_address_that_tries_many_logins_waits_too_and_a_login_guessed_from_many_places() {
     for (int i = 0; i < 5; i++) {
-      throttle.failed("login" + i, "attacker");
-      throttle.failed("Ida ", "place" + i);
+      throttle.begin("login" + i, "attacker");
+      throttle.begin("Ida ", "place" + i);
     }
-    assertThatThrownBy(() -> throttle.check("fresh", "attacker")).isInstanceOf(Problem.class);
-    assertThatThrownBy(() -> throttle.check("ida", "elsewhere")).isInstanceOf(Problem.class);
-    assertThatCode(() -> throttle.check("tam", "home")).doesNotThrowAnyException();
+    assertThatThrownBy(() -> throttle.begin("fresh", "attacker")).isInstanceOf(Problem.class);
+    assertThatThrownBy(() -> throttle.begin("ida", "elsewhere")).isInstanceOf(Problem.class);
+    assertThatCode(() -> throttle.begin("tam", "home")).doesNotThrowAnyException();
   }
 
-  private void fail(int times) {
+  @Test
+  void nobody_is_kept_out_of_a_place_where_he_has_signed_in_by_failures_elsewhere() {
+    throttle.begin("ida", "home");
+    throttle.succeeded("ida", "home");
+    for (int i = 0; i < 30; i++) {
+      try {
+        throttle.begin("ida", "place" + i);
+      } catch (Problem waits) {
+        // the stranger's
+      }
+    }
+    assertThatCode(() -> throttle.begin("ida", "home")).doesNotThrowAnyException();
+    assertThatThrownBy(() -> throttle.begin("ida", "another")).isInstanceOf(Problem.class);
+  }
+
+  @Test
+  void a_right_try_clears_the_login_and_counts_not_against_its_address() {
+    for (int i = 0; i < 20; i++) {
+      throttle.begin("wren", "home");
+      throttle.succeeded("wren", "home");
+    }
+    tryWrong(4);
+    throttle.begin("wren", "home");
+    throttle.succeeded("wren", "home");
+    assertThatCode(() -> throttle.begin("wren", "home")).doesNotThrowAnyException();
+  }
+
+  /** Wrong tries, each after its wait. */
+  private void tryWrong(int times) {
     for (int i = 0; i < times; i++) {
-      throttle.failed("wren", "home");
+      now = now.plusSeconds(900);
+      when(clock.instant()).thenReturn(now);
+      throttle.begin("wren", "home");
     }
   }
 }
