@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -39,8 +40,19 @@ class SecurityRules {
 
   private final ObjectMapper json;
 
-  SecurityRules(ObjectMapper json) {
+  /** Long enough to hold from one season to the next, s. */
+  private static final long HALF_A_YEAR = 15_552_000;
+
+  /**
+   * Whether browsers are told to come over HTTPS alone. With the program's own certificate that
+   * would lock keepers out for good as soon as it is made anew, so it is only on where somebody
+   * says so.
+   */
+  private final boolean hsts;
+
+  SecurityRules(ObjectMapper json, @Value("${tavrel.hsts}") boolean hsts) {
     this.json = json;
+    this.hsts = hsts;
   }
 
   @Bean
@@ -160,6 +172,14 @@ class SecurityRules {
         .headers(
             headers ->
                 headers
+                    .httpStrictTransportSecurity(
+                        strict -> {
+                          if (hsts) {
+                            strict.includeSubDomains(false).maxAgeInSeconds(HALF_A_YEAR);
+                          } else {
+                            strict.disable();
+                          }
+                        })
                     .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
                     .permissionsPolicyHeader(
                         policy -> policy.policy("camera=(), microphone=(), geolocation=()")))
