@@ -29,6 +29,11 @@ export const router = createRouter({
       meta: { title: 'Welcome', open: true },
     },
     {
+      path: '/account',
+      component: () => import('./people/AccountPage.vue'),
+      meta: { title: 'My account' },
+    },
+    {
       path: '/waiting',
       component: () => import('./shared/offline/WaitingPage.vue'),
       meta: { title: 'What waits on this device' },

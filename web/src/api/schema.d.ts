@@ -1972,6 +1972,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/work-hours": {
         parameters: {
             query?: never;
@@ -3945,6 +3961,10 @@ export interface components {
             outcome: "STRONG" | "WEAK" | "DEAD" | "GONE";
             /** @enum {string} */
             sign?: "MITES" | "STARVED" | "QUEENLESS" | "DAMP" | "ROBBED" | "UNKNOWN";
+        };
+        NewPassword: {
+            current: string;
+            wanted: string;
         };
         NewPerson: {
             login: string;
@@ -9032,6 +9052,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
             };
         };
     };

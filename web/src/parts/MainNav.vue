@@ -64,6 +64,7 @@ async function signOut(): Promise<void> {
           :to="place.to"
           :title="place.name"
         />
+        <v-list-item to="/account" title="My account" />
         <v-list-item to="/rules" title="Rule sheets" />
         <v-list-item v-if="session.mayWork" to="/dose/scoops" title="Scoop bench" />
         <v-list-item v-if="session.isKeeper" to="/people" title="People" />

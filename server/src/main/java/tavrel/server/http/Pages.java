@@ -55,7 +55,8 @@ class Pages {
         "/register",
         "/people",
         "/safekeeping",
-        "/waiting"
+        "/waiting",
+        "/account"
       },
       produces = MediaType.TEXT_HTML_VALUE)
   ResponseEntity<String> page(HttpServletRequest request) {

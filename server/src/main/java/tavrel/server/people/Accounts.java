@@ -77,7 +77,7 @@ public class Accounts {
     if (mapper.byLogin(account.login()).isPresent()) {
       throw new InvalidValue("login", "is taken; choose another");
     }
-    mapper.add(account, passwords.encode(strong(password)), clock.instant());
+    mapper.add(account, passwords.encode(strong("password", password)), clock.instant());
     return account;
   }
 
@@ -93,12 +93,31 @@ public class Accounts {
     }
     mapper.change(after);
     if (password != null) {
-      mapper.changePassword(id, passwords.encode(strong(password)));
+      mapper.changePassword(id, passwords.encode(strong("password", password)));
     }
     if (password != null || after.role() != before.role() || !after.active()) {
       sessions.end(id);
     }
     return after;
+  }
+
+  /**
+   * Changes somebody's own password; every other session of theirs ends.
+   *
+   * @return whether the current one was right
+   * @throws InvalidValue if the new one is too weak, or the same
+   */
+  @Transactional
+  boolean changeOwnPassword(UUID id, String current, String wanted) {
+    if (!passwords.matches(current, mapper.passwordHash(id))) {
+      return false;
+    }
+    if (wanted.equals(current)) {
+      throw new InvalidValue("wanted", "is the one that you have");
+    }
+    mapper.changePassword(id, passwords.encode(strong("wanted", wanted)));
+    sessions.end(id);
+    return true;
   }
 
   private static String login(String login) {
@@ -109,11 +128,11 @@ public class Accounts {
     return text;
   }
 
-  private static String strong(String password) {
+  private static String strong(String field, String password) {
     int bytes = password.getBytes(StandardCharsets.UTF_8).length;
     if (password.length() < SHORTEST_PASSWORD || bytes > BCRYPT_TAKES) {
       throw new InvalidValue(
-          "password",
+          field,
           "must have at least "
               + SHORTEST_PASSWORD
               + " characters and at most "

@@ -71,7 +71,7 @@ class SecurityRules {
                     .permitAll()
                     .requestMatchers(POST, "/api/demo/session")
                     .permitAll()
-                    .requestMatchers("/api/session/work-hours")
+                    .requestMatchers("/api/session/work-hours", "/api/session/password")
                     .authenticated()
                     .requestMatchers("/api/people/**", "/api/outfit", "/api/outfit/**")
                     .hasRole(KEEPER)

@@ -7,10 +7,12 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.InvalidValue;
 import tavrel.server.http.Problem;
 
 /** Signing in and out. */
@@ -52,6 +54,30 @@ class SessionResource {
     throttle.succeeded(typed.login(), request.getRemoteAddr());
     sessions.begin(account, request, response);
     return account;
+  }
+
+  /**
+   * A new password of one's own.
+   *
+   * @param current the one that holds
+   * @param wanted the new one
+   */
+  record NewPassword(String current, String wanted) {}
+
+  /** Changes one's own password; other devices have to sign in anew, this one stays. */
+  @PutMapping("/password")
+  Account changePassword(
+      @AuthenticationPrincipal Account who,
+      @RequestBody NewPassword typed,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    throttle.begin(who.login(), request.getRemoteAddr());
+    if (!accounts.changeOwnPassword(who.id(), typed.current(), typed.wanted())) {
+      throw new InvalidValue("current", "is not your password");
+    }
+    throttle.succeeded(who.login(), request.getRemoteAddr());
+    sessions.begin(who, request, response);
+    return who;
   }
 
   @DeleteMapping

@@ -57,6 +57,11 @@ class PeopleTest extends ServerTest {
     "GET,    /api/people,                       1, 0, 0, 0",
     "POST,   /api/people,                       1, 0, 0, 0",
     "PUT,    /api/people/{id},                  1, 0, 0, 0",
+    "PUT,    /api/apiaries/{id}/own-forecasts/{id}, 1, 1, 0, 0",
+    "DELETE, /api/apiaries/{id}/own-forecasts/of/2026-08-18, 1, 1, 0, 0",
+    "POST,   /api/apiaries/{id}/weather-file/import, 1, 0, 0, 0",
+    "PUT,    /api/session/work-hours,           1, 1, 1, 0",
+    "PUT,    /api/session/password,             1, 1, 1, 0",
     "PATCH,  /api/apiaries/{id},                0, 0, 0, 0"
   })
   void what_each_role_may_do(
@@ -204,5 +209,37 @@ class PeopleTest extends ServerTest {
         .with(csrf())
         .contentType(MediaType.APPLICATION_JSON)
         .content("{\"login\":\"" + login + "\",\"password\":\"" + password + "\"}");
+  }
+
+  @Test
+  void everybody_changes_his_own_password_and_only_with_the_one_that_holds() {
+    Account crew = person(Role.CREW);
+    String path = "/api/session/password";
+    assertThat(
+            send(
+                    crew,
+                    HttpMethod.PUT,
+                    path,
+                    Map.of("current", "a guess", "wanted", "quite another one"))
+                .at("current"))
+        .isEqualTo("is not your password");
+    assertThat(
+            send(
+                    crew,
+                    HttpMethod.PUT,
+                    path,
+                    Map.of("current", "long enough password", "wanted", "short"))
+                .at("wanted"))
+        .contains("at least 10 characters");
+    assertThat(
+            send(
+                    crew,
+                    HttpMethod.PUT,
+                    path,
+                    Map.of("current", "long enough password", "wanted", "quite another one"))
+                .status())
+        .isEqualTo(200);
+    assertThat(accounts.verified(crew.login(), "long enough password")).isEmpty();
+    assertThat(accounts.verified(crew.login(), "quite another one")).isPresent();
   }
 }

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { reactive, ref } from 'vue'
+import { api, ask, Refused, words } from '../api/client'
+import OwnHoursForm from '../hours/OwnHoursForm.vue'
+import { useSession } from '../parts/session'
+
+/** What a person sets for himself: password and hours. */
+const session = useSession()
+const typed = reactive({ current: '', wanted: '', again: '' })
+const wrong = ref<Record<string, string>>({})
+const said = ref('')
+
+async function change(): Promise<void> {
+  said.value = ''
+  wrong.value = typed.wanted === typed.again ? {} : { again: 'differs from the new password' }
+  if (wrong.value.again) return
+  try {
+    await ask(
+      api.PUT('/api/session/password', {
+        body: { current: typed.current, wanted: typed.wanted },
+      }),
+    )
+    Object.assign(typed, { current: '', wanted: '', again: '' })
+    said.value = 'Changed. Other devices have to sign in with the new one.'
+  } catch (thrown) {
+    const fields = thrown instanceof Refused ? thrown.fields : []
+    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+    said.value = fields.length ? '' : words(thrown)
+  }
+}
+</script>
+
+<template>
+  <h1>{{ session.account?.name }}</h1>
+  <p class="soft">You sign in as {{ session.account?.login }}.</p>
+  <form class="password" aria-label="My password" @submit.prevent="change">
+    <h2>My password</h2>
+    <v-text-field
+      v-model="typed.current"
+      type="password"
+      autocomplete="current-password"
+      label="Current password"
+      :error-messages="wrong.current"
+    />
+    <v-text-field
+      v-model="typed.wanted"
+      type="password"
+      autocomplete="new-password"
+      label="New password, at least 10 characters"
+      :error-messages="wrong.wanted"
+    />
+    <v-text-field
+      v-model="typed.again"
+      type="password"
+      autocomplete="new-password"
+      label="The new one again"
+      :error-messages="wrong.again"
+    />
+    <v-btn type="submit" height="48">Change my password</v-btn>
+    <p role="status">{{ said }}</p>
+  </form>
+  <OwnHoursForm />
+</template>
+
+<style scoped>
+.password {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+  max-width: 420px;
+}
+
+.password > * {
+  width: 100%;
+}
+</style>
