@@ -115,7 +115,7 @@ class HowMuchJourneyTest {
       browser.press("Keep as our usual").see("how many hives fit");
       browser.press("Dose sheet").see("2:30");
       browser.press("Why for F2").see("from 2 test burns");
-      browser.press("Keep it and go to the run").see("7 still open");
+      browser.press("Keep it and go to the run").see("8 still open");
       browser.all("[role=checkbox]").forEach(point -> point.click());
       browser.press("All true").see("Pan loaded cold").see("acid on a hot one flashes");
       RoundJourneyTest.step(browser, "Pan loaded cold", "Pan in, connected");
