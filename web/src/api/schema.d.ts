@@ -4353,6 +4353,8 @@ export interface components {
             /** Format: int32 */
             moved: number;
             /** Format: int32 */
+            reserveMinutes: number;
+            /** Format: int32 */
             unevenMinutes: number;
             /** Format: int32 */
             visits: number;

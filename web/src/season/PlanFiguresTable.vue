@@ -31,6 +31,7 @@ const lines = computed(() => [
         <th scope="col">Way</th>
         <th scope="col">On the road</th>
         <th scope="col">Crew time</th>
+        <th scope="col">Of the reserve</th>
         <th scope="col">Uneven by</th>
         <th scope="col">Crew days</th>
       </tr>
@@ -45,6 +46,7 @@ const lines = computed(() => [
         <td class="figure">{{ whole(line.figures.km) }} km</td>
         <td class="figure">{{ hoursOf(line.figures.drivingMinutes) }}</td>
         <td class="figure">{{ hoursOf(line.figures.crewMinutes) }}</td>
+        <td class="figure">{{ hoursOf(line.figures.reserveMinutes) }}</td>
         <td class="figure">{{ hoursOf(line.figures.unevenMinutes) }}</td>
         <td class="figure">{{ line.figures.crewDays }}</td>
       </tr>

@@ -15,6 +15,7 @@ const figures: Shapes['PlanFigures'] = {
   km: 1234.4,
   drivingMinutes: 65,
   crewMinutes: 600,
+  reserveMinutes: 30,
   unevenMinutes: 20,
   crewDays: 2,
   moved: 0,

@@ -11,6 +11,7 @@ package tavrel.core.plan;
  * @param km way in all, km
  * @param drivingMinutes time on the road, min
  * @param crewMinutes time from leaving to being back, all crews and days, min
+ * @param reserveMinutes work in the time that is kept for spoiled days, min
  * @param unevenMinutes by how much the crews' times stand off their mean, summed, min
  * @param crewDays days on which a crew goes out
  * @param moved agreed visits that are on another day or with another crew
@@ -24,6 +25,7 @@ public record PlanFigures(
     double km,
     int drivingMinutes,
     int crewMinutes,
+    int reserveMinutes,
     int unevenMinutes,
     int crewDays,
     int moved) {}

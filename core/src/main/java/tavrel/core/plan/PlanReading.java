@@ -21,6 +21,7 @@ final class PlanReading {
   private final Placing placing;
   private final List<Bend> bends = new ArrayList<>();
   private int gapDaysOff;
+  private int reserveMinutes;
 
   PlanReading(PlanBoard board, Placing placing) {
     this.board = board;
@@ -75,6 +76,7 @@ final class PlanReading {
             routes.stream().mapToDouble(DayRoute::km).sum(),
             routes.stream().mapToInt(DayRoute::drivingMinutes).sum(),
             minutes.values().stream().mapToInt(Integer::intValue).sum(),
+            reserveMinutes,
             (int) Math.round(PlanRules.uneven(minutes.values(), board.problem().crews().size())),
             routes.size(),
             moved));
@@ -225,6 +227,7 @@ final class PlanReading {
       before = yard;
       readStop(visit, day, leg);
     }
+    reserveMinutes += drive.reserveMinutes();
     if (drive.reserveMinutes() > 0) {
       say(
           visits.get(visits.size() - 1),

@@ -268,6 +268,8 @@ class SeasonPlanTest {
               assertThat(bend.says())
                   .isEqualTo("33 min of work on 18 Aug in the time kept for a spoiled day");
             });
+    assertThat(SeasonPlan.of(untold, oneDay).figures().reserveMinutes()).isEqualTo(33);
+    assertThat(SeasonPlan.of(untold, twoDays).figures().reserveMinutes()).isZero();
     assertThat(score(untold, twoDays)).isLessThan(score(untold, oneDay));
     SeasonProblem told = untold(HourGrade.GOOD, 3).problem();
     assertThat(SeasonPlan.of(told, oneDay).bends()).isEmpty();
