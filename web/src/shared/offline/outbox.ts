@@ -149,12 +149,9 @@ export const useOutbox = defineStore('outbox', () => {
   async function deliver(entry: Entry): Promise<boolean> {
     onItsWay = entry.id
     const asked = Date.now()
+    let answer: unknown
     try {
-      const answer = await sendJob(entry.job)
-      reachable.value = true
-      remove(entry.id)
-      await sent.trigger({ entry, answer, asked })
-      return true
+      answer = await sendJob(entry.job)
     } catch (thrown) {
       if (!(thrown instanceof Refused)) {
         reachable.value = false
@@ -174,6 +171,10 @@ export const useOutbox = defineStore('outbox', () => {
     } finally {
       onItsWay = ''
     }
+    reachable.value = true
+    remove(entry.id)
+    await sent.trigger({ entry, answer, asked })
+    return true
   }
 
   function setAside(entry: Entry, why: Refused): void {

@@ -39,6 +39,9 @@ public record OwnForecast(
     Instant made,
     String by) {
 
+  /** The sun goes over 15 degrees in an hour. */
+  private static final int SECONDS_PER_DEGREE = 240;
+
   private static final Duration NOON_TO_WARMEST = Duration.ofHours(3);
   private static final Duration HALF_DAY = Duration.ofHours(12);
   private static final Duration DAY = Duration.ofHours(24);
@@ -66,16 +69,14 @@ public record OwnForecast(
 
   /** It laid over the hours of its day at a place. */
   public WeatherSource over(Place place, ZoneId zone, SunDay sun) {
-    LocalTime noon =
-        LocalTime.NOON.plusSeconds(Math.round(-place.longitude() / 15 * 3_600) % 86_400);
     Instant middle = day.atTime(LocalTime.NOON).atZone(zone).toInstant();
-    Instant solarNoon =
-        middle.atZone(ZoneOffset.UTC).toLocalDate().atTime(noon).toInstant(ZoneOffset.UTC);
-    if (Duration.between(solarNoon, middle).compareTo(HALF_DAY) > 0) {
-      solarNoon = solarNoon.plus(DAY);
-    } else if (Duration.between(middle, solarNoon).compareTo(HALF_DAY) > 0) {
-      solarNoon = solarNoon.minus(DAY);
-    }
+    Instant noon =
+        day.atTime(LocalTime.NOON)
+            .toInstant(ZoneOffset.UTC)
+            .minusSeconds(Math.round(place.longitude() * SECONDS_PER_DEGREE));
+    // A zone may be a day away from the sun's own: the noon nearest to that of the clocks is meant.
+    long daysOff = Math.round(Duration.between(noon, middle).toMinutes() / 1_440.0);
+    Instant solarNoon = noon.plus(DAY.multipliedBy(daysOff));
     Instant warmest = solarNoon.plus(NOON_TO_WARMEST);
     Instant sunrise = sun.sunrise();
     Instant coolest =

@@ -3,9 +3,11 @@ package tavrel.core.weather;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -71,6 +73,35 @@ public record Window(Instant from, Instant to, List<Part> parts, @Nullable Integ
 
   private static Window of(List<Part> parts) {
     return new Window(parts.get(0).from(), parts.get(parts.size() - 1).to(), parts, null);
+  }
+
+  /**
+   * What is offered first: the next of several in which a whole round fits, else the one in which
+   * most of it does; nothing where not a single hive fits.
+   *
+   * @param inOrder soonest first; no further than needed is looked at
+   * @param hives in the round
+   */
+  public static Optional<Window> offered(Stream<Window> inOrder, Instant now, int hives) {
+    Window most = null;
+    for (Iterator<Window> each = inOrder.iterator(); each.hasNext(); ) {
+      Window window = each.next();
+      if (!window.to().isAfter(now)) {
+        continue;
+      }
+      if (window.holding() >= hives) {
+        return Optional.of(window);
+      }
+      if (window.holding() > (most == null ? 0 : most.holding())) {
+        most = window;
+      }
+    }
+    return Optional.ofNullable(most);
+  }
+
+  /** Hives that fit; where nobody can tell, as many as are wanted. */
+  private int holding() {
+    return fits == null ? Integer.MAX_VALUE : fits;
   }
 
   /** What is left of it after a moment; nothing where it is over by then. */

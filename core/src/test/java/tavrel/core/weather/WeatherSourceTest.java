@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -209,6 +210,23 @@ class WeatherSourceTest {
             Window.of(clock(18).plus(Duration.ofMinutes(30)), clock(24), HourGrade.GOOD));
     assertThatThrownBy(() -> new OwnHours(LocalTime.of(9, 0), LocalTime.of(9, 0)))
         .isInstanceOf(InvalidValue.class);
+  }
+
+  @Test
+  void what_is_offered_first_holds_the_whole_round_else_most_of_it_and_never_nothing() {
+    Window gone = stretch(0, 2, 30);
+    Window little = stretch(5, 6, 3);
+    Window most = stretch(8, 9, 9);
+    Window whole = stretch(18, 20, 12);
+    Instant now = clock(4);
+    assertThat(Window.offered(Stream.of(gone, little, most, whole), now, 12)).contains(whole);
+    assertThat(Window.offered(Stream.of(gone, little, most), now, 12)).contains(most);
+    assertThat(Window.offered(Stream.of(gone, stretch(5, 6, 0)), now, 12)).isEmpty();
+    assertThat(Window.offered(Stream.of(stretch(5, 6, null)), now, 12)).isPresent();
+  }
+
+  private static Window stretch(int from, int to, Integer fits) {
+    return Window.of(clock(from), clock(to), HourGrade.GOOD).fitting(fits);
   }
 
   private static String sourceAtSix(WeatherSource... sources) {

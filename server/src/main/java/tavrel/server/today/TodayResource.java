@@ -9,10 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.weather.OwnHours;
@@ -191,36 +194,17 @@ class TodayResource {
         next == null ? null : next.openFrom());
   }
 
-  /**
-   * The next hours in which the whole round fits, today or in the days after; where none do, those
-   * in which most of it does. Only what lies within the person's own hours, and never "now, fits
-   * 0".
-   */
+  /** What is offered first of the next days, within the person's own hours. */
   private @Nullable Window nextWindow(Apiary apiary, int hives, OwnHours own) {
     LocalDate today = apiaries.today(apiary);
-    Instant now = clock.instant();
-    UnaryOperator<YardDay> fitter = null;
-    Window most = null;
-    for (int days = 0; days < DAYS_AHEAD; days++) {
-      YardDay day = weather.day(apiary, today.plusDays(days));
-      if (day == null || day.windows().isEmpty()) {
-        continue;
-      }
-      fitter = fitter == null ? paces.fitter(apiary) : fitter;
-      for (Window window : fitter.apply(day.within(own)).windows()) {
-        if (window.to().isAfter(now) && fits(window) >= hives) {
-          return window;
-        }
-        if (window.to().isAfter(now) && fits(window) > (most == null ? 0 : fits(most))) {
-          most = window;
-        }
-      }
-    }
-    return most;
-  }
-
-  private static int fits(Window window) {
-    Integer fits = window.fits();
-    return fits == null ? Integer.MAX_VALUE : fits;
+    Supplier<UnaryOperator<YardDay>> fitter = SingletonSupplier.of(() -> paces.fitter(apiary));
+    return Window.offered(
+            IntStream.range(0, DAYS_AHEAD)
+                .mapToObj(ahead -> weather.day(apiary, today.plusDays(ahead)))
+                .filter(day -> day != null && !day.windows().isEmpty())
+                .flatMap(day -> fitter.get().apply(day.within(own)).windows().stream()),
+            clock.instant(),
+            hives)
+        .orElse(null);
   }
 }
