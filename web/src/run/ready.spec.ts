@@ -70,7 +70,8 @@ describe('making ready', () => {
     await flushPromises()
     expect(sent[0]?.body).toMatchObject([{ kind: 'CHECKED', hiveId: '1', reason: 'TRAY' }])
 
-    answers({ '/rounds/r': whole, '/board': board(hive('1', { ready: { TRAY: ['e1'] } })) })
+    const ticked = board(hive('1', { ready: { TRAY: ['e1'] } }))
+    answers({ '/rounds/r': whole, '/board': ticked, '/events': ticked })
     const again = mount(ReadyPage, { props: { id: 'r' }, global: plain })
     await flushPromises()
     await again.findAll('[role="checkbox"]')[0]?.trigger('click')

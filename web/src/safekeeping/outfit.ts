@@ -2,6 +2,8 @@ import { api, ask, type Shapes } from '../api/client'
 
 const EVERY = 1_000
 const PATIENCE = 180_000
+/** So many looks that find the server here: it was gone and back between two of them. */
+const LOOKS_FOR_A_QUICK_START = 10
 
 /** Sends an outfit file as it lies on the disk. Refused where it is not whole. */
 export function sendOutfit(file: Blob): Promise<Shapes['BroughtIn']> {
@@ -26,11 +28,11 @@ export async function untilItAnswers(
 ): Promise<void> {
   const until = Date.now() + patience
   let gone = false
-  while (Date.now() < until) {
+  for (let looks = 1; Date.now() < until; looks++) {
     await new Promise((resolve) => setTimeout(resolve, every))
     const here = await answers()
     if (!here) gone = true
-    // A start that is quicker than we look is a start, too: it takes longer than two looks.
-    else if (gone || Date.now() > until - patience + 10 * every) return
+    // A start that is quicker than we look is a start, too.
+    else if (gone || looks > LOOKS_FOR_A_QUICK_START) return
   }
 }
