@@ -19,7 +19,9 @@ const outbox = useOutbox()
 const route = useRoute()
 const router = useRouter()
 const now = useServerNow(1000)
-const inside = computed(() => session.account !== null && !route.meta.open)
+const inside = computed(
+  () => session.account !== null && !session.account.firstPassword && !route.meta.open,
+)
 
 /** The most pressing apiary, unless another was taken in hand meanwhile. */
 async function takeFirst(): Promise<void> {

@@ -211,6 +211,7 @@ router.beforeEach(async (to) => {
   if (session.door?.firstStart && to.path !== '/welcome') return '/welcome'
   if (!session.account && !to.meta.open) return { path: '/sign-in', query: { to: to.fullPath } }
   if (session.account && to.meta.open) return '/'
+  if (session.account?.firstPassword && to.path !== '/account') return '/account'
   if (to.meta.who === 'keeper' && !session.isKeeper) return '/'
   if (to.meta.who === 'worker' && !session.mayWork) return '/'
   return true

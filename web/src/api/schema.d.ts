@@ -2282,6 +2282,7 @@ export interface components {
     schemas: {
         Account: {
             active: boolean;
+            firstPassword: boolean;
             /** Format: uuid */
             id: string;
             login: string;
@@ -5288,6 +5289,9 @@ export interface components {
             windFrom?: number;
             /** Format: double */
             windMs?: number;
+            /** Format: date-time */
+            writtenAt: string;
+            writtenBy?: string;
             zone: string;
         };
         Unrecorded: {

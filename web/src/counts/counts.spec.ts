@@ -6,6 +6,7 @@ import { createVuetify } from 'vuetify'
 import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../parts/session'
+import { TAM } from '../people/fixtures'
 import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
 import IntervalBar from './IntervalBar.vue'
@@ -36,7 +37,7 @@ const reading: Shapes['SampleReading'] = {
 beforeEach(() => {
   localStorage.clear()
   setActivePinia(createPinia())
-  useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
+  useSession().account = TAM
 })
 
 describe('a reading as a bar', () => {

@@ -4,6 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
 import { api, type Shapes } from '../api/client'
 import { useSession } from '../parts/session'
+import { TAM } from '../people/fixtures'
 import { forgetKits } from './keptKits'
 import { useKit } from './useKit'
 
@@ -20,7 +21,7 @@ describe('the kit of a round', () => {
   beforeEach(() => {
     localStorage.clear()
     setActivePinia(createPinia())
-    useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
+    useSession().account = TAM
     vi.restoreAllMocks()
   })
 

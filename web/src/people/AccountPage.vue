@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, ask, Refused, words } from '../api/client'
 import OwnHoursForm from '../hours/OwnHoursForm.vue'
 import { useSession } from '../parts/session'
 
 /** What a person sets for himself: password and hours. */
 const session = useSession()
+const router = useRouter()
 const typed = reactive({ current: '', wanted: '', again: '' })
 const wrong = ref<Record<string, string>>({})
 const said = ref('')
@@ -15,13 +17,17 @@ async function change(): Promise<void> {
   wrong.value = typed.wanted === typed.again ? {} : { again: 'differs from the new password' }
   if (wrong.value.again) return
   try {
-    await ask(
-      api.PUT('/api/session/password', {
-        body: { current: typed.current, wanted: typed.wanted },
-      }),
+    const first = session.account?.firstPassword
+    session.begin(
+      await ask(
+        api.PUT('/api/session/password', {
+          body: { current: typed.current, wanted: typed.wanted },
+        }),
+      ),
     )
     Object.assign(typed, { current: '', wanted: '', again: '' })
     said.value = 'Changed. Other devices have to sign in with the new one.'
+    if (first) await router.push('/')
   } catch (thrown) {
     const fields = thrown instanceof Refused ? thrown.fields : []
     wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
@@ -33,13 +39,17 @@ async function change(): Promise<void> {
 <template>
   <h1>{{ session.account?.name }}</h1>
   <p class="soft">You sign in as {{ session.account?.login }}.</p>
+  <p v-if="session.account?.firstPassword" role="status" class="first">
+    Your password was set by the keeper, who knows it. Choose one of your own, and everything else
+    opens.
+  </p>
   <form class="password" aria-label="My password" @submit.prevent="change">
     <h2>My password</h2>
     <v-text-field
       v-model="typed.current"
       type="password"
       autocomplete="current-password"
-      label="Current password"
+      :label="session.account?.firstPassword ? 'The password from the keeper' : 'Current password'"
       :error-messages="wrong.current"
     />
     <v-text-field
@@ -59,10 +69,20 @@ async function change(): Promise<void> {
     <v-btn type="submit" height="48">Change my password</v-btn>
     <p role="status">{{ said }}</p>
   </form>
-  <OwnHoursForm />
+  <OwnHoursForm v-if="!session.account?.firstPassword" />
+  <v-btn v-else height="48" class="leave" @click="session.end()">Sign out</v-btn>
 </template>
 
 <style scoped>
+.first {
+  max-width: 60ch;
+  font-weight: 600;
+}
+
+.leave {
+  margin-top: 24px;
+}
+
 .password {
   display: grid;
   gap: 6px;

@@ -32,7 +32,7 @@ async function add(): Promise<void> {
   try {
     const account = await ask(api.POST('/api/people', { body: { ...added } }))
     Object.assign(added, blank)
-    said.value = `${account.name} may sign in now.`
+    said.value = `${account.name} may sign in now, and has to choose another password first.`
     await load()
   } catch (thrown) {
     if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
@@ -56,7 +56,9 @@ async function change(
         body: { name, role, active, password },
       }),
     )
-    said.value = `${name}: kept. Open sessions with the old rights have ended.`
+    said.value = password
+      ? `${name}: kept. At the next sign-in another password has to be chosen.`
+      : `${name}: kept. Open sessions with the old rights have ended.`
     return true
   } catch (thrown) {
     problem.value = words(thrown)
@@ -140,7 +142,7 @@ onMounted(load)
     />
     <v-text-field
       v-model="added.password"
-      label="First password, at least 10 characters"
+      label="First password, at least 10 characters; to be changed at the first sign-in"
       type="password"
       autocomplete="new-password"
       :error-messages="refused?.at('password')"

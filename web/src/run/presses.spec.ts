@@ -2,6 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { useSession } from '../parts/session'
+import { IDA, TAM } from '../people/fixtures'
 import { useOutbox } from '../shared/offline/outbox'
 import { usePresses, type NewEvent } from './presses'
 
@@ -30,7 +31,7 @@ beforeEach(() => {
   fetched.mockReset()
   vi.stubGlobal('fetch', fetched)
   setActivePinia(createPinia())
-  useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
+  useSession().account = TAM
 })
 
 describe('presses of a run', () => {
@@ -92,7 +93,7 @@ describe('presses of a run', () => {
     presses.post('r', [event('1')])
     await settled()
     fetched.mockReset()
-    useSession().account = { id: 'b', login: 'ida', name: 'Ida', role: 'KEEPER', active: true }
+    useSession().account = IDA
     await outbox.send()
     expect(fetched).not.toHaveBeenCalled()
     expect(outbox.entries).toHaveLength(1)

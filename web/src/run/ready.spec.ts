@@ -5,6 +5,7 @@ import { createVuetify } from 'vuetify'
 import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../parts/session'
+import { TAM } from '../people/fixtures'
 import { board, hive } from './fixtures'
 import LineUpForm from './LineUpForm.vue'
 import ReadyPage from './ReadyPage.vue'
@@ -57,7 +58,7 @@ beforeEach(() => {
   sent.length = 0
   vi.stubGlobal('fetch', fetched)
   setActivePinia(createPinia())
-  useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
+  useSession().account = TAM
 })
 
 describe('making ready', () => {

@@ -6,6 +6,7 @@ import { createVuetify } from 'vuetify'
 import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../parts/session'
+import { TAM } from '../people/fixtures'
 import { board as boardOf, hive as oneHive } from './fixtures'
 import { useOutbox } from '../shared/offline/outbox'
 import ToolGauge from './ToolGauge.vue'
@@ -79,7 +80,7 @@ beforeEach(() => {
   fetched.mockReset()
   vi.stubGlobal('fetch', fetched)
   setActivePinia(createPinia())
-  useSession().account = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true }
+  useSession().account = TAM
 })
 
 describe('a run', () => {

@@ -2,11 +2,9 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Shapes } from '../../api/client'
 import { useSession } from '../../parts/session'
+import { IDA, TAM } from '../../people/fixtures'
 import type { Job } from './jobs'
 import { useOutbox } from './outbox'
-
-const TAM = { id: 'a', login: 'tam', name: 'Tam', role: 'CREW', active: true } as const
-const IDA = { id: 'b', login: 'ida', name: 'Ida', role: 'KEEPER', active: true } as const
 
 function count(id: string, mites = 3): Job {
   const counted: Shapes['NewCount'] = {
@@ -53,6 +51,18 @@ beforeEach(() => {
 })
 
 describe('the outbox', () => {
+  it('holds everything back until a first password is changed', async () => {
+    useSession().account = { ...TAM, firstPassword: true }
+    const sent = answers()
+    const outbox = useOutbox()
+    outbox.put(count('a'))
+    await outbox.send()
+    expect(sent).toEqual([])
+    useSession().account = TAM
+    await outbox.send()
+    expect(sent).toEqual(['a'])
+  })
+
   it('keeps what is done without a signal and sends it in its order', async () => {
     const sent = answers(0)
     const outbox = useOutbox()

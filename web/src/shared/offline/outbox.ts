@@ -133,8 +133,9 @@ export const useOutbox = defineStore('outbox', () => {
     }
   }
 
-  /** The first of the person signed in whose lane does not pause. */
+  /** The first of the person signed in whose lane does not pause; nothing goes before a first password is changed. */
   function nextOne(): Entry | undefined {
+    if (useSession().account?.firstPassword) return undefined
     const now = Date.now()
     const pausing = new Set<string>()
     return mine.value.find((each) => {

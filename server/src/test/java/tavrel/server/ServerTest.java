@@ -123,6 +123,9 @@ public abstract class ServerTest {
         ? SecurityMockMvcRequestPostProcessors.anonymous()
         : SecurityMockMvcRequestPostProcessors.authentication(
             UsernamePasswordAuthenticationToken.authenticated(
-                who, null, AuthorityUtils.createAuthorityList("ROLE_" + who.role())));
+                who,
+                null,
+                AuthorityUtils.createAuthorityList(
+                    "ROLE_" + (who.firstPassword() ? "FIRST_PASSWORD" : who.role()))));
   }
 }

@@ -23,6 +23,8 @@ public enum ProblemType {
   NOT_SIGNED_IN,
   /** The role does not allow it. */
   FORBIDDEN,
+  /** The password is still the keeper's; it must be changed first. */
+  FIRST_PASSWORD,
   /** The page's token is missing or old. */
   STALE_PAGE,
   /** The disk has no room; nothing new is kept. */

@@ -11,6 +11,15 @@ import java.util.UUID;
  * @param name written into logs and the register
  * @param role what the person may do
  * @param active whether sign-in is allowed
+ * @param firstPassword whether the password is one that the keeper set: until it is changed,
+ *     nothing else can be done
  */
-public record Account(UUID id, String login, String name, Role role, boolean active)
-    implements Serializable {}
+public record Account(
+    UUID id, String login, String name, Role role, boolean active, boolean firstPassword)
+    implements Serializable {
+
+  /** The same with a password of its own. */
+  Account withOwnPassword() {
+    return new Account(id, login, name, role, active, false);
+  }
+}

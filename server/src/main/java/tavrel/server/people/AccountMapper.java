@@ -19,13 +19,14 @@ interface AccountMapper {
   @Select("select count(*) from account")
   int count();
 
-  @Select("select id, login, name, role, active from account order by name")
+  @Select("select id, login, name, role, active, first_password from account order by name")
   List<Account> all();
 
-  @Select("select id, login, name, role, active from account where id = #{id}")
+  @Select("select id, login, name, role, active, first_password from account where id = #{id}")
   Optional<Account> byId(UUID id);
 
-  @Select("select id, login, name, role, active from account where login_key = lower(#{login})")
+  @Select(
+      "select id, login, name, role, active, first_password from account where login_key = lower(#{login})")
   Optional<Account> byLogin(String login);
 
   @Select("select password_hash from account where id = #{id}")
@@ -33,16 +34,17 @@ interface AccountMapper {
 
   @Insert(
       """
-      insert into account (id, login, name, password_hash, role, active, created_at)
-      values (#{account.id}, #{account.login}, #{account.name}, #{hash}, #{account.role}, #{account.active}, #{at})
+      insert into account (id, login, name, password_hash, role, active, first_password, created_at)
+      values (#{account.id}, #{account.login}, #{account.name}, #{hash}, #{account.role}, #{account.active},
+              #{account.firstPassword}, #{at})
       """)
   void add(Account account, String hash, Instant at);
 
   @Update("update account set name = #{name}, role = #{role}, active = #{active} where id = #{id}")
   void change(Account account);
 
-  @Update("update account set password_hash = #{hash} where id = #{id}")
-  void changePassword(UUID id, String hash);
+  @Update("update account set password_hash = #{hash}, first_password = #{first} where id = #{id}")
+  void changePassword(UUID id, String hash, boolean first);
 
   /** Between which hours somebody works, as a row has it. */
   record Works(@Nullable String worksFrom, String worksTo) {

@@ -1,6 +1,5 @@
 package tavrel.server.people;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -16,9 +15,6 @@ import tavrel.server.http.Problem;
 /** Who may sign in, and with what. */
 @Service
 public class Accounts {
-
-  private static final int SHORTEST_PASSWORD = 10;
-  private static final int BCRYPT_TAKES = 72;
 
   private final AccountMapper mapper;
   private final PasswordEncoder passwords;
@@ -65,38 +61,69 @@ public class Accounts {
   }
 
   /**
-   * Adds a person.
+   * Adds a person with a password of his own.
    *
    * @throws InvalidValue at the field that cannot be
    */
   @Transactional
   public Account add(String login, String name, String password, Role role) {
+    return add(login, name, password, role, false);
+  }
+
+  /**
+   * Adds a person with a first password, which must be changed before anything else.
+   *
+   * @throws InvalidValue at the field that cannot be
+   */
+  @Transactional
+  Account invite(String login, String name, String password, Role role) {
+    return add(login, name, password, role, true);
+  }
+
+  private Account add(
+      String login, String name, String password, Role role, boolean firstPassword) {
     Account account =
         new Account(
-            UUID.randomUUID(), login(login), InvalidValue.text("name", name, 60), role, true);
+            UUID.randomUUID(),
+            login(login),
+            InvalidValue.text("name", name, 60),
+            role,
+            true,
+            firstPassword);
     if (mapper.byLogin(account.login()).isPresent()) {
       throw new InvalidValue("login", "is taken; choose another");
     }
-    mapper.add(account, passwords.encode(strong("password", password)), clock.instant());
+    mapper.add(account, encoded("password", password, account), clock.instant());
     return account;
   }
 
-  /** Changes name, role or standing; open sessions of a person whose rights change end. */
+  /**
+   * Changes name, role or standing. Open sessions of a person whose rights or password change end;
+   * a new name reaches those that stay open.
+   */
   @Transactional
   Account change(UUID id, String name, Role role, boolean active, @Nullable String password) {
     Account before = mapper.byId(id).orElseThrow(() -> Problem.missing("This person"));
     Account after =
-        new Account(id, before.login(), InvalidValue.text("name", name, 60), role, active);
+        new Account(
+            id,
+            before.login(),
+            InvalidValue.text("name", name, 60),
+            role,
+            active,
+            before.firstPassword() || password != null);
     boolean keepsKeeper = after.role() == Role.KEEPER && after.active();
     if (!keepsKeeper && mapper.otherKeepers(id) == 0) {
       throw new InvalidValue("role", "cannot change: this is the last keeper, and one must remain");
     }
     mapper.change(after);
     if (password != null) {
-      mapper.changePassword(id, passwords.encode(strong("password", password)));
+      mapper.changePassword(id, encoded("password", password, after), true);
     }
     if (password != null || after.role() != before.role() || !after.active()) {
       sessions.end(id);
+    } else {
+      sessions.changed(after);
     }
     return after;
   }
@@ -108,16 +135,20 @@ public class Accounts {
    * @throws InvalidValue if the new one is too weak, or the same
    */
   @Transactional
-  boolean changeOwnPassword(UUID id, String current, String wanted) {
-    if (!passwords.matches(current, mapper.passwordHash(id))) {
+  boolean changeOwnPassword(Account who, String current, String wanted) {
+    if (!passwords.matches(current, mapper.passwordHash(who.id()))) {
       return false;
     }
     if (wanted.equals(current)) {
       throw new InvalidValue("wanted", "is the one that you have");
     }
-    mapper.changePassword(id, passwords.encode(strong("wanted", wanted)));
-    sessions.end(id);
+    mapper.changePassword(who.id(), encoded("wanted", wanted, who), false);
+    sessions.end(who.id());
     return true;
+  }
+
+  private String encoded(String field, String password, Account owner) {
+    return passwords.encode(PasswordRule.checked(field, password, owner.login(), owner.name()));
   }
 
   private static String login(String login) {
@@ -126,19 +157,5 @@ public class Accounts {
       throw new InvalidValue("login", "may hold letters, digits and . _ @ - only");
     }
     return text;
-  }
-
-  private static String strong(String field, String password) {
-    int bytes = password.getBytes(StandardCharsets.UTF_8).length;
-    if (password.length() < SHORTEST_PASSWORD || bytes > BCRYPT_TAKES) {
-      throw new InvalidValue(
-          field,
-          "must have at least "
-              + SHORTEST_PASSWORD
-              + " characters and at most "
-              + BCRYPT_TAKES
-              + " bytes");
-    }
-    return password;
   }
 }

@@ -21,7 +21,7 @@ class PeopleResource {
    *
    * @param login typed at sign-in
    * @param name written into logs
-   * @param password first password
+   * @param password first password, which the person must change
    * @param role what the person may do
    */
   record NewPerson(String login, String name, String password, Role role) {}
@@ -49,7 +49,7 @@ class PeopleResource {
 
   @PostMapping
   Account add(@RequestBody NewPerson person) {
-    return accounts.add(person.login(), person.name(), person.password(), person.role());
+    return accounts.invite(person.login(), person.name(), person.password(), person.role());
   }
 
   @PutMapping("/{id}")

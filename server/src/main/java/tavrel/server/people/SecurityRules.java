@@ -7,6 +7,9 @@ import static org.springframework.http.HttpMethod.PUT;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.beans.factory.annotation.Value;
@@ -17,6 +20,7 @@ import org.springframework.http.MediaType;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.session.SessionRegistry;
 import org.springframework.security.core.session.SessionRegistryImpl;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -24,11 +28,13 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.session.HttpSessionEventPublisher;
+import org.springframework.web.filter.OncePerRequestFilter;
 import tavrel.server.http.ProblemType;
 
 /** Who may do what, in one table. */
@@ -37,6 +43,7 @@ class SecurityRules {
 
   private static final String KEEPER = Role.KEEPER.name();
   private static final String CREW = Role.CREW.name();
+  private static final String READER = Role.READER.name();
 
   private final ObjectMapper json;
 
@@ -56,7 +63,8 @@ class SecurityRules {
   }
 
   @Bean
-  SecurityFilterChain rules(HttpSecurity http, SessionRegistry sessions) throws Exception {
+  SecurityFilterChain rules(HttpSecurity http, SessionRegistry sessions, OpenSessions open)
+      throws Exception {
     CsrfTokenRequestAttributeHandler token = new CsrfTokenRequestAttributeHandler();
     token.setCsrfRequestAttributeName(null);
     CookieCsrfTokenRepository cookie = CookieCsrfTokenRepository.withHttpOnlyFalse();
@@ -71,8 +79,10 @@ class SecurityRules {
                     .permitAll()
                     .requestMatchers(POST, "/api/demo/session")
                     .permitAll()
-                    .requestMatchers("/api/session/work-hours", "/api/session/password")
+                    .requestMatchers("/api/session/password")
                     .authenticated()
+                    .requestMatchers("/api/session/work-hours")
+                    .hasAnyRole(KEEPER, CREW, READER)
                     .requestMatchers("/api/people/**", "/api/outfit", "/api/outfit/**")
                     .hasRole(KEEPER)
                     .requestMatchers(PUT, "/api/rounds/*/people-check", "/api/rounds/*/line-up")
@@ -120,7 +130,7 @@ class SecurityRules {
                         "/api/apiaries/*/own-forecasts/of/*")
                     .hasAnyRole(KEEPER, CREW)
                     .requestMatchers(GET, "/api/**")
-                    .authenticated()
+                    .hasAnyRole(KEEPER, CREW, READER)
                     .requestMatchers(POST, "/api/**")
                     .hasRole(KEEPER)
                     .requestMatchers(PUT, "/api/**")
@@ -159,16 +169,8 @@ class SecurityRules {
                                 "Please sign in."))
                     .accessDeniedHandler(
                         (request, response, e) ->
-                            answer(
-                                response,
-                                e instanceof CsrfException
-                                    ? ProblemType.STALE_PAGE
-                                    : ProblemType.FORBIDDEN,
-                                HttpStatus.FORBIDDEN,
-                                e instanceof CsrfException
-                                    ? "This page is out of date: its token is missing or old. Load"
-                                        + " it again; nothing was kept."
-                                    : "Your role does not allow this.")))
+                            refuse(request, response, e instanceof CsrfException)))
+        .addFilterAfter(new NamesOfToday(open), SecurityContextHolderFilter.class)
         .headers(
             headers ->
                 headers
@@ -212,6 +214,44 @@ class SecurityRules {
     return login -> {
       throw new UsernameNotFoundException(login);
     };
+  }
+
+  private void refuse(HttpServletRequest request, HttpServletResponse response, boolean staleToken)
+      throws IOException {
+    if (staleToken) {
+      answer(
+          response,
+          ProblemType.STALE_PAGE,
+          HttpStatus.FORBIDDEN,
+          "This page is out of date: its token is missing or old. Load it again; nothing was kept.");
+    } else if (request.isUserInRole(OpenSessions.FIRST_PASSWORD)) {
+      answer(
+          response,
+          ProblemType.FIRST_PASSWORD,
+          HttpStatus.FORBIDDEN,
+          "Your password was set by the keeper. Choose one of your own first.");
+    } else {
+      answer(
+          response, ProblemType.FORBIDDEN, HttpStatus.FORBIDDEN, "Your role does not allow this.");
+    }
+  }
+
+  /** Lets each request go on under the name that its person has now. */
+  private static final class NamesOfToday extends OncePerRequestFilter {
+
+    private final OpenSessions open;
+
+    NamesOfToday(OpenSessions open) {
+      this.open = open;
+    }
+
+    @Override
+    protected void doFilterInternal(
+        HttpServletRequest request, HttpServletResponse response, FilterChain rest)
+        throws ServletException, IOException {
+      open.refresh(SecurityContextHolder.getContext().getAuthentication(), request, response);
+      rest.doFilter(request, response);
+    }
   }
 
   private void answer(

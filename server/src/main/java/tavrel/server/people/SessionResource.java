@@ -72,12 +72,13 @@ class SessionResource {
       HttpServletRequest request,
       HttpServletResponse response) {
     throttle.begin(who.login(), request.getRemoteAddr());
-    if (!accounts.changeOwnPassword(who.id(), typed.current(), typed.wanted())) {
+    if (!accounts.changeOwnPassword(who, typed.current(), typed.wanted())) {
       throw new InvalidValue("current", "is not your password");
     }
     throttle.succeeded(who.login(), request.getRemoteAddr());
-    sessions.begin(who, request, response);
-    return who;
+    Account after = who.withOwnPassword();
+    sessions.begin(after, request, response);
+    return after;
   }
 
   @DeleteMapping

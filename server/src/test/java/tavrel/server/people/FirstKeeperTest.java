@@ -26,7 +26,7 @@ class FirstKeeperTest {
   @Test
   void whoever_reads_the_console_makes_the_keeper_once() {
     when(accounts.none()).thenReturn(true);
-    Account keeper = new Account(UUID.randomUUID(), "wren", "Wren", Role.KEEPER, true);
+    Account keeper = new Account(UUID.randomUUID(), "wren", "Wren", Role.KEEPER, true, false);
     when(accounts.add("wren", "Wren", "secret enough", Role.KEEPER)).thenReturn(keeper);
     FirstKeeper door = new FirstKeeper(accounts, environment);
     String code = codeIn(printed(door));

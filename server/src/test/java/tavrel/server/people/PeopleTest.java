@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -241,5 +242,84 @@ class PeopleTest extends ServerTest {
         .isEqualTo(200);
     assertThat(accounts.verified(crew.login(), "long enough password")).isEmpty();
     assertThat(accounts.verified(crew.login(), "quite another one")).isPresent();
+  }
+
+  @Test
+  void a_first_password_opens_nothing_until_it_is_changed() throws Exception {
+    Account keeper = person(Role.KEEPER);
+    String login = "new-" + System.nanoTime();
+    assertThat(add(keeper, login, "a first password").json().path("firstPassword").asBoolean())
+        .isTrue();
+    MockHttpSession session = signedIn(login, "a first password");
+    MockHttpServletResponse shut = get(session, "/api/today");
+    assertThat(shut.getStatus()).isEqualTo(403);
+    assertThat(shut.getContentAsString())
+        .contains("urn:tavrel:problem:first-password", "Choose one of your own first");
+    assertThat(get(session, "/api/session").getStatus()).isEqualTo(200);
+
+    MvcResult changed =
+        mvc.perform(
+                MockMvcRequestBuilders.put("/api/session/password")
+                    .session(session)
+                    .with(csrf())
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .content(
+                        """
+                        {"current": "a first password", "wanted": "one of my very own"}"""))
+            .andReturn();
+    assertThat(changed.getResponse().getContentAsString()).contains("\"firstPassword\":false");
+    MockHttpSession own = (MockHttpSession) changed.getRequest().getSession(false);
+    assertThat(get(own, "/api/today").getStatus()).isEqualTo(200);
+  }
+
+  @Test
+  void a_password_that_the_keeper_sets_is_a_first_one_again() throws Exception {
+    Account keeper = person(Role.KEEPER);
+    Account tam = person(Role.CREW);
+    Map<String, Object> anew =
+        Map.of("name", "Tam", "role", "CREW", "active", true, "password", "set by the keeper");
+    send(keeper, HttpMethod.PUT, "/api/people/" + tam.id(), anew);
+    assertThat(get(signedIn(tam.login(), "set by the keeper"), "/api/today").getStatus())
+        .isEqualTo(403);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"password123", "qwertyuiop", "1234567890", "aaaaaaaaaaaa", "tavreltavrel"})
+  void the_common_and_the_trivial_are_no_passwords(String common) {
+    assertThat(add(person(Role.KEEPER), "c" + System.nanoTime(), common).at("password"))
+        .contains("among the first that others would try");
+  }
+
+  @Test
+  void the_own_login_is_no_password() {
+    assertThat(add(person(Role.KEEPER), "quillfeather", "quillfeather").at("password"))
+        .contains("among the first");
+  }
+
+  @Test
+  void a_changed_name_reaches_sessions_that_stand_open() throws Exception {
+    Account keeper = person(Role.KEEPER);
+    Account tam = person(Role.CREW);
+    MockHttpSession session = signedIn(tam.login(), "long enough password");
+    send(
+        keeper,
+        HttpMethod.PUT,
+        "/api/people/" + tam.id(),
+        Map.of("name", "Tam Ashe", "role", "CREW", "active", true));
+    assertThat(get(session, "/api/session").getContentAsString()).contains("Tam Ashe");
+    assertThat(get(session, "/api/today").getStatus()).isEqualTo(200);
+  }
+
+  private MockHttpSession signedIn(String login, String password) throws Exception {
+    return (MockHttpSession)
+        mvc.perform(signIn(login, password).with(from(login)))
+            .andReturn()
+            .getRequest()
+            .getSession(false);
+  }
+
+  private MockHttpServletResponse get(MockHttpSession session, String path) throws Exception {
+    return mvc.perform(MockMvcRequestBuilders.get(path).session(session)).andReturn().getResponse();
   }
 }
