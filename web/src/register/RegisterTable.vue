@@ -51,7 +51,11 @@ function productOf({ line }: RegisterEntry): string {
           {{ entry.line.removedAt ? timeIn(entry.line.zone, entry.line.removedAt) : 'tool in' }}
           {{ entry.line.openedAt ? timeIn(entry.line.zone, entry.line.openedAt) : 'shut' }}
         </td>
-        <td v-else data-label="Burn, out, open">written by hand</td>
+        <td v-else data-label="Burn, out, open">
+          written by hand<template v-if="entry.line.writtenBy">
+            by {{ entry.line.writtenBy }}, {{ dayOf(entry.line.writtenAt.slice(0, 10)) }}</template
+          >
+        </td>
         <td v-if="entry.line.amount" data-label="Acid">{{ entry.line.amount }}</td>
         <td v-else data-label="Acid" class="figure nowrap">{{ grams(entry.line.acid) }}</td>
         <td data-label="Product, lot">{{ productOf(entry) }}</td>

@@ -4,7 +4,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -119,6 +121,30 @@ public class Apiaries {
         .keptHive(hiveId)
         .map(KeptHive::hive)
         .orElseThrow(() -> Problem.missing("This hive"));
+  }
+
+  /**
+   * Several hives and where they stand, by id.
+   *
+   * @throws Problem 404 where one is not there
+   */
+  public Map<UUID, HiveAt> hivesAt(Set<UUID> hiveIds) {
+    if (hiveIds.isEmpty()) {
+      return Map.of();
+    }
+    Map<UUID, Apiary> apiaries =
+        all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
+    Map<UUID, UUID> standing =
+        mapper.standing(hiveIds).stream()
+            .collect(Collectors.toMap(ApiaryMapper.Stands::hiveId, ApiaryMapper.Stands::apiaryId));
+    if (standing.size() < hiveIds.size()) {
+      throw Problem.missing("A hive");
+    }
+    return mapper.keptHives(hiveIds).stream()
+        .map(KeptHive::hive)
+        .collect(
+            Collectors.toMap(
+                Hive::id, hive -> new HiveAt(hive, apiaries.get(standing.get(hive.id())))));
   }
 
   /** Today's date there. */

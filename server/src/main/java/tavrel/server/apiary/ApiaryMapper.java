@@ -2,6 +2,7 @@ package tavrel.server.apiary;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -95,6 +96,32 @@ public interface ApiaryMapper {
       where id = #{hiveId}
       """)
   Optional<KeptHive> keptHive(UUID hiveId);
+
+  @Select(
+      """
+      <script>
+      select id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks, port,
+             supers_plan, stand, divided, since, line
+      from hive
+      where id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
+      """)
+  List<KeptHive> keptHives(Collection<UUID> hiveIds);
+
+  /** Where a hive stands. */
+  record Stands(UUID hiveId, UUID apiaryId) {}
+
+  @Select(
+      """
+      <script>
+      select id as hive_id, apiary_id
+      from hive
+      where id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
+      """)
+  List<Stands> standing(Collection<UUID> hiveIds);
 
   @Select("select apiary_id from hive where id = #{hiveId}")
   Optional<UUID> apiaryOf(UUID hiveId);

@@ -2,6 +2,7 @@ package tavrel.server.count;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
@@ -92,8 +93,15 @@ interface CountMapper {
       """)
   List<Named> named(@Nullable UUID apiaryId);
 
-  @Select("select count(*) from hive_count where id = #{id}")
-  int known(UUID id);
+  /** Those of some ids that are counts already. */
+  @Select(
+      """
+      <script>
+      select id from hive_count where id in
+      <foreach collection="ids" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
+      """)
+  List<UUID> known(Collection<UUID> ids);
 
   @Insert(
       """

@@ -4,10 +4,12 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -16,9 +18,9 @@ import tavrel.core.InvalidValue;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.Sign;
 import tavrel.core.count.Wash;
-import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.HiveAt;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.round.Rounds;
@@ -94,16 +96,18 @@ public class Counts {
    */
   @Transactional
   public void keep(List<NewCount> counts, Account who) {
-    Map<UUID, Map<UUID, Hive>> hives = new HashMap<>();
+    if (counts.isEmpty()) {
+      return;
+    }
+    Map<UUID, HiveAt> hives =
+        apiaries.hivesAt(counts.stream().map(NewCount::hiveId).collect(Collectors.toSet()));
+    Set<UUID> known = new HashSet<>(mapper.known(counts.stream().map(NewCount::id).toList()));
     for (int i = 0; i < counts.size(); i++) {
       NewCount count = counts.get(i);
-      Apiary apiary = apiaries.ofHive(count.hiveId());
-      checkDay(i + ".day", count.day(), apiary);
-      Hive hive = hives.computeIfAbsent(apiary.id(), this::byId).get(count.hiveId());
-      if (hive != null) {
-        hive.refuseBefore(i + ".day", count.day());
-      }
-      if (mapper.known(count.id()) == 0) {
+      HiveAt hive = Objects.requireNonNull(hives.get(count.hiveId()));
+      checkDay(i + ".day", count.day(), hive.apiary());
+      hive.hive().refuseBefore(i + ".day", count.day());
+      if (known.add(count.id())) {
         mapper.add(count, who.name(), who.id(), clock.instant());
         if (count.board() != null) {
           mapper.takeOut(count.hiveId(), clock.instant());
@@ -112,15 +116,10 @@ public class Counts {
     }
   }
 
-  private Map<UUID, Hive> byId(UUID apiaryId) {
-    return apiaries.hives(apiaryId).stream()
-        .collect(Collectors.toMap(Hive::id, Function.identity()));
-  }
-
   /** Strikes a count out; it is kept, and counts no longer. */
   @Transactional
   public void strike(UUID id) {
-    if (mapper.known(id) == 0) {
+    if (mapper.known(List.of(id)).isEmpty()) {
       throw Problem.missing("This count");
     }
     mapper.strike(id, clock.instant());

@@ -129,7 +129,8 @@ class DemoBooks {
             SupersPlan.TAKEN_OFF,
             0,
             null,
-            ""));
+            ""),
+        keeper);
   }
 
   /** A lot that was misread on the day, put right in one hive's line. */

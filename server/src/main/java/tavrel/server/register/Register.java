@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -23,15 +24,13 @@ import tavrel.core.register.YearCount;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.yardrun.Treatment;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.HiveAt;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 
 /** What was done: drawn from the run logs, or typed; put right visibly; kept for the inspector. */
 @Service
 public class Register {
-
-  private static final int PEOPLE_FIT = 400;
-  private static final int REMARKS_FIT = 4_000;
 
   private final RegisterMapper mapper;
   private final Apiaries apiaries;
@@ -175,8 +174,8 @@ public class Register {
     }
     Treatment line = treatment.get();
     LocalDate day = LocalDate.ofInstant(line.startedAt(), zone);
-    String people = fit(String.join(", ", line.people()), PEOPLE_FIT);
-    String remarks = fit(String.join("; ", line.remarks()), REMARKS_FIT);
+    String people = String.join(", ", line.people());
+    String remarks = String.join("; ", line.remarks());
     if (id == null) {
       mapper.add(
           roundId,
@@ -269,29 +268,31 @@ public class Register {
    * @throws Problem 404 if a hive is not there
    */
   @Transactional
-  public void add(NewTreatment typed) {
-    typed.hives().forEach((hiveId, id) -> add(typed, hiveId, id));
+  public void add(NewTreatment typed, Account who) {
+    Map<UUID, HiveAt> standing = apiaries.hivesAt(typed.hives().keySet());
+    Set<UUID> there = Set.copyOf(mapper.there(typed.hives().values()));
+    typed
+        .hives()
+        .forEach(
+            (hiveId, id) -> {
+              HiveAt hive = Objects.requireNonNull(standing.get(hiveId));
+              checkDay(typed.day(), hive);
+              if (!there.contains(id)) {
+                mapper.addTyped(id, hiveId, typed, who, clock.instant());
+                mapper.markSpecial(id);
+                mapper.tally(hiveId, typed.day().getYear());
+              }
+            });
   }
 
-  private void add(NewTreatment typed, UUID hiveId, UUID id) {
-    LocalDate today = apiaries.today(apiaries.ofHive(hiveId));
-    apiaries.hive(hiveId).refuseBefore("day", typed.day());
-    if (typed.day().isAfter(today)) {
+  private void checkDay(LocalDate day, HiveAt hive) {
+    LocalDate today = apiaries.today(hive.apiary());
+    hive.hive().refuseBefore("day", day);
+    if (day.isAfter(today)) {
       throw new InvalidValue("day", "lies in the future; the register tells what was done");
     }
-    if (typed.day().isBefore(today.minusYears(20))) {
+    if (day.isBefore(today.minusYears(20))) {
       throw new InvalidValue("day", "lies more than 20 years back");
     }
-    if (mapper.byId(id).isEmpty()) {
-      if (mapper.addTyped(id, hiveId, typed, clock.instant()) == 0) {
-        throw Problem.missing("A hive");
-      }
-      mapper.markSpecial(id);
-      mapper.tally(hiveId, typed.day().getYear());
-    }
-  }
-
-  private static String fit(String text, int longest) {
-    return text.length() <= longest ? text : text.substring(0, longest - 1) + "…";
   }
 }

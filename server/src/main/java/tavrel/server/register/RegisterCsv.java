@@ -54,7 +54,8 @@ final class RegisterCsv {
     "remarks",
     "stands",
     "corrections",
-    "entry"
+    "entry",
+    "written by hand by"
   };
 
   private static final int AT_A_TIME = 32_768;
@@ -107,7 +108,8 @@ final class RegisterCsv {
         entry.corrections().stream()
             .map(each -> words(each, zone))
             .collect(Collectors.joining("; ")),
-        line.id());
+        line.id(),
+        Spreadsheet.safe(line.writtenBy()));
     if (waiting.length() >= AT_A_TIME) {
       finish();
     }

@@ -2,6 +2,7 @@ package tavrel.server.register;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,6 +25,7 @@ import tavrel.core.register.Means;
 import tavrel.core.rule.Verdict;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.core.yardrun.Treatment;
+import tavrel.server.people.Account;
 
 /** The register's lines kept. */
 @Mapper
@@ -55,7 +57,8 @@ interface RegisterMapper {
              t.method, t.amount, t.round_id, t.started_at, t.removed_at, t.opened_at, t.loads, t.acid, t.product_grams,
              t.product, t.lot, t.people, t.supers, t.supers_plan, t.waiting_days, s.name as rule_sheet,
              s.version as sheet_version, t.verdict, t.label_says, t.off_label_reason, t.celsius, t.wind_ms, t.wind_from,
-             t.weather_from, t.made_up as weather_made_up, t.remarks, t.stands, t.corrected
+             t.weather_from, t.made_up as weather_made_up, t.remarks, t.written_by, t.written_at,
+             t.stands, t.corrected
       from treatment t
       left join apiary a on a.id = t.apiary_id
       left join rule_sheet s on s.id = t.rule_sheet_id
@@ -120,6 +123,8 @@ interface RegisterMapper {
   @Arg(column = "weather_from", javaType = String.class)
   @Arg(column = "weather_made_up", javaType = Boolean.class)
   @Arg(column = "remarks", javaType = String.class)
+  @Arg(column = "written_by", javaType = String.class)
+  @Arg(column = "written_at", javaType = Instant.class)
   @Arg(column = "stands", javaType = boolean.class)
   @Arg(column = "corrected", javaType = boolean.class)
   @Results(id = "line")
@@ -297,16 +302,26 @@ interface RegisterMapper {
       """
       insert into treatment (
         id, on_day, apiary_id, hive_id, hive_name, means, method, amount, loads, acid, product_grams, product, lot, people,
-        supers, supers_plan, waiting_days, rule_sheet_id, remarks, written_at, acid_now, product_now, lot_now, stands,
-        corrected)
+        supers, supers_plan, waiting_days, rule_sheet_id, remarks, written_at, written_by, account_id, acid_now,
+        product_now, lot_now, stands, corrected)
       select #{id}, #{typed.day}, h.apiary_id, h.id, h.name, #{typed.means}, #{typed.method}, #{typed.amount}, 0,
              #{typed.acid}, #{typed.acid}, #{typed.product}, #{typed.lot}, #{typed.people}, h.supers,
-             #{typed.supersPlan}, #{typed.waitingDays}, #{typed.ruleSheetId}, #{typed.remarks}, #{at}, #{typed.acid},
-             #{typed.acid}, #{typed.lot}, true, false
+             #{typed.supersPlan}, #{typed.waitingDays}, #{typed.ruleSheetId}, #{typed.remarks}, #{at}, #{who.name},
+             #{who.id}, #{typed.acid}, #{typed.acid}, #{typed.lot}, true, false
       from hive h
       where h.id = #{hiveId}
       """)
-  int addTyped(UUID id, UUID hiveId, NewTreatment typed, Instant at);
+  void addTyped(UUID id, UUID hiveId, NewTreatment typed, Account who, Instant at);
+
+  /** Those of some ids that are lines already. */
+  @Select(
+      """
+      <script>
+      select id from treatment where id in
+      <foreach collection="ids" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
+      """)
+  List<UUID> there(Collection<UUID> ids);
 
   @Select(
       """

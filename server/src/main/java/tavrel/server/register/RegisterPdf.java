@@ -143,7 +143,7 @@ final class RegisterPdf {
             line.apiary(),
             line.hive(),
             line.startedAt() == null
-                ? "written by hand"
+                ? line.byHand()
                 : clock(line.startedAt(), zone)
                     + " "
                     + (line.removedAt() == null ? "tool in" : clock(line.removedAt(), zone))

@@ -69,8 +69,8 @@ class RegisterResource {
   /** Treatments that were not run here. */
   @PostMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void add(@RequestBody NewTreatment typed) {
-    register.add(typed);
+  void add(@RequestBody NewTreatment typed, @AuthenticationPrincipal Account who) {
+    register.add(typed, who);
   }
 
   @GetMapping(value = "/treatments.csv", produces = "text/csv")

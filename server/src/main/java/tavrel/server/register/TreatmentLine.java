@@ -2,6 +2,7 @@ package tavrel.server.register;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.UUID;
@@ -50,6 +51,9 @@ import tavrel.core.rule.Verdict;
  * @param weatherFrom where the weather came from, in words
  * @param weatherMadeUp whether that weather is made up, or null where there is none
  * @param remarks what was out of the ordinary
+ * @param writtenBy who wrote it by hand; null for one drawn from a log, and for those from before
+ *     this was kept
+ * @param writtenAt when it was written or first drawn
  * @param stands whether it counts: nobody struck it out
  * @param corrected whether it has corrections
  */
@@ -88,8 +92,18 @@ public record TreatmentLine(
     @Nullable String weatherFrom,
     @Nullable Boolean weatherMadeUp,
     String remarks,
+    @Nullable String writtenBy,
+    Instant writtenAt,
     boolean stands,
     boolean corrected) {
+
+  /** "written by hand by Tam on 2026-08-20", for a line that no log tells of. */
+  String byHand() {
+    return "written by hand"
+        + (writtenBy == null ? "" : " by " + writtenBy)
+        + " on "
+        + LocalDate.ofInstant(writtenAt, ZoneId.of(zone));
+  }
 
   /** The fields that can be put right, as recorded. */
   Map<EntryField, String> recorded() {

@@ -126,6 +126,32 @@ class RegisterTest extends RoundFixture {
   }
 
   @Test
+  void a_line_by_hand_keeps_who_wrote_it() throws Exception {
+    send(keeper, HttpMethod.POST, "/api/register", typed("STRIPS", "2 strips", 0));
+    JsonNode line = register().path("lines").get(0).path("line");
+    assertThat(line.path("writtenBy").asText()).isEqualTo(keeper.name());
+    assertThat(line.path("people").asText()).as("who did it is another matter").isEqualTo("Wren");
+    assertThat(file("treatments.csv"))
+        .contains("written by hand by", keeper.name());
+  }
+
+  @Test
+  void a_line_keeps_everything_that_was_out_of_the_ordinary() {
+    UUID round = planned();
+    confirm(round);
+    post(round, event(hives.get(0), "BURN_STARTED", -700, 1));
+    for (int i = 0; i < 12; i++) {
+      Map<String, Object> leak = event(hives.get(0), "LEAK_SEEN", -690 + i, null);
+      leak.put("reason", "at corner " + i + ", " + "seen ".repeat(90));
+      post(round, leak);
+    }
+    post(round, event(hives.get(0), "BURN_ENDED", -670, 1));
+    String remarks = register().path("lines").get(0).path("line").path("remarks").asText();
+    assertThat(remarks).contains("at corner 0", "at corner 11").doesNotContain("…");
+    assertThat(remarks.length()).isGreaterThan(4_000);
+  }
+
+  @Test
   void a_treatment_of_another_kind_is_written_for_many_hives_at_once() {
     Map<String, Object> strips = typed("STRIPS", "2 strips", 0);
     assertThat(send(keeper, HttpMethod.POST, "/api/register", strips).status()).isEqualTo(204);
