@@ -17,9 +17,11 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 
 /**
@@ -28,7 +30,8 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
  * many connections as he likes, keeps nobody waiting; one who sends megabytes is cut off at the
  * first too many.
  *
- * <p>Files that somebody who is signed in brings in go past it: they have limits of their own.
+ * <p>Files that somebody who is signed in brings in go past it: they have limits of their own, and
+ * few come in at once.
  */
 final class BodyGate extends HttpFilter {
 
@@ -51,6 +54,7 @@ final class BodyGate extends HttpFilter {
 
   private final transient ObjectMapper json;
   private final transient AtomicLong together = new AtomicLong();
+  private final transient FilesComingIn files = new FilesComingIn();
 
   BodyGate(ObjectMapper json) {
     this.json = json;
@@ -81,12 +85,12 @@ final class BodyGate extends HttpFilter {
           "Say of what kind the body is, as application/json.");
       return;
     }
-    boolean known = isSignedIn(request);
-    if (known && isFile(request)) {
-      chain.doFilter(request, response);
+    String known = signedIn(request);
+    if (known != null && isFile(request)) {
+      letFileIn(known, request, response, chain);
       return;
     }
-    int most = known ? SIGNED_IN : STRANGERS;
+    int most = known != null ? SIGNED_IN : STRANGERS;
     if (request.getContentLengthLong() > most) {
       refuse(response, ProblemType.TOO_LARGE, HttpStatus.PAYLOAD_TOO_LARGE, tooLarge(most));
     } else if (request.isAsyncSupported()) {
@@ -98,6 +102,24 @@ final class BodyGate extends HttpFilter {
       } else {
         chain.doFilter(new ReadRequest(request, body), response);
       }
+    }
+  }
+
+  private void letFileIn(
+      String who, HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws IOException, ServletException {
+    if (!files.begin(who)) {
+      refuse(
+          response,
+          ProblemType.TOO_OFTEN,
+          HttpStatus.TOO_MANY_REQUESTS,
+          "Other files are still coming in. Try again when they are here.");
+      return;
+    }
+    try {
+      chain.doFilter(request, response);
+    } finally {
+      files.end(who);
     }
   }
 
@@ -221,11 +243,16 @@ final class BodyGate extends HttpFilter {
     return plain.startsWith("multipart/form-data") || plain.startsWith("application/zip");
   }
 
-  private static boolean isSignedIn(HttpServletRequest request) {
+  /** Who is signed in on this session, by a name of nobody else's; null for a stranger. */
+  private static @Nullable String signedIn(HttpServletRequest request) {
     HttpSession session = request.getSession(false);
     return session != null
-        && session.getAttribute(HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY)
-            != null;
+            && session.getAttribute(
+                    HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY)
+                instanceof SecurityContext context
+            && context.getAuthentication() != null
+        ? context.getAuthentication().getName()
+        : null;
   }
 
   private static String tooLarge(int most) {

@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -30,6 +31,16 @@ import tavrel.server.people.Role;
 class PressureTest {
 
   private static final Duration SOON = Duration.ofSeconds(1);
+
+  private static final String ROSTER =
+      """
+      --x\r
+      Content-Disposition: form-data; name="file"; filename="a.csv"\r
+      \r
+      apiary,hive,boxes\r
+      Hollow,H1,10D\r
+      --x--\r
+      """;
 
   @LocalServerPort private int port;
   @Autowired private Accounts accounts;
@@ -63,6 +74,24 @@ class PressureTest {
   }
 
   @Test
+  void bodies_that_are_promised_too_large_and_never_come_hold_nobody_up() throws Exception {
+    List<Socket> silent = new ArrayList<>();
+    try {
+      for (int i = 0; i < 60; i++) {
+        Socket socket = new Socket("localhost", port);
+        write(socket, head("Content-Length: 57671680"));
+        silent.add(socket);
+      }
+      assertThat(answeredIn()).isLessThan(SOON);
+      assertThat(statusOf(silent.get(59))).isEqualTo(413);
+    } finally {
+      for (Socket each : silent) {
+        each.close();
+      }
+    }
+  }
+
+  @Test
   void bodies_that_drip_hold_nobody_up() throws Exception {
     List<Socket> dripping = new ArrayList<>();
     try {
@@ -77,6 +106,36 @@ class PressureTest {
         }
         assertThat(answeredIn()).isLessThan(SOON);
       }
+    } finally {
+      for (Socket each : dripping) {
+        each.close();
+      }
+    }
+  }
+
+  @Test
+  void files_that_drip_hold_nobody_up_and_only_their_sender_waits() throws Exception {
+    accounts.add("drip-keeper", "D", "long enough password", Role.KEEPER);
+    accounts.add("other-keeper", "O", "long enough password", Role.KEEPER);
+    Visitor dripper = new Visitor().signedInAs("drip-keeper");
+    List<Socket> dripping = new ArrayList<>();
+    try {
+      for (int i = 0; i < 60; i++) {
+        Socket socket = new Socket("localhost", port);
+        write(socket, dripper.fileHead() + "--x");
+        dripping.add(socket);
+      }
+      assertThat(statusOf(dripping.get(59))).as("the third and all later ones").isEqualTo(429);
+      for (int round = 0; round < 5; round++) {
+        write(dripping.get(0), "\r\n");
+        assertThat(answeredIn()).isLessThan(SOON);
+      }
+      assertThat(
+              new Visitor()
+                  .signedInAs("other-keeper")
+                  .send("POST", "/api/roster/preview", ROSTER, "multipart/form-data; boundary=x"))
+          .as("somebody else's file comes in meanwhile")
+          .isEqualTo(200);
     } finally {
       for (Socket each : dripping) {
         each.close();
@@ -137,6 +196,17 @@ class PressureTest {
 
     int put(String path) throws Exception {
       return send("PUT", path, "{\"name\":\"Gate\"}");
+    }
+
+    /** The head of a file with this browser's cookies, to be sent by hand. */
+    String fileHead() {
+      String kept =
+          cookies.getCookieStore().getCookies().stream()
+              .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+              .collect(Collectors.joining("; "));
+      return "POST /api/roster/preview HTTP/1.1\r\nHost: localhost\r\nCookie: "
+          + kept
+          + "\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: 60000\r\n\r\n";
     }
 
     private int send(String method, String path, String body) throws Exception {

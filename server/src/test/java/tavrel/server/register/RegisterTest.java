@@ -131,8 +131,7 @@ class RegisterTest extends RoundFixture {
     JsonNode line = register().path("lines").get(0).path("line");
     assertThat(line.path("writtenBy").asText()).isEqualTo(keeper.name());
     assertThat(line.path("people").asText()).as("who did it is another matter").isEqualTo("Wren");
-    assertThat(file("treatments.csv"))
-        .contains("written by hand by", keeper.name());
+    assertThat(file("treatments.csv")).contains("written by hand by", keeper.name());
   }
 
   @Test
