@@ -1,8 +1,5 @@
 package tavrel.server.series;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -76,7 +73,7 @@ public class AllSeries {
   private final Rounds rounds;
   private final Benches benches;
   private final SeriesJudge judge;
-  private final ObjectMapper json;
+  private final KeptBench keptBench;
   private final Clock clock;
 
   AllSeries(
@@ -85,14 +82,14 @@ public class AllSeries {
       Rounds rounds,
       Benches benches,
       SeriesJudge judge,
-      ObjectMapper json,
+      KeptBench keptBench,
       Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
     this.rounds = rounds;
     this.benches = benches;
     this.judge = judge;
-    this.json = json;
+    this.keptBench = keptBench;
     this.clock = clock;
   }
 
@@ -140,7 +137,7 @@ public class AllSeries {
             worst == null ? null : worst.verdict(),
             Benches.worst(worst),
             wanted.benchHiveId(),
-            write(wanted.bench()),
+            keptBench.write(wanted.bench()),
             today,
             who.name(),
             null),
@@ -293,7 +290,7 @@ public class AllSeries {
     SeriesJudge.HivesHeld held = held(series);
     List<WayOn> ways = new ArrayList<>();
     for (Respacing way : respacings(series, miss)) {
-      BenchQuestion bench = kept.bench() == null ? null : read(kept.bench());
+      BenchQuestion bench = keptBench.read(kept.bench()).orElse(null);
       SchoolOutcome outcome =
           bench == null || kept.benchHiveId() == null
               ? null
@@ -469,21 +466,5 @@ public class AllSeries {
 
   private SeriesMapper.Kept kept(UUID id) {
     return mapper.byId(id).orElseThrow(() -> Problem.missing("This series"));
-  }
-
-  private String write(BenchQuestion bench) {
-    try {
-      return json.writeValueAsString(bench);
-    } catch (JsonProcessingException broken) {
-      throw new UncheckedIOException(broken);
-    }
-  }
-
-  private BenchQuestion read(String bench) {
-    try {
-      return json.readValue(bench, BenchQuestion.class);
-    } catch (JsonProcessingException broken) {
-      throw new UncheckedIOException(broken);
-    }
   }
 }
