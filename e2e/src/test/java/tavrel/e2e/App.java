@@ -116,8 +116,31 @@ final class App implements AutoCloseable {
     return startedIn;
   }
 
-  long pid() {
-    return process.pid();
+  /** What it has in memory now, MB. */
+  double resident() {
+    return megabytes("VmRSS");
+  }
+
+  /** The most that it had in memory since it started, MB. */
+  double residentAtMost() {
+    return megabytes("VmHWM");
+  }
+
+  private double megabytes(String line) {
+    try {
+      return Files.readAllLines(Path.of("/proc/" + process.pid() + "/status")).stream()
+          .filter(each -> each.startsWith(line))
+          .mapToDouble(each -> Long.parseLong(each.replaceAll("\\D", "")) / 1024.0)
+          .findFirst()
+          .orElse(-1);
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    }
+  }
+
+  /** How many lines of what it said hold this. */
+  long said(String words) {
+    return printed().lines().filter(line -> line.contains(words)).count();
   }
 
   /** The one-time code that the first start prints. */

@@ -83,7 +83,7 @@ public final class Bench {
     new WhenBench(app, client).measure("Great Yard", "Long Row");
     say(
         "resident memory of the process",
-        (double) residentMegabytes(),
+        app.resident(),
         "MB (heap is capped at 256 MB)");
   }
 
@@ -186,14 +186,6 @@ public final class Bench {
         .collect(
             Collectors.joining(
                 "\n", "apiary,hive,position,brood boxes,supers,floor,latitude,longitude\n", "\n"));
-  }
-
-  private long residentMegabytes() throws IOException {
-    return Files.readAllLines(Path.of("/proc/" + app.pid() + "/status")).stream()
-        .filter(line -> line.startsWith("VmRSS"))
-        .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")) / 1024)
-        .findFirst()
-        .orElse(-1);
   }
 
   static double millisSince(long begin) {

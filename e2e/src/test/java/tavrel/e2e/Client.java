@@ -12,6 +12,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /** Speaks to the application's API as a browser does: cookies, token, JSON. */
 final class Client {
@@ -78,6 +79,20 @@ final class Client {
           .method(method, BodyPublishers.ofString(json.writeValueAsString(body)));
     }
     return answer(request.build());
+  }
+
+  /** The headers by which the server knows this browser, for a request that is written by hand. */
+  String cookieLine() {
+    String kept =
+        cookies.getCookieStore().getCookies().stream()
+            .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+            .collect(Collectors.joining("; "));
+    String token =
+        cookies.getCookieStore().getCookies().stream()
+            .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+            .map(cookie -> "X-XSRF-TOKEN: " + cookie.getValue() + "\r\n")
+            .collect(Collectors.joining());
+    return "Cookie: " + kept + "\r\n" + token;
   }
 
   /** Takes a file away. */

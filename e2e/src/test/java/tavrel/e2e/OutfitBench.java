@@ -71,7 +71,7 @@ public final class OutfitBench {
     search();
     view("season plan of 150 apiaries, as searched, server");
     screen();
-    Bench.say("resident memory of the process", residentMegabytes(), "MB (heap is capped at 256)");
+    Bench.say("resident memory of the process", app.resident(), "MB (heap is capped at 256)");
   }
 
   private void view(String what) throws IOException, InterruptedException {
@@ -186,13 +186,5 @@ public final class OutfitBench {
       courses.add(course);
     }
     return courses;
-  }
-
-  private double residentMegabytes() throws IOException {
-    return Files.readAllLines(Path.of("/proc/" + app.pid() + "/status")).stream()
-        .filter(line -> line.startsWith("VmRSS"))
-        .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")) / 1024)
-        .findFirst()
-        .orElse(-1);
   }
 }
