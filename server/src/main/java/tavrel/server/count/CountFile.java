@@ -1,7 +1,5 @@
 package tavrel.server.count;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -18,6 +16,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
+import tavrel.server.http.Spreadsheet;
 import tavrel.server.table.RowError;
 import tavrel.server.table.TableText;
 
@@ -54,12 +53,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
    */
   static CountFile read(byte[] bytes, Hives hives) {
     TableText text = TableText.of(bytes);
-    try (CSVParser parser = text.rows()) {
-      return new Reading(hives).read(parser, text.says());
-    } catch (UncheckedIOException | IOException | IllegalStateException broken) {
-      throw new InvalidValue(
-          "file", "cannot be read as a table; look for a quotation mark that is never closed");
-    }
+    return text.read(rows -> new Reading(hives).read(rows, text.says()));
   }
 
   private static final class Reading {
@@ -148,8 +142,9 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
     private String cell(CSVRecord cells, String name) {
       column = name;
       Integer index = at.get(name);
-      String found = index == null || index >= cells.size() ? "" : cells.get(index).strip();
-      return found.startsWith("'") ? found.substring(1) : found;
+      return index == null || index >= cells.size()
+          ? ""
+          : Spreadsheet.plain(cells.get(index).strip());
     }
 
     private static LocalDate day(String written, LocalDate today) {

@@ -10,11 +10,28 @@ public final class Spreadsheet {
 
   private Spreadsheet() {}
 
-  /** Text that starts like a formula gets an apostrophe before it; nothing stays nothing. */
+  /**
+   * Text that starts like a formula gets an apostrophe before it, and so does what would be taken
+   * for such text; nothing stays nothing.
+   */
   public static String safe(@Nullable String text) {
-    if (text == null || text.isEmpty()) {
+    if (text == null) {
       return "";
     }
-    return STARTS.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    return startsFormula(text) ? "'" + text : text;
+  }
+
+  /** What {@link #safe} was given: text from a table that it wrote. */
+  public static String plain(String cell) {
+    return cell.startsWith("'") && startsFormula(cell) ? cell.substring(1) : cell;
+  }
+
+  /** Whether it starts with a sign of {@link #STARTS}, any apostrophes before it apart. */
+  private static boolean startsFormula(String text) {
+    int at = 0;
+    while (at < text.length() && text.charAt(at) == '\'') {
+      at++;
+    }
+    return at < text.length() && STARTS.indexOf(text.charAt(at)) >= 0;
   }
 }

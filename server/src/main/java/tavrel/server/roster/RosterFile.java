@@ -1,7 +1,5 @@
 package tavrel.server.roster;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -18,6 +16,7 @@ import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
 import tavrel.core.weather.Place;
+import tavrel.server.http.Spreadsheet;
 import tavrel.server.table.RowError;
 import tavrel.server.table.TableText;
 
@@ -75,12 +74,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
    */
   static RosterFile read(byte[] bytes) {
     TableText text = TableText.of(bytes);
-    try (CSVParser parser = text.rows()) {
-      return new Reading(text).read(parser);
-    } catch (UncheckedIOException | IOException | IllegalStateException broken) {
-      throw new InvalidValue(
-          "file", "cannot be read as a table; look for a quotation mark that is never closed");
-    }
+    return text.read(rows -> new Reading(text).read(rows));
   }
 
   private static final class Reading {
@@ -220,7 +214,9 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
 
     private String cell(CSVRecord cells, Column column) {
       Integer index = columns.get(column);
-      return index == null || index >= cells.size() ? "" : cells.get(index).strip();
+      return index == null || index >= cells.size()
+          ? ""
+          : Spreadsheet.plain(cells.get(index).strip());
     }
 
     private static @Nullable LocalDate day(String written) {

@@ -1,6 +1,7 @@
 package tavrel.server.table;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -63,11 +64,22 @@ public record TableText(String text, String encoding, char separator) {
   }
 
   /**
-   * Its rows, read one after the other.
+   * What is made of its rows.
    *
-   * @throws IOException never in practice: the text is in memory
+   * @param <T> what is made
    */
-  public CSVParser rows() throws IOException {
+  public interface Reading<T> {
+
+    /** Reads them, one after the other. */
+    T of(CSVParser rows);
+  }
+
+  /**
+   * Reads its rows.
+   *
+   * @throws InvalidValue at {@code file} if they do not make a table
+   */
+  public <T> T read(Reading<T> reading) {
     CSVFormat format =
         CSVFormat.DEFAULT
             .builder()
@@ -75,7 +87,12 @@ public record TableText(String text, String encoding, char separator) {
             .setIgnoreEmptyLines(true)
             .setIgnoreSurroundingSpaces(true)
             .get();
-    return CSVParser.parse(text, format);
+    try (CSVParser rows = CSVParser.parse(text, format)) {
+      return reading.of(rows);
+    } catch (UncheckedIOException | IOException | IllegalStateException broken) {
+      throw new InvalidValue(
+          "file", "cannot be read as a table; look for a quotation mark that is never closed");
+    }
   }
 
   /** How it was read, in words. */

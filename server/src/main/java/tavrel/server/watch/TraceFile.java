@@ -1,6 +1,5 @@
 package tavrel.server.watch;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVParser;
@@ -26,23 +25,23 @@ final class TraceFile {
    * @throws InvalidValue at {@code file}, naming the line, if a row is no sample
    */
   static List<Sample> read(byte[] bytes) {
+    return TableText.of(bytes).read(TraceFile::samples);
+  }
+
+  private static List<Sample> samples(CSVParser rows) {
     List<Sample> samples = new ArrayList<>();
     List<String> bad = new ArrayList<>();
-    try (CSVParser rows = TableText.of(bytes).rows()) {
-      for (CSVRecord row : rows) {
-        if (samples.isEmpty()
-            && bad.isEmpty()
-            && number(row, 0) == null
-            && row.getRecordNumber() == 1) {
-          continue;
-        }
-        take(row, samples, bad);
-        if (samples.size() > TraceStream.MOST_SAMPLES || bad.size() > MOST_BAD) {
-          break;
-        }
+    for (CSVRecord row : rows) {
+      if (samples.isEmpty()
+          && bad.isEmpty()
+          && number(row, 0) == null
+          && row.getRecordNumber() == 1) {
+        continue;
       }
-    } catch (IOException broken) {
-      throw new InvalidValue("file", "cannot be read as a table");
+      take(row, samples, bad);
+      if (samples.size() > TraceStream.MOST_SAMPLES || bad.size() > MOST_BAD) {
+        break;
+      }
     }
     if (!bad.isEmpty()) {
       throw new InvalidValue("file", "has rows that are no samples: " + String.join("; ", bad));

@@ -1,6 +1,5 @@
 package tavrel.server.weather;
 
-import java.io.IOException;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
@@ -81,18 +80,14 @@ record WeatherFile(
    */
   static WeatherFile read(byte[] bytes, ZoneId zone, @Nullable Degrees degrees) {
     TableText table = TableText.of(bytes);
-    try (CSVParser rows = table.rows()) {
-      List<CSVRecord> all = rows.getRecords();
-      if (all.size() > MOST_ROWS) {
-        throw new InvalidValue("file", "has more than 20,000 rows; bring in a part of it");
-      }
-      if (all.isEmpty()) {
-        throw new InvalidValue("file", "has no rows");
-      }
-      return new Reading(all.get(0), zone, degrees, table.says()).of(all.subList(1, all.size()));
-    } catch (IOException broken) {
-      throw new InvalidValue("file", "cannot be read as a table");
+    List<CSVRecord> all = table.read(CSVParser::getRecords);
+    if (all.size() > MOST_ROWS) {
+      throw new InvalidValue("file", "has more than 20,000 rows; bring in a part of it");
     }
+    if (all.isEmpty()) {
+      throw new InvalidValue("file", "has no rows");
+    }
+    return new Reading(all.get(0), zone, degrees, table.says()).of(all.subList(1, all.size()));
   }
 
   /** One reading of one file. */

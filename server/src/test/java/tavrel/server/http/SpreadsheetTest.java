@@ -14,6 +14,12 @@ class SpreadsheetTest {
     assertThat(Spreadsheet.safe(text)).isEqualTo("'" + text);
   }
 
+  @ParameterizedTest
+  @ValueSource(strings = {"=1+1", "'=1", "''＝x", "'Tis", "plain", "", "'"})
+  void what_goes_out_comes_in_again_as_the_same(String text) {
+    assertThat(Spreadsheet.plain(Spreadsheet.safe(text))).isEqualTo(text);
+  }
+
   @Test
   void other_text_stays_as_it_is() {
     assertThat(Spreadsheet.safe("F1 = front")).isEqualTo("F1 = front");
