@@ -1,6 +1,7 @@
 package tavrel.server.outfit;
 
 import java.util.List;
+import java.util.Objects;
 
 /**
  * What an outfit file says of itself.
@@ -25,7 +26,14 @@ record Manifest(String format, int version, int tables, List<Part> files) {
    * @param bytes its length unpacked
    * @param sha256 its digest, hexadecimal
    */
-  record Part(String name, long rows, long bytes, String sha256) {}
+  record Part(String name, long rows, long bytes, String sha256) {
+
+    /** A part that has no name or digest is none. */
+    Part {
+      Objects.requireNonNull(name);
+      Objects.requireNonNull(sha256);
+    }
+  }
 
   /** Where the rows of a table are. */
   static String fileOf(String table) {

@@ -97,6 +97,9 @@ final class OutfitFile implements AutoCloseable {
       if (!Manifest.FORMAT.equals(manifest.format()) || manifest.files() == null) {
         throw refused("is no outfit file: its " + Manifest.NAME + " is of another kind");
       }
+      if (manifest.files().contains(null)) {
+        throw refused("has a " + Manifest.NAME + " with an empty entry: it is damaged or changed");
+      }
       return manifest;
     } catch (JacksonException | ZipException broken) {
       throw refused("has a " + Manifest.NAME + " that cannot be read: it is damaged or changed");

@@ -118,6 +118,16 @@ class OutfitFileTest extends RoundFixture {
   }
 
   @Test
+  void a_manifest_with_entries_that_say_nothing_is_refused() throws IOException {
+    refused(manifest(node -> node.withArray("files").addNull()), "damaged or changed");
+    refused(manifest(node -> node.withArray("files").addObject()), "damaged or changed");
+    refused(
+        manifest(node -> ((ObjectNode) node.withArray("files").get(0)).putNull("sha256")),
+        "damaged or changed");
+    refused(manifest(node -> node.put("files", "many")), "damaged or changed");
+  }
+
+  @Test
   void a_file_changed_by_hand_is_refused() throws IOException {
     refused(
         part(
