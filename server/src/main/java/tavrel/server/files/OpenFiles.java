@@ -14,6 +14,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -37,6 +38,11 @@ class OpenFiles {
 
   private final Apiaries apiaries;
   private final FileMapper mapper;
+
+  /** What XML 1.0 cannot hold. Such names are refused today, but older ones may be kept. */
+  private static final Pattern NO_XML =
+      Pattern.compile("[^\\t\\n\\r\\x20-\\uD7FF\\uE000-\\uFFFD\\x{10000}-\\x{10FFFF}]");
+
   private final ObjectMapper json;
 
   OpenFiles(Apiaries apiaries, FileMapper mapper, ObjectMapper json) {
@@ -140,7 +146,7 @@ class OpenFiles {
   private static void element(XMLStreamWriter xml, String name, String text)
       throws XMLStreamException {
     xml.writeStartElement(name);
-    xml.writeCharacters(text);
+    xml.writeCharacters(NO_XML.matcher(text).replaceAll(""));
     xml.writeEndElement();
   }
 

@@ -3,21 +3,32 @@ package tavrel.server.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.UUID;
+import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.xml.sax.InputSource;
 import tavrel.server.round.RoundFixture;
 
 class OpenFilesTest extends RoundFixture {
 
-  @Test
-  void a_roster_taken_away_and_brought_in_again_changes_nothing() {
-    String plain = "Yard " + UUID.randomUUID();
+  @Autowired private JdbcTemplate jdbc;
+
+  @ParameterizedTest
+  @ValueSource(strings = {"Yard, \"the\" ", "=1+", "'=", "＝", "'Tis "})
+  void a_roster_taken_away_and_brought_in_again_changes_nothing(String begins) {
+    String own = UUID.randomUUID().toString();
+    String plain = begins + own;
     assertThat(
             send(
                     keeper,
@@ -40,7 +51,7 @@ class OpenFilesTest extends RoundFixture {
     String mine =
         roster
             .lines()
-            .filter(line -> line.contains("hive") || line.contains(plain))
+            .filter(line -> line.contains("hive") || line.contains(own))
             .reduce("", (a, b) -> a + b + "\n");
     assertThat(mine.lines()).hasSize(4);
     JsonNode preview =
@@ -75,6 +86,19 @@ class OpenFilesTest extends RoundFixture {
     assertThat(get(keeper, "/api/files/apiaries.gpx").text())
         .contains("<wpt lat=\"47.6\" lon=\"-24.3\">")
         .contains("&lt;b&gt;&amp;");
+  }
+
+  @Test
+  void way_points_are_well_formed_with_whatever_name_was_kept_before() throws Exception {
+    jdbc.update(
+        "update apiary set name = ? where id = ?",
+        "Bell & \uFFFE <" + UUID.randomUUID(),
+        UUID.fromString(apiaryId));
+    String gpx = get(keeper, "/api/files/apiaries.gpx").text();
+    assertThat(gpx).contains("Bell &amp;").doesNotContain("\uFFFE");
+    DocumentBuilderFactory.newInstance()
+        .newDocumentBuilder()
+        .parse(new InputSource(new StringReader(gpx)));
   }
 
   @Test
