@@ -1,6 +1,7 @@
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysByField } from '../api/refusal'
 import { numberIn } from '../parts/numbers'
 import type { Hive } from './useYard'
 
@@ -41,10 +42,8 @@ export function useSeals(
   )
 
   function refuse(thrown: unknown): void {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = fields.length
-      ? Object.fromEntries(fields.map((each) => [each.field, each.says]))
-      : { grams: words(thrown) }
+    const says = saysByField(thrown)
+    wrong.value = Object.keys(says).length ? says : { grams: words(thrown) }
   }
 
   async function readAll(): Promise<void> {

@@ -1,5 +1,6 @@
 import { computed, ref, shallowRef } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { boxNotation } from '../parts/standing'
 
 export type Hive = Shapes['Hive']
@@ -73,13 +74,8 @@ export function useYard(id: () => string) {
   })
 
   function refuse(thrown: unknown): void {
-    wrong.value =
-      thrown instanceof Refused
-        ? Object.fromEntries(
-            thrown.fields.map((each) => [each.field.split('.').at(-1) ?? '', each.says]),
-          )
-        : {}
-    problem.value = Object.keys(wrong.value).length ? '' : words(thrown)
+    wrong.value = saysByField(thrown, (field) => field.split('.').at(-1) ?? '')
+    problem.value = saysBeside(thrown)
   }
 
   async function change(asked: Promise<Shapes['WholeApiary']>): Promise<boolean> {

@@ -2,7 +2,8 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import LineTable from '../parts/LineTable.vue'
 import { newId } from '../parts/ids'
 import { numberIn } from '../parts/numbers'
@@ -63,14 +64,10 @@ function read(): number[] | null {
 /** The server counts the filled fields; the screen counts all of them. */
 function refuse(thrown: unknown): void {
   const places = form.grams.flatMap((text, i) => (text.trim() === '' ? [] : [i]))
-  const fields = thrown instanceof Refused ? thrown.fields : []
-  wrong.value = Object.fromEntries(
-    fields.map(({ field, says }) => [
-      field.replace(/\[(\d+)]/, (_, index: string) => `[${places[Number(index)]}]`),
-      says,
-    ]),
+  wrong.value = saysByField(thrown, (field) =>
+    field.replace(/\[(\d+)]/, (_, index: string) => `[${places[Number(index)]}]`),
   )
-  problem.value = fields.length ? '' : words(thrown)
+  problem.value = saysBeside(thrown)
 }
 
 watchDebounced(

@@ -1,16 +1,13 @@
 import { watchDebounced } from '@vueuse/core'
 import { ref, type Ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysByField } from '../api/refusal'
 import { settingsOf, unread, type DoseDraft } from './doseDraft'
 
 /** The server's words by the form's own names for its fields. */
 export function fieldsOf(thrown: unknown): Record<string, string> {
-  const fields = thrown instanceof Refused ? thrown.fields : []
-  return Object.fromEntries(
-    fields.map(({ field, says }) => [
-      field.replace(/^settings\.(?!measure$)/, '').replace(/^strength.*$/, 'strength'),
-      says,
-    ]),
+  return saysByField(thrown, (field) =>
+    field.replace(/^settings\.(?!measure$)/, '').replace(/^strength.*$/, 'strength'),
   )
 }
 

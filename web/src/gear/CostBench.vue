@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { numberIn } from '../parts/numbers'
 
 const props = defineProps<{ tools: readonly Shapes['KnownTool'][] }>()
@@ -74,9 +75,8 @@ async function reckon(): Promise<void> {
     problem.value = ''
   } catch (thrown) {
     compared.value = null
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    problem.value = fields.length ? '' : words(thrown)
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown)
   }
 }
 

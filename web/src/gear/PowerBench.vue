@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { numberIn } from '../parts/numbers'
 
 /** What a mains tool asks of an inverter and a battery bank. */
@@ -51,11 +52,8 @@ async function reckon(): Promise<void> {
     problem.value = ''
   } catch (thrown) {
     need.value = null
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(
-      fields.map((each) => [NAMES[each.field] ?? each.field, each.says]),
-    )
-    problem.value = fields.length ? '' : words(thrown)
+    wrong.value = saysByField(thrown, (field) => NAMES[field] ?? field)
+    problem.value = saysBeside(thrown)
   }
 }
 

@@ -1,5 +1,6 @@
 import { onMounted, ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 
 /** All gear, and every change of it; what a change is refused for stands by its field. */
 export function useGear() {
@@ -14,9 +15,8 @@ export function useGear() {
       wrong.value = {}
       return true
     } catch (thrown) {
-      const fields = thrown instanceof Refused ? thrown.fields : []
-      wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-      problem.value = fields.length ? '' : words(thrown)
+      wrong.value = saysByField(thrown)
+      problem.value = saysBeside(thrown)
       return false
     }
   }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { useApiaryInHand } from '../parts/apiaryInHand'
 import { useServerNow } from '../parts/clock'
 import { dayOf, timeIn } from '../parts/format'
@@ -96,9 +97,8 @@ async function choose(sheetId?: string): Promise<void> {
     problem.value = ''
     void inHand.refresh()
   } catch (thrown) {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    problem.value = fields.length ? '' : words(thrown)
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown)
   }
 }
 </script>

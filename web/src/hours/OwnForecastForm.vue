@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { dayOf } from '../parts/format'
 import { newId } from '../parts/ids'
 import { numberIn } from '../parts/numbers'
@@ -83,9 +84,8 @@ async function keep(): Promise<void> {
     said.value = `Kept for ${dayOf(form.day)}.`
     emit('kept')
   } catch (thrown) {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    problem.value = fields.length ? '' : words(thrown)
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown)
   }
 }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, Refused, words } from '../api/client'
+import { api, ask, words } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 
 /** Between which hours the person signed in works: only such hours are offered on Today. */
 const from = ref('')
@@ -28,9 +29,8 @@ async function keep(): Promise<void> {
     wrong.value = {}
     said.value = 'Kept.'
   } catch (thrown) {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    said.value = fields.length ? '' : words(thrown)
+    wrong.value = saysByField(thrown)
+    said.value = saysBeside(thrown)
   }
 }
 </script>

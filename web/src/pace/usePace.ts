@@ -1,6 +1,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref, type Ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysByField } from '../api/refusal'
 import { settingsOf, type DoseDraft } from '../dose/doseDraft'
 import { numberIn } from '../parts/numbers'
 
@@ -122,11 +123,8 @@ export function usePace(
       problem.value = ''
     } catch (thrown) {
       if (turn !== asked) return
-      const fields = thrown instanceof Refused ? thrown.fields : []
-      refused.value = Object.fromEntries(
-        fields.map(({ field, says }) => [field.replace(/^work\./, ''), says]),
-      )
-      const own = fields.some(({ field }) => field.startsWith('work.'))
+      refused.value = saysByField(thrown, (field) => field.replace(/^work\./, ''))
+      const own = Object.keys(saysByField(thrown)).some((field) => field.startsWith('work.'))
       problem.value = own ? '' : words(thrown)
     }
   }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { newId } from './ids'
 import { numberIn } from './numbers'
 
@@ -57,9 +58,8 @@ async function keep(): Promise<void> {
     open.value = false
     emit('kept')
   } catch (thrown) {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    problem.value = fields.length ? '' : words(thrown)
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown)
   }
 }
 </script>

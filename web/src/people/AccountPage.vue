@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, Refused, words } from '../api/client'
+import { api, ask } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import OwnHoursForm from '../hours/OwnHoursForm.vue'
 import { useSession } from '../parts/session'
 
@@ -29,9 +30,8 @@ async function change(): Promise<void> {
     said.value = 'Changed. Other devices have to sign in with the new one.'
     if (first) await router.push('/')
   } catch (thrown) {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    said.value = fields.length ? '' : words(thrown)
+    wrong.value = saysByField(thrown)
+    said.value = saysBeside(thrown)
   }
 }
 </script>

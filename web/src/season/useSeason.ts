@@ -1,6 +1,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { ref, shallowRef } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 
 type View = Shapes['SeasonView']
 
@@ -17,11 +18,8 @@ export function useSeason() {
   }
 
   function refuse(thrown: unknown): void {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    problem.value = fields.length
-      ? 'Not kept: ' + fields.map((each) => each.says).join('; ')
-      : words(thrown)
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown, 'Not kept: ' + Object.values(wrong.value).join('; '))
   }
 
   async function load(): Promise<void> {

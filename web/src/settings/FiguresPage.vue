@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import LineTable from '../parts/LineTable.vue'
 import { numberIn } from '../parts/numbers'
 
@@ -43,9 +44,8 @@ async function keep(): Promise<void> {
     problem.value = ''
   } catch (thrown) {
     said.value = ''
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    problem.value = fields.length ? 'Nothing was kept: look at the marked figure.' : words(thrown)
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown, 'Nothing was kept: look at the marked figure.')
   }
 }
 </script>

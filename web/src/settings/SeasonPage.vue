@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { numberIn } from '../parts/numbers'
 import CopyYear from './CopyYear.vue'
 import YearBandForm from './YearBandForm.vue'
@@ -134,9 +135,8 @@ async function keep(): Promise<void> {
     said.value = 'Kept.'
     problem.value = ''
   } catch (thrown) {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    problem.value = fields.length ? 'Not kept: look at the marked field.' : words(thrown)
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown, 'Not kept: look at the marked field.')
   }
 }
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import HiveChoice from '../parts/HiveChoice.vue'
 import { shortDay } from '../parts/days'
 import { newId } from '../parts/ids'
@@ -97,9 +98,8 @@ async function adopt(): Promise<void> {
     id = newId()
     emit('adopted')
   } catch (thrown) {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-    problem.value = fields.length ? 'Not adopted yet: look at the marked field.' : words(thrown)
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown, 'Not adopted yet: look at the marked field.')
   } finally {
     busy.value = false
   }

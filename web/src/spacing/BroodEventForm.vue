@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import HiveChoice from '../parts/HiveChoice.vue'
 import { newId } from '../parts/ids'
 import { numberIn } from '../parts/numbers'
@@ -97,11 +98,8 @@ async function keep(): Promise<void> {
     open.value = false
     emit('kept')
   } catch (thrown) {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(
-      fields.map((each) => [each.field.replace(/^\d+\./, ''), each.says]),
-    )
-    problem.value = fields.length ? '' : words(thrown)
+    wrong.value = saysByField(thrown, (field) => field.replace(/^\d+\./, ''))
+    problem.value = saysBeside(thrown)
   } finally {
     busy.value = false
   }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import VerdictMark from '../parts/VerdictMark.vue'
 import { shortDay } from '../parts/days'
 import { percent, whole } from '../parts/numbers'
@@ -38,9 +39,8 @@ watch([onto, open], async () => {
 })
 
 function refuse(thrown: unknown): void {
-  const fields = thrown instanceof Refused ? thrown.fields : []
-  wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
-  problem.value = fields.length ? '' : words(thrown)
+  wrong.value = saysByField(thrown)
+  problem.value = saysBeside(thrown)
 }
 
 async function go(way: Shapes['WayOn']): Promise<void> {

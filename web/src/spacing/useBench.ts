@@ -1,6 +1,7 @@
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { addDays } from '../parts/days'
 import { numberIn } from '../parts/numbers'
 
@@ -182,11 +183,8 @@ export function useBench(hiveId: Ref<string>) {
   }
 
   function refuse(thrown: unknown): void {
-    const fields = thrown instanceof Refused ? thrown.fields : []
-    wrong.value = Object.fromEntries(
-      fields.map((each) => [each.field.replace(/^question\./, ''), each.says]),
-    )
-    problem.value = fields.length > 0 ? '' : words(thrown)
+    wrong.value = saysByField(thrown, (field) => field.replace(/^question\./, ''))
+    problem.value = saysBeside(thrown)
   }
 
   const run = latestOnly(async () => {

@@ -1,5 +1,6 @@
 import { onMounted, ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { newId } from '../parts/ids'
 
 /** The stock as it stands, and ways to enter what changes it. What was refused stays typed. */
@@ -24,9 +25,8 @@ export function useStock() {
       stock.value = await asking()
       return true
     } catch (thrown) {
-      if (thrown instanceof Refused && thrown.fields.length > 0)
-        wrong.value = Object.fromEntries(thrown.fields.map((each) => [each.field, each.says]))
-      else problem.value = words(thrown)
+      wrong.value = saysByField(thrown)
+      problem.value = saysBeside(thrown)
       return false
     } finally {
       busy.value = false
