@@ -37,43 +37,53 @@ async function change(): Promise<void> {
 </script>
 
 <template>
-  <h1>{{ session.account?.name }}</h1>
-  <p class="soft">You sign in as {{ session.account?.login }}.</p>
-  <p v-if="session.account?.firstPassword" role="status" class="first">
-    Your password was set by the keeper, who knows it. Choose one of your own, and everything else
-    opens.
-  </p>
-  <form class="password" aria-label="My password" @submit.prevent="change">
-    <h2>My password</h2>
-    <v-text-field
-      v-model="typed.current"
-      type="password"
-      autocomplete="current-password"
-      :label="session.account?.firstPassword ? 'The password from the keeper' : 'Current password'"
-      :error-messages="wrong.current"
-    />
-    <v-text-field
-      v-model="typed.wanted"
-      type="password"
-      autocomplete="new-password"
-      label="New password, at least 10 characters"
-      :error-messages="wrong.wanted"
-    />
-    <v-text-field
-      v-model="typed.again"
-      type="password"
-      autocomplete="new-password"
-      label="The new one again"
-      :error-messages="wrong.again"
-    />
-    <v-btn type="submit" height="48">Change my password</v-btn>
-    <p role="status">{{ said }}</p>
-  </form>
-  <OwnHoursForm v-if="!session.account?.firstPassword" />
-  <v-btn v-else height="48" class="leave" @click="session.end()">Sign out</v-btn>
+  <div :class="{ door: session.account?.firstPassword }">
+    <h1>{{ session.account?.name }}</h1>
+    <p class="soft">You sign in as {{ session.account?.login }}.</p>
+    <p v-if="session.account?.firstPassword" role="status" class="first">
+      Your password was set by the keeper, who knows it. Choose one of your own, and everything else
+      opens.
+    </p>
+    <form class="password" aria-label="My password" @submit.prevent="change">
+      <h2>My password</h2>
+      <v-text-field
+        v-model="typed.current"
+        type="password"
+        autocomplete="current-password"
+        :label="
+          session.account?.firstPassword ? 'The password from the keeper' : 'Current password'
+        "
+        :error-messages="wrong.current"
+      />
+      <v-text-field
+        v-model="typed.wanted"
+        type="password"
+        autocomplete="new-password"
+        label="New password, at least 10 characters"
+        :error-messages="wrong.wanted"
+      />
+      <v-text-field
+        v-model="typed.again"
+        type="password"
+        autocomplete="new-password"
+        label="The new one again"
+        :error-messages="wrong.again"
+      />
+      <v-btn type="submit" height="48">Change my password</v-btn>
+      <p role="status">{{ said }}</p>
+    </form>
+    <OwnHoursForm v-if="!session.account?.firstPassword" />
+    <v-btn v-else height="48" class="leave" @click="session.end()">Sign out</v-btn>
+  </div>
 </template>
 
 <style scoped>
+.door {
+  max-width: 480px;
+  margin: 0 auto;
+  padding: 28px 20px;
+}
+
 .first {
   max-width: 60ch;
   font-weight: 600;

@@ -81,10 +81,7 @@ public final class Bench {
     paint();
     new HowMuchBench(app, client).measure();
     new WhenBench(app, client).measure("Great Yard", "Long Row");
-    say(
-        "resident memory of the process",
-        app.resident(),
-        "MB (heap is capped at 256 MB)");
+    say("resident memory of the process", app.resident(), "MB (heap is capped at 256 MB)");
   }
 
   private void eventsOfARun() throws IOException, InterruptedException {

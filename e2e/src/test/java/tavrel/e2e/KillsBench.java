@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Queue;
 import java.util.Random;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
@@ -95,26 +96,7 @@ public final class KillsBench {
       Client client = Crew.device(app);
       List<String> hives = Crew.hives(client, round);
       int device = i;
-      threads.submit(
-          () -> {
-            for (int press = 0; ; press++) {
-              Map<String, Object> event =
-                  Crew.event(
-                      hives.get((press * DEVICES + device) % HIVES),
-                      "LEAK_SEEN",
-                      Instant.now(),
-                      null);
-              event.put("reason", "kill " + kill + ", device " + device + ", press " + press);
-              try {
-                client.send("POST", "/api/rounds/" + round + "/events", List.of(event));
-              } catch (IOException gone) {
-                broken.add(event);
-                return null;
-              }
-              taken.add((String) event.get("reason"));
-              Thread.sleep(PRESS_EVERY_MILLIS);
-            }
-          });
+      threads.execute(() -> post(client, round, kill, device, hives, taken, broken));
     }
     Until.within(Duration.ofSeconds(30), "all devices post", () -> taken.size() >= DEVICES);
     Thread.sleep(random.nextInt(600));
@@ -125,6 +107,33 @@ public final class KillsBench {
     }
     unanswered.addAll(broken);
     return List.copyOf(taken);
+  }
+
+  private static void post(
+      Client client,
+      String round,
+      String kill,
+      int device,
+      List<String> hives,
+      Queue<String> taken,
+      Queue<Map<String, Object>> broken) {
+    for (int press = 0; ; press++) {
+      Map<String, Object> event =
+          Crew.event(
+              hives.get((press * DEVICES + device) % HIVES), "LEAK_SEEN", Instant.now(), null);
+      event.put("reason", "kill " + kill + ", device " + device + ", press " + press);
+      try {
+        client.send("POST", "/api/rounds/" + round + "/events", List.of(event));
+        taken.add((String) event.get("reason"));
+        Thread.sleep(PRESS_EVERY_MILLIS);
+      } catch (IOException gone) {
+        broken.add(event);
+        return;
+      } catch (InterruptedException interrupted) {
+        Thread.currentThread().interrupt();
+        return;
+      }
+    }
   }
 
   private void count(List<String> taken, JsonNode board) {

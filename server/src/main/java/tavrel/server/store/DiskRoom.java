@@ -25,6 +25,9 @@ public class DiskRoom {
     long usable() throws IOException;
   }
 
+  /** One block of the database's file hardly fits into less, bytes. */
+  private static final long FULL_WHATEVER_IS_SET = 1024 * 1024;
+
   private final Disk disk;
   private final long least;
 
@@ -35,7 +38,7 @@ public class DiskRoom {
 
   DiskRoom(Disk disk, long least) {
     this.disk = disk;
-    this.least = least;
+    this.least = Math.max(least, FULL_WHATEVER_IS_SET);
   }
 
   private static long usable(Path data) throws IOException {

@@ -13,16 +13,12 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.xml.sax.InputSource;
 import tavrel.server.round.RoundFixture;
 
 class OpenFilesTest extends RoundFixture {
-
-  @Autowired private JdbcTemplate jdbc;
 
   @ParameterizedTest
   @ValueSource(strings = {"Yard, \"the\" ", "=1+", "'=", "＝", "'Tis "})

@@ -17,7 +17,7 @@ class KeptBenchTest {
           new ColonyLoad(9, 300, 0.7, 14, 5, 0.1),
           1,
           null,
-          CurveChoice.values()[0],
+          CurveChoice.FIELD,
           null,
           LocalDate.of(2026, 10, 15),
           1);

@@ -37,6 +37,12 @@ class DiskRoomTest {
   }
 
   @Test
+  void nothing_left_is_full_whatever_is_set() {
+    assertThat(new DiskRoom(() -> 4_096, 0).isFull()).isTrue();
+    assertThat(new DiskRoom(() -> 8_000_000, 0).isFull()).isFalse();
+  }
+
+  @Test
   void a_disk_of_which_nothing_is_known_is_not_taken_for_full() {
     DiskRoom unknown =
         new DiskRoom(
