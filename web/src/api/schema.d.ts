@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demo/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo/session": {
         parameters: {
             query?: never;
@@ -2946,6 +2962,10 @@ export interface components {
             hiveId: string;
             reason?: string;
         };
+        DemoNow: {
+            /** Format: date-time */
+            now: string;
+        };
         DemoSignIn: {
             /** @enum {string} */
             role: "KEEPER" | "CREW" | "READER";
@@ -3152,6 +3172,10 @@ export interface components {
             pieces: number;
             /** Format: date */
             runsOutOn?: string;
+        };
+        Forward: {
+            /** Format: double */
+            seconds: number;
         };
         FreeWindow: {
             empty?: boolean;
@@ -6523,6 +6547,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    moveOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Forward"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DemoNow"];
+                };
             };
         };
     };

@@ -3,7 +3,8 @@ import { ref, watch } from 'vue'
 
 /**
  * The server's clock as this device knows it, kept for a start without network. Each answer that carries the server's time tells how
- * far the device is off; the answer that took least time is believed most.
+ * far the device is off; the answer that took least time is believed most. One that cannot be true together with what is known shows
+ * that a clock was set, and begins anew.
  */
 const offset = useStorage('tavrel.clock', 0)
 let bestRoundTrip = Number.POSITIVE_INFINITY
@@ -12,10 +13,12 @@ let learned = false
 /** Learns from an answer: asked and answered by the device's clock, now by the server's. */
 export function learnClock(asked: number, answered: number, serverNow: string): void {
   const roundTrip = answered - asked
-  if (roundTrip > bestRoundTrip * 1.5 + 50) return
-  bestRoundTrip = Math.min(bestRoundTrip, roundTrip)
+  const told = Date.parse(serverNow) - (asked + answered) / 2
+  const wasSet = Math.abs(told - offset.value) > (roundTrip + bestRoundTrip) / 2 + 50
+  if (!wasSet && roundTrip > bestRoundTrip * 1.5 + 50) return
+  bestRoundTrip = wasSet ? roundTrip : Math.min(bestRoundTrip, roundTrip)
   learned = true
-  offset.value = Date.parse(serverNow) - (asked + answered) / 2
+  offset.value = told
 }
 
 /** The server's time now, milliseconds. */

@@ -26,9 +26,18 @@ final class PracticeRun {
   private static final int SEAL_MINUTES = 1;
 
   private static final Duration AFTER_ITS_TIME = Duration.ofSeconds(8);
-  private static final Duration OFFLINE_FOR = Duration.ofSeconds(25);
+  private static final Duration OFFLINE_FOR = Duration.ofSeconds(12);
 
-  /** What happened to one hive, as pressed: of two phones at it, the first start and opening. */
+  /** How far time is moved on while nothing can be pressed, s: less than anybody is given. */
+  private static final int STEP_SECONDS = 2;
+
+  /** What a phone's clock may be off before anything is pressed on it. */
+  private static final Duration CLOSE = Duration.ofMillis(400);
+
+  /**
+   * What happened to one hive, as pressed, in the demo's time: of two phones at it, the first start
+   * and opening.
+   */
   static final class Pressed {
     Instant started;
     Instant out;
@@ -41,7 +50,7 @@ final class PracticeRun {
   private final String round;
 
   /** How far the demo's clock is off this machine's. */
-  private final Duration ahead;
+  private Duration ahead;
 
   private final Map<String, Pressed> pressed = new TreeMap<>();
   private final List<Hand> hands = new ArrayList<>();
@@ -99,6 +108,7 @@ final class PracticeRun {
     String burning = "";
     String lastHive = "";
     Instant lastPress;
+    Instant rests = Instant.EPOCH;
     Instant backAt;
     Instant overSince;
 
@@ -112,23 +122,31 @@ final class PracticeRun {
       phone.press("log the end of a load by itself");
     }
 
-    /** Does what the screen asks for, if it asks for anything now. */
-    void look() {
+    /** Does what the screen asks for; tells whether there is nothing to do but wait. */
+    boolean look() {
       if (backAt != null && Instant.now().isAfter(backAt)) {
         phone.network(true);
         backAt = null;
       }
-      if (openDue() || alerted()) {
-        return;
+      if (Instant.now().isBefore(rests) || openDue() || alerted()) {
+        return false;
       }
+      return !burnOn() && backAt == null;
+    }
+
+    private boolean burnOn() {
       if (isHot() && press("Start burn", "[data-act=main]", ".slab .hive-name")) {
         burning = lastHive;
         Pressed of = of(lastHive);
         of.started = of.started == null ? lastPress : of.started;
-      } else if (press("Nozzle out", "[data-act=main]", ".slab .hive-name")
+        return true;
+      }
+      if (press("Nozzle out", "[data-act=main]", ".slab .hive-name")
           || (isLongOver() && press("Burn ended", "[data-act=main]", ".slab .hive-name"))) {
         of(lastHive).out = lastPress;
+        return true;
       }
+      return false;
     }
 
     /** Where the bowl's end is not told, as without network, the clock on the screen decides. */
@@ -152,8 +170,7 @@ final class PracticeRun {
 
     /** A cap that sticks: the start is taken back, the next try goes. */
     private boolean alerted() {
-      boolean settled =
-          lastPress != null && Duration.between(lastPress, Instant.now()).toSeconds() > 5;
+      boolean settled = lastPress != null && Duration.between(lastPress, demoNow()).toSeconds() > 5;
       if (!settled || burning.isEmpty() || !text(".alerts").contains("stuck")) {
         return false;
       }
@@ -162,7 +179,7 @@ final class PracticeRun {
       phone.see("Start burn");
       of(burning).started = null;
       burning = "";
-      Until.nextTapCounts();
+      rests = Until.aTapCountsFrom();
       return true;
     }
 
@@ -197,9 +214,15 @@ final class PracticeRun {
         return false;
       }
       lastHive = String.valueOf(hiveAndTime.get(0));
-      lastPress = Instant.ofEpochMilli(((Number) hiveAndTime.get(1)).longValue());
-      Until.nextTapCounts();
+      lastPress = Instant.ofEpochMilli(((Number) hiveAndTime.get(1)).longValue()).plus(ahead);
+      rests = Until.aTapCountsFrom();
       return true;
+    }
+
+    /** By how much this phone is wrong about the demo's time. */
+    Duration clockIsOff() {
+      Object known = phone.script("return Number(localStorage.getItem('tavrel.clock'))");
+      return Duration.ofMillis(((Number) known).longValue()).minus(ahead).abs();
     }
 
     private String text(String css) {
@@ -222,12 +245,34 @@ final class PracticeRun {
           throw new AssertionError("The row was not done in time: " + stages());
         }
         disturb();
-        hands.forEach(Hand::look);
-        Thread.sleep(50);
+        boolean idle = hands.stream().map(Hand::look).reduce(true, Boolean::logicalAnd);
+        if (idle) {
+          letTimePass();
+        }
+        Thread.sleep(30);
       }
       hands.forEach(hand -> hand.phone.see("All open"));
     } finally {
       hands.forEach(hand -> hand.phone.close());
+    }
+  }
+
+  /** Moves the demo's clock on, and waits until both phones know. */
+  private void letTimePass() throws IOException, InterruptedException {
+    Instant asked = Instant.now();
+    Instant told =
+        Instant.parse(
+            client
+                .send("POST", "/api/demo/clock", Map.of("seconds", STEP_SECONDS))
+                .path("now")
+                .asText());
+    Duration took = Duration.between(asked, Instant.now());
+    ahead = Duration.between(asked.plus(took.dividedBy(2)), told);
+    for (Hand hand : hands) {
+      Until.within(
+          Duration.ofSeconds(20),
+          "a phone knows what time it is",
+          () -> hand.clockIsOff().compareTo(CLOSE) < 0);
     }
   }
 
@@ -263,9 +308,8 @@ final class PracticeRun {
     return pressed;
   }
 
-  /** How far the demo's clock, by which the register is written, is off the phones'. */
-  Duration ahead() {
-    return ahead;
+  private Instant demoNow() {
+    return Instant.now().plus(ahead);
   }
 
   private Instant now() throws IOException, InterruptedException {

@@ -30,6 +30,11 @@ final class Until {
     }
   }
 
+  /** From when on a second tap counts. */
+  static Instant aTapCountsFrom() {
+    return Instant.now().plus(TAPS_APART);
+  }
+
   /** Waits until a second tap counts: one that comes sooner is taken for a slip of the glove. */
   static void nextTapCounts() {
     LockSupport.parkNanos(TAPS_APART.toNanos());
