@@ -32,7 +32,11 @@ import tavrel.server.people.Accounts;
 import tavrel.server.people.Role;
 
 /** The whole server in memory, spoken to through its real stack: filters, JSON, SQL. */
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:servertest;DB_CLOSE_DELAY=-1")
+@SpringBootTest(
+    properties = {
+      "spring.datasource.url=jdbc:h2:mem:servertest;DB_CLOSE_DELAY=-1",
+      "tavrel.password-strength=4"
+    })
 @AutoConfigureMockMvc
 @Import(ServerTest.BodiesAtOnce.class)
 public abstract class ServerTest {

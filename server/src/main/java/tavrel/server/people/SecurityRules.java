@@ -194,8 +194,8 @@ class SecurityRules {
   }
 
   @Bean
-  PasswordEncoder passwords() {
-    return new BCryptPasswordEncoder();
+  PasswordEncoder passwords(@Value("${tavrel.password-strength}") int strength) {
+    return new BCryptPasswordEncoder(strength);
   }
 
   @Bean
