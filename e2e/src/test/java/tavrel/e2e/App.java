@@ -21,10 +21,12 @@ final class App implements AutoCloseable {
           ? Path.of("server", "target")
           : Path.of("..", "server", "target");
   private static final String JAVA = ProcessHandle.current().info().command().orElse("java");
-  private static final List<String> JAR_AS_PACKED =
+  private static final List<String> AS_PACKED =
       List.of(
           JAVA, "-Xmx256m", "-XX:+UseSerialGC", "-jar", TARGET.resolve("tavrel.jar").toString());
-  private static final List<String> QUICK =
+
+  /** As the script starts it, with its class archive. */
+  private static final List<String> LAID_OUT =
       List.of(
           JAVA,
           "-Xmx256m",
@@ -32,6 +34,7 @@ final class App implements AutoCloseable {
           "-XX:SharedArchiveFile=" + TARGET.resolve("app/tavrel.jsa"),
           "-jar",
           TARGET.resolve("app/tavrel.jar").toString());
+
   private static final Pattern CODE = Pattern.compile("enter this code: (\\S+)");
 
   private final Process process;
@@ -68,24 +71,19 @@ final class App implements AutoCloseable {
 
   /** The made-up outfit on its clock. */
   static App demo() {
-    return new App(JAR_AS_PACKED, List.of("--spring.profiles.active=demo"));
+    return new App(LAID_OUT, List.of("--spring.profiles.active=demo"));
   }
 
   /** A keeper's own, with its data in a folder. */
   static App serve(Path data, String... more) {
     List<String> arguments = new ArrayList<>(List.of("--tavrel.data=" + data));
     arguments.addAll(List.of(more));
-    return new App(JAR_AS_PACKED, arguments);
+    return new App(LAID_OUT, arguments);
   }
 
-  /** The demo, started the way that the script starts it: laid out, with its class archive. */
-  static App quickDemo() {
-    return new App(QUICK, List.of("--spring.profiles.active=demo"));
-  }
-
-  /** A keeper's own, started the way that the script starts it. */
-  static App quickServe(Path data) {
-    return new App(QUICK, List.of("--tavrel.data=" + data));
+  /** The same from the jar as it is packed, slower to start. */
+  static App serveAsPacked(Path data) {
+    return new App(AS_PACKED, List.of("--tavrel.data=" + data));
   }
 
   /** Does one of the script's tasks on a data folder, to its end, and gives back what it said. */
@@ -99,7 +97,7 @@ final class App implements AutoCloseable {
                   "-XX:NewRatio=1",
                   "-XX:+UseParallelGC",
                   "-jar",
-                  TARGET.resolve("tavrel.jar").toString()));
+                  TARGET.resolve("app/tavrel.jar").toString()));
       command.addAll(List.of(arguments));
       Process task = new ProcessBuilder(command).redirectErrorStream(true).start();
       return new String(task.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

@@ -59,14 +59,14 @@ public final class Bench {
   public static void main(String[] arguments) throws IOException, InterruptedException {
     Path data = Files.createTempDirectory("tavrel-bench");
     for (int i = 0; i < 3; i++) {
-      try (App demo = App.quickDemo()) {
+      try (App demo = App.demo()) {
         say(
             "start to ready, demo with its sample data",
             (double) demo.startedIn().toMillis(),
             "ms");
       }
     }
-    try (App app = App.quickServe(data)) {
+    try (App app = App.serve(data)) {
       say("start to ready, empty folder", (double) app.startedIn().toMillis(), "ms");
       new Bench(app).measure();
     }

@@ -34,7 +34,7 @@ final class BooksBench {
     int years = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 5;
     Path folder = Files.createTempDirectory("tavrel-books");
     Path empty = folder.resolve("empty.zip");
-    try (App app = App.quickServe(folder.resolve("empty"))) {
+    try (App app = App.serve(folder.resolve("empty"))) {
       Client keeper = new Client(app.url());
       keeper.firstKeeper(app);
       keeper.take("/api/outfit/outfit.zip", empty);
@@ -51,7 +51,7 @@ final class BooksBench {
     System.out.print(App.task("restore", data.toString(), big.toString()));
     Bench.say("brought in (150)", Bench.millisSince(begin) / 1_000, "s");
     Bench.say("its database (2,000)", Files.size(data.resolve("tavrel.mv.db")) / 1e6, "MB");
-    try (App app = App.quickServe(data)) {
+    try (App app = App.serve(data)) {
       Client keeper = new Client(app.url());
       keeper.send("GET", "/api/session", null);
       keeper.send("POST", "/api/session", Map.of("login", "bench", "password", Bench.PASSWORD));

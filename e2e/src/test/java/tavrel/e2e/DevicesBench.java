@@ -27,7 +27,7 @@ public final class DevicesBench {
   /** Runs it; the data go to a folder that is made for it. */
   public static void main(String[] arguments) throws Exception {
     int minutes = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 10;
-    try (App app = App.quickServe(Files.createTempDirectory("tavrel-bench"))) {
+    try (App app = App.serve(Files.createTempDirectory("tavrel-bench"))) {
       String round = Crew.round(app, HIVES);
       List<Double> took = Collections.synchronizedList(new ArrayList<>());
       ExecutorService threads = Executors.newFixedThreadPool(DEVICES);

@@ -47,7 +47,7 @@ public final class KillsBench {
   public static void main(String[] arguments) throws Exception {
     int kills = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 100;
     KillsBench bench = new KillsBench(Files.createTempDirectory("tavrel-bench"));
-    try (App app = App.quickServe(bench.data)) {
+    try (App app = App.serve(bench.data)) {
       Crew.keeper(app);
     }
     for (int done = 0; done < kills; done += KILLS_A_ROUND) {
@@ -63,7 +63,7 @@ public final class KillsBench {
     number++;
     String yard = "Row " + number;
     String round;
-    try (App app = App.quickServe(data)) {
+    try (App app = App.serve(data)) {
       Client keeper = Crew.device(app);
       keeper.upload(Bench.roster(yard, HIVES));
       String sheet = keeper.send("GET", "/api/rule-sheets", null).get(1).path("id").asText();
@@ -72,11 +72,11 @@ public final class KillsBench {
     List<String> taken = new ArrayList<>();
     List<Map<String, Object>> unanswered = new ArrayList<>();
     for (int kill = 0; kill < kills; kill++) {
-      try (App app = App.quickServe(data)) {
+      try (App app = App.serve(data)) {
         taken.addAll(postUntilKilled(app, round, number + "/" + kill, unanswered));
       }
     }
-    try (App app = App.quickServe(data)) {
+    try (App app = App.serve(data)) {
       Client look = Crew.device(app);
       // A device sends again what was not answered: it must not stand there twice.
       for (Map<String, Object> each : unanswered) {

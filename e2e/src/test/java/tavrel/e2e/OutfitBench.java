@@ -49,7 +49,7 @@ public final class OutfitBench {
 
   /** Runs it; the data go to a folder that is made for it. */
   public static void main(String[] arguments) throws IOException, InterruptedException {
-    try (App app = App.quickServe(Files.createTempDirectory("tavrel-bench"))) {
+    try (App app = App.serve(Files.createTempDirectory("tavrel-bench"))) {
       new OutfitBench(app).measure();
     }
   }

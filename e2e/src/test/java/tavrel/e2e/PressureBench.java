@@ -42,7 +42,7 @@ public final class PressureBench {
 
   /** Runs it; the data go to a folder that is made for it. */
   public static void main(String[] arguments) throws Exception {
-    try (App app = App.quickServe(Files.createTempDirectory("tavrel-bench"))) {
+    try (App app = App.serve(Files.createTempDirectory("tavrel-bench"))) {
       PressureBench bench = new PressureBench(app);
       String round = Crew.round(app, 60);
       Client device = Crew.device(app);

@@ -24,7 +24,7 @@ class RoundJourneyTest {
 
   @Test
   void at_the_desk(@TempDir Path data, @TempDir Path fresh) {
-    try (App app = App.serve(data)) {
+    try (App app = App.serveAsPacked(data)) {
       try (Browser browser = new Browser(app.url(), Browser.DESK)) {
         firstKeeper(app, browser);
         bringIn(browser);

@@ -29,7 +29,7 @@ public final class ScreensBench {
   /** Runs it; the data go to a folder that is made for it. */
   public static void main(String[] arguments) throws Exception {
     int presses = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 60;
-    try (App app = App.quickServe(Files.createTempDirectory("tavrel-bench"));
+    try (App app = App.serve(Files.createTempDirectory("tavrel-bench"));
         Browser one = new Browser(app.url(), Browser.PHONE);
         Browser other = new Browser(app.url(), Browser.PHONE)) {
       String round = Crew.round(app, HIVES);
