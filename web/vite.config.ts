@@ -43,7 +43,17 @@ const installable = VitePWA({
 export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true }), installable],
   build: { target: 'es2022', sourcemap: false, assetsInlineLimit: 0 },
-  server: { proxy: { '/api': 'http://localhost:8484' } },
+  // For ./tavrel dev: one address for the screens, which change as they are written, and for the server behind them.
+  server: {
+    port: Number(process.env.TAVREL_PORT ?? 8484),
+    strictPort: true,
+    proxy: Object.fromEntries(
+      ['/api', '/calendars', '/health'].map((path) => [
+        path,
+        `http://localhost:${process.env.TAVREL_SERVER_PORT ?? 8485}`,
+      ]),
+    ),
+  },
   test: {
     environment: 'jsdom',
     include: ['src/**/*.spec.ts'],

@@ -111,6 +111,8 @@ function drop(event: DragEvent): void {
       Row {{ row.number }}
       <span class="soft">{{ counted(row.of.length, 'hive') }}: choose all</span>
     </button>
+    <!-- One place hears what happens to the hives in it: each is a button of its own. -->
+    <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -->
     <ol
       @click="press"
       @keydown.alt.left.prevent="stepTo($event, -1)"

@@ -174,6 +174,8 @@ defineExpose({ addOne })
 </script>
 
 <template>
+  <!-- Rounds are buttons that arrow keys move; dragging is the quicker way for a mouse. -->
+  <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -->
   <svg
     ref="svg"
     class="chart"

@@ -18,7 +18,7 @@ export function followLight(): void {
   watchEffect(() => {
     const name = dark.value ? 'dark' : 'light'
     document.documentElement.dataset.light = name
-    vuetify.theme.change(name)
+    void vuetify.theme.change(name)
   })
 }
 
