@@ -119,7 +119,9 @@ onMounted(load)
   <form v-if="renewing" class="form sheet renewing" @submit.prevent="renew">
     <v-text-field
       v-model="renewed"
-      :label="`New password for ${renewing.name}, at least 10 characters`"
+      :label="`New password for ${renewing.name}`"
+      hint="At least 10 characters; at the next sign-in another has to be chosen."
+      persistent-hint
       type="password"
       autocomplete="new-password"
     />
@@ -142,7 +144,9 @@ onMounted(load)
     />
     <v-text-field
       v-model="added.password"
-      label="First password, at least 10 characters; to be changed at the first sign-in"
+      label="First password"
+      hint="At least 10 characters; at the first sign-in another has to be chosen."
+      persistent-hint
       type="password"
       autocomplete="new-password"
       :error-messages="refused?.at('password')"

@@ -27,6 +27,9 @@ class RoundJourneyTest {
     try (App app = App.serveAsPacked(data)) {
       try (Browser browser = new Browser(app.url(), Browser.DESK)) {
         firstKeeper(app, browser);
+        assertThat(DemoTest.status(browser, "POST", "/api/demo/clock"))
+            .as("nobody moves the time of a real outfit")
+            .isEqualTo(404);
         bringIn(browser);
         ownRuleSheet(browser);
         planRound(browser, "1");

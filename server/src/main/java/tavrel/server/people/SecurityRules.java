@@ -79,6 +79,8 @@ class SecurityRules {
                     .permitAll()
                     .requestMatchers(POST, "/api/demo/session")
                     .permitAll()
+                    .requestMatchers(POST, "/api/demo/clock")
+                    .hasAnyRole(KEEPER, CREW, READER)
                     .requestMatchers("/api/session/password")
                     .authenticated()
                     .requestMatchers("/api/session/work-hours")

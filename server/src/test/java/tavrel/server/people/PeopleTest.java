@@ -80,6 +80,16 @@ class PeopleTest extends ServerTest {
   }
 
   @Test
+  void nobody_moves_the_time_of_a_real_outfit() {
+    for (Role role : Role.values()) {
+      assertThat(
+              send(person(role), HttpMethod.POST, "/api/demo/clock", Map.of("seconds", 2)).status())
+          .as(role.name())
+          .isEqualTo(404);
+    }
+  }
+
+  @Test
   void signing_in_gives_a_session_of_its_own_and_signing_out_ends_it() throws Exception {
     Account wren = person(Role.KEEPER);
     MockHttpSession before = new MockHttpSession();
