@@ -1,4 +1,5 @@
 import vue from '@vitejs/plugin-vue'
+import { loadEnv } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 import vuetify from 'vite-plugin-vuetify'
@@ -40,22 +41,26 @@ const installable = VitePWA({
   },
 })
 
+const ports: Partial<Record<string, string>> = loadEnv('dev', '.', 'TAVREL_')
+
 export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true }), installable],
   build: { target: 'es2022', sourcemap: false, assetsInlineLimit: 0 },
   // For ./tavrel dev: one address for the screens, which change as they are written, and for the server behind them.
   server: {
-    port: Number(process.env.TAVREL_PORT ?? 8484),
+    port: Number(ports.TAVREL_PORT ?? 8484),
     strictPort: true,
     proxy: Object.fromEntries(
       ['/api', '/calendars', '/health'].map((path) => [
         path,
-        `http://localhost:${process.env.TAVREL_SERVER_PORT ?? 8485}`,
+        `http://localhost:${ports.TAVREL_SERVER_PORT ?? 8485}`,
       ]),
     ),
   },
   test: {
     environment: 'jsdom',
+    // What a test reads as text; the others need no style.
+    css: { include: /tokens/ },
     include: ['src/**/*.spec.ts'],
     server: { deps: { inline: ['vuetify'] } },
   },

@@ -1,7 +1,6 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
+import TOKENS from './tokens.css?raw'
 
-const TOKENS = readFileSync('src/theme/tokens.css', 'utf8')
 const GROUNDS = ['paper', 'sheet', 'wash']
 const WRITTEN = [
   'ink',
