@@ -239,7 +239,7 @@ useRunKeys(
     <p role="alert">{{ run.problem.value }}</p>
     <router-link to="/run">All rounds</router-link>
   </div>
-  <div v-else-if="whole" class="run">
+  <div v-else-if="whole" class="run" :data-told="run.listening.value ? 'at once' : 'by looking'">
     <RunHead :whole="whole" />
     <OutboxNotice :returned="run.returned.value" :name="name" @read="presses.readReturned(id)" />
     <PeopleCheck

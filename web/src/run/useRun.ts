@@ -243,6 +243,7 @@ export function useRun(roundId: string) {
 
   return {
     whole,
+    listening,
     board,
     hives,
     sheet,

@@ -4,41 +4,56 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import java.lang.reflect.Method;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tavrel.core.brood.BroodDefaults;
-import tavrel.core.count.Danger;
 import tavrel.core.count.LeftOut;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
-import tavrel.core.mite.BeeLife;
 import tavrel.core.mite.ColonyGuess;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.KillCurve;
 import tavrel.core.mite.MiteParameters;
-import tavrel.core.seal.SealParameters;
-import tavrel.core.stock.FilterWear;
+import tavrel.core.plan.Roads;
+import tavrel.core.stock.RoundCost;
 
 class KnobTest {
 
+  /** Of every class in the core that has some, by whatever it is asked. */
   private static final List<Knob> ALL =
-      Stream.of(
-              BroodDefaults.knobs(),
-              MiteParameters.knobs(),
-              Danger.knobs(),
-              BeeLife.knobs(),
-              CurveChoice.knobs(),
-              SealParameters.knobs(),
-              FilterWear.knobs())
-          .flatMap(List::stream)
-          .toList();
+      new ClassFileImporter()
+          .importPackages("tavrel.core").stream()
+              .flatMap(each -> each.getMethods().stream())
+              .filter(method -> method.getName().equals("knobs"))
+              .flatMap(method -> knobsOf(method).stream())
+              .toList();
+
+  private static List<Knob> knobsOf(JavaMethod method) {
+    try {
+      Method reflected = method.reflect();
+      reflected.setAccessible(true);
+      return ((List<?>) reflected.invoke(null)).stream().map(Knob.class::cast).toList();
+    } catch (ReflectiveOperationException broken) {
+      throw new AssertionError(method.getFullName(), broken);
+    }
+  }
+
+  @Test
+  void all_groups_of_figures_are_looked_at() {
+    assertThat(ALL)
+        .containsAll(RoundCost.knobs())
+        .containsAll(Roads.knobs())
+        .hasSizeGreaterThan(MiteParameters.knobs().size() + BroodDefaults.knobs().size());
+  }
 
   @Test
   void every_figure_has_its_own_key_a_meaning_a_source_and_a_usual_value_in_range() {

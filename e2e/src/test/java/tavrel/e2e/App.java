@@ -35,6 +35,12 @@ final class App implements AutoCloseable {
           "-jar",
           TARGET.resolve("app/tavrel.jar").toString());
 
+  /**
+   * In journeys a server lives for a minute or two: compiling for a long life would cost more than
+   * it gains. What is measured runs as it is served.
+   */
+  private static final boolean SHORT_LIVED = Boolean.getBoolean("tavrel.short-lived");
+
   private static final Pattern CODE = Pattern.compile("enter this code: (\\S+)");
 
   private final Process process;
@@ -47,6 +53,9 @@ final class App implements AutoCloseable {
       int port = freePort();
       output = Files.createTempFile("tavrel-e2e", ".out");
       List<String> command = new ArrayList<>(launch);
+      if (SHORT_LIVED) {
+        command.add(1, "-XX:TieredStopAtLevel=1");
+      }
       command.add("--server.port=" + port);
       command.addAll(arguments);
       long begin = System.nanoTime();

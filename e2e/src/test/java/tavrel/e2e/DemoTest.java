@@ -130,7 +130,7 @@ class DemoTest {
       assertThat(desk.contrasts()).as("Today").isEmpty();
       desk.open("/season").see("Search a plan");
       assertThat(desk.contrasts()).as("season").isEmpty();
-      desk.open("/spacing").press("K4").see("mites left on");
+      desk.open("/spacing").see("Free now").press("H4").see("mites left on");
       assertThat(desk.contrasts()).as("bench").isEmpty();
     }
   }

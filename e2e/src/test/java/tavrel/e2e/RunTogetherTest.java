@@ -46,10 +46,7 @@ class RunTogetherTest {
     }
   }
 
-  /** A stream that is open is still loading. */
   private static boolean listens(Browser browser) {
-    return Boolean.TRUE.equals(
-        browser.script(
-            "return performance.getEntriesByType('resource').some(each => each.name.includes('/board'))"));
+    return !browser.all("[data-told='at once']").isEmpty();
   }
 }
