@@ -43,7 +43,7 @@ class KnobTest {
       reflected.setAccessible(true);
       return ((List<?>) reflected.invoke(null)).stream().map(Knob.class::cast).toList();
     } catch (ReflectiveOperationException broken) {
-      throw new AssertionError(method.getFullName(), broken);
+      throw new LinkageError(method.getFullName(), broken);
     }
   }
 
