@@ -2244,6 +2244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/version": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["version"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/welcome": {
         parameters: {
             query?: never;
@@ -4422,6 +4438,12 @@ export interface components {
             /** @enum {string} */
             change: "NEW" | "CHANGED" | "SAME";
             row: components["schemas"]["RosterRow"];
+        };
+        ProgramVersion: {
+            /** Format: date-time */
+            at?: string;
+            commit?: string;
+            version: string;
         };
         Rates: {
             /** Format: double */
@@ -9537,6 +9559,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UsualWork"];
+                };
+            };
+        };
+    };
+    version: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramVersion"];
                 };
             };
         };

@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import OwnHoursForm from '../hours/OwnHoursForm.vue'
+import ProgramVersion from '../parts/ProgramVersion.vue'
 import { useSession } from '../parts/session'
 
 /** What a person sets for himself: password and hours. */
@@ -72,12 +73,19 @@ async function change(): Promise<void> {
       <v-btn type="submit" height="48">Change my password</v-btn>
       <p role="status">{{ said }}</p>
     </form>
-    <OwnHoursForm v-if="!session.account?.firstPassword" />
+    <template v-if="!session.account?.firstPassword">
+      <OwnHoursForm />
+      <ProgramVersion class="program" />
+    </template>
     <v-btn v-else height="48" class="leave" @click="session.end()">Sign out</v-btn>
   </div>
 </template>
 
 <style scoped>
+.program {
+  margin-top: 32px;
+}
+
 .door {
   max-width: 480px;
   margin: 0 auto;

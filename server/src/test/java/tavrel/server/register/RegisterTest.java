@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -132,6 +133,29 @@ class RegisterTest extends RoundFixture {
     assertThat(line.path("writtenBy").asText()).isEqualTo(keeper.name());
     assertThat(line.path("people").asText()).as("who did it is another matter").isEqualTo("Wren");
     assertThat(file("treatments.csv")).contains("written by hand by", keeper.name());
+  }
+
+  @Test
+  void a_line_for_three_hundred_hives_is_written_in_no_time() {
+    String many = "Many " + UUID.randomUUID();
+    StringBuilder csv = new StringBuilder("apiary,hive,position,brood boxes\n");
+    for (int place = 1; place <= 300; place++) {
+      csv.append("%s,M%d,%d,deep 10%n".formatted(many, place, place));
+    }
+    upload(keeper, "/api/roster/import?zone=UTC", csv.toString().getBytes(StandardCharsets.UTF_8));
+    Map<String, Object> typed = typed("STRIPS", "2 strips", 0);
+    typed.put(
+        "hives",
+        jdbc
+            .queryForList(
+                "select h.id from hive h join apiary a on a.id = h.apiary_id where a.name = ?",
+                UUID.class,
+                many)
+            .stream()
+            .collect(Collectors.toMap(hive -> hive, hive -> UUID.randomUUID())));
+    long begin = System.nanoTime();
+    assertThat(send(keeper, HttpMethod.POST, "/api/register", typed).status()).isEqualTo(204);
+    assertThat((System.nanoTime() - begin) / 1e9).as("seconds; 17 before").isLessThan(3);
   }
 
   @Test
