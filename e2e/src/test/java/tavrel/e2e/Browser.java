@@ -67,6 +67,7 @@ final class Browser implements AutoCloseable {
         "--disable-sync",
         "--disable-dev-shm-usage",
         "--force-device-scale-factor=1",
+        "--force-prefers-reduced-motion",
         "--lang=en");
     options.setCapability("goog:loggingPrefs", Map.of("browser", "ALL"));
     options.setExperimentalOption(

@@ -249,7 +249,7 @@ final class PracticeRun {
         if (idle) {
           letTimePass();
         }
-        Thread.sleep(30);
+        Thread.sleep(75);
       }
       hands.forEach(hand -> hand.phone.see("All open"));
     } finally {

@@ -9,7 +9,7 @@ import java.util.function.Supplier;
 /** Waits for a condition, and says which one never came true. */
 final class Until {
 
-  private static final Duration LOOK_EVERY = Duration.ofMillis(25);
+  private static final Duration LOOK_EVERY = Duration.ofMillis(75);
   private static final Duration TAPS_APART = Duration.ofMillis(800);
 
   private Until() {}

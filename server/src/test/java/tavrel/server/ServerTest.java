@@ -8,6 +8,8 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcBuilderCustomizer;
@@ -17,6 +19,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockMultipartFile;
@@ -74,6 +77,36 @@ public abstract class ServerTest {
   @Autowired protected MockMvc mvc;
   @Autowired protected ObjectMapper json;
   @Autowired protected Accounts accounts;
+
+  /** The class that runs now: each begins with an outfit of its own. */
+  private static @Nullable Class<?> running;
+
+  @Autowired private JdbcTemplate tables;
+
+  /**
+   * What earlier classes left would be reckoned with on every page that shows the whole outfit.
+   * People and rule sheets stay.
+   */
+  @BeforeEach
+  void nothing_is_left_of_other_tests() {
+    if (running == getClass()) {
+      return;
+    }
+    running = getClass();
+    tables.execute("set referential_integrity false");
+    tables
+        .queryForList(
+            """
+            select table_name
+            from information_schema.tables
+            where table_schema = 'PUBLIC' and table_type = 'BASE TABLE'
+              and table_name not in ('ACCOUNT', 'RULE_SHEET')
+              and table_name <> 'flyway_schema_history'
+            """,
+            String.class)
+        .forEach(table -> tables.execute("truncate table " + table));
+    tables.execute("set referential_integrity true");
+  }
 
   /** A fresh person with a role. */
   protected Account person(Role role) {
