@@ -28,7 +28,7 @@ final class Browser implements AutoCloseable {
   static final Dimension DESK = new Dimension(1280, 800);
   static final Dimension PHONE = new Dimension(390, 844);
 
-  private static final Duration PATIENCE = Duration.ofSeconds(15);
+  private static final Duration PATIENCE = Duration.ofSeconds(30);
 
   /** Scrolls only to what is out of sight or covered: a tap on a page that moves is lost. */
   private static final String BRING_INTO_SIGHT =
@@ -89,7 +89,7 @@ final class Browser implements AutoCloseable {
             .usingAnyFreePort()
             .build();
     driver = new ChromeDriver(service, options);
-    driver.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(30));
+    driver.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(60));
   }
 
   ChromeDriver driver() {

@@ -174,7 +174,7 @@ class DemoTest {
 
   private static void state(Browser browser, String hive, String state) {
     Until.within(
-        Duration.ofSeconds(15),
+        Duration.ofSeconds(30),
         hive + " is " + state,
         () -> state.equals(browser.find("[data-hive=" + hive + "]").getDomAttribute("data-state")));
   }

@@ -169,7 +169,7 @@ class HowMuchJourneyTest {
 
   private static void walked(Browser browser, String order) {
     Until.within(
-        Duration.ofSeconds(15),
+        Duration.ofSeconds(30),
         "the walk is " + order,
         () ->
             order.equals(
@@ -196,7 +196,7 @@ class HowMuchJourneyTest {
   private static Browser dose(Browser browser) {
     browser.open("/dose").see("Rule sheet");
     Until.within(
-        Duration.ofSeconds(15),
+        Duration.ofSeconds(30),
         "a sheet is asked for, or computed",
         () ->
             browser.body().contains("Which rules apply?")
@@ -210,7 +210,7 @@ class HowMuchJourneyTest {
   private static void burn(Browser browser, String load, String seconds) {
     browser.type("Load", load).type("Took", seconds).press("Keep this burn");
     Until.within(
-        Duration.ofSeconds(15),
+        Duration.ofSeconds(30),
         "the burn of " + load + " g is kept",
         () -> browser.typed("Took").isEmpty());
   }

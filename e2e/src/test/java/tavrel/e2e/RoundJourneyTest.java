@@ -230,7 +230,7 @@ class RoundJourneyTest {
 
   private static void key(Browser browser, String key, String hive, String state) {
     Until.within(
-        Duration.ofSeconds(15),
+        Duration.ofSeconds(30),
         key + " leads " + hive + " to " + state,
         () -> {
           if (!state.equals(browser.find("[data-hive=" + hive + "]").getDomAttribute("data-state"))
@@ -244,14 +244,14 @@ class RoundJourneyTest {
 
   private static void state(Browser browser, String hive, String state) {
     Until.within(
-        Duration.ofSeconds(15),
+        Duration.ofSeconds(30),
         hive + " is " + state,
         () -> state.equals(browser.find("[data-hive=" + hive + "]").getDomAttribute("data-state")));
   }
 
   static void step(Browser browser, String press, String then) {
     Until.within(
-        Duration.ofSeconds(15),
+        Duration.ofSeconds(30),
         press + " leads to " + then,
         () -> {
           if (browser.find("[data-act=main]").getText().startsWith(press)) {

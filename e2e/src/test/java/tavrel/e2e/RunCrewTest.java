@@ -25,7 +25,7 @@ class RunCrewTest {
 
       desk.press("To the run").see("People first");
       Until.within(
-          Duration.ofSeconds(15),
+          Duration.ofSeconds(30),
           "every point is there to be ticked",
           () -> desk.all("[role=checkbox]").size() == 8);
       desk.all("[role=checkbox]").forEach(point -> point.click());

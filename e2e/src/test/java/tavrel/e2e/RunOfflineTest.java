@@ -68,14 +68,14 @@ class RunOfflineTest {
         phone.network(false).open("/run/" + round).see("Kept on this device");
         phone.network(true);
         Until.within(
-            Duration.ofSeconds(15),
+            Duration.ofSeconds(30),
             "the presses have gone, or the session has ended with the browser",
             () -> phone.body().contains("Password") || stageOfFirst(other, round).equals("SEALED"));
         if (phone.body().contains("Password")) {
           signIn(phone);
         }
         Until.within(
-            Duration.ofSeconds(15),
+            Duration.ofSeconds(30),
             "the presses reach the server",
             () -> stageOfFirst(other, round).equals("SEALED"));
       }
@@ -141,7 +141,7 @@ class RunOfflineTest {
   /** A second tap too soon is taken for a slip of the glove. */
   private static void press(Browser phone, String act) {
     Until.within(
-        Duration.ofSeconds(15),
+        Duration.ofSeconds(30),
         act + " can be pressed",
         () -> phone.find("[data-act=main]").getText().startsWith(act));
     Until.nextTapCounts();

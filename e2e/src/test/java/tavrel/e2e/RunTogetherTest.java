@@ -17,7 +17,7 @@ class RunTogetherTest {
         Browser phone = new Browser(app.url(), Browser.PHONE)) {
       desk.enterAs("Wren").see("Hollow Bank").open("/run").see("People first");
       Until.within(
-          Duration.ofSeconds(15),
+          Duration.ofSeconds(30),
           "every point is there to be ticked",
           () -> desk.all("[role=checkbox]").size() == 8);
       desk.all("[role=checkbox]").forEach(point -> point.click());
@@ -28,12 +28,11 @@ class RunTogetherTest {
       phone.see("simulated tool").see("heating up");
       assertThat(phone.barriers()).as("run with a gauge").isEmpty();
 
-      Until.within(Duration.ofSeconds(15), "the phone listens", () -> listens(phone));
+      Until.within(Duration.ofSeconds(30), "the phone listens", () -> listens(phone));
       desk.pressAt("[data-act=main]");
       long pressed = System.nanoTime();
       phone.see("to go by the burn time");
-      assertThat(Duration.ofNanos(System.nanoTime() - pressed))
-          .isLessThan(Duration.ofMillis(1_500));
+      assertThat(Duration.ofNanos(System.nanoTime() - pressed)).isLessThan(Duration.ofSeconds(3));
       phone.see("Acid let go before the bowl was hot");
       desk.press("Undo H1").see("Start burn");
       phone.see("Start burn");

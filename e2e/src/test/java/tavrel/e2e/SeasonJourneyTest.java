@@ -48,7 +48,7 @@ class SeasonJourneyTest {
       desk.find("button.visit[aria-label^='Upper Sallow, Late summer series, round 2;']")
           .sendKeys(Keys.chord(Keys.ALT, Keys.ARROW_RIGHT));
       Until.within(
-          Duration.ofSeconds(15),
+          Duration.ofSeconds(30),
           "the round is a day later",
           () -> !labelOf(desk, "Upper Sallow, Late summer series, round 2;").equals(before));
       desk.reload().see("Search a plan");

@@ -38,7 +38,7 @@ class WaitingJourneyTest {
 
       phone.network(true).see("1 set aside");
       Until.within(
-          Duration.ofSeconds(15), "the other two have arrived", () -> mites(keeper).size() == 2);
+          Duration.ofSeconds(30), "the other two have arrived", () -> mites(keeper).size() == 2);
       assertThat(mites(keeper)).containsExactlyInAnyOrder("12", "7");
 
       phone.pressAt(".waits a").see("Set aside: the server did not take it").see("mites");
