@@ -5,7 +5,8 @@ import type { Shapes } from '../api/client'
 import { shortDay } from '../parts/days'
 import { newId } from '../parts/ids'
 import { numberIn } from '../parts/numbers'
-import { useOutbox, type SetAside } from '../shared/offline/outbox'
+import type { SetAside } from '../shared/offline/entries'
+import { useOutbox } from '../shared/offline/outbox'
 
 /**
  * Counts at yard speed: digits, keep, next hive. The kind, the bees and the hours of the last hive hold for the next.

@@ -44,7 +44,7 @@ export const TOOL_NUMBERS = [
   { key: 'marginPercent', label: 'Margin on the fit', unit: '%', of: 'both' },
   { key: 'price', label: 'Price', unit: 'your money', of: 'both' },
 ] as const
-export type ToolNumber = (typeof TOOL_NUMBERS)[number]['key']
+type ToolNumber = (typeof TOOL_NUMBERS)[number]['key']
 
 /** A tool as it is typed. */
 export interface ToolDraft extends Pick<

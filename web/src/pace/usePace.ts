@@ -29,7 +29,7 @@ export const PACE_TIMES = [
   { key: 'fillCap', label: 'Fill a cap', unit: 's' },
   { key: 'openFirstAfter', label: 'Open first if over by', unit: 's' },
 ] as const
-export type PaceTime = (typeof PACE_TIMES)[number]['key']
+type PaceTime = (typeof PACE_TIMES)[number]['key']
 
 export function draftOf(work: Shapes['UsualWork']): WorkDraft {
   return {

@@ -86,7 +86,7 @@ function later(at: string, seconds: number): string {
 }
 
 /** Whether a hive has the tool with this number in it; where none is named it is the first. */
-export function hasTool(hive: HiveOnBoard, part: number): boolean {
+function hasTool(hive: HiveOnBoard, part: number): boolean {
   return HAS_TOOL.has(hive.stage) && (hive.tool ?? 1) === part
 }
 

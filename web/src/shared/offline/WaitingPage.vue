@@ -4,7 +4,8 @@ import { dayOf } from '../../parts/format'
 import { numberIn } from '../../parts/numbers'
 import { jobWords } from './jobWords'
 import type { Job } from './jobs'
-import { useOutbox, type SetAside } from './outbox'
+import type { SetAside } from './entries'
+import { useOutbox } from './outbox'
 
 /** What this device holds that the server does not have: what waits, and what was refused. */
 const outbox = useOutbox()

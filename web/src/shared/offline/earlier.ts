@@ -1,7 +1,7 @@
 import { newId } from '../../parts/ids'
 import type { Job, KeptPeople, NewEvent } from './jobs'
 import { parsed } from './kept'
-import type { Entry, SetAside } from './outbox'
+import type { Entry, SetAside } from './entries'
 
 /** What an earlier version kept in three places. */
 export interface Earlier {

@@ -12,7 +12,7 @@ export interface KeptPeople {
 }
 
 /** One press of a thumb in a run: its events go to the server together, once. */
-export interface PressJob {
+interface PressJob {
   kind: 'PRESS'
   roundId: string
   /** The part of the run that this device has. */
@@ -20,13 +20,13 @@ export interface PressJob {
   events: NewEvent[]
 }
 
-export interface PeopleJob {
+interface PeopleJob {
   kind: 'PEOPLE'
   roundId: string
   people: KeptPeople
 }
 
-export interface CountJob {
+interface CountJob {
   kind: 'COUNT'
   count: Shapes['NewCount']
   /** Name of the hive, for the words about it. */

@@ -1,64 +1,19 @@
 import { createEventHook, useEventListener, useIntervalFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { Refused, words, type FieldProblem } from '../../api/client'
+import { Refused, words } from '../../api/client'
 import { newId } from '../../parts/ids'
 import { useSession } from '../../parts/session'
 import { takeOverEarlier } from './earlier'
+import { isAside, isEntry, type Entry, type Outcome, type Sent, type SetAside } from './entries'
 import { laneOf, sendJob, type Job } from './jobs'
 import { useKeptList } from './kept'
-
-/** Something that somebody did on this device and the server does not have yet. */
-export interface Entry {
-  id: string
-  /** Who did it: nobody else's name ever stands under it. */
-  accountId: string
-  /** When, by this device's clock, ms. */
-  made: number
-  /** How often the server failed over it. */
-  tries: number
-  /** Not before, ms. */
-  again: number
-  job: Job
-}
-
-/** An entry that the server would not take, and why. */
-export interface SetAside extends Entry {
-  says: string
-  fields: readonly FieldProblem[]
-  /** Whether its owner has read so. */
-  seen: boolean
-}
-
-/** An entry that the server took. */
-export interface Sent {
-  entry: Entry
-  answer: unknown
-  /** When it was sent, ms. */
-  asked: number
-}
-
-/** What became of an entry after a try. */
-export type Outcome = { is: 'sent' } | { is: 'waits' } | { is: 'aside'; aside: SetAside }
 
 const FIRST_PAUSE = 2_000
 const LONGEST_PAUSE = 60_000
 /** A server that breaks over one entry so often will break over it again. */
 const MOST_TRIES = 6
 const BROKEN = 500
-
-function isEntry(each: unknown): each is Entry {
-  const entry = each as Partial<Entry> | null
-  return (
-    typeof entry?.id === 'string' &&
-    typeof entry.accountId === 'string' &&
-    typeof entry.job?.kind === 'string'
-  )
-}
-
-function isAside(each: unknown): each is SetAside {
-  return isEntry(each) && typeof (each as Partial<SetAside>).says === 'string'
-}
 
 /**
  * The one outbox of this device: presses of runs, people checks, counts and ticks on their way to
