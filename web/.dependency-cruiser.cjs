@@ -1,0 +1,64 @@
+/**
+ * Which part of the screens may know which. A feature knows the server's words (api), what screens share
+ * (parts, shared, theme) and nothing of its neighbours; the exceptions of today are listed, and only get fewer.
+ */
+const FEATURES =
+  'apiaries|counts|dose|gear|hours|pace|people|register|results|review|rules|run|safekeeping|season|settings|spacing|stock|today'
+
+const NEIGHBOURS_OF_TODAY = [
+  ['counts', 'people'],
+  ['dose', 'people'],
+  ['pace', 'dose|hours'],
+  ['people', 'hours'],
+  ['results', 'counts'],
+  ['rules', 'dose'],
+  ['run', 'dose|people'],
+  ['today', 'hours'],
+]
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'the-api-stands-alone',
+      severity: 'error',
+      from: { path: '^src/api/' },
+      to: { path: '^src/', pathNot: '^src/api/' },
+    },
+    {
+      name: 'what-is-shared-knows-no-feature',
+      comment: 'Today: words of doses and a look at hours.',
+      severity: 'error',
+      from: { path: '^src/(parts|shared|theme)/', pathNot: '\\.spec\\.ts$' },
+      to: { path: `^src/(${FEATURES})/`, pathNot: '^src/(dose|hours)/' },
+    },
+    ...NEIGHBOURS_OF_TODAY.map(([from, known]) => ({
+      name: `${from}-knows-no-more-neighbours`,
+      severity: 'error',
+      from: { path: `^src/${from}/` },
+      to: { path: `^src/(${FEATURES})/`, pathNot: `^src/(${from}|${known})/` },
+    })),
+    {
+      name: 'features-do-not-know-each-other',
+      severity: 'error',
+      from: {
+        path: `^src/(${FEATURES})/`,
+        pathNot: `^src/(${NEIGHBOURS_OF_TODAY.map(([from]) => from).join('|')})/`,
+      },
+      to: { path: `^src/(${FEATURES})/`, pathNot: '^src/$1/' },
+    },
+    {
+      name: 'no-page-knows-a-test',
+      severity: 'error',
+      from: { pathNot: '\\.spec\\.ts$|/fixtures\\.ts$' },
+      to: { path: '\\.spec\\.ts$' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: { extensions: ['.ts', '.vue', '.js'] },
+  },
+}
