@@ -59,6 +59,9 @@ export default defineConfig({
   },
   test: {
     environment: 'jsdom',
+    pool: 'threads',
+    isolate: false,
+    setupFiles: ['src/shared/afterEachTest.ts'],
     // What a test reads as text; the others need no style.
     css: { include: /tokens/ },
     include: ['src/**/*.spec.ts'],
