@@ -17,7 +17,7 @@ export default tseslint.config(
     files: ['src/**/*.ts', 'src/**/*.vue'],
     languageOptions: {
       parserOptions: {
-        projectService: true,
+        project: './tsconfig.json',
         extraFileExtensions: ['.vue'],
         tsconfigRootDir: import.meta.dirname,
       },
