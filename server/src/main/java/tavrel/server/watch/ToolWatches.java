@@ -267,7 +267,8 @@ class ToolWatches {
     return here;
   }
 
-  private void tick() {
+  /** Looks at every tool once; done by itself twice a second. */
+  void tick() {
     live.forEach(
         (which, here) -> {
           try {

@@ -40,7 +40,8 @@ import tavrel.server.Yard;
  */
 class BrokenBodiesTest extends Yard {
 
-  private static final int MANY = Integer.getInteger("tavrel.broken-bodies", 1_500);
+  private static final int USUAL = 1_000;
+  private static final int MANY = Integer.getInteger("tavrel.broken-bodies", USUAL);
 
   /** Failed sign-ins from here slow nobody else down. */
   private static final String ANOTHER_ADDRESS = "203.0.113.7";
@@ -62,14 +63,13 @@ class BrokenBodiesTest extends Yard {
           "[{}]",
           "\u0000",
           "{\"\":{}}");
-  private static final List<String> TYPES =
-      List.of(
-          "application/json",
-          "*/*",
-          "text/plain",
-          "multipart/form-data",
-          "application/xml",
-          "nothing");
+  private static final String AS_WE_SEND_IT = "application/json";
+
+  /** What other kinds of bodies are made of: their inside is hardly looked at. */
+  private static final List<String> FEW = List.of("", "[]", "\u0000");
+
+  private static final List<String> OTHER_TYPES =
+      List.of("*/*", "text/plain", "multipart/form-data", "application/xml", "nothing");
 
   @Autowired
   @Qualifier("requestMappingHandlerMapping")
@@ -82,11 +82,11 @@ class BrokenBodiesTest extends Yard {
     List<String> broken = new ArrayList<>();
     for (Way way : ways()) {
       for (String body : CRUDE) {
-        for (String type : TYPES) {
-          int status = send(way, filled(way.path(), 0), body, type);
-          if (status == 500) {
-            broken.add(way.method() + " " + way.path() + " " + type + ": " + body);
-          }
+        told(way, body, AS_WE_SEND_IT, broken);
+      }
+      for (String type : OTHER_TYPES) {
+        for (String body : MANY > USUAL ? CRUDE : FEW) {
+          told(way, body, type, broken);
         }
       }
     }
@@ -101,11 +101,17 @@ class BrokenBodiesTest extends Yard {
     for (int i = 0; i < MANY; i++) {
       Way way = all.get(random.nextInt(all.size()));
       JsonNode body = drawn(way.body(), random, 0);
-      if (send(way, filled(way.path(), random.nextInt(3)), body.toString(), TYPES.get(0)) == 500) {
+      if (send(way, filled(way.path(), random.nextInt(3)), body.toString(), AS_WE_SEND_IT) == 500) {
         broken.add(way.method() + " " + way.path() + ": " + body);
       }
     }
     assertThat(broken).isEmpty();
+  }
+
+  private void told(Way way, String body, String type, List<String> broken) throws Exception {
+    if (send(way, filled(way.path(), 0), body, type) == 500) {
+      broken.add(way.method() + " " + way.path() + " " + type + ": " + body);
+    }
   }
 
   private int send(Way way, String path, String body, String type) throws Exception {

@@ -4,22 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import tavrel.server.people.Role;
 import tavrel.server.round.RoundFixture;
 
 class ToolWatchesTest extends RoundFixture {
 
+  @Autowired private ToolWatches watches;
+
   private UUID round;
 
   @Test
-  void a_tool_that_sends_its_samples_ends_a_load_by_itself_and_it_can_be_undone() throws Exception {
+  void a_tool_that_sends_its_samples_ends_a_load_by_itself_and_it_can_be_undone() {
     begin("SENT");
     send(steady(0, 12));
     assertThat(watch().path("seen").path("state").asText()).isEqualTo("READY");
@@ -28,7 +30,8 @@ class ToolWatchesTest extends RoundFixture {
     start.put("at", clock.instant().toString());
     assertThat(post(round, start).status()).isEqualTo(200);
     send(dip(12, 40));
-    JsonNode hive = until("BURNT");
+    JsonNode hive = board().path("hives").get(0);
+    assertThat(hive.path("stage").asText()).isEqualTo("BURNT");
     assertThat(hive.path("loadsEnded").asInt()).isEqualTo(1);
     JsonNode last = board().path("lastStep");
     assertThat(last.path("kind").asText()).isEqualTo("BURN_ENDED");
@@ -40,20 +43,19 @@ class ToolWatchesTest extends RoundFixture {
   }
 
   @Test
-  void unless_it_is_set_so_the_end_is_shown_and_nothing_is_logged() throws Exception {
+  void unless_it_is_set_so_the_end_is_shown_and_nothing_is_logged() {
     begin("SENT");
     send(steady(0, 12));
     Map<String, Object> start = event(hives.get(0), "BURN_STARTED", 0, 1);
     start.put("at", clock.instant().toString());
     post(round, start);
     send(dip(12, 31));
-    Thread.sleep(1_200);
     assertThat(watch().path("seen").path("state").asText()).isEqualTo("DONE");
     assertThat(board().path("hives").get(0).path("stage").asText()).isEqualTo("BURNING");
   }
 
   @Test
-  void without_a_test_burn_that_covers_the_load_nothing_is_logged() throws Exception {
+  void without_a_test_burn_that_covers_the_load_nothing_is_logged() {
     round = planned();
     confirm(round);
     put("", Map.of("source", "SENT"));
@@ -80,7 +82,7 @@ class ToolWatchesTest extends RoundFixture {
   }
 
   @Test
-  void a_fall_without_a_mark_asks_about_the_hive_whose_turn_it_is() throws Exception {
+  void a_fall_without_a_mark_asks_about_the_hive_whose_turn_it_is() {
     begin("SENT");
     put("/by-itself", Map.of("on", true));
     send(steady(0, 12));
@@ -124,18 +126,6 @@ class ToolWatchesTest extends RoundFixture {
     return put("", Map.of("source", source)).json();
   }
 
-  private JsonNode until(String stage) throws InterruptedException {
-    long end = System.nanoTime() + Duration.ofSeconds(10).toNanos();
-    while (System.nanoTime() < end) {
-      JsonNode hive = board().path("hives").get(0);
-      if (hive.path("stage").asText().equals(stage)) {
-        return hive;
-      }
-      Thread.sleep(100);
-    }
-    throw new AssertionError("never " + stage + ": " + board());
-  }
-
   private JsonNode board() {
     return get(crew, "/api/rounds/" + round + "/board").json();
   }
@@ -156,9 +146,9 @@ class ToolWatchesTest extends RoundFixture {
     return send(crew, HttpMethod.POST, path() + more, body);
   }
 
-  private void send(List<Map<String, Object>> samples) throws InterruptedException {
+  private void send(List<Map<String, Object>> samples) {
     assertThat(post("/samples", samples).status()).isEqualTo(200);
-    Thread.sleep(1_100);
+    watches.tick();
   }
 
   private static List<Map<String, Object>> steady(int from, int to) {
