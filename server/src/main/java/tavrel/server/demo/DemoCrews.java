@@ -10,10 +10,12 @@ import tavrel.server.plan.Crews;
 import tavrel.server.plan.Depot;
 import tavrel.server.plan.OutfitCrew;
 
-/** The made-up outfit's barn and its two crews. */
+/** The made-up outfit's barn and its crews. */
 @Component
 @Profile("demo")
 class DemoCrews {
+
+  private static final List<String> NAMES = List.of("Gannet", "Petrel", "Dunlin", "Knot");
 
   private final Crews crews;
 
@@ -21,11 +23,23 @@ class DemoCrews {
     this.crews = crews;
   }
 
-  /** Both, each with the tools that were timed. */
-  void add(String zone) {
-    crews.keep(new Depot("Barn", 47.628, -24.322, zone));
+  /** Two, each with the tools that were timed. */
+  void add() {
+    barn();
     crews.keep(crew("Gannet", List.of(DemoGear.BOWL), 2, 1));
     crews.keep(crew("Petrel", List.of(DemoGear.PAN, DemoGear.PAN), 1, 1));
+  }
+
+  /** As many as have a bowl each. */
+  void addWithBowls(List<UUID> bowls) {
+    barn();
+    for (int i = 0; i < bowls.size(); i++) {
+      crews.keep(crew(NAMES.get(i), List.of(bowls.get(i)), 2, 1));
+    }
+  }
+
+  private void barn() {
+    crews.keep(new Depot("Barn", 47.628, -24.322, DemoRoster.ZONE));
   }
 
   private static OutfitCrew crew(String name, List<UUID> tools, int burners, int helpers) {

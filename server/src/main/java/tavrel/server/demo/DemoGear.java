@@ -2,6 +2,7 @@ package tavrel.server.demo;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -98,6 +99,29 @@ class DemoGear {
             Spoon.QUARTER_TSP_US,
             List.of(1.02, 0.98, 1.05, 0.96, 1.01, 1.04, 0.99, 1.03, 0.97, 1.01)),
         keeper);
+  }
+
+  /** More bowls of the first one's kind, each with a burn that was timed. */
+  List<DemoRounds.Bowl> moreBowls(int last, Account keeper) {
+    List<DemoRounds.Bowl> all = new ArrayList<>(List.of(DemoRounds.Bowl.FIRST));
+    for (int number = 2; number <= last; number++) {
+      DemoRounds.Bowl bowl = new DemoRounds.Bowl(id("Bowl " + number), "Bowl " + number);
+      if (number > 2) {
+        gears.keep(
+            bowl(
+                bowl.id(),
+                bowl.name(),
+                PowerSource.MAINS,
+                AcidRelease.CAP_TURNED,
+                275.0,
+                null,
+                540.0));
+      }
+      burn(bowl.id(), 2, 24 + number, keeper);
+      burn(bowl.id(), 4, 43 + number, keeper);
+      all.add(bowl);
+    }
+    return List.copyOf(all);
   }
 
   private void burn(UUID tool, double load, double seconds, Account who) {

@@ -43,6 +43,11 @@ class DemoPeople {
     return account;
   }
 
+  /** Finds those who were added before. */
+  void known() {
+    accounts.all().forEach(account -> byRole.put(account.role(), account));
+  }
+
   @PostMapping("/api/demo/session")
   Account signIn(
       @RequestBody DemoSignIn button, HttpServletRequest request, HttpServletResponse response) {

@@ -40,6 +40,21 @@ class DemoRounds {
   private static final int HIVE_EVERY_SECONDS = 75;
   private static final int SEAL_SECONDS = 600;
 
+  /** A bowl by its key and name. */
+  record Bowl(UUID id, String name) {
+
+    static final Bowl FIRST = new Bowl(DemoGear.BOWL, "Bowl 1");
+  }
+
+  /**
+   * When and with what a row was done.
+   *
+   * @param day which
+   * @param minutesLater after dawn, min
+   * @param bowl the crew's
+   */
+  record Morning(LocalDate day, int minutesLater, Bowl bowl) {}
+
   private final Apiaries apiaries;
   private final Rounds rounds;
   private final DemoClock clock;
@@ -52,7 +67,7 @@ class DemoRounds {
 
   /** A round planned for today and not begun. */
   void planned(String apiary, RuleSheet sheet, Account keeper) {
-    rounds.plan(id("today " + apiary), wanted(named(apiary), sheet, null), keeper);
+    rounds.plan(id("today " + apiary), wanted(named(apiary), sheet, null, Bowl.FIRST), keeper);
   }
 
   /** A round done on an earlier day: one hive skipped, a leak seen, all opened in time. */
@@ -63,11 +78,24 @@ class DemoRounds {
       @Nullable UUID series,
       Account keeper,
       Account crew) {
+    past(apiaryName, new Morning(day, 0, Bowl.FIRST), sheet, series, keeper, crew);
+  }
+
+  /** The same with the crew's own bowl, so many minutes after dawn. */
+  void past(
+      String apiaryName,
+      Morning morning,
+      RuleSheet sheet,
+      @Nullable UUID series,
+      Account keeper,
+      Account crew) {
+    LocalDate day = morning.day();
     Apiary apiary = named(apiaryName);
     UUID round = id(apiaryName + day);
-    Instant begin = day.atTime(DAWN_UTC).toInstant(ZoneOffset.UTC);
+    Instant begin =
+        day.atTime(DAWN_UTC).plusMinutes(morning.minutesLater()).toInstant(ZoneOffset.UTC);
     clock.moveTo(begin.minusSeconds(1200));
-    rounds.plan(round, wanted(apiary, sheet, series), keeper);
+    rounds.plan(round, wanted(apiary, sheet, series, morning.bowl()), keeper);
     clock.moveTo(begin.minusSeconds(120));
     rounds.confirmPeople(round, PeopleCheck.whole(), clock.instant(), crew);
     List<NewEvent> events = new ArrayList<>();
@@ -114,7 +142,7 @@ class DemoRounds {
     rounds.keep(round, events, crew);
   }
 
-  private NewRound wanted(Apiary apiary, RuleSheet sheet, @Nullable UUID series) {
+  private NewRound wanted(Apiary apiary, RuleSheet sheet, @Nullable UUID series, Bowl bowl) {
     Amount amount = new Amount(2, Per.BOX, GramsOf.ACID_DIHYDRATE);
     DoseSettings settings =
         DoseSettings.plain(
@@ -129,8 +157,8 @@ class DemoRounds {
         apiary.id(),
         sheet.id(),
         settings,
-        "Bowl 1",
-        DemoGear.BOWL,
+        bowl.name(),
+        bowl.id(),
         "Oxalic crystals",
         "26-014",
         null,

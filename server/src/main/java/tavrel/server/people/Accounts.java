@@ -47,7 +47,8 @@ public class Accounts {
         id, hours.from() == null ? null : hours.from().toString(), hours.to().toString());
   }
 
-  List<Account> all() {
+  /** Everybody who was ever added. */
+  public List<Account> all() {
     return mapper.all();
   }
 

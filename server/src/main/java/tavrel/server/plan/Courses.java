@@ -33,7 +33,7 @@ import tavrel.server.series.Series;
 
 /** What there is to plan: series that go on, and those that the keeper thinks of. */
 @Service
-class Courses {
+public class Courses {
 
   /** Days that are planned unless the keeper says otherwise. */
   static final int USUAL_DAYS = 40;
@@ -106,11 +106,11 @@ class Courses {
    * @param inSeries whether a series goes on there
    * @param presets what is usually done
    */
-  record YardPresets(
+  public record YardPresets(
       UUID apiaryId, String apiary, int hives, boolean inSeries, List<CoursePreset> presets) {}
 
   /** What is usual in every apiary with hives, by name. */
-  List<YardPresets> presets() {
+  public List<YardPresets> presets() {
     Map<UUID, Integer> hives = apiaries.hiveCounts();
     Set<UUID> going = series.open(null).stream().map(Series::apiaryId).collect(Collectors.toSet());
     return apiaries.all().stream()
@@ -133,7 +133,7 @@ class Courses {
    * @throws InvalidValue if days are not on the label and no reason is given
    */
   @Transactional
-  void keep(List<KeptCourse> all) {
+  public void keep(List<KeptCourse> all) {
     all.forEach(this::keep);
     LocalDate last = all.stream().map(KeptCourse::lastDay).max(LocalDate::compareTo).orElse(null);
     if (last != null) {

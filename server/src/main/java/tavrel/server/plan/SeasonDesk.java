@@ -51,7 +51,7 @@ public class SeasonDesk {
    * @param apiary its name
    * @param says why, and what to do
    */
-  record LeftOutYard(UUID apiaryId, String apiary, String says) {}
+  public record LeftOutYard(UUID apiaryId, String apiary, String says) {}
 
   /**
    * A problem with what had to be left out of it.
@@ -60,7 +60,7 @@ public class SeasonDesk {
    * @param leftOut what cannot
    * @param missing what is to be entered first, or null
    */
-  record Desk(
+  public record Desk(
       @Nullable SeasonProblem problem, List<LeftOutYard> leftOut, @Nullable String missing) {}
 
   private record ByHand(SeasonProblem problem, PlanFigures figures) {}
@@ -126,7 +126,7 @@ public class SeasonDesk {
   }
 
   /** Everything as the plan sees it now. */
-  Desk desk() {
+  public Desk desk() {
     return desk(PlanWeights.of(figures.own()), courses.all(), crews.all());
   }
 
@@ -228,7 +228,7 @@ public class SeasonDesk {
 
   /** Keeps what a search found; pinned visits are where they were. */
   @Transactional
-  void keep(SeasonPlan plan) {
+  public void keep(SeasonPlan plan) {
     for (PlacedVisit visit : plan.visits()) {
       mapper.put(visit.courseId(), visit.number(), visit.crewId(), visit.day(), visit.pinned());
     }
@@ -294,7 +294,7 @@ public class SeasonDesk {
    * @throws InvalidValue if days are not on the label of a series without a reason, naming it
    */
   @Transactional
-  void agree(@Nullable String offLabelReason, Account who) {
+  public void agree(@Nullable String offLabelReason, Account who) {
     Map<UUID, Map<Integer, LocalDate>> days =
         mapper.visits().stream()
             .filter(visit -> visit.day() != null)

@@ -23,7 +23,7 @@ import tavrel.server.http.Problem;
 
 /** Runs one search at a time behind the scenes, and tells how far it is. */
 @Component
-class SeasonSearches {
+public class SeasonSearches {
 
   private static final Logger LOG = LoggerFactory.getLogger(SeasonSearches.class);
   private static final Duration TELL_EVERY = Duration.ofMillis(700);
@@ -107,7 +107,7 @@ class SeasonSearches {
    * @param keep told of the best plan about every second and at the end
    * @throws Problem 409 while another runs
    */
-  synchronized void begin(
+  public synchronized void begin(
       SeasonProblem problem, String what, int seconds, Consumer<SeasonPlan> keep) {
     if (state.running()) {
       throw Problem.conflict("A search is running. Stop it first.");
@@ -153,7 +153,7 @@ class SeasonSearches {
   }
 
   /** Waits until the search is over. */
-  void await() {
+  public void await() {
     Future<?> running = job;
     if (running == null) {
       return;
