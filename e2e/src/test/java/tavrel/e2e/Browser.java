@@ -7,8 +7,11 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.stream.Collectors;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
@@ -39,18 +42,44 @@ final class Browser implements AutoCloseable {
       if (!hit || !target.contains(hit)) target.scrollIntoView({block: 'center', behavior: 'instant'});
       """;
 
-  private final ChromeDriver driver;
-  private final String url;
+  /** Chromium that waits for its next tests, by the size of its window. */
+  private static final Map<Dimension, Deque<ChromeDriver>> RESTING = new ConcurrentHashMap<>();
 
-  Browser(String url, Dimension size) {
-    this(url, size, null);
+  static {
+    Runtime.getRuntime().addShutdownHook(new Thread(Browser::letAllGo));
   }
 
-  /**
-   * The same browser again after it was closed, with what it kept in a folder; null keeps nothing.
-   */
+  private final ChromeDriver driver;
+  private final String url;
+  private final Dimension size;
+  private final boolean ownProfile;
+
+  /** As new: nothing of an earlier test is in it. Starting Chromium takes longer than a page. */
+  Browser(String url, Dimension size) {
+    this.url = url;
+    this.size = size;
+    ownProfile = false;
+    ChromeDriver rested = resting(size).pollFirst();
+    driver = rested == null ? started(size, null) : rested;
+  }
+
+  /** The same browser again after it was closed, with what it kept in a folder. */
   Browser(String url, Dimension size, Path profile) {
     this.url = url;
+    this.size = size;
+    ownProfile = true;
+    driver = started(size, profile);
+  }
+
+  private static Deque<ChromeDriver> resting(Dimension size) {
+    return RESTING.computeIfAbsent(size, none -> new ConcurrentLinkedDeque<>());
+  }
+
+  private static void letAllGo() {
+    RESTING.values().forEach(all -> all.forEach(ChromeDriver::quit));
+  }
+
+  private static ChromeDriver started(Dimension size, Path profile) {
     ChromeOptions options = new ChromeOptions();
     if (profile != null) {
       options.addArguments("--user-data-dir=" + profile.toAbsolutePath());
@@ -88,8 +117,9 @@ final class Browser implements AutoCloseable {
             .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
             .usingAnyFreePort()
             .build();
-    driver = new ChromeDriver(service, options);
+    ChromeDriver driver = new ChromeDriver(service, options);
     driver.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(60));
+    return driver;
   }
 
   ChromeDriver driver() {
@@ -257,9 +287,24 @@ final class Browser implements AutoCloseable {
     return text == null ? "" : text.toString();
   }
 
+  /** Its site, cookies, storage and workers are forgotten, its network is there again. */
   @Override
   public void close() {
-    driver.quit();
+    if (ownProfile) {
+      driver.quit();
+      return;
+    }
+    try {
+      network(true);
+      driver.get("about:blank");
+      driver.executeCdpCommand(
+          "Storage.clearDataForOrigin", Map.of("origin", url, "storageTypes", "all"));
+      driver.executeCdpCommand("Network.clearBrowserCookies", Map.of());
+      driver.manage().logs().get("browser");
+      resting(size).addFirst(driver);
+    } catch (WebDriverException broken) {
+      driver.quit();
+    }
   }
 
   private WebElement field(String label) {
