@@ -24,10 +24,15 @@ final class Crew {
 
   /** The first account, a row of hives, and a round planned for them. */
   static String planned(App app, int hives) throws IOException, InterruptedException {
-    Client client = keeper(app);
-    client.upload(Bench.roster("Long Row", hives));
+    return planned(keeper(app), "Long Row", hives);
+  }
+
+  /** A row of hives, and a round planned for them. */
+  static String planned(Client client, String yard, int hives)
+      throws IOException, InterruptedException {
+    client.upload(Bench.roster(yard, hives));
     String sheet = client.send("GET", "/api/rule-sheets", null).get(1).path("id").asText();
-    return plan(client, "Long Row", sheet, Bench.SETTINGS, null);
+    return plan(client, yard, sheet, Bench.SETTINGS, null);
   }
 
   /** The first account of an empty outfit, signed in. */

@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -19,13 +21,30 @@ class HoursJourneyTest {
       apiary,hive,position,brood boxes,latitude,longitude
       Fern Gate,F1,1,deep 10,47.652,-24.288
       Fern Gate,F2,2,2x deep 10,,
+      Moss Gate,M1,1,deep 10,47.652,-24.288
       """;
 
+  @TempDir private static Path data;
+  private static App app;
+  private static Client keeper;
+
+  @BeforeAll
+  static void start() throws Exception {
+    app = App.serve(data, "--tavrel.weather-folder-every=1s");
+    keeper = new Client(app.url());
+    keeper.firstKeeper(app);
+    keeper.upload(ROSTER);
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
   @Test
-  void from_nobody_knows_to_hours_by_ones_own_word(@TempDir Path data) throws Exception {
-    try (App app = App.serve(data);
-        Browser browser = new Browser(app.url(), Browser.DESK)) {
-      String apiary = outfit(app, new Client(app.url()));
+  void from_nobody_knows_to_hours_by_ones_own_word() throws Exception {
+    try (Browser browser = new Browser(app.url(), Browser.DESK)) {
+      String apiary = keeper.apiaryNamed("Fern Gate");
       signIn(browser);
       browser.see("unknown").seeNo("simulated");
       browser.open("/apiaries/" + apiary + "/hours").see("No source tells of these hours");
@@ -46,27 +65,19 @@ class HoursJourneyTest {
   }
 
   @Test
-  void a_file_in_the_folder_is_read_by_itself_and_named(@TempDir Path data) throws Exception {
-    try (App app = App.serve(data, "--tavrel.weather-folder-every=1s");
-        Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      Client client = new Client(app.url());
-      String apiary = outfit(app, client);
+  void a_file_in_the_folder_is_read_by_itself_and_named() throws Exception {
+    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
+      String apiary = keeper.apiaryNamed("Moss Gate");
       Path folder = Files.createDirectories(data.resolve("weather"));
-      Files.writeString(folder.resolve("fern-gate.csv"), tomorrow());
+      Files.writeString(folder.resolve("moss-gate.csv"), tomorrow());
       Files.writeString(folder.resolve("elsewhere.csv"), tomorrow());
-      Until.within(Duration.ofSeconds(30), "the folder is read", () -> isRead(client, apiary));
+      Until.within(Duration.ofSeconds(30), "the folder is read", () -> isRead(keeper, apiary));
       signIn(phone);
       phone.open("/apiaries/" + apiary + "/hours").see("24 hours, ");
-      phone.see("file fern-gate.csv").see("is named after no apiary");
+      phone.see("file moss-gate.csv").see("is named after no apiary");
       assertThat(phone.barriers()).as("the folder on a phone").isEmpty();
       assertThat(phone.complaints()).isEmpty();
     }
-  }
-
-  private static String outfit(App app, Client client) throws IOException, InterruptedException {
-    client.firstKeeper(app);
-    client.upload(ROSTER);
-    return client.apiaryNamed("Fern Gate");
   }
 
   private static boolean isRead(Client client, String apiary) {

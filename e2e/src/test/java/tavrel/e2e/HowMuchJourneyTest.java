@@ -6,7 +6,12 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
 
@@ -14,23 +19,39 @@ import org.openqa.selenium.Keys;
  * How much, for a keeper's own hives: a row painted until it is tight, scoops weighed, a pan timed
  * and run.
  */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class HowMuchJourneyTest {
 
-  private static final String[] ROSTER = {
-    "apiary;hive;position;brood boxes;supers;floor",
-    "Fern Gate;F1;1;deep 10;0;bare mesh",
-    "Fern Gate;F2;2;2x deep 10;0;bare mesh",
-    "Fern Gate;F3;3;nucleus 5;0;bare mesh",
-    "Fern Gate;F4;4;deep 10;1;bare mesh"
-  };
+  private static final String ROSTER =
+      """
+      apiary;hive;position;brood boxes;supers;floor
+      YARD;F1;1;deep 10;0;bare mesh
+      YARD;F2;2;2x deep 10;0;bare mesh
+      YARD;F3;3;nucleus 5;0;bare mesh
+      YARD;F4;4;deep 10;1;bare mesh
+      """;
+
+  @TempDir private static Path data;
+  private static App app;
+
+  @BeforeAll
+  static void start() throws Exception {
+    app = App.serve(data);
+    Crew.keeper(app);
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
 
   @Test
-  void a_row_painted_tight_lets_the_same_dose_work_and_the_sheet_says_how(@TempDir Path data) {
-    try (App app = App.serve(data);
-        Browser browser = keeper(app)) {
+  @Order(1)
+  void a_row_painted_tight_lets_the_same_dose_work_and_the_sheet_says_how() {
+    try (Browser browser = keeper("Fern Gate")) {
       browser.press("Fern Gate").see("leaky").see("The leakiest");
       assertThat(browser.barriers()).as("the drawn apiary").isEmpty();
-      dose(browser).see("kills 38 %");
+      dose(browser, "Fern Gate").see("kills 38 %");
 
       browser.open("/apiaries").press("Fern Gate").see("leaky");
       browser.press("F1").see("Keeps 20 % of the acid").see("push the tray in tight");
@@ -46,7 +67,7 @@ class HowMuchJourneyTest {
       browser.reload().see("keeps 92 %");
       walkByKeyboard(browser);
 
-      dose(browser).seeNo("kills 38 %").see("kills 87 %");
+      dose(browser, "Fern Gate").seeNo("kills 38 %").see("kills 87 %");
       browser.press("Why for F3").see("nucleus 5 counts 0.50").see("see that the tray sits tight");
       browser.type("This hive instead", "40").type("because", "strong");
       browser.press("Give it").see("allowed is 0.1 to 10 g a box");
@@ -63,10 +84,10 @@ class HowMuchJourneyTest {
   }
 
   @Test
-  void ten_scoops_weighed_are_what_the_dose_sheet_reckons_with(@TempDir Path data) {
-    try (App app = App.serve(data);
-        Browser browser = keeper(app)) {
-      dose(browser).type("Product", "Vale crystals").type("Lot", "7");
+  @Order(2)
+  void ten_scoops_weighed_are_what_the_dose_sheet_reckons_with() {
+    try (Browser browser = keeper("Moss Gate")) {
+      dose(browser, "Moss Gate").type("Product", "Vale crystals").type("Lot", "7");
       browser.choose("Measured with", "level ¼ teaspoon (US)").see("An estimate");
       browser.press("Weigh ten scoops").see("0 of at least 5 weighed");
       assertThat(browser.typed("Product")).isEqualTo("Vale crystals");
@@ -87,9 +108,9 @@ class HowMuchJourneyTest {
   }
 
   @Test
-  void a_pan_timed_in_the_open_gives_the_clock_of_its_run(@TempDir Path data) {
-    try (App app = App.serve(data);
-        Browser browser = keeper(app)) {
+  @Order(4)
+  void a_pan_timed_in_the_open_gives_the_clock_of_its_run() {
+    try (Browser browser = keeper("Thorn Gate")) {
       browser.open("/gear").see("No tool yet").press("Add a tool");
       browser.type("Name", "Pan 1").choose("Family", "pan wand");
       browser.type("Burns, by its maker", "-5").press("Keep the tool").see("allowed is 5 to 1800");
@@ -107,7 +128,7 @@ class HowMuchJourneyTest {
       browser.see("70 s + 30.0 s × grams");
       assertThat(browser.barriers()).as("gear").isEmpty();
 
-      dose(browser).choose("Tool", "Pan 1").see("2:30");
+      dose(browser, "Thorn Gate").choose("Tool", "Pan 1").see("2:30");
       browser.press("How long will it take").see("from arrival").see("4 of 4 hives");
       String alone = browser.find("[aria-label='How long it takes'] .big").getText();
       browser.press("One Pan 1 more").seeNo(alone);
@@ -130,9 +151,9 @@ class HowMuchJourneyTest {
   }
 
   @Test
-  void a_sheet_edited_is_a_new_version_and_the_old_round_keeps_the_old(@TempDir Path data) {
-    try (App app = App.serve(data);
-        Browser browser = keeper(app)) {
+  @Order(3)
+  void a_sheet_edited_is_a_new_version_and_the_old_round_keeps_the_old() {
+    try (Browser browser = keeper("Reed Gate")) {
       browser.open("/rules").see("2 g a box, supers off").press("2 g a box");
       browser.press("Make my own from it").see("Copied from the label in hand");
       assertThat(browser.barriers()).as("a sheet copied").isEmpty();
@@ -142,16 +163,15 @@ class HowMuchJourneyTest {
       assertThat(browser.typed("Name of this sheet")).isEqualTo("Vale label");
       browser.type("Coldest air", "").type("Warmest air", "");
       browser.press("Keep this sheet").see("Vale label, version 1");
-      browser.open("/dose").choose("Rule sheet", "Vale label").see("acid dihydrate for 4 hives");
+      browser.open("/dose").see("Rule sheet").choose("Apiary", "Reed Gate");
+      browser.choose("Rule sheet", "Vale label").see("acid dihydrate for 4 hives");
       browser.press("Keep it and go to the run").see("People first");
+      String run = browser.driver().getCurrentUrl().substring(app.url().length());
       browser.open("/rules").press("Vale label").see("1 round by it").press("Edit");
       browser.type("Most grams a box", "1").press("Keep this sheet");
       browser.see("Vale label, version 2").press("lay beside").see("differs");
       assertThat(browser.barriers()).as("two versions side by side").isEmpty();
-      browser
-          .open("/run")
-          .press("Sheet and kit")
-          .see("“Vale label”, version 1: none off the label");
+      browser.open(run).press("Sheet and kit").see("“Vale label”, version 1: none off the label");
       assertThat(browser.complaints()).isEmpty();
     }
   }
@@ -178,32 +198,18 @@ class HowMuchJourneyTest {
                     .collect(Collectors.joining(" "))));
   }
 
-  /** A keeper's account and four hives on bare mesh. */
-  private static Browser keeper(App app) {
+  /** The keeper, signed in, and four hives of an apiary on bare mesh. */
+  private static Browser keeper(String yard) {
     Browser browser = new Browser(app.url(), Browser.DESK);
-    browser
-        .open("/")
-        .type("Code from the console", app.firstCode())
-        .type("Your name", "Wren")
-        .type("Login", "wren")
-        .type("Password", "a long password")
-        .press("Make the account")
-        .see("Bring in hives");
-    browser.choose(Rosters.file(ROSTER)).see("4 good rows");
-    return browser.press("Bring in 4 hives").press("To the apiaries").see("Fern Gate");
+    browser.open("/sign-in").type("Login", Crew.LOGIN).type("Password", Bench.PASSWORD);
+    browser.press("Sign in").see("Today").open("/apiaries/import");
+    browser.choose(Rosters.file(ROSTER.replace("YARD", yard))).see("4 good rows");
+    return browser.press("Bring in 4 hives").press("To the apiaries").see(yard);
   }
 
-  private static Browser dose(Browser browser) {
-    browser.open("/dose").see("Rule sheet");
-    Until.within(
-        Duration.ofSeconds(30),
-        "a sheet is asked for, or computed",
-        () ->
-            browser.body().contains("Which rules apply?")
-                || browser.body().contains("acid dihydrate for"));
-    if (browser.body().contains("Which rules apply?")) {
-      browser.choose("Rule sheet", "Example: 2 g a box");
-    }
+  private static Browser dose(Browser browser, String yard) {
+    browser.open("/dose").see("Rule sheet").choose("Apiary", yard);
+    browser.choose("Rule sheet", "Example: 2 g a box");
     return browser.see("acid dihydrate for 4 hives");
   }
 

@@ -6,6 +6,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -14,12 +16,26 @@ class RunOfflineTest {
 
   private static final int HIVES = 3;
 
+  @TempDir private static Path data;
+  private static App app;
+  private static Client keeper;
+
+  @BeforeAll
+  static void start() throws Exception {
+    app = App.serve(data);
+    keeper = Crew.keeper(app);
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
   @Test
-  void a_run_goes_on_without_network_through_a_reload_and_reaches_the_server_once(
-      @TempDir Path data) throws Exception {
-    try (App app = App.serve(data);
-        Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      String round = Crew.planned(app, HIVES);
+  void a_run_goes_on_without_network_through_a_reload_and_reaches_the_server_once()
+      throws Exception {
+    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
+      String round = Crew.planned(keeper, "Long Row", HIVES);
       signIn(phone);
       phone.open("/run/" + round).see("People first");
       isOnThePhone(phone, round);
@@ -52,42 +68,38 @@ class RunOfflineTest {
 
   @Test
   void a_browser_that_is_closed_in_mid_run_without_network_has_the_presses_when_it_is_opened_again(
-      @TempDir Path data, @TempDir Path profile) throws Exception {
-    try (App app = App.serve(data)) {
-      String round = Crew.round(app, HIVES);
-      try (Browser phone = new Browser(app.url(), Browser.PHONE, profile)) {
+      @TempDir Path profile) throws Exception {
+    String round = Crew.begin(keeper, Crew.planned(keeper, "Far Row", HIVES));
+    try (Browser phone = new Browser(app.url(), Browser.PHONE, profile)) {
+      signIn(phone);
+      phone.open("/run/" + round).see("Start burn");
+      isOnThePhone(phone, round);
+      phone.network(false);
+      burn(phone);
+      phone.see("Kept on this device: 2");
+    }
+    Client other = Crew.device(app);
+    try (Browser phone = new Browser(app.url(), Browser.PHONE, profile)) {
+      phone.network(false).open("/run/" + round).see("Kept on this device");
+      phone.network(true);
+      Until.within(
+          Duration.ofSeconds(30),
+          "the presses have gone, or the session has ended with the browser",
+          () -> phone.body().contains("Password") || stageOfFirst(other, round).equals("SEALED"));
+      if (phone.body().contains("Password")) {
         signIn(phone);
-        phone.open("/run/" + round).see("Start burn");
-        isOnThePhone(phone, round);
-        phone.network(false);
-        burn(phone);
-        phone.see("Kept on this device: 2");
       }
-      Client other = Crew.device(app);
-      try (Browser phone = new Browser(app.url(), Browser.PHONE, profile)) {
-        phone.network(false).open("/run/" + round).see("Kept on this device");
-        phone.network(true);
-        Until.within(
-            Duration.ofSeconds(30),
-            "the presses have gone, or the session has ended with the browser",
-            () -> phone.body().contains("Password") || stageOfFirst(other, round).equals("SEALED"));
-        if (phone.body().contains("Password")) {
-          signIn(phone);
-        }
-        Until.within(
-            Duration.ofSeconds(30),
-            "the presses reach the server",
-            () -> stageOfFirst(other, round).equals("SEALED"));
-      }
+      Until.within(
+          Duration.ofSeconds(30),
+          "the presses reach the server",
+          () -> stageOfFirst(other, round).equals("SEALED"));
     }
   }
 
   @Test
-  void the_kit_is_ticked_without_network_and_the_tick_arrives_when_it_is_back(@TempDir Path data)
-      throws Exception {
-    try (App app = App.serve(data);
-        Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      String round = Crew.planned(app, HIVES);
+  void the_kit_is_ticked_without_network_and_the_tick_arrives_when_it_is_back() throws Exception {
+    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
+      String round = Crew.planned(keeper, "Near Row", HIVES);
       signIn(phone);
       phone.open("/run/" + round).see("People first");
       isOnThePhone(phone, round);
@@ -122,7 +134,7 @@ class RunOfflineTest {
 
   private static void signIn(Browser phone) {
     phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);
-    phone.type("Password", Bench.PASSWORD).press("Sign in").see("Long Row");
+    phone.type("Password", Bench.PASSWORD).press("Sign in").see("Row");
   }
 
   private static String stageOfFirst(Client client, String round) {

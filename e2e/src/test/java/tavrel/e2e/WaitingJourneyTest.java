@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -16,16 +18,28 @@ class WaitingJourneyTest {
 
   private static final int HIVES = 3;
 
+  @TempDir private static Path data;
+  private static App app;
+  private static Client keeper;
+
+  @BeforeAll
+  static void start() throws Exception {
+    app = App.serve(data);
+    keeper = Crew.keeper(app);
+    keeper.upload(Bench.roster("Long Row", HIVES));
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
   /** Column of the counts' file. */
   private static final int MITES = 4;
 
   @Test
-  void counts_wait_for_a_signal_and_one_that_is_refused_is_mended(@TempDir Path data)
-      throws Exception {
-    try (App app = App.serve(data);
-        Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      Client keeper = Crew.keeper(app);
-      keeper.upload(Bench.roster("Long Row", HIVES));
+  void counts_wait_for_a_signal_and_one_that_is_refused_is_mended() throws Exception {
+    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
       phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);
       phone.type("Password", Bench.PASSWORD).press("Sign in").see("Long Row");
       phone.open("/counts").see("Keep and next hive");
@@ -50,10 +64,8 @@ class WaitingJourneyTest {
   }
 
   @Test
-  void a_first_password_is_changed_before_anything_else(@TempDir Path data) throws Exception {
-    try (App app = App.serve(data);
-        Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      Client keeper = Crew.keeper(app);
+  void a_first_password_is_changed_before_anything_else() throws Exception {
+    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
       phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);
       phone.type("Password", Bench.PASSWORD).press("Sign in").see("Today");
       phone.open("/people").see("Add a person").type("Name", "Tam").type("Login", "tam");
