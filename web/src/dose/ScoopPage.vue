@@ -73,7 +73,7 @@ function refuse(thrown: unknown): void {
 watchDebounced(
   form,
   async () => {
-    said.value = ''
+    if (filled.value.length > 0) said.value = ''
     const grams = read()
     if (!grams || grams.length < 5) {
       reading.value = null
