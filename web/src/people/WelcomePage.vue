@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask, Refused, words } from '../api/client'
 import { useSession } from '../parts/session'
 
 const session = useSession()
 const router = useRouter()
-const form = reactive({ code: '', name: '', login: '', password: '' })
+/** Started by a double click, the program opens this page with the code behind the hash. */
+const brought = useRoute().hash.slice(1)
+const form = reactive({ code: brought, name: '', login: '', password: '' })
 const refused = ref<Refused | null>(null)
 const problem = ref('')
 
@@ -31,8 +33,9 @@ async function begin(): Promise<void> {
     </p>
     <form v-else class="form" @submit.prevent="begin">
       <p>
-        This is the first start. Make the keeper's account; the code stands in the console where
-        Tavrel was started.
+        This is the first start. Make the keeper's account<template v-if="!brought"
+          >; the code stands in the console where Tavrel was started</template
+        >.
       </p>
       <v-text-field
         v-model="form.code"

@@ -7,6 +7,7 @@ import { todayHere } from '../parts/days'
 import { dayOf } from '../parts/format'
 import { whole } from '../parts/numbers'
 import BringIn from './BringIn.vue'
+import PhonesPart from './PhonesPart.vue'
 
 /** The whole outfit out and in again, its backups, and open files for other programs. */
 const safekeeping = ref<Shapes['Safekeeping'] | null>(null)
@@ -113,6 +114,7 @@ onMounted(async () => {
       <BringIn v-if="safekeeping.kept" />
     </section>
   </template>
+  <PhonesPart />
   <section class="sheet part">
     <h2>Open files, for other programs</h2>
     <ul>

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -144,7 +145,10 @@ public class Apiaries {
         .map(KeptHive::hive)
         .collect(
             Collectors.toMap(
-                Hive::id, hive -> new HiveAt(hive, apiaries.get(standing.get(hive.id())))));
+                Hive::id,
+                hive ->
+                    new HiveAt(
+                        hive, Objects.requireNonNull(apiaries.get(standing.get(hive.id()))))));
   }
 
   /** Today's date there. */

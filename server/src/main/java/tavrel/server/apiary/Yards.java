@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -120,7 +121,7 @@ public class Yards {
     int place = 1;
     for (int row = 0; row < rows.size(); row++) {
       for (UUID hiveId : rows.get(row)) {
-        Hive hive = hives.get(hiveId);
+        Hive hive = Objects.requireNonNull(hives.get(hiveId));
         Hive moved = hive.at(row + 1, place++);
         if (!moved.equals(hive)) {
           mapper.changeHive(moved);

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -244,53 +245,53 @@ public class Broods {
   public Windows windows() {
     Map<UUID, List<BroodEvent>> events = known.all();
     BroodDefaults defaults = figures.brood();
-    Map<UUID, Apiary> places =
-        apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
-    Map<UUID, SeasonDates> calendars = new HashMap<>();
-    places.values().forEach(place -> calendars.put(place.id(), seasons.of(place).dates()));
-    Map<UUID, LocalDate> days = new HashMap<>();
-    places.values().forEach(place -> days.put(place.id(), apiaries.today(place)));
+    Map<UUID, There> places =
+        apiaries.all().stream()
+            .map(place -> new There(place, seasons.of(place).dates(), apiaries.today(place)))
+            .collect(Collectors.toMap(there -> there.apiary().id(), Function.identity()));
     List<WindowLine> lines = new ArrayList<>();
     Map<UUID, Integer> unrecorded = new HashMap<>();
     for (BroodMapper.NamedHive hive : mapper.hives()) {
       List<BroodEvent> own = events.get(hive.hiveId());
-      Apiary place = places.get(hive.apiaryId());
+      There there = Objects.requireNonNull(places.get(hive.apiaryId()));
       if (own == null) {
         unrecorded.merge(hive.apiaryId(), 1, Integer::sum);
       } else {
-        LocalDate today = apiaries.today(place);
-        BroodClock brood = BroodClock.of(own, defaults, calendars.get(place.id()), today);
+        BroodClock brood = BroodClock.of(own, defaults, there.calendar(), there.today());
         lines.add(
             new WindowLine(
                 hive.hiveId(),
                 hive.hive(),
-                place.name(),
-                place.id(),
-                brood.on(today),
+                there.apiary().name(),
+                there.apiary().id(),
+                brood.on(there.today()),
                 brood.workers()));
       }
     }
     return new Windows(
         list(lines, line -> line.state() != BroodState.CAPPED),
-        list(lines, line -> opensSoon(line, days.get(line.apiaryId()))),
-        list(lines, line -> closes(line, days.get(line.apiaryId()))),
-        unrecorded(unrecorded, places, calendars));
+        list(lines, line -> opensSoon(line, today(line, places))),
+        list(lines, line -> closes(line, today(line, places))),
+        unrecorded(unrecorded, places));
   }
 
-  private List<Unrecorded> unrecorded(
-      Map<UUID, Integer> hives, Map<UUID, Apiary> places, Map<UUID, SeasonDates> calendars) {
+  /** An apiary on its own day of its own year. */
+  private record There(Apiary apiary, SeasonDates calendar, LocalDate today) {}
+
+  private static LocalDate today(WindowLine line, Map<UUID, There> places) {
+    return Objects.requireNonNull(places.get(line.apiaryId())).today();
+  }
+
+  private static List<Unrecorded> unrecorded(Map<UUID, Integer> hives, Map<UUID, There> places) {
     return hives.entrySet().stream()
         .map(
             entry -> {
-              Apiary place = places.get(entry.getKey());
+              There there = Objects.requireNonNull(places.get(entry.getKey()));
               FreeWindow expected =
-                  BroodClock.of(
-                          List.of(),
-                          BroodDefaults.USUAL,
-                          calendars.get(place.id()),
-                          apiaries.today(place))
+                  BroodClock.of(List.of(), BroodDefaults.USUAL, there.calendar(), there.today())
                       .workers();
-              return new Unrecorded(place.name(), place.id(), entry.getValue(), expected.likely());
+              return new Unrecorded(
+                  there.apiary().name(), there.apiary().id(), entry.getValue(), expected.likely());
             })
         .sorted(Comparator.comparing(Unrecorded::apiary))
         .toList();

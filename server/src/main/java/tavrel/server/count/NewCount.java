@@ -35,14 +35,21 @@ public record NewCount(
    */
   public NewCount {
     if (kind == CountKind.BOARD) {
-      refuseIf(hours == null, "hours", "are missing; say how long the board lay");
       refuseIf(bees != null, "bees", "do not belong to a board");
-      new BoardReading(day, mites, hours, natural);
+      new BoardReading(
+          day, mites, given(hours, "hours", "are missing; say how long the board lay"), natural);
     } else {
-      refuseIf(bees == null, "bees", "are missing; usually 300, half a cup");
       refuseIf(hours != null, "hours", "belong to a board, not to a sample of bees");
-      new Wash(day, washKind(kind), mites, bees);
+      new Wash(
+          day, washKind(kind), mites, given(bees, "bees", "are missing; usually 300, half a cup"));
     }
+  }
+
+  private static <T> T given(@Nullable T value, String field, String says) {
+    if (value == null) {
+      throw new InvalidValue(field, says);
+    }
+    return value;
   }
 
   private static void refuseIf(boolean wrong, String field, String says) {

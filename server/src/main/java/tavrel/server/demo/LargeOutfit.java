@@ -162,7 +162,7 @@ class LargeOutfit implements ApplicationRunner {
     year(places, bowls, label, keeper, crew);
     books.rates();
     clock.moveTo(DemoClock.DAWN);
-    season(label.get(), keeper);
+    season(Objects.requireNonNull(label.get()), keeper);
   }
 
   /** What was done in the year before, in the order of its days. */
@@ -181,7 +181,12 @@ class LargeOutfit implements ApplicationRunner {
       for (LocalDate pass : passes(i)) {
         LocalDate day = pass.plusDays(later);
         DemoRounds.Morning morning = new DemoRounds.Morning(day, afterDawn, bowl);
-        on(days, day, () -> rounds.past(name, morning, label.get(), null, keeper, crew));
+        on(
+            days,
+            day,
+            () ->
+                rounds.past(
+                    name, morning, Objects.requireNonNull(label.get()), null, keeper, crew));
       }
       WASHES.forEach(
           (from, share) -> {

@@ -119,11 +119,9 @@ public class Gears {
         known.wear().due().forEach(says -> due.add(new GearDue(known.tool().name(), says)));
       }
     }
-    if (all.filters().due()) {
-      due.add(
-          new GearDue(
-              "Filters",
-              "change them: " + Figures.tenths(all.filters().hours()) + " hours of rounds"));
+    Double hours = all.filters().hours();
+    if (hours != null && all.filters().due()) {
+      due.add(new GearDue("Filters", "change them: " + Figures.tenths(hours) + " hours of rounds"));
     }
     return due;
   }

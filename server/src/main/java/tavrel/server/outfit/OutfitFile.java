@@ -20,6 +20,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -182,7 +183,7 @@ final class OutfitFile implements AutoCloseable {
   }
 
   private Manifest.Part part(StoredTable table) {
-    return parts.get(Manifest.fileOf(table.name()));
+    return Objects.requireNonNull(parts.get(Manifest.fileOf(table.name())), table.name());
   }
 
   /**

@@ -169,7 +169,8 @@ public class Courses {
     } catch (InvalidValue refused) {
       throw new InvalidValue(
           refused.field(),
-          refused.getMessage().replaceFirst("^is missing", "is missing for " + apiary.name()));
+          String.valueOf(refused.getMessage())
+              .replaceFirst("^is missing", "is missing for " + apiary.name()));
     }
     mapper.keep(course);
   }

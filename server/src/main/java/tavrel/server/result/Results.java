@@ -156,10 +156,10 @@ class Results {
                   : HiveResult.of(
                       known(
                           hive,
-                          clocks.get(hive.id()),
+                          Objects.requireNonNull(clocks.get(hive.id())),
                           own,
                           toCome.getOrDefault(hive.id(), List.of()),
-                          samples.get(hive.id()),
+                          Objects.requireNonNull(samples.get(hive.id())),
                           limit))));
     }
     return new ApiaryResults(
@@ -210,7 +210,13 @@ class Results {
                   hive.name(),
                   own.isEmpty()
                       ? null
-                      : known(hive, clocks.get(id), own, each.toCome(), samples.get(id), limit)));
+                      : known(
+                          hive,
+                          Objects.requireNonNull(clocks.get(id)),
+                          own,
+                          each.toCome(),
+                          Objects.requireNonNull(samples.get(id)),
+                          limit)));
         }
       }
       SeriesJudge.HivesHeld held = series.heldWithRest(each);

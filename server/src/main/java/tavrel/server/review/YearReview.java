@@ -171,7 +171,7 @@ public class YearReview {
               done == null ? 0 : done.acid(),
               found == null ? 0 : found.samples(),
               share,
-              share == null ? null : interval(found, share)));
+              found == null || share == null ? null : interval(found, share)));
     }
     return months;
   }

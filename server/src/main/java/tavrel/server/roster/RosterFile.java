@@ -196,7 +196,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
     }
 
     private void keep(RosterRow row, String apiaryKey) {
-      if (row.latitude() != null) {
+      if (row.latitude() != null && row.longitude() != null) {
         RosterRow first = located.putIfAbsent(apiaryKey, row);
         if (first != null
             && !(row.latitude().equals(first.latitude())

@@ -143,14 +143,11 @@ public class Rosters {
     Instant now = clock.instant();
     Map<String, Apiary> places = apiaries(file, kept, zone, now);
     for (Planned planned : plan) {
+      UUID apiaryId = Objects.requireNonNull(places.get(key(planned.row().apiary()))).id();
       switch (planned.change()) {
-        case NEW ->
-            mapper.addHive(planned.hive(), places.get(key(planned.row().apiary())).id(), now);
+        case NEW -> mapper.addHive(planned.hive(), apiaryId, now);
         case CHANGED -> {
-          yards.refuseLate(
-              planned.hive(),
-              Objects.requireNonNull(planned.before()),
-              places.get(key(planned.row().apiary())).id());
+          yards.refuseLate(planned.hive(), Objects.requireNonNull(planned.before()), apiaryId);
           mapper.changeHive(planned.hive());
         }
         case SAME -> {}

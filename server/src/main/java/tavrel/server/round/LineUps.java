@@ -355,10 +355,11 @@ class LineUps {
   }
 
   private @Nullable RunLength length(Round round, NewLineUp wanted) {
-    if (!isKnown(round.toolId()) || !wanted.toolIds().stream().allMatch(this::isKnown)) {
+    UUID own = round.toolId();
+    if (own == null || !isKnown(own) || !wanted.toolIds().stream().allMatch(this::isKnown)) {
       return null;
     }
-    List<Tool> tools = new ArrayList<>(List.of(gears.tool(round.toolId())));
+    List<Tool> tools = new ArrayList<>(List.of(gears.tool(own)));
     wanted.toolIds().forEach(id -> tools.add(gears.tool(id)));
     List<ToolAtWork> atWork =
         tools.stream().map(tool -> paces.atWork(tool, Paces.sharing(tool, tools))).toList();

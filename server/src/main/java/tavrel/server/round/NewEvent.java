@@ -57,14 +57,17 @@ public record NewEvent(
    *     is made up; devices are not to blame for it
    */
   RunEvent by(String name, @Nullable Duration deviceAhead, int ourLag) {
-    boolean bare = deviceAt != null && deviceAhead != null;
-    Integer told = bare ? Integer.valueOf((int) deviceAhead.toSeconds()) : clockOff;
+    Instant meant = deviceAt == null || deviceAhead == null ? null : deviceAt.minus(deviceAhead);
+    Integer told =
+        meant == null || deviceAhead == null
+            ? clockOff
+            : Integer.valueOf((int) deviceAhead.toSeconds());
     int off = told == null ? 0 : told - ourLag;
     return new RunEvent(
         id,
         hiveId,
         kind,
-        bare ? deviceAt.minus(deviceAhead) : at,
+        meant == null ? at : meant,
         name,
         load,
         reason,

@@ -142,12 +142,13 @@ class RunLog {
             roundId,
             (id, known) -> {
               Kept kept =
-                  transaction.execute(
-                      begun -> keep(known == null ? read(id) : known, id, events, who, part));
+                  Objects.requireNonNull(
+                      transaction.execute(
+                          begun -> keep(known == null ? read(id) : known, id, events, who, part)));
               answer.set(kept);
               return kept.log();
             });
-    Kept kept = answer.get();
+    Kept kept = Objects.requireNonNull(answer.get());
     if (!kept.events().isEmpty()) {
       told.publishEvent(new RunMoved(roundId, kept.events()));
     }
@@ -196,7 +197,7 @@ class RunLog {
       mapper.addEvent(roundId, event, who.id(), now);
     }
     for (UUID hiveId : touched) {
-      drawRegister(round, planned.get(hiveId), log.state(hiveId));
+      drawRegister(round, Objects.requireNonNull(planned.get(hiveId)), log.state(hiveId));
     }
     RunBoard board =
         RunBoard.of(plan, log.states(), log.ofCrew(), now, part, lineUps.workableTo(round));
@@ -254,7 +255,8 @@ class RunLog {
     if (hive == null && event.hiveId() != null) {
       throw new InvalidValue("hiveId", "is not in this round");
     }
-    if (event.kind() == EventKind.UNDONE && !log.holds(event.undoes())) {
+    UUID undone = event.undoes();
+    if (event.kind() == EventKind.UNDONE && (undone == null || !log.holds(undone))) {
       throw new InvalidValue("undoes", "names no event of this round");
     }
   }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -268,7 +269,7 @@ public class Benches {
     SeasonDates dates = seasons.of(apiary).dates();
     List<HiveInRhythm> lines = new ArrayList<>();
     for (Hive hive : hives) {
-      BroodClock clock = clocks.get(hive.id());
+      BroodClock clock = Objects.requireNonNull(clocks.get(hive.id()));
       Infestation own = own(samples.get(hive.id()), clock);
       ColonyLoad load =
           own != null
@@ -363,12 +364,13 @@ public class Benches {
       BroodEvent.Inspection look = clock.lastLook();
       ColonyGuess guess = ColonyGuess.of(hive);
       Double bees = look == null ? null : look.framesOfBees();
-      boolean framesSeen = look != null && look.capped() == Capped.FRAMES;
+      BroodEvent.Inspection framesSeen =
+          look != null && look.capped() == Capped.FRAMES ? look : null;
       return new Frames(
           bees == null ? guess.framesOfBees() : bees,
-          framesSeen ? look.cappedFrames() : guess.cappedFrames(),
-          bees == null ? null : look.day(),
-          framesSeen ? look.day() : null);
+          framesSeen == null ? guess.cappedFrames() : framesSeen.cappedFrames(),
+          look == null || bees == null ? null : look.day(),
+          framesSeen == null ? null : framesSeen.day());
     }
   }
 

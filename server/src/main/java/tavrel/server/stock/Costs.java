@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -160,7 +161,7 @@ class Costs {
     Map<UUID, CostedHive> hives = new LinkedHashMap<>();
     for (StockMapper.HiveDone done :
         mapper.hivesDone(apiary.id(), LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))) {
-      CostedRound round = rounds.get(done.roundId());
+      CostedRound round = Objects.requireNonNull(rounds.get(done.roundId()));
       RoundCost part =
           round
               .cost()

@@ -237,8 +237,9 @@ public class Stock {
                       .collect(Collectors.toMap(Hive::id, Function.identity())));
       double boxes =
           each.hiveIds().stream()
-              .filter(hives::containsKey)
-              .mapToDouble(id -> BoxFactor.sum(hives.get(id).boxes(), MediumBoxes.BY_COMB))
+              .map(hives::get)
+              .filter(Objects::nonNull)
+              .mapToDouble(hive -> BoxFactor.sum(hive.boxes(), MediumBoxes.BY_COMB))
               .sum();
       each.rounds().stream()
           .filter(round -> round.state().isToCome())

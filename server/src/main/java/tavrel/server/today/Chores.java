@@ -131,7 +131,12 @@ class Chores {
         .toRead()
         .forEach(
             (apiaryId, says) ->
-                chores.add(of(ChoreKind.BOARDS_TO_READ, places.get(apiaryId), null, says)));
+                chores.add(
+                    of(
+                        ChoreKind.BOARDS_TO_READ,
+                        Objects.requireNonNull(places.get(apiaryId)),
+                        null,
+                        says)));
     addMonthlyCounts(places.values(), chores);
     chores.sort(
         Comparator.comparing(Chore::kind)

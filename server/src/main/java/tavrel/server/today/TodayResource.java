@@ -173,7 +173,7 @@ class TodayResource {
         open == null ? null : open.id(),
         open == null ? null : open.day(),
         board == null ? null : board.hives().size(),
-        running ? inShort(open, board) : null,
+        open == null || board == null || !running ? null : inShort(open, board),
         lastDay,
         nextWindow(apiary, hives, own),
         weather.toldBy(apiary));

@@ -28,13 +28,12 @@ public record HourChoice(
    * @throws InvalidValue if neither a school nor a whole range is named, or the range cannot be
    */
   public HourChoice {
-    if (school == null && (ownFrom == null || ownTo == null)) {
-      throw new InvalidValue(
-          ownFrom == null ? "ownFrom" : "ownTo", "is missing; choose a school or give both");
-    }
     if (school != null) {
       ownFrom = null;
       ownTo = null;
+    } else if (ownFrom == null || ownTo == null) {
+      throw new InvalidValue(
+          ownFrom == null ? "ownFrom" : "ownTo", "is missing; choose a school or give both");
     } else {
       Warmth.own(ownFrom, ownTo);
     }
