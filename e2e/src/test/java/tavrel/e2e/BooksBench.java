@@ -48,7 +48,7 @@ final class BooksBench {
 
     Path data = folder.resolve("data");
     begin = System.nanoTime();
-    System.out.print(App.task("restore", data.toString(), big.toString()));
+    System.out.print(App.task("restore", big.toString(), "--data", data.toString()));
     Bench.say("brought in (150)", Bench.millisSince(begin) / 1_000, "s");
     Bench.say("its database (2,000)", Files.size(data.resolve("tavrel.mv.db")) / 1e6, "MB");
     try (App app = App.serve(data)) {
@@ -58,7 +58,7 @@ final class BooksBench {
       new BooksBench(keeper).measure(last.getYear(), folder);
     }
     begin = System.nanoTime();
-    System.out.print(App.task("backup", data.toString()));
+    System.out.print(App.task("backup", "--data", data.toString()));
     Bench.say("backup without the server", Bench.millisSince(begin) / 1_000, "s");
     Bench.say("database at the end", Files.size(data.resolve("tavrel.mv.db")) / 1e6, "MB");
     try (Stream<Path> files = Files.walk(folder)) {

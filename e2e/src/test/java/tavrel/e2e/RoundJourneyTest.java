@@ -50,11 +50,12 @@ class RoundJourneyTest {
         Browser browser = new Browser(again.url(), Browser.DESK)) {
       signIn(browser);
       browser.open("/register").see("3 treatments").see("the tin says so");
-      assertThat(App.task("backup", data.toString())).contains("written by the running server");
+      assertThat(App.task("backup", "--data", data.toString()))
+          .contains("written by the running server");
       browser.open("/safekeeping").see("tavrel-");
       backup = onlyBackup(data);
     }
-    assertThat(App.task("restore", fresh.toString(), backup.toString()))
+    assertThat(App.task("restore", backup.toString(), "--data", fresh.toString()))
         .contains("rows brought in");
     try (App restored = App.serve(fresh);
         Browser browser = new Browser(restored.url(), Browser.DESK)) {

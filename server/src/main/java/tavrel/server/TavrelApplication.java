@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -12,7 +13,7 @@ import org.springframework.context.ApplicationListener;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.env.Profiles;
 import org.springframework.scheduling.annotation.EnableScheduling;
-import tavrel.server.outfit.OutfitTask;
+import tavrel.server.launch.Launch;
 import tavrel.server.outfit.Restart;
 import tavrel.server.outfit.SafeStart;
 import tavrel.server.outfit.StartRefused;
@@ -26,19 +27,29 @@ public class TavrelApplication {
   /** Time for the last answer to go out before a new start. */
   private static final long ANSWER_MILLIS = 500;
 
-  /** Starts it, or does what the script asks of a data folder. */
+  /** Starts it, or does what is asked of a data folder. */
   public static void main(String[] args) {
-    if (OutfitTask.asked(List.of(args))) {
-      System.exit(OutfitTask.run(List.of(args), System.out));
-    }
+    List<String> settings = settings(List.of(args));
     try {
-      start(args);
+      if (settings != null) {
+        start(settings);
+      }
     } catch (StartRefused told) {
       System.exit(1);
     }
   }
 
-  private static void start(String[] args) {
+  private static @Nullable List<String> settings(List<String> words) {
+    try {
+      return Launch.isFor(words) ? Launch.begin(words, System.out) : words;
+    } catch (StartRefused refused) {
+      System.err.println("tavrel: " + refused.getMessage());
+      System.exit(1);
+      return null;
+    }
+  }
+
+  private static void start(List<String> settings) {
     SpringApplication application = new SpringApplication(TavrelApplication.class);
     application.addListeners(
         (ApplicationListener<ApplicationEnvironmentPreparedEvent>) TavrelApplication::look);
@@ -46,8 +57,8 @@ public class TavrelApplication {
         context ->
             context
                 .getBeanFactory()
-                .registerSingleton("restart", (Restart) () -> anew(context, args)));
-    application.run(args);
+                .registerSingleton("restart", (Restart) () -> anew(context, settings)));
+    application.run(settings.toArray(String[]::new));
   }
 
   /**
@@ -61,7 +72,10 @@ public class TavrelApplication {
     }
   }
 
-  private static void anew(ConfigurableApplicationContext context, String[] args) {
+  /** No second browser is opened. */
+  private static void anew(ConfigurableApplicationContext context, List<String> settings) {
+    List<String> again =
+        settings.stream().filter(each -> !each.startsWith(Launch.BROWSER)).toList();
     Thread restart =
         new Thread(
             () -> {
@@ -71,7 +85,7 @@ public class TavrelApplication {
                 Thread.currentThread().interrupt();
               }
               context.close();
-              start(args);
+              start(again);
             },
             "restart");
     // The server's own threads are daemons and hand that on; this one alone keeps the process alive

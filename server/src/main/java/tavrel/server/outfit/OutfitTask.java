@@ -11,7 +11,6 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.LoggerFactory;
@@ -20,41 +19,45 @@ import tavrel.core.InvalidValue;
 /** What the script does with a data folder without a server: write a backup, bring one back. */
 public final class OutfitTask {
 
-  private static final String BACKUP = "backup";
-  private static final String RESTORE = "restore";
-
   private static final Duration PATIENCE = Duration.ofMinutes(10);
 
   private OutfitTask() {}
 
-  /** Whether these arguments ask for a task and not for the server. */
-  public static boolean asked(List<String> arguments) {
-    return !arguments.isEmpty() && List.of(BACKUP, RESTORE).contains(arguments.get(0));
+  private interface Doing {
+
+    String done() throws IOException, SQLException, InterruptedException;
   }
 
   /**
-   * Does it and says what was done or why not.
+   * Writes a backup and says where it is.
    *
-   * @param arguments {@code backup FOLDER}, or {@code restore FOLDER FILE}
-   * @return 0, or 1 if it was not done
+   * @throws StartRefused if none could be written
    */
-  public static int run(List<String> arguments, PrintStream says) {
+  public static void backup(Path folder, PrintStream says) {
+    does(() -> backup(folder), says);
+  }
+
+  /**
+   * Brings a backup in and says what was done.
+   *
+   * @throws StartRefused if it was not brought in; nothing was changed then
+   */
+  public static void restore(Path folder, Path file, PrintStream says) {
+    does(() -> restore(folder, file), says);
+  }
+
+  private static void does(Doing what, PrintStream says) {
     ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).setLevel(Level.WARN);
     try {
-      Path folder = Path.of(arguments.get(1));
-      says.println(
-          arguments.get(0).equals(BACKUP)
-              ? backup(folder)
-              : restore(folder, Path.of(arguments.get(2))));
-      return 0;
+      says.println(what.done());
     } catch (InvalidValue refused) {
-      says.println("tavrel: the file " + refused.getMessage() + ". Nothing was changed.");
+      throw new StartRefused("the file " + refused.getMessage() + ". Nothing was changed.");
     } catch (IOException | SQLException | IllegalStateException broken) {
-      says.println("tavrel: " + broken.getMessage());
+      throw new StartRefused(String.valueOf(broken.getMessage()));
     } catch (InterruptedException interrupted) {
       Thread.currentThread().interrupt();
+      throw new StartRefused("interrupted");
     }
-    return 1;
   }
 
   private static String backup(Path folder) throws IOException, SQLException, InterruptedException {

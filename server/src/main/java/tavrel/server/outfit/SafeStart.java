@@ -123,13 +123,13 @@ public final class SafeStart {
         latestBackup(folder)
             .map(
                 latest ->
-                    ("The outfit's file %s %s. Bring its latest backup back: ./tavrel restore %s"
+                    ("The outfit's file %s %s. Bring its latest backup back: tavrel restore %s"
                             + " --data %s (the file is kept beside it). To begin anew on purpose,"
                             + " move the folder away.")
                         .formatted(file, how, latest, folder))
             .orElse(
                 ("The outfit's file %s %s, and there is no backup in the folder. Restore one from"
-                        + " elsewhere: ./tavrel restore FILE --data %s")
+                        + " elsewhere: tavrel restore FILE --data %s")
                     .formatted(file, how, folder)));
   }
 

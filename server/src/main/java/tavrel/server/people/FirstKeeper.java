@@ -5,15 +5,13 @@ import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.core.env.Environment;
 import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Component;
 
 /** The first start: whoever reads the console may make the keeper's account, once. */
 @Component
-class FirstKeeper {
+public class FirstKeeper {
 
   private static final String LETTERS = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
   private static final int LENGTH = 10;
@@ -27,23 +25,13 @@ class FirstKeeper {
     this.environment = environment;
   }
 
-  @EventListener(ApplicationReadyEvent.class)
-  void tell() {
-    String port =
-        environment.getProperty(
-            "local.server.port", environment.getProperty("server.port", "8484"));
-    boolean tls =
-        environment.getProperty("server.ssl.bundle") != null
-            || environment.getProperty("server.ssl.key-store") != null;
-    String address = (tls ? "https" : "http") + "://localhost:" + port;
-    if (accounts.none() && !environment.acceptsProfiles(Profiles.of("demo"))) {
-      code = code == null ? newCode() : code;
-      System.out.printf(
-          "%nTavrel is ready at %s%nNobody has an account yet. Open %s/welcome and enter this code: %s%n%n",
-          address, address, code);
-    } else {
-      System.out.printf("%nTavrel is ready at %s%n%n", address);
+  /** The code with which the first account is made; null once there is one, and in the demo. */
+  public synchronized @Nullable String code() {
+    if (!accounts.none() || environment.acceptsProfiles(Profiles.of("demo"))) {
+      return null;
     }
+    code = code == null ? newCode() : code;
+    return code;
   }
 
   boolean open() {
