@@ -20,7 +20,7 @@ install -m 755 packing/postinst packing/prerm "$root/DEBIAN/"
 
 libc=$(dpkg-query -W -f '${Version}' libc6 | sed 's/-.*//')
 libraries="libc6 (>= $libc), libstdc++6"
-for package in $(awk '$2 {print $2}' "$out/tavrel/lib/app/libraries.txt" | sort -u); do
+for package in $(awk '{print $2}' "$out/tavrel/lib/app/libraries.txt" | sort -u); do
   case "$package" in libc6 | libstdc++6) ;; *) libraries+=", $package" ;; esac
 done
 sed -e "s/@VERSION@/$version/" -e "s/@ARCHITECTURE@/$architecture/" -e "s/@LIBRARIES@/$libraries/" \

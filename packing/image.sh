@@ -24,20 +24,26 @@ if [ -n "$kind" ]; then
 fi
 
 # Which libraries it takes from the system: looked up at each start, declared in the .deb.
-for file in "$work"/java/lib/*.so "$work"/java/lib/server/*.so; do
-  LD_LIBRARY_PATH=$work/java/lib:$work/java/lib/server ldd "$file"
-done | awk -v own="$work" '$2 == "=>" && index($3, own) == 0 {print $1, $3}' | sort -u | while read -r name path; do
+objdump -p "$work"/java/lib/*.so "$work"/java/lib/server/*.so | awk '$1 == "NEEDED" {print $2}' | sort -u | while read -r name; do
   case "$name" in ld-linux* | libc.so* | libm.so* | libdl.so* | libpthread.so* | librt.so*) continue ;; esac
-  echo "$name $(dpkg -S "$(readlink -f "$path")" 2>/dev/null | head -1 | cut -d: -f1)"
+  [ -z "$(find "$work/java/lib" -name "$name")" ] || continue
+  file=$(/sbin/ldconfig -p | awk -v name="$name" '$1 == name && !seen++ {print $NF}')
+  # Debian's list knows some by the place they had before /lib and /usr/lib became one.
+  real=$(readlink -f "$file")
+  package=$(dpkg -S "$file" "$real" "${real#/usr}" "/usr$file" 2>/dev/null | head -1 | cut -d: -f1 || true)
+  echo "$name ${package:-$name}"
 done >"$work/app/libraries.txt"
 
+# One entry on the class path, which names the others: as the archive of classes is made and as the script starts it.
+mkdir -p "$out" "$work/input"
+mv "$work/app/tavrel.jar" "$work/app/libraries.txt" "$work/input/"
 rm -rf "$out/tavrel"
-mkdir -p "$out"
 jpackage --type app-image --name tavrel --app-version "$version" --dest "$out" \
-  --input "$work/app" --main-jar tavrel.jar --runtime-image "$work/java" --icon packing/tavrel.png \
+  --input "$work/input" --main-jar tavrel.jar --runtime-image "$work/java" --icon packing/tavrel.png \
   --java-options '-Xmx256m' --java-options '-XX:+UseSerialGC' --java-options '-Djava.awt.headless=true' \
   --java-options '-Xshare:auto' --java-options '-XX:SharedArchiveFile=$APPDIR/tavrel.jsa' \
   --java-options '-Xlog:disable' --java-options '-Xlog:all=error:stderr' \
   --java-options '-Dtavrel.installed-in=$APPDIR'
+mv "$work/app/lib" "$out/tavrel/lib/app/lib"
 mkdir -p "$out/tavrel/share"
 cp LICENSE README.md CHANGELOG.md docs/https.md docs/operations.md docs/installing.md "$out/tavrel/share/"

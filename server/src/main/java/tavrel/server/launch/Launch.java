@@ -88,7 +88,7 @@ public final class Launch {
         : DataFolder.usual(
             System.getProperty("os.name"),
             System.getenv(),
-            Path.of(System.getProperty("user.home")));
+            Path.of(System.getenv().getOrDefault("HOME", System.getProperty("user.home"))));
   }
 
   private static @Nullable Path installedIn() {
