@@ -74,7 +74,7 @@ public record HiveChange(
             standAfter,
             dividedAfter),
         since == null ? hive.since() : day(since),
-        or(line, hive.line()));
+        line == null ? hive.line() : line);
   }
 
   private static @Nullable LocalDate day(String written) {

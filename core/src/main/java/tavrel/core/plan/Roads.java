@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import tavrel.core.InvalidValue;
@@ -125,9 +126,10 @@ public record Roads(double factor, double kmh, List<Measured> measured) {
       UUID next =
           Collections.min(
               left.keySet(),
-              Comparator.comparingDouble((UUID id) -> way(fromId, from, id, left.get(id)).km())
+              Comparator.comparingDouble(
+                      (UUID id) -> way(fromId, from, id, Objects.requireNonNull(left.get(id))).km())
                   .thenComparing(id -> id));
-      Place there = left.remove(next);
+      Place there = Objects.requireNonNull(left.remove(next));
       km += way(fromId, from, next, there).km();
       atId = next;
       at = there;

@@ -181,7 +181,7 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
                   "About "
                       + percent(shielded)
                       + " of the mites were under cappings on the days of the rounds.",
-                  staysHigh
+                  staysHigh && perWeek != null
                       ? "The drop of a round is still "
                           + percent(perWeek)
                           + " of what it was a week before."
@@ -190,14 +190,15 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
   }
 
   private static void addRound(List<NextStep> steps, Known known) {
+    Infestation sample = known.sample();
     boolean dropsHigh = known.trend() != null && Boolean.FALSE.equals(known.trend().atNatural());
     boolean above = known.standing() == Standing.ABOVE;
     if (known.standing() == Standing.BELOW || (!above && !dropsHigh)) {
       return;
     }
     List<String> reasons = new ArrayList<>();
-    if (above) {
-      reasons.add("The sample afterwards: " + known.sample().says(known.limit()) + ".");
+    if (above && sample != null) {
+      reasons.add("The sample afterwards: " + sample.says(known.limit()) + ".");
     }
     if (dropsHigh) {
       reasons.add("The last board still shows more than falls by itself.");
@@ -212,18 +213,19 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
   }
 
   private static void addStop(List<NextStep> steps, Known known) {
+    Infestation sample = known.sample();
     if (steps.isEmpty() && known.roundsLeft() > 0) {
       steps.add(
           new NextStep(
               Kind.ONE_MORE,
               "Go on: " + left(known.roundsLeft()) + " of this series still to come.",
               List.of("A series works by its later rounds, when brood has emerged.")));
-    } else if (known.standing() == Standing.BELOW && steps.isEmpty()) {
+    } else if (sample != null && known.standing() == Standing.BELOW && steps.isEmpty()) {
       steps.add(
           new NextStep(
               Kind.STOP,
               "Stop here, and count again in a month.",
-              List.of("The sample afterwards: " + known.sample().says(known.limit()) + ".")));
+              List.of("The sample afterwards: " + sample.says(known.limit()) + ".")));
     }
   }
 

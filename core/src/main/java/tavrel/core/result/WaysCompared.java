@@ -143,10 +143,10 @@ public record WaysCompared(
   private static WaysCompared told(Dealt of, Verdict verdict, double chance) {
     Pair pair = of.pair();
     Shuffled shuffled = of.shuffled();
-    boolean few = verdict == Verdict.TOO_FEW || shuffled == null;
-    Double times = few ? null : exp(shuffled.difference());
-    Double low = few ? null : exp(shuffled.low());
-    Double high = few ? null : exp(shuffled.high());
+    Shuffled enough = verdict == Verdict.TOO_FEW ? null : shuffled;
+    Double times = enough == null ? null : exp(enough.difference());
+    Double low = enough == null ? null : exp(enough.low());
+    Double high = enough == null ? null : exp(enough.high());
     String both = pair.one() + " and " + pair.other();
     String left =
         times == null
@@ -179,7 +179,7 @@ public record WaysCompared(
         times,
         low,
         high,
-        few ? null : Double.valueOf(chance),
+        enough == null ? null : Double.valueOf(chance),
         of.byYards(),
         says);
   }

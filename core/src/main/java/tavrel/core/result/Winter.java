@@ -75,11 +75,7 @@ public record Winter(
       bands.add(
           new LoadBand(
               NAMES[i],
-              lost(
-                  hives.stream()
-                      .filter(hive -> hive.load() != null)
-                      .filter(hive -> hive.load() >= low && hive.load() < high)
-                      .toList())));
+              lost(hives.stream().filter(hive -> liesWithin(hive.load(), low, high)).toList())));
     }
     bands.add(
         new LoadBand(
@@ -95,5 +91,9 @@ public record Winter(
     int dead = (int) hives.stream().filter(hive -> hive.outcome() == WinterOutcome.DEAD).count();
     double share = (double) dead / of;
     return new Lost(dead, of, share, Interval.wilson(share, of));
+  }
+
+  private static boolean liesWithin(@Nullable Double load, double low, double high) {
+    return load != null && load >= low && load < high;
   }
 }

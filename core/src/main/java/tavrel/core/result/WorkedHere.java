@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -147,7 +148,12 @@ public record WorkedHere(What what, List<Group> groups, List<WaysCompared> compa
       for (int other = one + 1; other < most; other++) {
         String first = groups.get(one).name();
         String second = groups.get(other).name();
-        pairs.add(new WaysCompared.Pair(first, alike.get(first), second, alike.get(second)));
+        pairs.add(
+            new WaysCompared.Pair(
+                first,
+                Objects.requireNonNull(alike.get(first)),
+                second,
+                Objects.requireNonNull(alike.get(second))));
       }
     }
     return new Sorted(what, groups, pairs);

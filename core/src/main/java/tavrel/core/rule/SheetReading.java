@@ -222,14 +222,13 @@ final class SheetReading {
   }
 
   private String celsiusLine() {
-    return sheet.minCelsius() == null
-        ? "up to " + Figures.plain(sheet.maxCelsius()) + " °C"
-        : sheet.maxCelsius() == null
-            ? "from " + Figures.plain(sheet.minCelsius()) + " °C"
-            : Figures.plain(sheet.minCelsius())
-                + " to "
-                + Figures.plain(sheet.maxCelsius())
-                + " °C";
+    Double least = sheet.minCelsius();
+    Double most = sheet.maxCelsius();
+    String from = least == null ? "" : Figures.plain(least);
+    String to = most == null ? "" : Figures.plain(most);
+    return least == null
+        ? "up to " + to + " °C"
+        : most == null ? "from " + from + " °C" : from + " to " + to + " °C";
   }
 
   private void readStanding() {

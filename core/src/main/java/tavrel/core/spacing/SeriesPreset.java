@@ -71,8 +71,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
             .reduce((first, second) -> second)
             .orElse(null);
     LocalDate day = last == null ? null : BroodBreak.ownDay(clock);
-    boolean near = day != null && day.isBefore(clock.today().plusDays(45));
-    if (last == null || !near) {
+    if (last == null || day == null || !day.isBefore(clock.today().plusDays(45))) {
       return new SeriesPreset(
           occasion, List.of(), last == null ? none : "its window without capped brood is over");
     }

@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -307,13 +308,14 @@ public record HiveState(
     }
 
     private void start(RunEvent event) {
-      if (!started.get(event.load())) {
-        started.set(event.load());
+      int load = Objects.requireNonNull(event.load());
+      if (!started.get(load)) {
+        started.set(load);
         lastStart = event;
         tool = event.tool();
         firstBurn = firstBurn == null ? event.at() : firstBurn;
       } else {
-        mark(event, "load " + event.load() + " was also started by " + event.by());
+        mark(event, "load " + load + " was also started by " + event.by());
       }
     }
 
@@ -323,7 +325,7 @@ public record HiveState(
     private void abort(RunEvent event) {
       aborted = event;
       if (lastStart != null && !ended.contains(lastStart.load())) {
-        started.clear(lastStart.load());
+        started.clear(Objects.requireNonNull(lastStart.load()));
       }
     }
 

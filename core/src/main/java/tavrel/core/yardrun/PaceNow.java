@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -67,7 +68,7 @@ public record PaceNow(
     int open = 0;
     int byNow = 0;
     for (int i = 0; i < outs.length; i++) {
-      HiveState state = states.get(left.get(i).hiveId());
+      HiveState state = Objects.requireNonNull(states.get(left.get(i).hiveId()));
       boolean done = state.stage().isDone();
       out += done || state.stage() == Stage.SEALED || state.stage() == Stage.STOPPED ? 1 : 0;
       open += done ? 1 : 0;

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -88,12 +89,16 @@ public record RunBoard(
     CrewLog crew = CrewLog.of(ofCrew);
     List<HiveOnBoard> hives =
         plan.hives().stream()
-            .map(hive -> HiveOnBoard.of(hive, states.get(hive.hiveId()), plan, part))
+            .map(
+                hive ->
+                    HiveOnBoard.of(
+                        hive, Objects.requireNonNull(states.get(hive.hiveId())), plan, part))
             .toList();
     Pointer pointer = new Pointer(plan, hives, now);
     double acid =
         plan.hives().stream()
-            .mapToDouble(hive -> hive.acidIn(states.get(hive.hiveId()).loadsEnded()))
+            .mapToDouble(
+                hive -> hive.acidIn(Objects.requireNonNull(states.get(hive.hiveId())).loadsEnded()))
             .sum();
     return new RunBoard(
         now,
@@ -117,7 +122,7 @@ public record RunBoard(
   private static double acidLeft(RunPlan plan, Map<UUID, HiveState> states) {
     double left = 0;
     for (PlannedHive hive : plan.hives()) {
-      HiveState state = states.get(hive.hiveId());
+      HiveState state = Objects.requireNonNull(states.get(hive.hiveId()));
       if (!state.stage().isDone() && state.stage() != Stage.STOPPED) {
         left += hive.acidInAll() - hive.acidIn(state.loadsEnded());
       }
@@ -197,7 +202,7 @@ public record RunBoard(
     Instant at = last.at();
     List<RunEvent> together = of.steps().stream().filter(step -> step.at().equals(at)).toList();
     return new LastStep(
-        last.hiveId(),
+        Objects.requireNonNull(last.hiveId()),
         together.get(0).kind(),
         at,
         last.by(),

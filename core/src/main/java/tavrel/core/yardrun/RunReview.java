@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -142,15 +143,21 @@ public record RunReview(
     Instant from = steps.get(0).at();
     Instant to = steps.get(steps.size() - 1).at();
     List<HiveDone> hives =
-        plan.hives().stream().map(hive -> done(hive, states.get(hive.hiveId()), plan)).toList();
+        plan.hives().stream()
+            .map(hive -> done(hive, Objects.requireNonNull(states.get(hive.hiveId())), plan))
+            .toList();
     return new RunReview(
         from,
         to,
         hives,
         people(events),
         sum(plan, PlannedHive::acidInAll),
-        sum(plan, hive -> hive.acidIn(states.get(hive.hiveId()).loadsEnded())),
-        sum(plan, hive -> hive.productIn(states.get(hive.hiveId()).loadsEnded())),
+        sum(
+            plan,
+            hive -> hive.acidIn(Objects.requireNonNull(states.get(hive.hiveId())).loadsEnded())),
+        sum(
+            plan,
+            hive -> hive.productIn(Objects.requireNonNull(states.get(hive.hiveId())).loadsEnded())),
         Duration.between(from, to).toSeconds(),
         plannedSeconds(plan),
         mostShut(hives),
@@ -250,7 +257,7 @@ public record RunReview(
       RunPlan plan, Map<UUID, HiveState> states, CrewLog crew, Collection<RunEvent> events) {
     List<Out> found = new ArrayList<>();
     for (PlannedHive hive : plan.hives()) {
-      HiveState state = states.get(hive.hiveId());
+      HiveState state = Objects.requireNonNull(states.get(hive.hiveId()));
       for (RunEvent step : state.steps()) {
         if (step.reason() != null) {
           found.add(Out.at(step.at(), hive.hiveId(), word(step.kind()) + step.reason()));

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -39,16 +40,19 @@ public record ToolOnBoard(
     Set<UUID> undone = HiveState.undone(crewEvents);
     for (RunEvent event : crewEvents) {
       if (event.kind() == EventKind.PACK_SWAPPED && !undone.contains(event.id())) {
-        counts.get(plan.tool(event.tool()).number()).swap(event.at());
+        Objects.requireNonNull(counts.get(plan.tool(event.tool()).number())).swap(event.at());
       }
     }
     for (Map.Entry<UUID, HiveState> hive : states.entrySet()) {
       HiveState state = hive.getValue();
       if (!state.steps().isEmpty()) {
-        counts.get(plan.tool(state.tool()).number()).take(hive.getKey(), state);
+        Objects.requireNonNull(counts.get(plan.tool(state.tool()).number()))
+            .take(hive.getKey(), state);
       }
     }
-    return plan.tools().stream().map(tool -> counts.get(tool.number()).of(tool)).toList();
+    return plan.tools().stream()
+        .map(tool -> Objects.requireNonNull(counts.get(tool.number())).of(tool))
+        .toList();
   }
 
   /** What one tool did, while the hives are gone through. */
