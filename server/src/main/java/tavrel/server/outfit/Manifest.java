@@ -1,7 +1,9 @@
 package tavrel.server.outfit;
 
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an outfit file says of itself.
@@ -9,9 +11,13 @@ import java.util.Objects;
  * @param format always {@value #FORMAT}
  * @param version of the way in which files are written
  * @param tables version of the tables, as their migrations count
+ * @param program the one that wrote it, or null in files of before it was told; nothing depends on
+ *     it
  * @param files what is in it
  */
-record Manifest(String format, int version, int tables, List<Part> files) {
+@JsonIgnoreProperties(ignoreUnknown = true)
+record Manifest(
+    String format, int version, int tables, @Nullable String program, List<Part> files) {
 
   static final String FORMAT = "tavrel-outfit";
   static final int VERSION = 1;

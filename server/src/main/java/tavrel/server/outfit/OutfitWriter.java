@@ -26,6 +26,7 @@ import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.QuoteMode;
+import tavrel.server.http.ProgramVersion;
 
 /**
  * Writes the whole outfit as one archive, as it is at one moment, row by row: docs/outfit-file.md.
@@ -92,7 +93,11 @@ final class OutfitWriter {
     zip.write(
         JSON.writeValueAsBytes(
             new Manifest(
-                Manifest.FORMAT, Manifest.VERSION, version(connection), List.copyOf(parts))));
+                Manifest.FORMAT,
+                Manifest.VERSION,
+                version(connection),
+                ProgramVersion.running().inShort(),
+                List.copyOf(parts))));
     zip.closeEntry();
   }
 
