@@ -39,7 +39,7 @@ async function begin(): Promise<void> {
       </p>
       <v-text-field
         v-model="form.code"
-        label="Code from the console"
+        :label="brought ? 'One-time code, filled in' : 'Code from the console'"
         autocomplete="off"
         :error-messages="refused?.at('code')"
       />

@@ -73,9 +73,7 @@ record OwnCertificate(Path store, String secret, Path file) {
     new SecureRandom().nextBytes(drawn);
     Files.deleteIfExists(secret);
     Files.createFile(secret);
-    if (FileSystems.getDefault().supportedFileAttributeViews().contains("posix")) {
-      Files.setPosixFilePermissions(secret, PosixFilePermissions.fromString("rw-------"));
-    }
+    forOwnerAlone(secret);
     Files.writeString(secret, Base64.getEncoder().encodeToString(drawn));
     String host = InetAddress.getLocalHost().getHostName().replaceAll("[^A-Za-z0-9.-]", "");
     Process keytool =
@@ -115,6 +113,13 @@ record OwnCertificate(Path store, String secret, Path file) {
     } catch (InterruptedException interrupted) {
       Thread.currentThread().interrupt();
       throw new IOException(interrupted);
+    }
+    forOwnerAlone(store);
+  }
+
+  private static void forOwnerAlone(Path file) throws IOException {
+    if (FileSystems.getDefault().supportedFileAttributeViews().contains("posix")) {
+      Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
     }
   }
 
