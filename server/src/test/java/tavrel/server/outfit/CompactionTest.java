@@ -75,9 +75,14 @@ class CompactionTest {
   void a_file_in_good_use_is_left_as_it_is() throws Exception {
     say("create table line (id int primary key, says varbinary(900))");
     say("insert into line select x, secure_rand(900) from system_range(1, 40000)");
-    new Compaction(database, rounds).whenIdle();
+    // What was written on the way may be cleared up once more by the database itself.
+    Compaction compaction = new Compaction(database, rounds);
+    int done = 0;
+    while (compaction.whenIdle()) {
+      assertThat(++done).as("cleared up once, it is in good use").isLessThan(3);
+    }
     assertThat(size()).isGreaterThan(Compaction.WORTH_BYTES);
-    assertThat(new Compaction(database, rounds).whenIdle()).isFalse();
+    assertThat(compaction.whenIdle()).isFalse();
   }
 
   @Test
