@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
@@ -78,11 +79,21 @@ class OutfitFileTest extends RoundFixture {
             "treatment_round where apiary_id = ?",
             "treatment_special where id in (select id from treatment where apiary_id = ?)")) {
       UUID here = UUID.fromString(apiaryId);
-      assertThat(loaded.queryForList("select * from " + sums, here))
+      assertThat(rows(loaded, sums, here))
           .as(sums)
-          .containsExactlyInAnyOrderElementsOf(jdbc.queryForList("select * from " + sums, here));
+          .containsExactlyInAnyOrderElementsOf(rows(jdbc, sums, here));
     }
     loaded.execute("shutdown");
+  }
+
+  /** A moment is the same in whichever zone it was written down. */
+  private static List<Map<String, Object>> rows(JdbcTemplate from, String sums, UUID here) {
+    List<Map<String, Object>> rows = from.queryForList("select * from " + sums, here);
+    rows.forEach(
+        row ->
+            row.replaceAll(
+                (column, value) -> value instanceof OffsetDateTime at ? at.toInstant() : value));
+    return rows;
   }
 
   @Test

@@ -62,7 +62,7 @@ class RunStreamTest extends RoundFixture {
   }
 
   private static void until(MvcResult screen, String told) throws Exception {
-    long end = System.nanoTime() + Duration.ofSeconds(5).toNanos();
+    long end = System.nanoTime() + Duration.ofSeconds(30).toNanos();
     while (!screen.getResponse().getContentAsString().contains(told)) {
       assertThat(System.nanoTime()).as("waits for %s", told).isLessThan(end);
       Thread.sleep(20);
