@@ -70,7 +70,7 @@ class LargeOutfit implements ApplicationRunner {
 
   private static final List<String> FIRST =
       List.of(
-          "Amber", "Birch", "Cold", "Damp", "East", "Far", "Grey", "High", "Inner", "Jack's",
+          "Amber", "Birch", "Cold", "Damp", "East", "Far", "Grey", "High", "Inner", "Juniper",
           "Kept", "Long");
 
   private static final List<String> SECOND =
