@@ -15,6 +15,7 @@ import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
 
 /**
  * Tells every screen that looks at a run when it has moved, so that it fetches the board at once.
@@ -62,6 +63,7 @@ class RunStreams {
     if (screens.size() > MOST_PER_ROUND) {
       screens.get(0).complete();
     }
+    begin(screens, screen);
     sender.execute(() -> send(screens, screen, "open"));
     return screen;
   }
@@ -81,9 +83,21 @@ class RunStreams {
     open.computeIfPresent(roundId, (id, left) -> left.isEmpty() ? null : left);
   }
 
+  /**
+   * A comment that goes out in the request's own thread, and its headers with it: the sender must
+   * never be the one that writes them while the request is still about to.
+   */
+  private static void begin(List<SseEmitter> screens, SseEmitter screen) {
+    send(screens, screen, SseEmitter.event().comment(""));
+  }
+
   private static void send(List<SseEmitter> screens, SseEmitter screen, String what) {
+    send(screens, screen, SseEmitter.event().name(what).data(""));
+  }
+
+  private static void send(List<SseEmitter> screens, SseEmitter screen, SseEventBuilder event) {
     try {
-      screen.send(SseEmitter.event().name(what).data(""));
+      screen.send(event);
     } catch (IOException | IllegalStateException gone) {
       screens.remove(screen);
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
@@ -30,6 +31,13 @@ class RunStreamTest extends RoundFixture {
     MvcResult screen = screen(round);
     post(round, press);
     assertThat(movesTold(screen, round)).isZero();
+  }
+
+  @Test
+  void headers_have_gone_before_the_sender_can_speak() throws Exception {
+    MockHttpServletResponse screen = opened(planned()).getResponse();
+    assertThat(screen.isCommitted()).isTrue();
+    assertThat(screen.getContentAsString()).startsWith(":");
   }
 
   @Test
