@@ -43,7 +43,7 @@ class ArchitectureTest {
   static final ArchRule only_the_season_plan_searches =
       noClasses()
           .that()
-          .resideOutsideOfPackage("tavrel.core.plan")
+          .resideOutsideOfPackage("tavrel.core.seasonplan")
           .should()
           .dependOnClassesThat()
           .resideInAPackage("ai.timefold..");

@@ -23,7 +23,7 @@ import tavrel.core.mite.ColonyGuess;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.KillCurve;
 import tavrel.core.mite.MiteParameters;
-import tavrel.core.plan.Roads;
+import tavrel.core.seasonplan.Roads;
 import tavrel.core.stock.RoundCost;
 
 class KnobTest {

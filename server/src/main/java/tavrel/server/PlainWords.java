@@ -4,7 +4,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.SpringBootExceptionReporter;
 import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.context.ConfigurableApplicationContext;
-import tavrel.server.outfit.StartRefused;
+import tavrel.server.safekeeping.StartRefused;
 
 /** Says in a sentence why the server does not start, where a keeper can do something about it. */
 final class PlainWords implements SpringBootExceptionReporter {

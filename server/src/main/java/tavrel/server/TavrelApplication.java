@@ -14,9 +14,9 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.env.Profiles;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import tavrel.server.launch.Launch;
-import tavrel.server.outfit.Restart;
-import tavrel.server.outfit.SafeStart;
-import tavrel.server.outfit.StartRefused;
+import tavrel.server.safekeeping.Restart;
+import tavrel.server.safekeeping.SafeStart;
+import tavrel.server.safekeeping.StartRefused;
 
 /** The one jar: pages, API and database. */
 @SpringBootApplication(proxyBeanMethods = false)

@@ -42,7 +42,7 @@ class ArchitectureTest {
           .ignoreDependency(
               resideInAPackage("tavrel.server.store.."), resideInAPackage("tavrel.server.http.."))
           .ignoreDependency(
-              resideInAPackage("tavrel.server.gear.."), resideInAPackage("tavrel.server.round.."));
+              resideInAPackage("tavrel.server.gear.."), resideInAPackage("tavrel.server.run.."));
 
   @ArchTest
   static final ArchRule nothing_stands_on_the_demo =
@@ -102,9 +102,9 @@ class ArchitectureTest {
           .that()
           .doNotHaveFullyQualifiedName("tavrel.server.TavrelApplication")
           .and()
-          .doNotHaveFullyQualifiedName("tavrel.server.outfit.OutfitTask")
+          .doNotHaveFullyQualifiedName("tavrel.server.safekeeping.OutfitTask")
           .and()
-          .doNotHaveFullyQualifiedName("tavrel.server.round.RunLog")
+          .doNotHaveFullyQualifiedName("tavrel.server.run.RunLog")
           .should()
           .callMethod(Instant.class, "now")
           .orShould()

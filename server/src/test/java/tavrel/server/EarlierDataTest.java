@@ -31,9 +31,9 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
-import tavrel.server.outfit.OutfitTask;
 import tavrel.server.people.Account;
 import tavrel.server.people.Role;
+import tavrel.server.safekeeping.OutfitTask;
 
 /**
  * What keepers had in November 2026 (tables of version 15) is still theirs: a data folder, an

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.season.SeasonDates;
+import tavrel.core.apiaryyear.SeasonDates;
 
 /**
  * One colony's brood clock: what is capped on which day, from what was done to it and seen in it.

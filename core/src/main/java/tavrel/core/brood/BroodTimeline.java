@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.season.SeasonDates;
+import tavrel.core.apiaryyear.SeasonDates;
 
 /**
  * Folds a colony's events, in their order, into the days on which its living brood was laid, for

@@ -8,8 +8,8 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.hive.Hive;
 import tavrel.core.measure.SlipCheck;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.rulesheet.Verdict;
 
 /**
  * A round's dose sheet: every hive in walking order.

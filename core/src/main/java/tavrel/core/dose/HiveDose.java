@@ -11,11 +11,11 @@ import tavrel.core.hive.Hive;
 import tavrel.core.hive.Shutting;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
-import tavrel.core.rule.Finding;
-import tavrel.core.rule.Judgement;
-import tavrel.core.rule.Proposal;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Finding;
+import tavrel.core.rulesheet.Judgement;
+import tavrel.core.rulesheet.Proposal;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.rulesheet.Verdict;
 
 /**
  * One hive's line on the dose sheet. Grams are of acid dihydrate unless named product.

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.BitSet;
 import tavrel.core.InvalidValue;
-import tavrel.core.season.SeasonDates;
+import tavrel.core.apiaryyear.SeasonDates;
 
 /**
  * Adult bees of a colony from day to day, either held as they were seen or following the brood:

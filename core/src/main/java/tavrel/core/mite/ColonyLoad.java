@@ -5,8 +5,8 @@ import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
-import tavrel.core.season.SeasonDates;
 
 /**
  * A colony's bees, brood and mites today, as counted and looked at.

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import tavrel.core.Figures;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Verdict;
 
 /**
  * The least work that reaches the keeper's target on the label, with its reasons; where nothing

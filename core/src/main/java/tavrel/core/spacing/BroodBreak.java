@@ -13,7 +13,7 @@ import tavrel.core.brood.BroodState;
 import tavrel.core.brood.FreeWindow;
 import tavrel.core.mite.MiteModel;
 import tavrel.core.mite.MiteState;
-import tavrel.core.rule.Judgement;
+import tavrel.core.rulesheet.Judgement;
 
 /**
  * One round while nothing is capped: what it would leave, and what it takes to get there.

@@ -6,16 +6,16 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
+import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.mite.ColonyLoad;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.MiteModel;
 import tavrel.core.mite.MiteParameters;
 import tavrel.core.mite.MiteState;
-import tavrel.core.rule.Judgement;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.SeriesProposal;
-import tavrel.core.season.SeasonDates;
+import tavrel.core.rulesheet.Judgement;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.rulesheet.SeriesProposal;
 
 /**
  * All that the spacing of one colony's rounds is reckoned from.

@@ -13,7 +13,7 @@ import tavrel.core.mite.MiteBands;
 import tavrel.core.mite.MiteModel;
 import tavrel.core.mite.MiteRun;
 import tavrel.core.mite.MiteState;
-import tavrel.core.rule.Judgement;
+import tavrel.core.rulesheet.Judgement;
 
 /**
  * One colony under one schedule, day by day, with 80 % bands. A model estimate.

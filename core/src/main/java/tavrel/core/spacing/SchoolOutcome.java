@@ -6,9 +6,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.mite.MiteModel;
 import tavrel.core.mite.MiteState;
-import tavrel.core.rule.Finding;
-import tavrel.core.rule.Judgement;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Finding;
+import tavrel.core.rulesheet.Judgement;
+import tavrel.core.rulesheet.Verdict;
 
 /**
  * What a school would come to on one colony, at the common date. A model estimate.

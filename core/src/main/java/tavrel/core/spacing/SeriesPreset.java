@@ -7,9 +7,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
 import tavrel.core.Figures;
+import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
-import tavrel.core.season.SeasonDates;
 
 /**
  * A plan that fits an occasion of the year, with its days for one colony.

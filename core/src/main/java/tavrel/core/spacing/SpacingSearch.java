@@ -8,8 +8,8 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.MiteModel;
 import tavrel.core.mite.MiteState;
-import tavrel.core.rule.Judgement;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Judgement;
+import tavrel.core.rulesheet.Verdict;
 
 /**
  * Every even series there is: gaps of 3 to 14 days, 1 to 8 rounds, 14 start days.

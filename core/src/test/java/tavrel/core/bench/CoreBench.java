@@ -44,17 +44,17 @@ import tavrel.core.pace.UsualWork;
 import tavrel.core.ready.HiveReady;
 import tavrel.core.ready.YardSheet;
 import tavrel.core.ready.YardWork;
-import tavrel.core.rule.ExampleSheets;
+import tavrel.core.rulesheet.ExampleSheets;
+import tavrel.core.run.EventKind;
+import tavrel.core.run.PlannedHive;
+import tavrel.core.run.RunBoard;
+import tavrel.core.run.RunEvent;
+import tavrel.core.run.RunPlan;
+import tavrel.core.run.RunTool;
 import tavrel.core.seal.Release;
 import tavrel.core.seal.SealEstimate;
 import tavrel.core.seal.SealParameters;
 import tavrel.core.seal.SealReading;
-import tavrel.core.yardrun.EventKind;
-import tavrel.core.yardrun.PlannedHive;
-import tavrel.core.yardrun.RunBoard;
-import tavrel.core.yardrun.RunEvent;
-import tavrel.core.yardrun.RunPlan;
-import tavrel.core.yardrun.RunTool;
 
 /** How long the core takes over a dose sheet of 400 hives and a run's log of 200 hives. */
 @State(Scope.Benchmark)

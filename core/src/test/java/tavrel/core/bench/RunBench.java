@@ -17,16 +17,16 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import tavrel.core.run.EventKind;
+import tavrel.core.run.PlannedHive;
+import tavrel.core.run.RunBoard;
+import tavrel.core.run.RunEvent;
+import tavrel.core.run.RunPlan;
+import tavrel.core.run.RunTool;
 import tavrel.core.watch.BurnWatcher;
 import tavrel.core.watch.Sample;
 import tavrel.core.watch.SimulatedBowl;
 import tavrel.core.watch.WatchedTool;
-import tavrel.core.yardrun.EventKind;
-import tavrel.core.yardrun.PlannedHive;
-import tavrel.core.yardrun.RunBoard;
-import tavrel.core.yardrun.RunEvent;
-import tavrel.core.yardrun.RunPlan;
-import tavrel.core.yardrun.RunTool;
 
 /** How long the core takes over a tool's samples and over a long log. */
 @State(Scope.Benchmark)

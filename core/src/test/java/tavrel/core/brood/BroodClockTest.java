@@ -13,7 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
-import tavrel.core.season.SeasonDates;
+import tavrel.core.apiaryyear.SeasonDates;
 
 class BroodClockTest {
 

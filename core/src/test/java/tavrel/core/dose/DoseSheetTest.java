@@ -20,9 +20,9 @@ import tavrel.core.measure.GramsOf;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Spoon;
 import tavrel.core.measure.Strength;
-import tavrel.core.rule.ExampleSheets;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.ExampleSheets;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.rulesheet.Verdict;
 
 class DoseSheetTest {
 

@@ -11,7 +11,7 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tavrel.core.season.SeasonDates;
+import tavrel.core.apiaryyear.SeasonDates;
 
 /** Bees that follow the brood, held to values reckoned elsewhere. */
 class BeesTest {

@@ -13,11 +13,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.InvalidValue;
+import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodDefaults;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.Comb;
-import tavrel.core.season.SeasonDates;
 
 class MiteModelTest {
 

@@ -39,7 +39,7 @@ import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
 import tavrel.core.mite.KillCurve;
 import tavrel.core.pace.UsualWork;
-import tavrel.core.rule.ExampleSheets;
+import tavrel.core.rulesheet.ExampleSheets;
 import tavrel.core.seal.LeakKind;
 import tavrel.core.seal.SealParameters;
 

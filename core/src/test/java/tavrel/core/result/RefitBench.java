@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
+import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodDefaults;
 import tavrel.core.count.BoardReading;
@@ -20,7 +21,6 @@ import tavrel.core.mite.ColonyLoad;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.KillCurve;
 import tavrel.core.mite.MiteParameters;
-import tavrel.core.season.SeasonDates;
 import tavrel.core.spacing.Colony;
 
 /**

@@ -14,8 +14,8 @@ import tavrel.core.brood.YoungestBrood;
 import tavrel.core.mite.ColonyLoad;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.KillCurve;
-import tavrel.core.rule.ExampleSheets;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.ExampleSheets;
+import tavrel.core.rulesheet.Verdict;
 
 class AdviceTest {
 

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodDefaults;
 import tavrel.core.brood.BroodEvent;
@@ -11,8 +12,7 @@ import tavrel.core.mite.ColonyLoad;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.KillCurve;
 import tavrel.core.mite.MiteParameters;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.season.SeasonDates;
+import tavrel.core.rulesheet.RuleSheet;
 
 /** Colonies for tests and benchmarks. */
 public final class Colonies {

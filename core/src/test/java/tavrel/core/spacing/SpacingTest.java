@@ -14,9 +14,9 @@ import org.junit.jupiter.api.Test;
 import tavrel.core.InvalidValue;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.Comb;
-import tavrel.core.rule.ExampleSheets;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.ExampleSheets;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.rulesheet.Verdict;
 
 class SpacingTest {
 

@@ -18,6 +18,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
+import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodDefaults;
 import tavrel.core.brood.BroodEvent;
@@ -25,13 +26,12 @@ import tavrel.core.brood.BroodState;
 import tavrel.core.brood.FreeWindow;
 import tavrel.core.brood.LookDate;
 import tavrel.core.brood.StageBand;
-import tavrel.core.season.SeasonDates;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.figure.OwnFigures;
+import tavrel.server.apiaryyear.Seasons;
 import tavrel.server.http.Problem;
+import tavrel.server.parameter.OwnFigures;
 import tavrel.server.people.Account;
-import tavrel.server.season.Seasons;
 
 /** The brood clock of each hive, from what was entered of it. */
 @Service

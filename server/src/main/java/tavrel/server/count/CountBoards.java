@@ -11,19 +11,19 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.apiaryyear.SeasonLimits;
 import tavrel.core.count.BoardDoubt;
 import tavrel.core.count.Danger;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.SampleReading;
 import tavrel.core.count.YardReading;
 import tavrel.core.hive.Hive;
-import tavrel.core.season.SeasonLimits;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.figure.OwnFigures;
-import tavrel.server.round.Rounds;
-import tavrel.server.season.ApiarySeason;
-import tavrel.server.season.Seasons;
+import tavrel.server.apiaryyear.ApiarySeason;
+import tavrel.server.apiaryyear.Seasons;
+import tavrel.server.parameter.OwnFigures;
+import tavrel.server.run.Rounds;
 
 /** What is known of each hive of an apiary from counts, in walking order. */
 @Service

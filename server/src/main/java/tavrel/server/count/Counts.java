@@ -21,10 +21,10 @@ import tavrel.core.count.Wash;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.HiveAt;
+import tavrel.server.apiaryyear.Seasons;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
-import tavrel.server.round.Rounds;
-import tavrel.server.season.Seasons;
+import tavrel.server.run.Rounds;
 
 /** Counts and signs as they are kept, and what samples say of a hive. */
 @Service

@@ -16,9 +16,9 @@ import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.OutfitDay;
-import tavrel.server.figure.OwnFigures;
-import tavrel.server.round.Rounds;
-import tavrel.server.season.Seasons;
+import tavrel.server.apiaryyear.Seasons;
+import tavrel.server.parameter.OwnFigures;
+import tavrel.server.run.Rounds;
 
 /** Hives whose latest count asks for something to be done: in danger, or above the limit. */
 @Service

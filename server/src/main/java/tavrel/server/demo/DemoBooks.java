@@ -21,7 +21,7 @@ import tavrel.core.stock.AcidLot;
 import tavrel.core.stock.SupplyKind;
 import tavrel.core.stock.SupplyShelf;
 import tavrel.server.apiary.Apiaries;
-import tavrel.server.figure.OwnFigures;
+import tavrel.server.parameter.OwnFigures;
 import tavrel.server.people.Account;
 import tavrel.server.register.NewTreatment;
 import tavrel.server.register.Register;

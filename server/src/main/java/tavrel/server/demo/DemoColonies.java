@@ -21,7 +21,7 @@ import tavrel.core.hive.Hive;
 import tavrel.core.mite.ColonyLoad;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.HiveShut;
-import tavrel.core.rule.RuleSheet;
+import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.spacing.Schedule;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;

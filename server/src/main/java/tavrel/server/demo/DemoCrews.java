@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-import tavrel.server.plan.Crews;
-import tavrel.server.plan.Depot;
-import tavrel.server.plan.OutfitCrew;
+import tavrel.server.seasonplan.Crews;
+import tavrel.server.seasonplan.Depot;
+import tavrel.server.seasonplan.OutfitCrew;
 
 /** The made-up outfit's barn and its crews. */
 @Component

@@ -19,8 +19,8 @@ import tavrel.core.measure.Spoon;
 import tavrel.server.gear.GearNote;
 import tavrel.server.gear.Gears;
 import tavrel.server.gear.NewGearNote;
+import tavrel.server.measure.Scooping;
 import tavrel.server.people.Account;
-import tavrel.server.scoop.Scooping;
 
 /** Tools, packs, test burns and weighed scoops of the made-up outfit. */
 @Component

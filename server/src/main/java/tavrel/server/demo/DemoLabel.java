@@ -5,9 +5,9 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.measure.GramsOf;
-import tavrel.core.rule.BroodRule;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.SupersRule;
+import tavrel.core.rulesheet.BroodRule;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.rulesheet.SupersRule;
 
 /** A label that nobody printed. */
 final class DemoLabel {

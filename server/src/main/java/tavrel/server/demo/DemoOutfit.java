@@ -8,7 +8,7 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-import tavrel.core.rule.RuleSheet;
+import tavrel.core.rulesheet.RuleSheet;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
 import tavrel.server.people.Role;

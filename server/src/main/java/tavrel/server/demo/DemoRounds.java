@@ -21,15 +21,15 @@ import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.yardrun.EventKind;
-import tavrel.core.yardrun.PeopleCheck;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.run.EventKind;
+import tavrel.core.run.PeopleCheck;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.people.Account;
-import tavrel.server.round.NewEvent;
-import tavrel.server.round.NewRound;
-import tavrel.server.round.Rounds;
+import tavrel.server.run.NewEvent;
+import tavrel.server.run.NewRound;
+import tavrel.server.run.Rounds;
 
 /** Rounds of the made-up outfit, made through the same doors that a keeper uses. */
 @Component

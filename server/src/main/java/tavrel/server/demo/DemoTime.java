@@ -9,9 +9,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.InvalidValue;
-import tavrel.server.round.Round;
-import tavrel.server.round.Rounds;
-import tavrel.server.round.RunMoved;
+import tavrel.server.run.Round;
+import tavrel.server.run.Rounds;
+import tavrel.server.run.RunMoved;
 
 /** Moves the demo's clock on: bowls heat and hives wait in no time. No keeper's outfit has this. */
 @RestController

@@ -21,17 +21,17 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
-import tavrel.core.plan.CoursePreset;
-import tavrel.core.rule.RuleSheet;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.seasonplan.CoursePreset;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
 import tavrel.server.people.Role;
-import tavrel.server.plan.Courses;
-import tavrel.server.plan.KeptCourse;
-import tavrel.server.plan.SeasonDesk;
-import tavrel.server.plan.SeasonSearches;
 import tavrel.server.roster.Rosters;
 import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.seasonplan.Courses;
+import tavrel.server.seasonplan.KeptCourse;
+import tavrel.server.seasonplan.SeasonDesk;
+import tavrel.server.seasonplan.SeasonSearches;
 
 /**
  * How it feels for an outfit that lives from it: many made-up apiaries of 40 hives, four crews, a

@@ -7,7 +7,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.yardrun.EventKind;
+import tavrel.core.run.EventKind;
 
 /** Rows of files that go out, as they lie in the tables. */
 @Mapper

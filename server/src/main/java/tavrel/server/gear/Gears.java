@@ -19,10 +19,10 @@ import tavrel.core.burn.TestBurn;
 import tavrel.core.burn.Tool;
 import tavrel.core.stock.FilterWear;
 import tavrel.core.stock.ToolWear;
-import tavrel.server.figure.OwnFigures;
 import tavrel.server.http.Problem;
+import tavrel.server.parameter.OwnFigures;
 import tavrel.server.people.Account;
-import tavrel.server.round.WorkHours;
+import tavrel.server.run.WorkHours;
 
 /** The gear: tools with their test burns, packs, and what is due. */
 @Service

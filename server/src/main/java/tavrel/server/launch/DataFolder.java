@@ -9,7 +9,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import tavrel.server.outfit.StartRefused;
+import tavrel.server.safekeeping.StartRefused;
 
 /** The folder of an outfit's data: where it is by custom of the system, and whose it is. */
 final class DataFolder {

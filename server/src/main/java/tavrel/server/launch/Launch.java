@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import tavrel.server.outfit.OutfitTask;
-import tavrel.server.outfit.StartRefused;
+import tavrel.server.safekeeping.OutfitTask;
+import tavrel.server.safekeeping.StartRefused;
 
 /** From the keeper's words to a server that starts, or to a task that is done. */
 public final class Launch {

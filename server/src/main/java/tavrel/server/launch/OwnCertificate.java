@@ -17,7 +17,7 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.stream.Collectors;
-import tavrel.server.outfit.StartRefused;
+import tavrel.server.safekeeping.StartRefused;
 
 /**
  * A certificate that this machine makes for itself, once. It is its own authority, so that a phone

@@ -7,7 +7,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import tavrel.server.outfit.StartRefused;
+import tavrel.server.safekeeping.StartRefused;
 
 /**
  * What somebody asks of the program in words after its name.

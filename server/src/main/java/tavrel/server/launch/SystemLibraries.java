@@ -5,7 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import tavrel.server.outfit.StartRefused;
+import tavrel.server.safekeeping.StartRefused;
 
 /**
  * Libraries that the program's own Java takes from the system. Which they are is written down when

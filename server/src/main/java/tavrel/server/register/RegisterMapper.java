@@ -22,9 +22,9 @@ import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.Means;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Verdict;
+import tavrel.core.run.Treatment;
 import tavrel.core.weather.HourlyWeather;
-import tavrel.core.yardrun.Treatment;
 import tavrel.server.people.Account;
 
 /** The register's lines kept. */

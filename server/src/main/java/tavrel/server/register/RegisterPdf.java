@@ -24,7 +24,7 @@ import tavrel.core.Figures;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.Means;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Verdict;
 import tavrel.server.paper.Paper;
 
 /** The register on paper, A4 across, corrections under the line that they put right. */

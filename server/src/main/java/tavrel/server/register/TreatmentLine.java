@@ -11,7 +11,7 @@ import tavrel.core.Figures;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.Means;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Verdict;
 
 /**
  * One line of the register as it was recorded: one hive in one round, or a treatment that somebody

@@ -26,11 +26,11 @@ import tavrel.core.result.Wintering;
 import tavrel.core.result.WorkedHere;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiaryyear.Seasons;
 import tavrel.server.count.HiveSpreads;
 import tavrel.server.people.Account;
 import tavrel.server.register.Register;
 import tavrel.server.register.RegisterTotals;
-import tavrel.server.season.Seasons;
 
 /** The year on one page: what was done, what was found, what worked, and how the winter judged. */
 @Service

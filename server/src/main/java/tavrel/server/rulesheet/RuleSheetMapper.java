@@ -7,7 +7,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
-import tavrel.core.rule.RuleSheet;
+import tavrel.core.rulesheet.RuleSheet;
 
 /** Rule sheets kept. */
 @Mapper

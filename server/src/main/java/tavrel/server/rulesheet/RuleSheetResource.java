@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.InvalidValue;
-import tavrel.core.rule.RuleSheet;
+import tavrel.core.rulesheet.RuleSheet;
 
 /** Rule sheets. */
 @RestController

@@ -15,9 +15,9 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
-import tavrel.core.rule.ExampleSheets;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.SheetLine;
+import tavrel.core.rulesheet.ExampleSheets;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.rulesheet.SheetLine;
 import tavrel.server.apiary.OutfitDay;
 import tavrel.server.http.Problem;
 

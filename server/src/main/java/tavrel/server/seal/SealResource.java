@@ -19,7 +19,7 @@ import tavrel.core.seal.SealEstimate;
 import tavrel.core.seal.SealParameters;
 import tavrel.core.seal.SealReading;
 import tavrel.server.apiary.Apiaries;
-import tavrel.server.figure.OwnFigures;
+import tavrel.server.parameter.OwnFigures;
 
 /** How well hives hold their vapour as they stand. */
 @RestController

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Verdict;
 import tavrel.core.spacing.RoundState;
 import tavrel.core.spacing.SeriesDays;
 

@@ -7,16 +7,16 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tavrel.core.InvalidValue;
+import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
-import tavrel.core.rule.Judgement;
-import tavrel.core.rule.RuleSheet;
-import tavrel.core.rule.Verdict;
-import tavrel.core.season.SeasonDates;
+import tavrel.core.rulesheet.Judgement;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.core.rulesheet.Verdict;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiaryyear.Seasons;
 import tavrel.server.brood.Broods;
-import tavrel.server.round.Rounds;
 import tavrel.server.rulesheet.RuleSheets;
-import tavrel.server.season.Seasons;
+import tavrel.server.run.Rounds;
 import tavrel.server.spacing.Benches;
 
 /** Holds days of series against their rule sheet: the hive that stands worst decides. */

@@ -10,7 +10,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.rule.Verdict;
+import tavrel.core.rulesheet.Verdict;
 
 /** Series kept. */
 @Mapper

@@ -14,17 +14,17 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.pace.PaceTimes;
-import tavrel.core.plan.Roads;
+import tavrel.core.seasonplan.Roads;
 import tavrel.core.stock.AcidBook;
 import tavrel.core.stock.RoundCost;
 import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.figure.OwnFigures;
 import tavrel.server.pace.Paces;
-import tavrel.server.plan.Crews;
-import tavrel.server.plan.Depot;
-import tavrel.server.round.WorkHours;
+import tavrel.server.parameter.OwnFigures;
+import tavrel.server.run.WorkHours;
+import tavrel.server.seasonplan.Crews;
+import tavrel.server.seasonplan.Depot;
 
 /** What rounds cost. */
 @Service

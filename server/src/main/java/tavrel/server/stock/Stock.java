@@ -34,11 +34,11 @@ import tavrel.core.stock.SupplyShelf;
 import tavrel.core.stock.SupplyShelf.Supply;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.OutfitDay;
-import tavrel.server.figure.OwnFigures;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
+import tavrel.server.parameter.OwnFigures;
 import tavrel.server.people.Account;
-import tavrel.server.round.WorkHours;
+import tavrel.server.run.WorkHours;
 import tavrel.server.series.AllSeries;
 import tavrel.server.series.Series;
 

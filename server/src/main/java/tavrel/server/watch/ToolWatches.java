@@ -23,6 +23,11 @@ import tavrel.core.burn.BurnTime;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
+import tavrel.core.run.EventKind;
+import tavrel.core.run.HiveOnBoard;
+import tavrel.core.run.Part;
+import tavrel.core.run.RunEvent;
+import tavrel.core.run.Stage;
 import tavrel.core.watch.BurnWatcher;
 import tavrel.core.watch.Sample;
 import tavrel.core.watch.SentStream;
@@ -34,17 +39,12 @@ import tavrel.core.watch.TraceStream;
 import tavrel.core.watch.WatchAlert;
 import tavrel.core.watch.WatchState;
 import tavrel.core.watch.WatchedTool;
-import tavrel.core.yardrun.EventKind;
-import tavrel.core.yardrun.HiveOnBoard;
-import tavrel.core.yardrun.Part;
-import tavrel.core.yardrun.RunEvent;
-import tavrel.core.yardrun.Stage;
 import tavrel.server.gear.Gears;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
-import tavrel.server.round.NewEvent;
-import tavrel.server.round.Rounds;
-import tavrel.server.round.RunMoved;
+import tavrel.server.run.NewEvent;
+import tavrel.server.run.Rounds;
+import tavrel.server.run.RunMoved;
 
 /**
  * Tools under watch, each by its number in its run. What was seen is kept for some minutes in

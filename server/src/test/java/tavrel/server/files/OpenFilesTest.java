@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.xml.sax.InputSource;
-import tavrel.server.round.RoundFixture;
+import tavrel.server.run.RoundFixture;
 
 class OpenFilesTest extends RoundFixture {
 

@@ -18,8 +18,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
-import tavrel.core.rule.ExampleSheets;
-import tavrel.core.yardrun.PeopleCheck;
+import tavrel.core.rulesheet.ExampleSheets;
+import tavrel.core.run.PeopleCheck;
 import tavrel.server.Yard;
 
 /** From a test burn to a run that goes by the tool's own clock. */

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.HttpMethod;
-import tavrel.core.rule.ExampleSheets;
+import tavrel.core.rulesheet.ExampleSheets;
 import tavrel.server.Yard;
 
 /** How long a round takes, asked over the real stack. */

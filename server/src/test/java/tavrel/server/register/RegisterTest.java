@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tavrel.server.people.Role;
-import tavrel.server.round.RoundFixture;
+import tavrel.server.run.RoundFixture;
 
 class RegisterTest extends RoundFixture {
 

@@ -14,7 +14,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import tavrel.server.round.RoundFixture;
+import tavrel.server.run.RoundFixture;
 
 /** Counts held against each other over a round that was done. */
 class ResultsTest extends RoundFixture {

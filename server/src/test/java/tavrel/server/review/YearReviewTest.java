@@ -14,7 +14,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import tavrel.server.people.Role;
-import tavrel.server.round.RoundFixture;
+import tavrel.server.run.RoundFixture;
 
 class YearReviewTest extends RoundFixture {
 

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import tavrel.core.rule.ExampleSheets;
+import tavrel.core.rulesheet.ExampleSheets;
 import tavrel.server.Yard;
 
 /** A sheet that is edited becomes a new version; rounds keep the one of their day. */

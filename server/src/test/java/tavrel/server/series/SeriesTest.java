@@ -11,7 +11,7 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import tavrel.core.rule.ExampleSheets;
+import tavrel.core.rulesheet.ExampleSheets;
 import tavrel.server.Yard;
 
 class SeriesTest extends Yard {

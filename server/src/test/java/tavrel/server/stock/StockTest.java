@@ -12,7 +12,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import tavrel.server.round.RoundFixture;
+import tavrel.server.run.RoundFixture;
 
 class StockTest extends RoundFixture {
 

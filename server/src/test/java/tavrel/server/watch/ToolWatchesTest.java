@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import tavrel.server.people.Role;
-import tavrel.server.round.RoundFixture;
+import tavrel.server.run.RoundFixture;
 
 class ToolWatchesTest extends RoundFixture {
 

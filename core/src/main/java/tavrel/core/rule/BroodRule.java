@@ -1,7 +1,0 @@
-package tavrel.core.rule;
-
-/** What a label asks of capped brood. */
-public enum BroodRule {
-  ANY,
-  BROODLESS_ONLY
-}

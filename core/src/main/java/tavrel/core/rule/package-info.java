@@ -1,5 +1,0 @@
-/** Rule sheets copied from the label, and what they say of a plan. */
-@NullMarked
-package tavrel.core.rule;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,7 @@
+package tavrel.core.rulesheet;
+
+/** What a label asks of capped brood. */
+public enum BroodRule {
+  ANY,
+  BROODLESS_ONLY
+}

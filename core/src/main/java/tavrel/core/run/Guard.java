@@ -1,0 +1,128 @@
+package tavrel.core.run;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import tavrel.core.Figures;
+
+/** What a run does not take without the people check, or without a reason. */
+public final class Guard {
+
+  private Guard() {}
+
+  /**
+   * Looks at an event before it is kept.
+   *
+   * @param event about to be kept
+   * @param state of its hive without it
+   * @param hive what the round plans for the hive
+   * @param plan of the round: seal period and tool
+   * @param peopleChecked when the people check was confirmed, or empty
+   * @return what stands against it, in words; empty if nothing does
+   */
+  public static Optional<String> refusal(
+      RunEvent event, HiveState state, PlannedHive hive, RunPlan plan, boolean peopleChecked) {
+    return switch (event.kind()) {
+      case LOADED -> fit(event, hive, plan);
+      case BURN_STARTED -> fit(event, hive, plan).or(() -> burn(event, state, hive, peopleChecked));
+      case OPENED -> open(event, state, hive, plan);
+      case SKIPPED ->
+          state.treated() || state.stage() == Stage.BURNING
+              ? Optional.of("This hive has had acid; it cannot be left out any more.")
+              : Optional.empty();
+      case ABORTED ->
+          state.stage() == Stage.BURNING || state.stage() == Stage.STOPPED
+              ? Optional.empty()
+              : Optional.of("Nothing burns in this hive.");
+      default -> Optional.empty();
+    };
+  }
+
+  /**
+   * Looks at putting the rest off: nothing may be shut, and no tool in a hive.
+   *
+   * @return what stands against it, in words; empty if nothing does
+   */
+  public static Optional<String> putOff(RunPlan plan, Map<UUID, HiveState> states) {
+    long shut =
+        plan.hives().stream()
+            .filter(hive -> !hive.leftOpen())
+            .map(hive -> states.getOrDefault(hive.hiveId(), HiveState.UNTOUCHED))
+            .filter(state -> state.shutSince() != null)
+            .count();
+    return shut == 0
+        ? Optional.empty()
+        : Optional.of(
+            shut
+                + (shut == 1 ? " hive is" : " hives are")
+                + " still shut. Open them before the rest is put off.");
+  }
+
+  private static Optional<String> fit(RunEvent event, PlannedHive hive, RunPlan plan) {
+    Integer number = event.tool();
+    if (number == null) {
+      return Optional.empty();
+    }
+    if (plan.tools().stream().noneMatch(tool -> tool.number() == number)) {
+      return Optional.of("This tool is not in the run.");
+    }
+    String unfit = plan.tool(number).unfit().get(hive.hiveId());
+    return Optional.ofNullable(unfit)
+        .map(why -> "Not with " + plan.tool(number).name() + ": " + why + ".");
+  }
+
+  private static Optional<String> burn(
+      RunEvent event, HiveState state, PlannedHive hive, boolean peopleChecked) {
+    if (!peopleChecked) {
+      return Optional.of("The people check is still open: no burn before it.");
+    }
+    boolean beyondPlan = event.load() != null && event.load() > hive.loads();
+    boolean again =
+        state.stage().isDone()
+            || state.stage() == Stage.STOPPED
+            || (hive.leftOpen() && state.stage() == Stage.SEALED && !more(state, hive));
+    if ((beyondPlan || again) && event.reason() == null) {
+      return Optional.of(
+          again
+              ? "This hive is finished in this round. To burn in it again, say because of what."
+              : "Only "
+                  + hive.loads()
+                  + " planned for this hive. To burn more, say because of what.");
+    }
+    return Optional.empty();
+  }
+
+  private static boolean more(HiveState state, PlannedHive hive) {
+    return state.loadsEnded().size() < hive.loads();
+  }
+
+  private static Optional<String> open(
+      RunEvent event, HiveState state, PlannedHive hive, RunPlan plan) {
+    if (event.reason() != null
+        || hive.leftOpen()
+        || state.stage() == Stage.OPEN
+        || state.stage() == Stage.STOPPED) {
+      return Optional.empty();
+    }
+    if (state.stageIn(hive, plan) == Stage.RELOADING) {
+      return Optional.of(
+          "Only "
+              + state.loadsEnded().size()
+              + " of "
+              + hive.loads()
+              + " loads given. To open now, say why.");
+    }
+    Instant from = state.openFrom(plan.seal());
+    if (from == null) {
+      return Optional.of("The seal period has not begun. To open now, say why.");
+    }
+    return event.at().isBefore(from)
+        ? Optional.of(
+            "Shut for another "
+                + Figures.clock(Duration.between(event.at(), from))
+                + ". To open now, say why.")
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,64 @@
+package tavrel.core.run;
+
+import java.util.EnumSet;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+
+/**
+ * What must be true of the people before anything burns.
+ *
+ * @param confirmed the points confirmed; all of them, but for the sky where a reason is given
+ * @param unsafeReason why somebody goes on in an unsafe hour, or null
+ */
+public record PeopleCheck(Set<Point> confirmed, @Nullable String unsafeReason) {
+
+  /** One point of the check. */
+  public enum Point {
+    RESPIRATOR(
+        "Respirator on: acid-gas cartridges and a P100 or P3 particle filter. A dust mask is wrong."),
+    FIT("It fits: cover the inlets and breathe in; no beard under the seal."),
+    EYES("Eyes shut in: sealed goggles or full face, veil over them."),
+    GLOVES("Acid-proof gloves for the acid, heat-proof for the tool; sleeves down."),
+    WIND("Wind felt and standing side chosen: upwind, never bent over the entrance."),
+    WATER("Water and extinguisher at hand; dry leaves cleared; nothing with alcohol near."),
+    BYSTANDERS("Nobody else and no animal near; not indoors."),
+    SKY("No thunder about, no ice on the ground.");
+
+    private final String words;
+
+    Point(String words) {
+      this.words = words;
+    }
+
+    /** The point as it is asked. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * @throws InvalidValue naming what is not confirmed, or an unsafe sky without a reason
+   */
+  public PeopleCheck {
+    unsafeReason =
+        unsafeReason == null || unsafeReason.isBlank()
+            ? null
+            : InvalidValue.text("unsafeReason", unsafeReason, 200);
+    Set<Point> open = EnumSet.allOf(Point.class);
+    open.removeAll(confirmed);
+    if (open.remove(Point.SKY) && open.isEmpty() && unsafeReason == null) {
+      throw new InvalidValue(
+          "unsafeReason", "is missing: thunder or ice is unsafe; stay away, or say why not");
+    }
+    if (!open.isEmpty()) {
+      throw new InvalidValue("confirmed", "is not complete; still open: " + open);
+    }
+    confirmed = Set.copyOf(confirmed);
+  }
+
+  /** Everything confirmed. */
+  public static PeopleCheck whole() {
+    return new PeopleCheck(EnumSet.allOf(Point.class), null);
+  }
+}

@@ -1,0 +1,53 @@
+package tavrel.core.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+import tavrel.core.hive.Floor;
+
+/** One point of making a hive ready ahead of the burn, in the order of doing. */
+public enum ReadyPoint {
+  BURR_COMB("Comb under the bottom frames scraped or moved up: it melts, drips and burns."),
+  SUPERS("Supers off or parted, as the sheet says; no brood and no bees left in them."),
+  TRAY("Tray or board under the mesh, tight."),
+  CRACKS("Inner-cover hole, vents, cracks and old ports shut; boxes square."),
+  ENTRANCE("Entrance reduced, cloth laid out. Not blocked before the burn.");
+
+  private final String words;
+
+  ReadyPoint(String words) {
+    this.words = words;
+  }
+
+  /** The point as it is asked. */
+  public String words() {
+    return words;
+  }
+
+  /** The points that matter for a hive with this floor and so many supers. */
+  public static List<ReadyPoint> of(Floor floor, int supers) {
+    List<ReadyPoint> points = new ArrayList<>(List.of(values()));
+    if (supers == 0) {
+      points.remove(SUPERS);
+    }
+    if (floor == Floor.SOLID) {
+      points.remove(TRAY);
+    }
+    return List.copyOf(points);
+  }
+
+  /**
+   * The point with this name.
+   *
+   * @throws InvalidValue if there is none
+   */
+  static ReadyPoint named(@Nullable String name) {
+    for (ReadyPoint point : values()) {
+      if (point.name().equals(name)) {
+        return point;
+      }
+    }
+    throw new InvalidValue("reason", "names no point of making ready");
+  }
+}

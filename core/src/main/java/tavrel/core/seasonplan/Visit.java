@@ -1,0 +1,34 @@
+package tavrel.core.seasonplan;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One round of one series, as the board knows it.
+ *
+ * @param index number on the board, from 0
+ * @param courseIndex number of its series on the board
+ * @param course its series
+ * @param number which of its rounds
+ * @param agreed where it was agreed to be, or null
+ */
+record Visit(
+    int index, int courseIndex, SeasonCourse course, int number, @Nullable CrewDay agreed) {
+
+  boolean isFirst() {
+    return number == course.next();
+  }
+
+  boolean isLast() {
+    return number == course.last();
+  }
+
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return this == other;
+  }
+
+  @Override
+  public int hashCode() {
+    return index;
+  }
+}

@@ -1,5 +1,0 @@
-/** The run log: events, the stage of each hive, what to do next. */
-@NullMarked
-package tavrel.core.yardrun;
-
-import org.jspecify.annotations.NullMarked;

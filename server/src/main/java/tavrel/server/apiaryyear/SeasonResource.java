@@ -1,0 +1,95 @@
+package tavrel.server.apiaryyear;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.DaySpan;
+import tavrel.core.InvalidValue;
+import tavrel.core.apiaryyear.YearBand;
+import tavrel.core.apiaryyear.YearStretch;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+
+/** An apiary's year, to look at and to change. */
+@RestController
+@RequestMapping("/api/apiaries/{apiaryId}/season")
+class SeasonResource {
+
+  /**
+   * An apiary's year.
+   *
+   * @param season its dates and limits
+   * @param own whether the keeper set them
+   * @param bands flows, further supers and days off
+   * @param year the next twelve months as bands
+   */
+  record WholeSeason(
+      ApiarySeason season, boolean own, List<YearBand> bands, List<YearStretch> year) {}
+
+  /**
+   * Apiaries to copy a year to.
+   *
+   * @param to the apiaries
+   */
+  record CopyTo(List<UUID> to) {}
+
+  private final Seasons seasons;
+  private final Apiaries apiaries;
+
+  SeasonResource(Seasons seasons, Apiaries apiaries) {
+    this.seasons = seasons;
+    this.apiaries = apiaries;
+  }
+
+  @GetMapping
+  WholeSeason one(@PathVariable UUID apiaryId) {
+    return whole(apiaryId);
+  }
+
+  @PutMapping
+  WholeSeason keep(@PathVariable UUID apiaryId, @RequestBody ApiarySeason season) {
+    seasons.keep(apiaryId, season);
+    return whole(apiaryId);
+  }
+
+  @PutMapping("/bands/{bandId}")
+  WholeSeason keep(
+      @PathVariable UUID apiaryId, @PathVariable UUID bandId, @RequestBody YearBand band) {
+    if (!band.id().equals(bandId)) {
+      throw new InvalidValue("id", "differs from the address");
+    }
+    seasons.keep(apiaryId, band);
+    return whole(apiaryId);
+  }
+
+  @DeleteMapping("/bands/{bandId}")
+  WholeSeason forget(@PathVariable UUID apiaryId, @PathVariable UUID bandId) {
+    seasons.forget(apiaryId, bandId);
+    return whole(apiaryId);
+  }
+
+  @PostMapping("/copies")
+  List<Seasons.CopiedYear> copy(@PathVariable UUID apiaryId, @RequestBody CopyTo wanted) {
+    return seasons.copy(apiaryId, wanted.to());
+  }
+
+  private WholeSeason whole(UUID apiaryId) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    ApiarySeason season = seasons.of(apiary);
+    List<YearBand> bands = seasons.bands(apiaryId);
+    LocalDate today = apiaries.today(apiary);
+    return new WholeSeason(
+        season,
+        seasons.own().contains(apiaryId),
+        bands,
+        YearStretch.of(season.dates(), bands, new DaySpan(today, today.plusDays(364))));
+  }
+}

@@ -1,0 +1,61 @@
+package tavrel.server.measure;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.measure.Scoops;
+import tavrel.core.measure.Spoon;
+import tavrel.server.people.Account;
+
+/** The scoop bench. */
+@RestController
+@RequestMapping("/api/scoops")
+class ScoopResource {
+
+  /**
+   * Weighings that are not kept yet.
+   *
+   * @param spoon the spoon
+   * @param grams of product in each level scoop, g
+   */
+  record ScoopQuestion(Spoon spoon, List<Double> grams) {}
+
+  private final Scooping scooping;
+
+  ScoopResource(Scooping scooping) {
+    this.scooping = scooping;
+  }
+
+  @GetMapping
+  List<Scooping.Weighed> all() {
+    return scooping.all();
+  }
+
+  @PostMapping("/reading")
+  Scoops read(@RequestBody ScoopQuestion question) {
+    return Scoops.of(question.spoon(), question.grams());
+  }
+
+  @PutMapping("/{id}")
+  List<Scooping.Weighed> keep(
+      @PathVariable UUID id,
+      @RequestBody Scooping.Weighing weighing,
+      @AuthenticationPrincipal Account who) {
+    scooping.keep(id, weighing, who);
+    return scooping.all();
+  }
+
+  @DeleteMapping("/{id}")
+  List<Scooping.Weighed> strike(@PathVariable UUID id) {
+    scooping.strike(id);
+    return scooping.all();
+  }
+}

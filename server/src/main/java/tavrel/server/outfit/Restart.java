@@ -1,8 +1,0 @@
-package tavrel.server.outfit;
-
-/** Starts the application anew in the same process, once it has answered. */
-public interface Restart {
-
-  /** Closes and starts again, soon. */
-  void soon();
-}

@@ -1,5 +1,0 @@
-/** The season plan: crews, roads, what is to be done where, the search, and what was agreed. */
-@NullMarked
-package tavrel.server.plan;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,196 @@
+package tavrel.server.run;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tavrel.core.Figures;
+import tavrel.core.InvalidValue;
+import tavrel.core.brood.BroodState;
+import tavrel.core.burn.Tool;
+import tavrel.core.dose.DoseSettings;
+import tavrel.core.dose.DoseSheet;
+import tavrel.core.dose.OnRecord;
+import tavrel.core.hive.Hive;
+import tavrel.core.mite.CurveChoice;
+import tavrel.core.pace.RunLength;
+import tavrel.core.pace.RunSetUp;
+import tavrel.core.pace.ToolAtWork;
+import tavrel.core.pace.UsualWork;
+import tavrel.core.ready.HiveReady;
+import tavrel.core.ready.YardSheet;
+import tavrel.core.ready.YardWork;
+import tavrel.core.rulesheet.RuleSheet;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.apiaryyear.Seasons;
+import tavrel.server.brood.Broods;
+import tavrel.server.gear.Gears;
+import tavrel.server.http.Problem;
+import tavrel.server.pace.Paces;
+import tavrel.server.parameter.OwnFigures;
+import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.weather.YardWeather;
+
+/** Sheets of an apiary as it stands today, with what the register and the gear know of it. */
+@Service
+class DoseSheets {
+
+  /**
+   * Whom and what a sheet is for.
+   *
+   * @param ruleSheetId the sheet to judge it by
+   * @param settings what the keeper decided
+   * @param hiveIds the hives to treat, or null for all that stand there
+   * @param seriesNumber which round of its series this is, or null
+   * @param toolId the tool from the gear, or null where it is only a name
+   */
+  record DoseQuestion(
+      UUID ruleSheetId,
+      DoseSettings settings,
+      @Nullable List<UUID> hiveIds,
+      @Nullable Integer seriesNumber,
+      @Nullable UUID toolId) {}
+
+  /**
+   * A round whose time is asked for.
+   *
+   * @param dose the round
+   * @param toolIds tools that come along; the same twice where there are two of it
+   * @param work who works, with how many cloths and caps
+   */
+  record PaceQuestion(DoseQuestion dose, List<UUID> toolIds, UsualWork work) {}
+
+  private final Apiaries apiaries;
+  private final YardWeather weather;
+  private final RuleSheets ruleSheets;
+  private final RoundMapper mapper;
+  private final Broods broods;
+  private final Seasons seasons;
+  private final Gears gears;
+  private final OwnFigures figures;
+  private final Paces paces;
+  private final Clock clock;
+
+  DoseSheets(
+      Apiaries apiaries,
+      YardWeather weather,
+      RuleSheets ruleSheets,
+      RoundMapper mapper,
+      Broods broods,
+      Seasons seasons,
+      Gears gears,
+      OwnFigures figures,
+      Paces paces,
+      Clock clock) {
+    this.apiaries = apiaries;
+    this.weather = weather;
+    this.ruleSheets = ruleSheets;
+    this.mapper = mapper;
+    this.broods = broods;
+    this.seasons = seasons;
+    this.gears = gears;
+    this.figures = figures;
+    this.paces = paces;
+    this.clock = clock;
+  }
+
+  /**
+   * Computes today's sheets: doses, what each hive needs, and the kit.
+   *
+   * @throws Problem 404 for an unknown apiary, sheet or tool, 409 for an apiary without such hives
+   * @throws InvalidValue if a load is larger than the tool takes
+   */
+  YardSheet today(UUID apiaryId, DoseQuestion question) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    RuleSheet sheet = ruleSheets.byId(question.ruleSheetId());
+    DoseSettings settings = question.settings();
+    Tool tool = question.toolId() == null ? null : gears.tool(question.toolId());
+    if (tool != null && settings.capacity() > tool.capacity()) {
+      throw new InvalidValue(
+          "settings.capacity",
+          "is more than " + tool.name() + " takes, " + Figures.plain(tool.capacity()) + " g");
+    }
+    LocalDate day = apiaries.today(apiary);
+    List<Hive> hives = chosen(apiary, question.hiveIds());
+    DoseSheet dose =
+        DoseSheet.of(
+            hives,
+            settings,
+            sheet,
+            onRecord(apiary, hives, day, question.seriesNumber()),
+            day,
+            celsius(apiary));
+    HiveReady.Gear gear =
+        new HiveReady.Gear(
+            tool,
+            tool == null ? null : gears.fit(tool),
+            dose.sealMinutes(),
+            figures.seal(),
+            CurveChoice.FIELD.in(figures.own()));
+    return YardSheet.of(
+        dose, gear, tool == null ? null : gears.packOf(tool).orElse(null), paces.usual());
+  }
+
+  /**
+   * How long today's round takes with these tools and this crew.
+   *
+   * @throws InvalidValue without a tool, or with one whose burn time nobody knows
+   */
+  RunLength runLength(UUID apiaryId, PaceQuestion question) {
+    InvalidValue.inRange("toolIds", question.toolIds().size(), 1, RunSetUp.MOST_TOOLS, "tools");
+    YardSheet yard = today(apiaryId, question.dose());
+    List<Tool> tools = question.toolIds().stream().map(gears::tool).toList();
+    List<ToolAtWork> atWork =
+        tools.stream().map(tool -> paces.atWork(tool, Paces.sharing(tool, tools))).toList();
+    return RunLength.of(YardWork.of(yard.dose(), yard.hives(), atWork, question.work()));
+  }
+
+  private List<Hive> chosen(Apiary apiary, @Nullable List<UUID> hiveIds) {
+    List<Hive> all = apiaries.hives(apiary.id());
+    if (all.isEmpty()) {
+      throw Problem.conflict("No hive stands in " + apiary.name() + ". Bring in a roster first.");
+    }
+    Set<UUID> wanted = hiveIds == null ? Set.of() : Set.copyOf(hiveIds);
+    List<Hive> hives =
+        hiveIds == null ? all : all.stream().filter(hive -> wanted.contains(hive.id())).toList();
+    if (hives.isEmpty()) {
+      throw Problem.conflict("No hive is chosen in " + apiary.name() + ". Choose one at least.");
+    }
+    return hives;
+  }
+
+  /** Air temperature measured there now, °C, or null. */
+  @Nullable Double celsius(Apiary apiary) {
+    return weather.toldCelsius(apiary, clock.instant());
+  }
+
+  private Map<UUID, OnRecord> onRecord(
+      Apiary apiary, List<Hive> hives, LocalDate day, @Nullable Integer seriesNumber) {
+    Map<UUID, TreatedBefore> treated =
+        mapper
+            .treatedBefore(apiary.id(), day.withDayOfYear(1), day.withMonth(12).withDayOfMonth(31))
+            .stream()
+            .collect(Collectors.toMap(TreatedBefore::hiveId, before -> before));
+    Map<UUID, BroodState> brood = broods.today(apiary);
+    LocalDate supersGoOn = seasons.of(apiary).dates().supersGoOnAfter(day);
+    return hives.stream()
+        .collect(
+            Collectors.toMap(
+                Hive::id,
+                hive -> {
+                  TreatedBefore before = treated.get(hive.id());
+                  return new OnRecord(
+                      before == null ? null : before.lastDay(),
+                      before == null ? 0 : before.thisYear(),
+                      seriesNumber,
+                      brood.get(hive.id()),
+                      supersGoOn);
+                }));
+  }
+}

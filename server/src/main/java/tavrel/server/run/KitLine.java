@@ -1,0 +1,25 @@
+package tavrel.server.run;
+
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.ready.KitItem;
+
+/**
+ * One line of a round's kit list, with its tick.
+ *
+ * @param item short key of the thing
+ * @param group what it belongs to
+ * @param name of the thing
+ * @param amount how many or how much, in words
+ * @param why where the amount comes from
+ * @param tickedBy who packed it, or null
+ * @param tickedAt when, or null
+ */
+public record KitLine(
+    String item,
+    KitItem.Group group,
+    String name,
+    String amount,
+    String why,
+    @Nullable String tickedBy,
+    @Nullable Instant tickedAt) {}

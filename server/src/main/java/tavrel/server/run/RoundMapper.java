@@ -1,0 +1,249 @@
+package tavrel.server.run;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Arg;
+import org.apache.ibatis.annotations.ConstructorArgs;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.hive.Floor;
+import tavrel.core.hive.SupersPlan;
+import tavrel.core.ready.KitItem;
+import tavrel.core.rulesheet.Verdict;
+import tavrel.core.run.PlannedHive;
+import tavrel.core.run.RunEvent;
+import tavrel.server.apiary.BoxesTypeHandler;
+
+/** Rounds and their logs kept. Log rows are added and read, never changed. */
+@Mapper
+interface RoundMapper {
+
+  String ROUND =
+      """
+      select id, apiary_id, on_day as "day", rule_sheet_id, grams, per, grams_of, mediums, strength, spoon, step, capacity,
+             supers_plan, seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at,
+             discarded_at, finished_at, series_id, series_number, tool_id, tool_family, cool_seconds, reload_seconds,
+             loosening
+      from round
+      """;
+
+  @Select(ROUND + "where id = #{id}")
+  Optional<Round> byId(UUID id);
+
+  @Select(ROUND + "where id = #{id} for update")
+  Optional<Round> lock(UUID id);
+
+  @Select(ROUND + "where discarded_at is null and finished_at is null order by on_day, planned_at")
+  List<Round> open();
+
+  @Select(ROUND + "where apiary_id = #{apiaryId} and discarded_at is null and finished_at is null")
+  List<Round> openIn(UUID apiaryId);
+
+  @Select(
+      """
+      select t.on_day
+      from treatment t
+      where t.apiary_id = #{apiaryId} and exists (select 1 from oxalic_given g where g.id = t.id)
+      order by t.apiary_id, t.on_day desc
+      limit 1
+      """)
+  Optional<LocalDate> lastDayIn(UUID apiaryId);
+
+  @Insert(
+      """
+      insert into round (
+        id, apiary_id, on_day, rule_sheet_id, grams, per, grams_of, mediums, strength, spoon, step, capacity, supers_plan,
+        seal_minutes, tool, product, lot, off_label_reason, celsius, planned_by, planned_at, series_id, series_number,
+        tool_id, tool_family, cool_seconds, reload_seconds, loosening)
+      values (
+        #{id}, #{apiaryId}, #{day}, #{ruleSheetId}, #{grams}, #{per}, #{gramsOf}, #{mediums}, #{strength}, #{spoon},
+        #{step}, #{capacity}, #{supersPlan}, #{sealMinutes}, #{tool}, #{product}, #{lot}, #{offLabelReason}, #{celsius},
+        #{plannedBy}, #{plannedAt}, #{seriesId}, #{seriesNumber}, #{toolId}, #{toolFamily}, #{coolSeconds},
+        #{reloadSeconds}, #{loosening})
+      """)
+  void add(Round round);
+
+  @Insert(
+      """
+      insert into round_hive (
+        round_id, hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load,
+        verdict, label_says, supers_plan, first_product, first_acid, larger_loads, larger_product, larger_acid, burn_seconds, burn_says, kept, exception, tasks,
+        prep_seconds, cloth)
+      values (
+        #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes, typeHandler=tavrel.server.apiary.BoxesTypeHandler}, #{hive.supers}, #{hive.floor},
+        #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays},
+        #{hive.supersPlan}, #{hive.firstProduct}, #{hive.firstAcid}, #{hive.largerLoads}, #{hive.largerProduct}, #{hive.largerAcid}, #{hive.burnSeconds}, #{hive.burnSays}, #{hive.kept},
+        #{hive.exception}, #{hive.tasks}, #{hive.prepSeconds}, #{hive.cloth})
+      """)
+  void addHive(UUID roundId, RoundHive hive);
+
+  @Select(
+      """
+      select hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load, verdict,
+             label_says, supers_plan, first_product, first_acid, larger_loads, larger_product, larger_acid, burn_seconds, burn_says, kept, exception, tasks,
+             prep_seconds, cloth
+      from round_hive
+      where round_id = #{roundId}
+      order by place, hive_name
+      """)
+  @ConstructorArgs({
+    @Arg(column = "hive_id", javaType = UUID.class),
+    @Arg(column = "place", javaType = int.class),
+    @Arg(column = "hive_name", javaType = String.class),
+    @Arg(column = "boxes", javaType = List.class, typeHandler = BoxesTypeHandler.class),
+    @Arg(column = "supers", javaType = int.class),
+    @Arg(column = "floor", javaType = Floor.class),
+    @Arg(column = "loads", javaType = int.class),
+    @Arg(column = "each_load", javaType = String.class),
+    @Arg(column = "product_per_load", javaType = double.class),
+    @Arg(column = "acid_per_load", javaType = double.class),
+    @Arg(column = "verdict", javaType = Verdict.class),
+    @Arg(column = "label_says", javaType = String.class),
+    @Arg(column = "supers_plan", javaType = SupersPlan.class),
+    @Arg(column = "first_product", javaType = Double.class),
+    @Arg(column = "first_acid", javaType = Double.class),
+    @Arg(column = "larger_loads", javaType = int.class),
+    @Arg(column = "larger_product", javaType = Double.class),
+    @Arg(column = "larger_acid", javaType = Double.class),
+    @Arg(column = "burn_seconds", javaType = Integer.class),
+    @Arg(column = "burn_says", javaType = String.class),
+    @Arg(column = "kept", javaType = Double.class),
+    @Arg(column = "exception", javaType = String.class),
+    @Arg(column = "tasks", javaType = String.class),
+    @Arg(column = "prep_seconds", javaType = int.class),
+    @Arg(column = "cloth", javaType = boolean.class)
+  })
+  List<RoundHive> hives(UUID roundId);
+
+  @Select(
+      """
+      select hive_id, place, loads, acid_per_load, product_per_load, first_acid, first_product, larger_loads, larger_acid, larger_product, burn_seconds,
+             not cloth as left_open
+      from round_hive
+      where round_id = #{roundId}
+      """)
+  List<PlannedHive> planned(UUID roundId);
+
+  @Insert(
+      """
+      insert into round_kit (round_id, item, number, item_group, name, amount, why)
+      values (#{roundId}, #{item.key}, #{number}, #{item.group}, #{item.name}, #{item.amount}, #{item.why})
+      """)
+  void addKit(UUID roundId, int number, KitItem item);
+
+  @Select(
+      """
+      select item, item_group as "group", name, amount, why, ticked_by, ticked_at
+      from round_kit
+      where round_id = #{roundId}
+      order by number
+      """)
+  List<KitLine> kit(UUID roundId);
+
+  @Update(
+      """
+      update round_kit
+      set ticked_by = #{by}, ticked_at = #{at}
+      where round_id = #{roundId} and item = #{item}
+      """)
+  int tick(UUID roundId, String item, @Nullable String by, @Nullable Instant at);
+
+  @Update("update round set discarded_at = #{at} where id = #{id}")
+  void discard(UUID id, Instant at);
+
+  @Update("update round set finished_at = #{at} where id = #{id}")
+  void finish(UUID id, @Nullable Instant at);
+
+  /** The latest people check: after a night in between there is another. */
+  @Select(
+      """
+      select standing_side, checked_by, at, celsius, unsafe_reason
+      from people_check
+      where round_id = #{roundId}
+      order by at desc
+      limit 1
+      """)
+  Optional<KeptPeopleCheck> peopleCheck(UUID roundId);
+
+  @Insert(
+      """
+      insert into people_check (round_id, confirmed, standing_side, checked_by, account_id, at, celsius, unsafe_reason)
+      values (#{roundId}, #{confirmed}, #{check.standingSide}, #{check.checkedBy}, #{accountId}, #{check.at},
+              #{check.celsius}, #{check.unsafeReason})
+      """)
+  void addPeopleCheck(UUID roundId, String confirmed, KeptPeopleCheck check, UUID accountId);
+
+  @Select(
+      """
+      select id, hive_id, kind, at, done_by as "by", load, reason, undoes, tool, clock_off
+      from run_event
+      where round_id = #{roundId}
+      """)
+  List<RunEvent> events(UUID roundId);
+
+  @Insert(
+      """
+      insert into run_event (id, round_id, hive_id, kind, at, done_by, account_id, load, reason, undoes, received_at,
+                             tool, clock_off)
+      values (#{event.id}, #{roundId}, #{event.hiveId}, #{event.kind}, #{event.at}, #{event.by}, #{accountId},
+              #{event.load}, #{event.reason}, #{event.undoes}, #{receivedAt}, #{event.tool}, #{event.clockOff})
+      """)
+  void addEvent(UUID roundId, RunEvent event, UUID accountId, Instant receivedAt);
+
+  /** How many events of each person came more than so many seconds after they happened. */
+  @Select(
+      """
+      select done_by as "by", count(*) as "count", max(received_at) as last
+      from run_event
+      where round_id = #{roundId} and received_at > dateadd(second, #{seconds}, at)
+      group by done_by
+      order by done_by
+      """)
+  List<CameLate> cameLate(UUID roundId, int seconds);
+
+  @Select(
+      """
+      select t.hive_id, max(t.on_day) as last_day,
+             count(case when t.on_day between #{yearBegins} and #{yearEnds} then 1 end) as this_year
+      from oxalic_given t
+      join hive h on h.id = t.hive_id
+      where h.apiary_id = #{apiaryId}
+      group by t.hive_id
+      """)
+  List<TreatedBefore> treatedBefore(UUID apiaryId, LocalDate yearBegins, LocalDate yearEnds);
+
+  @Select(
+      """
+      select t.hive_id, t.on_day as "day"
+      from oxalic_given t
+      join hive h on h.id = t.hive_id
+      where h.apiary_id = #{apiaryId}
+      order by t.on_day
+      """)
+  List<TreatedDay> treatedDays(UUID apiaryId);
+
+  @Select(
+      """
+      select t.hive_id, t.on_day as "day"
+      from treatment t
+      join hive h on h.id = t.hive_id
+      where h.apiary_id = #{apiaryId} and t.stands
+      order by t.on_day
+      """)
+  List<TreatedDay> daysOfAnyTreatment(UUID apiaryId);
+
+  @Select(
+      """
+      select id, series_number as "number", on_day as "day", finished_at is not null as finished
+      from round
+      where series_id = #{seriesId} and discarded_at is null
+      order by planned_at
+      """)
+  List<Rounds.InSeries> inSeries(UUID seriesId);
+}

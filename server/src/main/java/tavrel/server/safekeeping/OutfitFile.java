@@ -1,0 +1,294 @@
+package tavrel.server.safekeeping;
+
+import com.fasterxml.jackson.core.JacksonException;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import tavrel.core.InvalidValue;
+
+/**
+ * An outfit file that is read. Nothing in it is unpacked to a path of its own choosing; nothing is
+ * read beyond what it declares; what was changed since it was written is refused.
+ */
+final class OutfitFile implements AutoCloseable {
+
+  private static final int MOST_FILES = 500;
+  private static final int LONGEST_DESCRIPTION = 2 << 20;
+
+  /** Rows pack to a tenth or so; what swells more than this is made to fill the disk. */
+  private static final int MOST_SWELLING = 200;
+
+  private static final long ROOM_FOR_SMALL_ONES = 4 << 20;
+
+  /** Rows of a table that is read within a moment. */
+  private static final long SMALL = 100_000;
+
+  /** Takes the rows of one file. */
+  interface Rows {
+
+    /** A row, as text; null where nothing stands. The first is line 2 of the file. */
+    void row(long line, CSVRecord row);
+  }
+
+  private final ZipFile zip;
+  private final Manifest manifest;
+  private final Map<String, Manifest.Part> parts = new LinkedHashMap<>();
+
+  private OutfitFile(ZipFile zip, Manifest manifest) {
+    this.zip = zip;
+    this.manifest = manifest;
+    manifest.files().forEach(part -> parts.put(part.name(), part));
+  }
+
+  /**
+   * Opens it and holds what it declares against what it is.
+   *
+   * @param newest version of the tables that this program knows
+   * @throws InvalidValue if it is no outfit file, cut short, changed, too new, or would swell
+   * @throws IOException if it cannot be read at all
+   */
+  static OutfitFile open(Path path, int newest) throws IOException {
+    ZipFile zip;
+    try {
+      zip = new ZipFile(path.toFile(), StandardCharsets.UTF_8);
+    } catch (ZipException broken) {
+      throw refused("is no outfit file, or only a part of one: it was cut short or is damaged");
+    }
+    try {
+      OutfitFile file = new OutfitFile(zip, manifest(zip));
+      file.check(Files.size(path), newest);
+      return file;
+    } catch (IOException | RuntimeException broken) {
+      zip.close();
+      throw broken;
+    }
+  }
+
+  private static Manifest manifest(ZipFile zip) throws IOException {
+    ZipEntry entry = zip.getEntry(Manifest.NAME);
+    if (entry == null || entry.getSize() > LONGEST_DESCRIPTION) {
+      throw refused("is no outfit file: it has no " + Manifest.NAME + " that can be read");
+    }
+    try (InputStream in = zip.getInputStream(entry)) {
+      Manifest manifest =
+          OutfitWriter.JSON.readValue(in.readNBytes(LONGEST_DESCRIPTION), Manifest.class);
+      if (!Manifest.FORMAT.equals(manifest.format()) || manifest.files() == null) {
+        throw refused("is no outfit file: its " + Manifest.NAME + " is of another kind");
+      }
+      if (manifest.files().contains(null)) {
+        throw refused("has a " + Manifest.NAME + " with an empty entry: it is damaged or changed");
+      }
+      return manifest;
+    } catch (JacksonException | ZipException broken) {
+      throw refused("has a " + Manifest.NAME + " that cannot be read: it is damaged or changed");
+    }
+  }
+
+  private void check(long packed, int newest) {
+    if (manifest.version() > Manifest.VERSION || manifest.tables() > newest) {
+      throw refused(
+          "was written by a newer Tavrel (tables of version "
+              + manifest.tables()
+              + "; this one knows "
+              + newest
+              + "). Update first, then bring it in");
+    }
+    if (manifest.version() < 1 || manifest.tables() < 1 || parts.size() > MOST_FILES) {
+      throw refused("has a " + Manifest.NAME + " that cannot be true");
+    }
+    Set<String> found = new HashSet<>();
+    long unpacked = 0;
+    for (ZipEntry entry : Collections.list(zip.entries())) {
+      if (!found.add(entry.getName())) {
+        throw refused("holds " + shown(entry.getName()) + " twice");
+      }
+      if (entry.getName().equals(Manifest.NAME)) {
+        continue;
+      }
+      Manifest.Part part = parts.get(entry.getName());
+      if (part == null) {
+        throw refused("holds " + shown(entry.getName()) + ", which no outfit file has");
+      }
+      if (entry.getSize() != part.bytes() || part.rows() < 0) {
+        throw refused(shown(part.name()) + " is not as long as it was when it was written");
+      }
+      unpacked += entry.getSize();
+    }
+    for (String name : parts.keySet()) {
+      if (!found.contains(name)) {
+        throw refused("lacks " + shown(name));
+      }
+    }
+    if (unpacked > MOST_SWELLING * packed + ROOM_FOR_SMALL_ONES) {
+      throw refused("would swell to %,d MB; rows never pack that well".formatted(unpacked >> 20));
+    }
+  }
+
+  Manifest manifest() {
+    return manifest;
+  }
+
+  /** Rows in all its files. */
+  long rows() {
+    return parts.values().stream().mapToLong(Manifest.Part::rows).sum();
+  }
+
+  /** Whether it has the rows of exactly these tables. */
+  void holds(List<StoredTable> tables) {
+    Set<String> wanted = new HashSet<>(Set.of(Manifest.SCHEMA));
+    tables.forEach(table -> wanted.add(Manifest.fileOf(table.name())));
+    for (String name : parts.keySet()) {
+      if (!wanted.remove(name)) {
+        throw refused("holds " + shown(name) + ", which no outfit of its version has");
+      }
+    }
+    if (!wanted.isEmpty()) {
+      throw refused("lacks " + wanted.iterator().next());
+    }
+  }
+
+  /** The same tables, the longest first. */
+  List<StoredTable> longestFirst(List<StoredTable> tables) {
+    return tables.stream()
+        .sorted(Comparator.comparing(table -> part(table).bytes(), Comparator.reverseOrder()))
+        .toList();
+  }
+
+  /** Whether all rows of a table are read within a moment. */
+  boolean isSmall(StoredTable table) {
+    return part(table).rows() <= SMALL;
+  }
+
+  private Manifest.Part part(StoredTable table) {
+    return Objects.requireNonNull(parts.get(Manifest.fileOf(table.name())), table.name());
+  }
+
+  /**
+   * Reads every row of a table.
+   *
+   * @throws InvalidValue if its columns are others, its digest differs, or it breaks off
+   */
+  void read(StoredTable table, Rows rows) throws IOException {
+    Manifest.Part part = part(table);
+    MessageDigest digest = OutfitWriter.sha256();
+    long seen = 0;
+    try (InputStream in = new Declared(open(part), part, digest);
+        CSVParser csv = CSVParser.builder().setReader(text(in)).setFormat(OutfitWriter.CSV).get()) {
+      Iterator<CSVRecord> records = csv.iterator();
+      if (!records.hasNext() || !records.next().toList().equals(table.columnNames())) {
+        throw refused(shown(part.name()) + " has other columns than its version has");
+      }
+      while (records.hasNext()) {
+        CSVRecord row = records.next();
+        seen++;
+        if (row.size() != table.columns().size()) {
+          throw refused(
+              "%s, line %d: has %d columns, not %d"
+                  .formatted(part.name(), seen + 1, row.size(), table.columns().size()));
+        }
+        rows.row(seen + 1, row);
+      }
+      in.transferTo(OutputStream.nullOutputStream());
+    } catch (UncheckedIOException | ZipException broken) {
+      throw refused(shown(part.name()) + " breaks off or is damaged");
+    }
+    if (seen != part.rows() || !HexFormat.of().formatHex(digest.digest()).equals(part.sha256())) {
+      throw refused(
+          shown(part.name())
+              + " was changed since it was written; only a file as Tavrel wrote it is brought in");
+    }
+  }
+
+  private InputStream open(Manifest.Part part) throws IOException {
+    return zip.getInputStream(zip.getEntry(part.name()));
+  }
+
+  private static BufferedReader text(InputStream in) {
+    return new BufferedReader(
+        new InputStreamReader(
+            in,
+            StandardCharsets.UTF_8
+                .newDecoder()
+                .onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT)),
+        1 << 16);
+  }
+
+  static InvalidValue refused(String says) {
+    return new InvalidValue("file", says);
+  }
+
+  /** A name from the file, short and without what could mislead. */
+  private static String shown(String name) {
+    String plain = name.replaceAll("[^\\p{L}\\p{N}./_ -]", "?");
+    return "“" + (plain.length() > 60 ? plain.substring(0, 60) + "…" : plain) + "”";
+  }
+
+  @Override
+  public void close() throws IOException {
+    zip.close();
+  }
+
+  /** Never gives more than was declared, whatever the archive holds. */
+  private static final class Declared extends InputStream {
+
+    private final InputStream in;
+    private final Manifest.Part part;
+    private final MessageDigest digest;
+    private long left;
+
+    Declared(InputStream in, Manifest.Part part, MessageDigest digest) {
+      this.in = in;
+      this.part = part;
+      this.digest = digest;
+      left = part.bytes();
+    }
+
+    @Override
+    public int read() throws IOException {
+      byte[] one = new byte[1];
+      return read(one, 0, 1) < 0 ? -1 : one[0] & 0xff;
+    }
+
+    @Override
+    public int read(byte[] into, int offset, int length) throws IOException {
+      int got = in.read(into, offset, length);
+      if (got > 0) {
+        left -= got;
+        if (left < 0) {
+          throw new ZipException(part.name());
+        }
+        digest.update(into, offset, got);
+      }
+      return got;
+    }
+
+    @Override
+    public void close() throws IOException {
+      in.close();
+    }
+  }
+}

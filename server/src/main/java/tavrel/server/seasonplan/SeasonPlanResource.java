@@ -1,0 +1,234 @@
+package tavrel.server.seasonplan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.InvalidValue;
+import tavrel.core.seasonplan.PlacedVisit;
+import tavrel.core.seasonplan.PlanWeights;
+import tavrel.core.seasonplan.SeasonProblem;
+import tavrel.server.http.Problem;
+import tavrel.server.parameter.OwnFigures;
+import tavrel.server.people.Account;
+
+/** The season plan. */
+@RestController
+@RequestMapping("/api/season-plan")
+class SeasonPlanResource {
+
+  private static final int LONGEST_SEARCH = 1_800;
+  private static final int MEND_SECONDS = 4;
+
+  /**
+   * The days to plan.
+   *
+   * @param from first
+   * @param to last
+   */
+  record NewSpan(LocalDate from, LocalDate to) {}
+
+  /**
+   * How long to search.
+   *
+   * @param seconds at most
+   */
+  record SearchFor(int seconds) {}
+
+  /**
+   * Where a round goes.
+   *
+   * @param crewId who, or null to take it out of its day
+   * @param day when, or null with the crew
+   * @param pinned whether the search leaves it there
+   */
+  record NewPlace(@Nullable UUID crewId, @Nullable LocalDate day, boolean pinned) {}
+
+  /**
+   * Why a day is locked.
+   *
+   * @param reason in words
+   */
+  record LockReason(String reason) {}
+
+  /**
+   * What would be if.
+   *
+   * @param what is asked
+   * @param seconds to search for, at most
+   */
+  record WhatIfQuestion(WhatIf what, int seconds) {}
+
+  private final SeasonReading reading;
+  private final SeasonDesk desk;
+  private final Courses courses;
+  private final Crews crews;
+  private final SeasonSearches searches;
+  private final OwnFigures figures;
+
+  SeasonPlanResource(
+      SeasonReading reading,
+      SeasonDesk desk,
+      Courses courses,
+      Crews crews,
+      SeasonSearches searches,
+      OwnFigures figures) {
+    this.reading = reading;
+    this.desk = desk;
+    this.courses = courses;
+    this.crews = crews;
+    this.searches = searches;
+    this.figures = figures;
+  }
+
+  @GetMapping
+  SeasonView view() {
+    return reading.view();
+  }
+
+  @GetMapping("/search")
+  SeasonSearches.SearchState search() {
+    return searches.state();
+  }
+
+  @PutMapping("/span")
+  SeasonView keep(@RequestBody NewSpan span) {
+    return reading.changed(() -> desk.keepSpan(span.from(), span.to()));
+  }
+
+  @PutMapping("/courses/{id}")
+  SeasonView keep(@PathVariable UUID id, @RequestBody KeptCourse course) {
+    if (!course.id().equals(id)) {
+      throw new InvalidValue("id", "differs from the address");
+    }
+    return reading.changed(() -> courses.keep(List.of(course)));
+  }
+
+  @PostMapping("/courses")
+  SeasonView keep(@RequestBody List<KeptCourse> all) {
+    return reading.changed(() -> courses.keep(all));
+  }
+
+  @GetMapping("/presets")
+  List<Courses.YardPresets> presets() {
+    return courses.presets();
+  }
+
+  @DeleteMapping("/courses/{id}")
+  SeasonView forget(@PathVariable UUID id) {
+    return reading.changed(() -> courses.forget(id));
+  }
+
+  @PutMapping("/visits/{courseId}/{number}")
+  SeasonView put(
+      @PathVariable UUID courseId, @PathVariable int number, @RequestBody NewPlace place) {
+    if ((place.crewId() == null) != (place.day() == null)) {
+      throw new InvalidValue("day", "and its crew go together; give both or neither");
+    }
+    return reading.changed(
+        () ->
+            desk.put(
+                new PlacedVisit(
+                    courseId,
+                    number,
+                    place.crewId(),
+                    place.day(),
+                    place.pinned() && place.day() != null)));
+  }
+
+  @PutMapping("/locked/{day}")
+  SeasonView lock(@PathVariable LocalDate day, @RequestBody LockReason reason) {
+    return reading.changed(() -> desk.lock(day, reason.reason()));
+  }
+
+  @DeleteMapping("/locked/{day}")
+  SeasonView unlock(@PathVariable LocalDate day) {
+    return reading.changed(() -> desk.unlock(day));
+  }
+
+  @PostMapping("/search")
+  SeasonSearches.SearchState begin(@RequestBody SearchFor length) {
+    InvalidValue.inRange("seconds", length.seconds(), 1, LONGEST_SEARCH, "s");
+    searches.begin(problem(), "a better plan", length.seconds(), desk::keep);
+    return searches.state();
+  }
+
+  @PostMapping("/search/stop")
+  SeasonView stop() {
+    searches.stop();
+    return view();
+  }
+
+  @PostMapping("/rained-off/{day}")
+  SeasonView rainedOff(@PathVariable LocalDate day, @RequestBody LockReason reason) {
+    searches.stop();
+    desk.lock(day, reason.reason());
+    SeasonProblem problem =
+        require(desk.desk(PlanWeights.of(figures.own()).fewChanges(), courses.all(), crews.all()));
+    searches.begin(problem, "a plan without that day, with few changes", MEND_SECONDS, desk::keep);
+    return view();
+  }
+
+  @PostMapping("/what-if")
+  SeasonSearches.SearchState whatIf(@RequestBody WhatIfQuestion question) {
+    InvalidValue.inRange("seconds", question.seconds(), 1, LONGEST_SEARCH, "s");
+    WhatIf what = question.what();
+    SeasonProblem problem =
+        require(
+            desk.desk(
+                PlanWeights.of(figures.own()), what.work(courses.all()), what.crews(crews.all())));
+    searches.begin(
+        problem,
+        "what would be with " + what.words(),
+        question.seconds(),
+        plan -> searches.answer(new SeasonView.WhatIfAnswer(what, what.words(), plan.figures())));
+    return searches.state();
+  }
+
+  /**
+   * What goes with agreeing a plan.
+   *
+   * @param offLabelReason why days that are not on the label stay, where a series has no reason
+   */
+  record Agreement(@Nullable String offLabelReason) {}
+
+  @PostMapping("/agree")
+  SeasonView agree(
+      @RequestBody(required = false) @Nullable Agreement with,
+      @AuthenticationPrincipal Account who) {
+    searches.stop();
+    String reason = with == null ? null : with.offLabelReason();
+    desk.agree(
+        reason == null || reason.isBlank()
+            ? null
+            : InvalidValue.text("offLabelReason", reason, 500),
+        who);
+    return view();
+  }
+
+  @PostMapping("/back-to-agreed")
+  SeasonView backToAgreed() {
+    return reading.changed(desk::backToAgreed);
+  }
+
+  private SeasonProblem problem() {
+    return require(desk.desk());
+  }
+
+  private static SeasonProblem require(SeasonDesk.Desk whole) {
+    SeasonProblem problem = whole.problem();
+    if (problem == null) {
+      throw Problem.conflict(whole.missing() == null ? "Nothing can be planned." : whole.missing());
+    }
+    return problem;
+  }
+}

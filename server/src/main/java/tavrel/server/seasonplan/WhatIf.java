@@ -1,0 +1,107 @@
+package tavrel.server.seasonplan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+
+/** What could be otherwise, each to be planned anew beside the plan. */
+enum WhatIf {
+  AS_IT_IS("the plan as it is, searched as long"),
+  ONE_MORE_CREW("one more crew like the first"),
+  ONE_MORE_TOOL("one more tool like the first in every crew"),
+  WIDER_GAPS("gaps two days wider both ways"),
+  LATER_START("every series may begin three days later");
+
+  private static final int WIDER = 2;
+  private static final int LATER = 3;
+  private static final int MOST_TOOLS = 6;
+
+  private final String words;
+
+  WhatIf(String words) {
+    this.words = words;
+  }
+
+  String words() {
+    return words;
+  }
+
+  /** The outfit, if it were so. */
+  List<OutfitCrew> crews(List<OutfitCrew> crews) {
+    return switch (this) {
+      case ONE_MORE_CREW -> withOneMore(crews);
+      case ONE_MORE_TOOL -> crews.stream().map(WhatIf::withMoreTools).toList();
+      default -> crews;
+    };
+  }
+
+  /** The work, if it were so. */
+  List<Courses.Planned> work(List<Courses.Planned> work) {
+    return switch (this) {
+      case WIDER_GAPS, LATER_START -> work.stream().map(this::changed).toList();
+      default -> work;
+    };
+  }
+
+  private Courses.Planned changed(Courses.Planned planned) {
+    KeptCourse course = planned.course();
+    int wider = this == WIDER_GAPS ? WIDER : 0;
+    int later = this == LATER_START ? LATER : 0;
+    return new Courses.Planned(
+        new KeptCourse(
+            course.id(),
+            course.apiaryId(),
+            course.name(),
+            course.rounds(),
+            Math.max(1, course.leastGap() - wider),
+            course.wantedGap(),
+            course.mostGap() + wider,
+            course.startOn().plusDays(later),
+            course.lastDay().plusDays(later),
+            course.finishBy(),
+            course.broodless(),
+            course.ruleSheetId(),
+            course.gramsPerBox(),
+            course.tool(),
+            course.offLabelReason()),
+        planned.series(),
+        planned.next(),
+        planned.lastDone());
+  }
+
+  private static List<OutfitCrew> withOneMore(List<OutfitCrew> crews) {
+    if (crews.isEmpty()) {
+      throw new InvalidValue("what", "needs a crew to be like; enter one first");
+    }
+    List<OutfitCrew> more = new ArrayList<>(crews);
+    more.add(with(crews.get(0), new UUID(0, 1), "one more crew", null));
+    return more;
+  }
+
+  private static OutfitCrew withMoreTools(OutfitCrew crew) {
+    if (crew.toolIds().isEmpty() || crew.toolIds().size() == MOST_TOOLS) {
+      return crew;
+    }
+    List<UUID> tools = new ArrayList<>(crew.toolIds());
+    tools.add(crew.toolIds().get(0));
+    return with(crew, crew.id(), crew.name(), tools);
+  }
+
+  private static OutfitCrew with(
+      OutfitCrew crew, UUID id, String name, @Nullable List<UUID> tools) {
+    return new OutfitCrew(
+        id,
+        name,
+        crew.leavesFrom(),
+        crew.backBy(),
+        crew.longestMinutes(),
+        crew.burners(),
+        crew.helpers(),
+        crew.cloths(),
+        tools == null ? crew.toolIds() : tools,
+        crew.minutesPerHive(),
+        crew.off());
+  }
+}
