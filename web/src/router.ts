@@ -1,5 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { useSession } from './parts/session'
+import { useSession } from './shared/session'
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -40,17 +40,17 @@ export const router = createRouter({
     },
     {
       path: '/apiaries',
-      component: () => import('./apiaries/ApiariesPage.vue'),
+      component: () => import('./apiary/ApiariesPage.vue'),
       meta: { title: 'Apiaries' },
     },
     {
       path: '/apiaries/import',
-      component: () => import('./apiaries/ImportPage.vue'),
+      component: () => import('./apiary/ImportPage.vue'),
       meta: { title: 'Bring in hives', who: 'keeper' },
     },
     {
       path: '/apiaries/:id',
-      component: () => import('./apiaries/ApiaryPage.vue'),
+      component: () => import('./apiary/ApiaryPage.vue'),
       props: true,
       meta: { title: 'Apiary' },
     },
@@ -62,49 +62,49 @@ export const router = createRouter({
     },
     {
       path: '/apiaries/:id/season',
-      component: () => import('./settings/SeasonPage.vue'),
+      component: () => import('./apiaryyear/SeasonPage.vue'),
       props: true,
       meta: { title: 'Season and limits', who: 'keeper' },
     },
     {
       path: '/season',
-      component: () => import('./season/SeasonPlanPage.vue'),
+      component: () => import('./seasonplan/SeasonPlanPage.vue'),
       meta: { title: 'Season' },
     },
     {
       path: '/season/work',
-      component: () => import('./season/WorkPage.vue'),
+      component: () => import('./seasonplan/WorkPage.vue'),
       meta: { title: 'What is to be done', who: 'keeper' },
     },
     {
       path: '/season/outfit',
-      component: () => import('./season/OutfitPage.vue'),
+      component: () => import('./seasonplan/OutfitPage.vue'),
       meta: { title: 'Crews and roads' },
     },
     {
       path: '/season/day/:crew/:day',
-      component: () => import('./season/CrewDayPage.vue'),
+      component: () => import('./seasonplan/CrewDayPage.vue'),
       props: true,
       meta: { title: "A crew's day" },
     },
     {
       path: '/counts/year',
-      component: () => import('./review/YearPage.vue'),
+      component: () => import('./year/YearPage.vue'),
       meta: { title: 'The year' },
     },
     {
       path: '/counts/winter',
-      component: () => import('./review/WinterPage.vue'),
+      component: () => import('./year/WinterPage.vue'),
       meta: { title: 'How hives wintered' },
     },
     {
       path: '/counts/results',
-      component: () => import('./results/ResultsPage.vue'),
+      component: () => import('./result/ResultsPage.vue'),
       meta: { title: 'Did it work?' },
     },
     {
       path: '/counts',
-      component: () => import('./counts/CountsPage.vue'),
+      component: () => import('./count/CountsPage.vue'),
       meta: { title: 'Counts' },
     },
     {
@@ -118,9 +118,10 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Spacing bench', who: 'worker' },
     },
+    { path: '/figures', redirect: '/parameters' },
     {
-      path: '/figures',
-      component: () => import('./settings/FiguresPage.vue'),
+      path: '/parameters',
+      component: () => import('./parameter/ParametersPage.vue'),
       meta: { title: 'Figures', who: 'keeper' },
     },
     {
@@ -146,7 +147,7 @@ export const router = createRouter({
     },
     {
       path: '/rules',
-      component: () => import('./rules/RulesPage.vue'),
+      component: () => import('./rulesheet/RulesPage.vue'),
       meta: { title: 'Rule sheets' },
     },
     {

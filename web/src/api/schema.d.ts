@@ -596,22 +596,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/figures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["all"];
-        put: operations["keep_7"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/files/apiaries.geojson": {
         parameters: {
             query?: never;
@@ -756,54 +740,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/hives/{id}/bench": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["start"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hives/{id}/bench/comparison": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["compare"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/hives/{id}/bench/course": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["course"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/hives/{id}/brood": {
         parameters: {
             query?: never;
@@ -846,6 +782,54 @@ export interface paths {
         get: operations["ofHive"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/spacing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["start"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/spacing/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}/spacing/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["miteForecast"];
         delete?: never;
         options?: never;
         head?: never;
@@ -957,6 +941,22 @@ export interface paths {
         };
         get?: never;
         put: operations["pack"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parameters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put: operations["keep_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1620,38 +1620,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/season-plan/courses": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["keep_11"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/season-plan/courses/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["keep_5"];
-        post?: never;
-        delete: operations["forget"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/season-plan/crews/{id}": {
         parameters: {
             query?: never;
@@ -1660,7 +1628,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_4"];
+        put: operations["keep_5"];
         post?: never;
         delete: operations["retire"];
         options?: never;
@@ -1756,7 +1724,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_3"];
+        put: operations["keep_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1844,6 +1812,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season-plan/series": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_11"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-plan/series/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_3"];
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season-plan/span": {
         parameters: {
             query?: never;
@@ -1860,7 +1860,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/season-plan/visits/{courseId}/{number}": {
+    "/api/season-plan/visits/{seriesId}/{number}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2390,13 +2390,13 @@ export interface components {
         };
         AgreedVisit: {
             /** Format: uuid */
-            courseId: string;
-            /** Format: uuid */
             crewId: string;
             /** Format: date */
             day: string;
             /** Format: int32 */
             number: number;
+            /** Format: uuid */
+            seriesId: string;
         };
         Agreement: {
             offLabelReason?: string;
@@ -2524,21 +2524,6 @@ export interface components {
             /** Format: double */
             watts: number;
         };
-        BenchQuestion: {
-            /** Format: date */
-            commonDate: string;
-            /** @enum {string} */
-            curve: "FIELD" | "TRIAL" | "OWN";
-            /** Format: double */
-            gramsPerBox: number;
-            load: components["schemas"]["ColonyLoad"];
-            /** Format: uuid */
-            ruleSheetId?: string;
-            /** @enum {string} */
-            shut?: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
-            /** Format: double */
-            targetPercent: number;
-        };
         BenchStart: {
             /** Format: double */
             cappedFrames: number;
@@ -2567,15 +2552,6 @@ export interface components {
             treatedThisYear: number;
             /** Format: date */
             winterBees: string;
-        };
-        Bend: {
-            /** Format: uuid */
-            courseId: string;
-            /** @enum {string} */
-            kind: "MISSED" | "GAP_TOO_SHORT" | "GAP_TOO_LONG" | "CLOSED_DAY" | "OUTSIDE_HOURS" | "CREW_HOURS" | "CREW_BLOCKED" | "LABEL_YEAR" | "GAP_OFF" | "LATE" | "BESIDE_BEST" | "FAIR_HOURS" | "NO_RESERVE" | "MOVED";
-            /** Format: int32 */
-            number: number;
-            says: string;
         };
         BroodBox: {
             /** Format: int32 */
@@ -2658,24 +2634,8 @@ export interface components {
             role: "KEEPER" | "CREW" | "READER";
         };
         Choices: {
-            schools: components["schemas"]["School"][];
+            schools: components["schemas"]["DosePreset"][];
             spoons: components["schemas"]["OfferedSpoon"][];
-        };
-        Chore: {
-            apiary: string;
-            /** Format: uuid */
-            apiaryId: string;
-            /** Format: date */
-            day?: string;
-            /** Format: uuid */
-            hiveId?: string;
-            /** @enum {string} */
-            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "WINDOW_OPENS" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE";
-            says: string;
-            /** Format: uuid */
-            seriesId?: string;
-            /** Format: int32 */
-            seriesNumber?: number;
         };
         ClockView: {
             /** Format: uuid */
@@ -2726,7 +2686,7 @@ export interface components {
             wash: number;
         };
         CompareQuestion: {
-            question: components["schemas"]["BenchQuestion"];
+            question: components["schemas"]["SpacingQuestion"];
             /** Format: date */
             start: string;
         };
@@ -2737,13 +2697,22 @@ export interface components {
             commonDate: string;
             front: components["schemas"]["EvenSeries"][];
             grid: components["schemas"]["EvenSeries"][];
-            schools: components["schemas"]["SchoolOutcome"][];
+            schools: components["schemas"]["PatternOutcome"][];
             /** Format: date */
             start: string;
             /** Format: double */
             untreated: number;
             /** Format: double */
             untreatedWash: number;
+        };
+        ConfirmedPeopleCheck: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            celsius?: number;
+            checkedBy: string;
+            standingSide?: string;
+            unsafeReason?: string;
         };
         CopiedYear: {
             apiary: string;
@@ -2861,54 +2830,9 @@ export interface components {
             last?: string;
             readAs: string;
         };
-        Course: {
-            after?: components["schemas"]["MitesThen"];
-            atCommonDate: components["schemas"]["MitesThen"];
-            capped: number[];
-            exposed: number[];
-            /** Format: date */
-            from: string;
-            high: number[];
-            judgement?: components["schemas"]["Judgement"];
-            /** Format: double */
-            killShare: number;
-            killed: number[];
-            low: number[];
-            /** Format: double */
-            minutes: number;
-            notes: string[];
-            rounds: components["schemas"]["RoundEffect"][];
-            ruleOfThumb: components["schemas"]["RuleOfThumb"];
-            untreated: number[];
-            /** Format: int32 */
-            visits: number;
-        };
-        CoursePreset: {
-            broodless: boolean;
-            /** Format: date */
-            finishBy?: string;
-            gaps: components["schemas"]["Gaps"];
-            /** Format: date */
-            lastDay: string;
-            /** @enum {string} */
-            occasion: "LATE_SUMMER" | "WINTER";
-            /** Format: int32 */
-            rounds: number;
-            /** Format: date */
-            startOn: string;
-        };
         CourseQuestion: {
             days: string[];
-            question: components["schemas"]["BenchQuestion"];
-        };
-        CourseView: {
-            apiary: string;
-            course: components["schemas"]["KeptCourse"];
-            going: boolean;
-            /** Format: int32 */
-            hives: number;
-            /** Format: int32 */
-            next: number;
+            question: components["schemas"]["SpacingQuestion"];
         };
         Crew: {
             /** Format: int32 */
@@ -2973,8 +2897,6 @@ export interface components {
             arrives: string;
             /** Format: date-time */
             begins: string;
-            /** Format: uuid */
-            courseId: string;
             /** Format: date-time */
             ends: string;
             /** Format: int32 */
@@ -2986,6 +2908,8 @@ export interface components {
             /** Format: int32 */
             rounds: number;
             series: string;
+            /** Format: uuid */
+            seriesId: string;
             toConfirm: boolean;
         };
         Dayline: {
@@ -3048,6 +2972,12 @@ export interface components {
             demo: boolean;
             firstStart: boolean;
         };
+        DosePreset: {
+            amount: components["schemas"]["Amount"];
+            id: string;
+            name: string;
+            reason: string;
+        };
         DoseQuestion: {
             hiveIds?: string[];
             /** Format: uuid */
@@ -3105,6 +3035,22 @@ export interface components {
             /** Format: double */
             perWeek?: number;
         };
+        DueTask: {
+            apiary: string;
+            /** Format: uuid */
+            apiaryId: string;
+            /** Format: date */
+            day?: string;
+            /** Format: uuid */
+            hiveId?: string;
+            /** @enum {string} */
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "WINDOW_OPENS" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE";
+            says: string;
+            /** Format: uuid */
+            seriesId?: string;
+            /** Format: int32 */
+            seriesNumber?: number;
+        };
         Efficacy: {
             againstControls: boolean;
             /** Format: double */
@@ -3142,7 +3088,7 @@ export interface components {
             wash: number;
         };
         Figure: {
-            knob: components["schemas"]["Knob"];
+            parameter: components["schemas"]["ModelParameter"];
             /** Format: double */
             value: number;
         };
@@ -3211,15 +3157,6 @@ export interface components {
             readAt: string;
             says: string;
             taken: boolean;
-        };
-        Foretold: {
-            from: string;
-            /** @enum {string} */
-            kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
-            /** Format: int32 */
-            pieces: number;
-            /** Format: date */
-            runsOutOn?: string;
         };
         Forward: {
             /** Format: double */
@@ -3597,46 +3534,9 @@ export interface components {
             mites: number;
             natural: boolean;
         };
-        KeptCourse: {
-            /** Format: uuid */
-            apiaryId: string;
-            broodless: boolean;
-            /** Format: date */
-            finishBy?: string;
-            /** Format: double */
-            gramsPerBox: number;
-            /** Format: uuid */
-            id: string;
-            /** Format: date */
-            lastDay: string;
-            /** Format: int32 */
-            leastGap: number;
-            /** Format: int32 */
-            mostGap: number;
-            name: string;
-            offLabelReason?: string;
-            /** Format: int32 */
-            rounds: number;
-            /** Format: uuid */
-            ruleSheetId?: string;
-            /** Format: date */
-            startOn: string;
-            tool: string;
-            /** Format: int32 */
-            wantedGap: number;
-        };
         KeptEvent: {
             doneBy: string;
             event: components["schemas"]["NewBroodEvent"];
-        };
-        KeptPeopleCheck: {
-            /** Format: date-time */
-            at: string;
-            /** Format: double */
-            celsius?: number;
-            checkedBy: string;
-            standingSide?: string;
-            unsafeReason?: string;
         };
         KitItem: {
             amount: string;
@@ -3656,18 +3556,6 @@ export interface components {
             tickedAt?: string;
             tickedBy?: string;
             why: string;
-        };
-        Knob: {
-            key: string;
-            /** Format: double */
-            least: number;
-            meaning: string;
-            /** Format: double */
-            most: number;
-            source: string;
-            unit: string;
-            /** Format: double */
-            usual: number;
         };
         KnownTool: {
             burns: components["schemas"]["TestBurn"][];
@@ -3844,6 +3732,28 @@ export interface components {
             /** @enum {string} */
             way?: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
         };
+        MiteForecast: {
+            after?: components["schemas"]["MitesThen"];
+            atCommonDate: components["schemas"]["MitesThen"];
+            capped: number[];
+            exposed: number[];
+            /** Format: date */
+            from: string;
+            high: number[];
+            judgement?: components["schemas"]["Judgement"];
+            /** Format: double */
+            killShare: number;
+            killed: number[];
+            low: number[];
+            /** Format: double */
+            minutes: number;
+            notes: string[];
+            rounds: components["schemas"]["RoundEffect"][];
+            ruleOfThumb: components["schemas"]["RuleOfThumb"];
+            untreated: number[];
+            /** Format: int32 */
+            visits: number;
+        };
         MitesThen: {
             /** Format: date */
             day: string;
@@ -3857,6 +3767,18 @@ export interface components {
             untreated: number;
             /** Format: double */
             wash: number;
+        };
+        ModelParameter: {
+            key: string;
+            /** Format: double */
+            least: number;
+            meaning: string;
+            /** Format: double */
+            most: number;
+            source: string;
+            unit: string;
+            /** Format: double */
+            usual: number;
         };
         Month: {
             /** Format: double */
@@ -4083,7 +4005,7 @@ export interface components {
         NewSeries: {
             /** Format: uuid */
             apiaryId: string;
-            bench: components["schemas"]["BenchQuestion"];
+            bench: components["schemas"]["SpacingQuestion"];
             /** Format: uuid */
             benchHiveId: string;
             days: string[];
@@ -4208,7 +4130,7 @@ export interface components {
         };
         OnHand: {
             charges: string[];
-            foretold: components["schemas"]["Foretold"][];
+            foretold: components["schemas"]["SupplyForecast"][];
             lots: components["schemas"]["LotState"][];
             order: components["schemas"]["AcidOrder"];
             shelves: components["schemas"]["SupplyShelf"][];
@@ -4369,6 +4291,28 @@ export interface components {
             /** Format: date-time */
             to: string;
         };
+        PatternOutcome: {
+            /** Format: double */
+            after: number;
+            days: string[];
+            id: string;
+            labelSays?: string;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            minutes: number;
+            name: string;
+            /** Format: double */
+            perVisit: number;
+            reaches: boolean;
+            reason: string;
+            ruleOfThumb: components["schemas"]["RuleOfThumb"];
+            settled: boolean;
+            /** @enum {string} */
+            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
+            /** Format: double */
+            wash: number;
+        };
         Pause: {
             /** Format: date-time */
             from: string;
@@ -4402,16 +4346,16 @@ export interface components {
         };
         PlacedVisit: {
             /** Format: uuid */
-            courseId: string;
-            /** Format: uuid */
             crewId?: string;
             /** Format: date */
             day?: string;
             /** Format: int32 */
             number: number;
             pinned: boolean;
+            /** Format: uuid */
+            seriesId: string;
         };
-        PlanFigures: {
+        PlanSummary: {
             /** Format: int32 */
             broken: number;
             /** Format: int32 */
@@ -4713,8 +4657,6 @@ export interface components {
             arrives: string;
             /** Format: date-time */
             begins: string;
-            /** Format: uuid */
-            courseId: string;
             /** Format: date-time */
             ends: string;
             /** Format: int32 */
@@ -4727,6 +4669,8 @@ export interface components {
             number: number;
             /** Format: int32 */
             outsideMinutes: number;
+            /** Format: uuid */
+            seriesId: string;
             /** Format: uuid */
             yardId: string;
         };
@@ -4779,6 +4723,15 @@ export interface components {
             version: number;
             /** Format: int32 */
             waitingDays?: number;
+        };
+        RuleViolation: {
+            /** @enum {string} */
+            kind: "MISSED" | "GAP_TOO_SHORT" | "GAP_TOO_LONG" | "CLOSED_DAY" | "OUTSIDE_HOURS" | "CREW_HOURS" | "CREW_BLOCKED" | "LABEL_YEAR" | "GAP_OFF" | "LATE" | "BESIDE_BEST" | "FAIR_HOURS" | "NO_RESERVE" | "MOVED";
+            /** Format: int32 */
+            number: number;
+            says: string;
+            /** Format: uuid */
+            seriesId: string;
         };
         RunBoard: {
             /** Format: double */
@@ -4885,34 +4838,6 @@ export interface components {
             saved: number;
             words: string;
         };
-        School: {
-            amount: components["schemas"]["Amount"];
-            id: string;
-            name: string;
-            reason: string;
-        };
-        SchoolOutcome: {
-            /** Format: double */
-            after: number;
-            days: string[];
-            id: string;
-            labelSays?: string;
-            /** Format: double */
-            left: number;
-            /** Format: double */
-            minutes: number;
-            name: string;
-            /** Format: double */
-            perVisit: number;
-            reaches: boolean;
-            reason: string;
-            ruleOfThumb: components["schemas"]["RuleOfThumb"];
-            settled: boolean;
-            /** @enum {string} */
-            verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
-            /** Format: double */
-            wash: number;
-        };
         ScoopQuestion: {
             grams: number[];
             /** @enum {string} */
@@ -4987,7 +4912,7 @@ export interface components {
             /** Format: int32 */
             better: number;
             failed?: string;
-            figures?: components["schemas"]["PlanFigures"];
+            figures?: components["schemas"]["PlanSummary"];
             running: boolean;
             /** Format: int32 */
             seconds: number;
@@ -4999,15 +4924,29 @@ export interface components {
             season: string;
         };
         SeasonPlan: {
-            bends: components["schemas"]["Bend"][];
-            figures: components["schemas"]["PlanFigures"];
+            bends: components["schemas"]["RuleViolation"][];
+            figures: components["schemas"]["PlanSummary"];
             routes: components["schemas"]["DayRoute"][];
             visits: components["schemas"]["PlacedVisit"][];
         };
+        SeasonPreset: {
+            broodless: boolean;
+            /** Format: date */
+            finishBy?: string;
+            gaps: components["schemas"]["Gaps"];
+            /** Format: date */
+            lastDay: string;
+            /** @enum {string} */
+            occasion: "LATE_SUMMER" | "WINTER";
+            /** Format: int32 */
+            rounds: number;
+            /** Format: date */
+            startOn: string;
+        };
         SeasonView: {
             agreed: components["schemas"]["AgreedVisit"][];
-            byHand?: components["schemas"]["PlanFigures"];
-            courses: components["schemas"]["CourseView"][];
+            allSeries: components["schemas"]["SeriesView"][];
+            byHand?: components["schemas"]["PlanSummary"];
             crews: components["schemas"]["OutfitCrew"][];
             depot?: components["schemas"]["Depot"];
             differs: boolean;
@@ -5115,14 +5054,42 @@ export interface components {
             /** @enum {string} */
             state: "DONE" | "OPEN" | "DUE" | "LATE" | "AHEAD" | "LEFT_OUT";
         };
-        SeriesSchool: {
-            /** Format: int32 */
-            gap: number;
+        SeriesToPlan: {
+            /** Format: uuid */
+            apiaryId: string;
+            broodless: boolean;
+            /** Format: date */
+            finishBy?: string;
+            /** Format: double */
+            gramsPerBox: number;
+            /** Format: uuid */
             id: string;
+            /** Format: date */
+            lastDay: string;
+            /** Format: int32 */
+            leastGap: number;
+            /** Format: int32 */
+            mostGap: number;
             name: string;
-            reason: string;
+            offLabelReason?: string;
             /** Format: int32 */
             rounds: number;
+            /** Format: uuid */
+            ruleSheetId?: string;
+            /** Format: date */
+            startOn: string;
+            tool: string;
+            /** Format: int32 */
+            wantedGap: number;
+        };
+        SeriesView: {
+            apiary: string;
+            going: boolean;
+            /** Format: int32 */
+            hives: number;
+            /** Format: int32 */
+            next: number;
+            series: components["schemas"]["SeriesToPlan"];
         };
         SheetLine: {
             point: string;
@@ -5135,8 +5102,32 @@ export interface components {
         SpacingChoices: {
             curves: components["schemas"]["OfferedCurve"][];
             leftOut: string[];
-            schools: components["schemas"]["SeriesSchool"][];
+            schools: components["schemas"]["SpacingPattern"][];
             shuts: components["schemas"]["OfferedShut"][];
+        };
+        SpacingPattern: {
+            /** Format: int32 */
+            gap: number;
+            id: string;
+            name: string;
+            reason: string;
+            /** Format: int32 */
+            rounds: number;
+        };
+        SpacingQuestion: {
+            /** Format: date */
+            commonDate: string;
+            /** @enum {string} */
+            curve: "FIELD" | "TRIAL" | "OWN";
+            /** Format: double */
+            gramsPerBox: number;
+            load: components["schemas"]["ColonyLoad"];
+            /** Format: uuid */
+            ruleSheetId?: string;
+            /** @enum {string} */
+            shut?: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
+            /** Format: double */
+            targetPercent: number;
         };
         SseEmitter: {
             /** Format: int64 */
@@ -5185,6 +5176,15 @@ export interface components {
             /** Format: double */
             price?: number;
         };
+        SupplyForecast: {
+            from: string;
+            /** @enum {string} */
+            kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
+            /** Format: int32 */
+            pieces: number;
+            /** Format: date */
+            runsOutOn?: string;
+        };
         SupplyShelf: {
             /** Format: date */
             countedOn?: string;
@@ -5221,7 +5221,7 @@ export interface components {
         };
         Today: {
             apiaries: components["schemas"]["ApiaryToday"][];
-            chores: components["schemas"]["Chore"][];
+            dueTasks: components["schemas"]["DueTask"][];
             gear: components["schemas"]["GearDue"][];
             hours: components["schemas"]["OwnHours"];
             /** Format: date-time */
@@ -5503,7 +5503,7 @@ export interface components {
             spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
         };
         WhatIfAnswer: {
-            figures: components["schemas"]["PlanFigures"];
+            figures: components["schemas"]["PlanSummary"];
             /** @enum {string} */
             what: "AS_IT_IS" | "ONE_MORE_CREW" | "ONE_MORE_TOOL" | "WIDER_GAPS" | "LATER_START";
             words: string;
@@ -5523,7 +5523,7 @@ export interface components {
             cautions: string[];
             hives: components["schemas"]["RoundHive"][];
             people: components["schemas"]["AskedPoint"][];
-            peopleCheck?: components["schemas"]["KeptPeopleCheck"];
+            peopleCheck?: components["schemas"]["ConfirmedPeopleCheck"];
             readiness: components["schemas"]["AskedReadiness"][];
             round: components["schemas"]["Round"];
             ruleSheet: components["schemas"]["RuleSheet"];
@@ -5624,7 +5624,7 @@ export interface components {
             /** Format: int32 */
             hives: number;
             inSeries: boolean;
-            presets: components["schemas"]["CoursePreset"][];
+            presets: components["schemas"]["SeasonPreset"][];
         };
         YardReading: {
             /** Format: int32 */
@@ -6657,52 +6657,6 @@ export interface operations {
             };
         };
     };
-    all: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FigureGroup"][];
-                };
-            };
-        };
-    };
-    keep_7: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    [key: string]: number;
-                };
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FigureGroup"][];
-                };
-            };
-        };
-    };
     geoJson: {
         parameters: {
             query?: never;
@@ -6901,80 +6855,6 @@ export interface operations {
             };
         };
     };
-    start: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchStart"];
-                };
-            };
-        };
-    };
-    compare: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CompareQuestion"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Comparison"];
-                };
-            };
-        };
-    };
-    course: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CourseQuestion"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Course"];
-                };
-            };
-        };
-    };
     view_2: {
         parameters: {
             query?: never;
@@ -7044,6 +6924,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HiveSeal"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchStart"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CompareQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+        };
+    };
+    miteForecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MiteForecast"];
                 };
             };
         };
@@ -7212,6 +7166,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AllGear"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureGroup"][];
+                };
+            };
+        };
+    };
+    keep_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureGroup"][];
                 };
             };
         };
@@ -8423,79 +8423,7 @@ export interface operations {
             };
         };
     };
-    keep_11: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KeptCourse"][];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SeasonView"];
-                };
-            };
-        };
-    };
     keep_5: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KeptCourse"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SeasonView"];
-                };
-            };
-        };
-    };
-    forget: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SeasonView"];
-                };
-            };
-        };
-    };
-    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8654,7 +8582,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8836,6 +8764,78 @@ export interface operations {
             };
         };
     };
+    keep_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeriesToPlan"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeriesToPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
     keep_2: {
         parameters: {
             query?: never;
@@ -8865,7 +8865,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                courseId: string;
+                seriesId: string;
                 number: number;
             };
             cookie?: never;

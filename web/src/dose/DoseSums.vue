@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { counted, grams } from '../parts/format'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { counted, grams } from '../shared/format'
 
 /** What the round comes to, and the button that keeps it. */
 const props = defineProps<{ sheet: Shapes['DoseSheet']; disabled: boolean }>()

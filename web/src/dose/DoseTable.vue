@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
-import HiveFigure from '../parts/HiveFigure.vue'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { clockOf } from '../parts/format'
-import { roughly } from '../parts/numbers'
+import HiveFigure from '../shared/HiveFigure.vue'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { clockOf } from '../shared/format'
+import { roughly } from '../shared/numbers'
 import ExceptionForm from './ExceptionForm.vue'
 import type { DoseException } from './doseDraft'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
-import { numberIn } from '../parts/numbers'
+import { numberIn } from '../shared/numbers'
 import type { DoseException } from './doseDraft'
 
 /** Gives one hive another amount than the round, with its reason. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { whole } from '../parts/numbers'
+import { whole } from '../shared/numbers'
 
 /** The lot in use: one of the stock, oldest first, or any other by its name. */
 const props = defineProps<{

@@ -4,10 +4,10 @@ import { computed, onMounted, reactive, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import LineTable from '../parts/LineTable.vue'
-import { newId } from '../parts/ids'
-import { numberIn } from '../parts/numbers'
-import { useSession } from '../parts/session'
+import LineTable from '../shared/LineTable.vue'
+import { newId } from '../shared/ids'
+import { numberIn } from '../shared/numbers'
+import { useSession } from '../shared/session'
 
 /** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
 const MOST = 20

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { useApiaryInHand } from '../parts/apiaryInHand'
-import { clockOf, counted, dayOf } from '../parts/format'
-import { useSession } from '../parts/session'
-import { boxNotation } from '../parts/standing'
-import { keptRun } from '../parts/keptRuns'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { useApiaryInHand } from '../shared/apiaryInHand'
+import { clockOf, counted, dayOf } from '../shared/format'
+import { useSession } from '../shared/session'
+import { boxNotation } from '../shared/standing'
+import { keptRun } from '../shared/keptRuns'
 import KitTicks from './KitTicks.vue'
 import { useKit } from './useKit'
 

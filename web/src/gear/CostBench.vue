@@ -3,7 +3,7 @@ import { useStorage, watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import { numberIn } from '../parts/numbers'
+import { numberIn } from '../shared/numbers'
 
 const props = defineProps<{ tools: readonly Shapes['KnownTool'][] }>()
 /** Which of two tools pays at how many hives, with the keeper's own prices and rates. */

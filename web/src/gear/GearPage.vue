@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import ChoiceList from '../parts/ChoiceList.vue'
-import { newId } from '../parts/ids'
-import { useSession } from '../parts/session'
+import ChoiceList from '../shared/ChoiceList.vue'
+import { newId } from '../shared/ids'
+import { useSession } from '../shared/session'
 import CostBench from './CostBench.vue'
 import FitPlot from './FitPlot.vue'
 import PackList from './PackList.vue'

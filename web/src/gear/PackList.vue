@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
 import type { Shapes } from '../api/client'
-import { newId } from '../parts/ids'
-import { numberIn } from '../parts/numbers'
+import { newId } from '../shared/ids'
+import { numberIn } from '../shared/numbers'
 
 /** Batteries and packs, with the voltage at which each is swapped. */
 const props = defineProps<{

@@ -3,7 +3,7 @@ import { useStorage, watchDebounced } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import { numberIn } from '../parts/numbers'
+import { numberIn } from '../shared/numbers'
 
 /** What a mains tool asks of an inverter and a battery bank. */
 const FIELDS = [

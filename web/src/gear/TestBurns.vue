@@ -2,9 +2,9 @@
 import { useIntervalFn, useStorage } from '@vueuse/core'
 import { computed, reactive, ref } from 'vue'
 import type { Shapes } from '../api/client'
-import { serverNow } from '../parts/clock'
-import { newId } from '../parts/ids'
-import { numberIn } from '../parts/numbers'
+import { serverNow } from '../shared/clock'
+import { newId } from '../shared/ids'
+import { numberIn } from '../shared/numbers'
 
 /**
  * Test burns of a tool, timed by a stopwatch that goes on through a reload: its start is kept on this device.

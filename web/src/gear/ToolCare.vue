@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Shapes } from '../api/client'
-import { newId } from '../parts/ids'
+import { newId } from '../shared/ids'
 import { NOTES } from './gearWords'
 
 type Kind = Shapes['NewGearNote']['kind']

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
-import { options } from '../parts/standing'
+import { options } from '../shared/standing'
 import {
   asFamily,
   draftOf,

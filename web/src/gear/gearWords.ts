@@ -1,5 +1,5 @@
 import type { Shapes } from '../api/client'
-import { numberIn } from '../parts/numbers'
+import { numberIn } from '../shared/numbers'
 
 type Tool = Shapes['Tool']
 type UsualBowl = Shapes['UsualBowl']

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
-import { dayOf, timeIn } from '../parts/format'
+import { dayOf, timeIn } from '../shared/format'
 
 /** What was read of the folder for weather, file by file. */
 defineProps<{ files: readonly Shapes['FolderFile'][]; zone: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { dayOf } from '../parts/format'
+import { dayOf } from '../shared/format'
 
 /** Temperatures of the next days: the likely line in a band that widens with the days ahead. */
 const props = defineProps<{ days: readonly Shapes['YardDay'][] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { dayOf, timeIn } from '../parts/format'
+import { dayOf, timeIn } from '../shared/format'
 import { GRADES, gradesOf } from './gradeWords'
 
 /** Days down, hours across: each hour by its grade, as colour, shape and word. */

@@ -2,9 +2,9 @@
 import { computed, onMounted, reactive, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import { dayOf } from '../parts/format'
-import { newId } from '../parts/ids'
-import { numberIn } from '../parts/numbers'
+import { dayOf } from '../shared/format'
+import { newId } from '../shared/ids'
+import { numberIn } from '../shared/numbers'
 
 /** What a keeper expects of a day in four figures; a daily curve goes through them. */
 const props = defineProps<{

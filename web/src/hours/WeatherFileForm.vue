@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
-import { counted, dayOf, timeIn } from '../parts/format'
+import { counted, dayOf, timeIn } from '../shared/format'
 
 /** Hourly weather from a table file: looked at first, units told where the file does not, kept. */
 const props = defineProps<{ apiary: Shapes['Apiary'] }>()

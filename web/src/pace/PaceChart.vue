@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { clockOf } from '../parts/format'
+import { clockOf } from '../shared/format'
 
 /** A run played through as lines over minutes: tools, people, then hives in walking order. */
 const props = defineProps<{ pace: Shapes['Pace'] }>()

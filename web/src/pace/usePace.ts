@@ -3,7 +3,7 @@ import { computed, ref, type Ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysByField } from '../api/refusal'
 import { settingsOf, type DoseDraft } from '../dose/doseDraft'
-import { numberIn } from '../parts/numbers'
+import { numberIn } from '../shared/numbers'
 
 /** How the crew works, as typed. */
 export interface WorkDraft {

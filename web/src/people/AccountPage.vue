@@ -4,8 +4,8 @@ import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import OwnHoursForm from '../hours/OwnHoursForm.vue'
-import ProgramVersion from '../parts/ProgramVersion.vue'
-import { useSession } from '../parts/session'
+import ProgramVersion from '../shared/ProgramVersion.vue'
+import { useSession } from '../shared/session'
 
 /** What a person sets for himself: password and hours. */
 const session = useSession()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
+import LineTable from '../shared/LineTable.vue'
 
 type Account = Shapes['Account']
 

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
-import { useSession } from '../parts/session'
+import { useSession } from '../shared/session'
 
 const session = useSession()
 const route = useRoute()

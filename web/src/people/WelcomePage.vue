@@ -2,7 +2,7 @@
 import { reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, Refused, words } from '../api/client'
-import { useSession } from '../parts/session'
+import { useSession } from '../shared/session'
 
 const session = useSession()
 const router = useRouter()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, Refused, words } from '../api/client'
-import { dayOf } from '../parts/format'
-import { newId } from '../parts/ids'
+import { dayOf } from '../shared/format'
+import { newId } from '../shared/ids'
 import {
   FIELDS,
   holds,

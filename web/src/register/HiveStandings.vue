@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
-import { serverNow } from '../parts/clock'
-import { todayHere } from '../parts/days'
-import { dayOf } from '../parts/format'
+import LineTable from '../shared/LineTable.vue'
+import { serverNow } from '../shared/clock'
+import { todayHere } from '../shared/days'
+import { dayOf } from '../shared/format'
 
 /** An apiary's hives in a year: treatments against the label's most, and when honey supers may go back. */
 const props = defineProps<{ apiaryId: string; year: number }>()

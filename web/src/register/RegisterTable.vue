@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import LineTable from '../parts/LineTable.vue'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { dayOf, grams, timeIn } from '../parts/format'
+import LineTable from '../shared/LineTable.vue'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { dayOf, grams, timeIn } from '../shared/format'
 import { FIELDS, MEANS, shown, SUPERS, type RegisterEntry } from './registerWords'
 
 /** The register's lines, each with what was put right in it underneath. */

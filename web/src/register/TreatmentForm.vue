@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
-import HiveChoice from '../parts/HiveChoice.vue'
-import { serverNow } from '../parts/clock'
-import { todayHere } from '../parts/days'
-import { newId } from '../parts/ids'
-import { numberIn } from '../parts/numbers'
-import { useSession } from '../parts/session'
+import HiveChoice from '../shared/HiveChoice.vue'
+import { serverNow } from '../shared/clock'
+import { todayHere } from '../shared/days'
+import { newId } from '../shared/ids'
+import { numberIn } from '../shared/numbers'
+import { useSession } from '../shared/session'
 import { items, MEANS, SUPERS, type Means, type SupersPlan } from './registerWords'
 
 /** A treatment that was not run here: other means, or from before this book was kept. */

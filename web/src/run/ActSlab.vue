@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import StageMark from '../parts/StageMark.vue'
-import { clockOf } from '../parts/format'
-import { shownState } from '../parts/stage'
+import StageMark from '../shared/StageMark.vue'
+import { clockOf } from '../shared/format'
+import { shownState } from '../shared/stage'
 import { barred, isUntouched, type ShownHive } from './overlay'
 
 /** The hive in hand, what to do with it, and the button that says it is done. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { counted } from '../parts/format'
+import { counted } from '../shared/format'
 import type { ShownHive } from './overlay'
 
 /** Ends a run: not while a hive is shut; what still waits is left out, or kept for another day. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
-import { timeIn } from '../parts/format'
+import { timeIn } from '../shared/format'
 
 /** Burning is paused: why, since when, and the way on. Openings go on meanwhile. */
 defineProps<{ halt: Shapes['Halt']; zone: string; mayWork: boolean }>()

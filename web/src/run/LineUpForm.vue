@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
-import { counted, timeIn } from '../parts/format'
+import { counted, timeIn } from '../shared/format'
 
 /** Who and what works in a run, and how long it should take with them. */
 const props = defineProps<{ roundId: string; zone: string; mayWork: boolean }>()

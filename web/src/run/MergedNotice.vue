@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
 import { computed } from 'vue'
-import { timeIn } from '../parts/format'
+import { timeIn } from '../shared/format'
 import type { ShownHive } from './overlay'
 
 /** Tells the crew where two phones did the same at one hive, and that it counts once. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clockOf } from '../parts/format'
+import { clockOf } from '../shared/format'
 import type { ShownHive } from './overlay'
 
 /** The shut hive that opens next: always named, always with its clock. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { timeIn } from '../parts/format'
+import { timeIn } from '../shared/format'
 
 /** The run held against its plan, on one line: an estimate. */
 const props = defineProps<{ pace: Shapes['PaceNow']; zone: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { timeIn } from '../parts/format'
+import { timeIn } from '../shared/format'
 
 /** Every hive on two lines of one clock: as reckoned above, as it was below. */
 const props = defineProps<{

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
-import { counted, dayOf, grams, timeIn } from '../parts/format'
-import { useSession } from '../parts/session'
+import { counted, dayOf, grams, timeIn } from '../shared/format'
+import { useSession } from '../shared/session'
 import ReviewLines from './ReviewLines.vue'
 
 /** A run looked back on: planned against done, who, weather, what was out of the ordinary, what is next. */

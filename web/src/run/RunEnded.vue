@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
-import { counted, grams } from '../parts/format'
+import { counted, grams } from '../shared/format'
 
 /** All hives are open: what was done, and where to go on. */
 defineProps<{ board: Shapes['RunBoard']; roundId: string }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { dayOf } from '../parts/format'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { dayOf } from '../shared/format'
 
 /** Which round this is, and what belongs to it. */
 const props = defineProps<{ whole: Shapes['WholeRound'] }>()

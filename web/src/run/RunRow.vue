@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
-import HiveFigure from '../parts/HiveFigure.vue'
-import StageMark from '../parts/StageMark.vue'
-import { clockOf } from '../parts/format'
-import { shownState } from '../parts/stage'
+import HiveFigure from '../shared/HiveFigure.vue'
+import StageMark from '../shared/StageMark.vue'
+import { clockOf } from '../shared/format'
+import { shownState } from '../shared/stage'
 import { isUntouched, type ShownHive } from './overlay'
 
 /** The row as one walks it: every hive with its state, and its clock where it has one. */

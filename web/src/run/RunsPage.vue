@@ -2,8 +2,8 @@
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
-import { counted, dayOf } from '../parts/format'
-import { useSession } from '../parts/session'
+import { counted, dayOf } from '../shared/format'
+import { useSession } from '../shared/session'
 
 /** Rounds that are planned or under way. With one only, it is gone to at once. */
 const router = useRouter()

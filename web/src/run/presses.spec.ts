@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
-import { useSession } from '../parts/session'
+import { useSession } from '../shared/session'
 import { IDA, TAM } from '../people/fixtures'
 import { useOutbox } from '../shared/offline/outbox'
 import { usePresses, type NewEvent } from './presses'

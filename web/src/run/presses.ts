@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
-import { learnClock } from '../parts/clock'
+import { learnClock } from '../shared/clock'
 import type { Entry, SetAside } from '../shared/offline/entries'
 import { useOutbox } from '../shared/offline/outbox'
 import type { KeptPeople, NewEvent } from '../shared/offline/jobs'

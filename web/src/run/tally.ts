@@ -1,5 +1,5 @@
 import { computed, type Ref } from 'vue'
-import { shownState, type Shown } from '../parts/stage'
+import { shownState, type Shown } from '../shared/stage'
 import type { Alarm } from './dueSound'
 import { isUntouched, type ShownHive } from './overlay'
 

@@ -1,6 +1,6 @@
 import { useStorage } from '@vueuse/core'
 import { watch, type Ref } from 'vue'
-import { shownState } from '../parts/stage'
+import { shownState } from '../shared/stage'
 import type { ShownHive } from './overlay'
 import { stepCueOf } from './stepCue'
 

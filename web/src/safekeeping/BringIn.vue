@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { Refused, Unreachable, words } from '../api/client'
 import { sendOutfit, untilItAnswers } from './outfit'
-import { whole } from '../parts/numbers'
+import { whole } from '../shared/numbers'
 
 /** Brings a whole outfit in, in place of the one that is here: chosen, confirmed, sent, started anew. */
 const chosen = ref<File | null>(null)

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
-import { serverNow } from '../parts/clock'
-import { todayHere } from '../parts/days'
-import { dayOf } from '../parts/format'
-import { whole } from '../parts/numbers'
+import LineTable from '../shared/LineTable.vue'
+import { serverNow } from '../shared/clock'
+import { todayHere } from '../shared/days'
+import { dayOf } from '../shared/format'
+import { whole } from '../shared/numbers'
 import BringIn from './BringIn.vue'
 import PhonesPart from './PhonesPart.vue'
 

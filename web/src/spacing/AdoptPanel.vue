@@ -2,15 +2,15 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import HiveChoice from '../parts/HiveChoice.vue'
-import { shortDay } from '../parts/days'
-import { newId } from '../parts/ids'
+import HiveChoice from '../shared/HiveChoice.vue'
+import { shortDay } from '../shared/days'
+import { newId } from '../shared/ids'
 import RhythmTable from './RhythmTable.vue'
 
 /** Makes a series of the days on the bench, for chosen hives of the apiary. */
 const props = defineProps<{
   start: Shapes['BenchStart']
-  question: Shapes['BenchQuestion']
+  question: Shapes['SpacingQuestion']
   days: readonly string[]
   /** The rule sheet says no to these days for the hive on the bench. */
   offLabel: boolean

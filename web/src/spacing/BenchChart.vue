@@ -2,14 +2,14 @@
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
-import { addDays, daysBetween, shortDay } from '../parts/days'
-import { whole } from '../parts/numbers'
+import { addDays, daysBetween, shortDay } from '../shared/days'
+import { whole } from '../shared/numbers'
 
 /**
  * Brood above, mites below, over the same days. Treatment marks are dragged, moved by arrow keys, added and taken out.
  */
 const props = defineProps<{
-  course: Shapes['Course']
+  forecast: Shapes['MiteForecast']
   bands: readonly Shapes['StageBand'][]
   marks: readonly string[]
   winterBees: string
@@ -37,18 +37,18 @@ const width = computed(() => (narrow.value ? 430 : 840))
 const svg = ref<SVGSVGElement | null>(null)
 const held = ref<number | null>(null)
 
-const from = computed(() => props.course.from)
-const span = computed(() => props.course.exposed.length - 1)
+const from = computed(() => props.forecast.from)
+const span = computed(() => props.forecast.exposed.length - 1)
 const step = computed(() => (width.value - LEFT - RIGHT) / span.value)
 const x = (day: number) => LEFT + day * step.value
 const rows = computed(() =>
-  props.course.exposed.map((exposed, i) => ({
+  props.forecast.exposed.map((exposed, i) => ({
     exposed,
-    total: exposed + (props.course.capped[i] ?? 0),
-    killed: props.course.killed[i] ?? 0,
-    untreated: props.course.untreated[i] ?? 0,
-    low: props.course.low[i] ?? 0,
-    high: props.course.high[i] ?? 0,
+    total: exposed + (props.forecast.capped[i] ?? 0),
+    killed: props.forecast.killed[i] ?? 0,
+    untreated: props.forecast.untreated[i] ?? 0,
+    low: props.forecast.low[i] ?? 0,
+    high: props.forecast.high[i] ?? 0,
   })),
 )
 type Row = (typeof rows.value)[number]

@@ -2,11 +2,11 @@
 import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Shapes } from '../api/client'
-import { useApiaryInHand } from '../parts/apiaryInHand'
-import { addDays, shortDay, spanOf } from '../parts/days'
-import { counted } from '../parts/format'
-import { numberIn } from '../parts/numbers'
-import { useSession } from '../parts/session'
+import { useApiaryInHand } from '../shared/apiaryInHand'
+import { addDays, shortDay, spanOf } from '../shared/days'
+import { counted } from '../shared/format'
+import { numberIn } from '../shared/numbers'
+import { useSession } from '../shared/session'
 import AdoptPanel from './AdoptPanel.vue'
 import AdviceCard from './AdviceCard.vue'
 import BenchChart from './BenchChart.vue'
@@ -24,7 +24,7 @@ const session = useSession()
 const inHand = useApiaryInHand()
 const router = useRouter()
 const bench = useBench(toRef(props, 'id'))
-const { start, choices, ruleSheets, draft, question, course, comparison, wrong, problem } = bench
+const { start, choices, ruleSheets, draft, question, forecast, comparison, wrong, problem } = bench
 const chart = useTemplateRef<InstanceType<typeof BenchChart>>('chart')
 const view = ref<'schools' | 'further' | 'front' | 'brood' | 'how'>('schools')
 const telling = ref(false)
@@ -116,7 +116,7 @@ function takeSchool(id: string): void {
             >To the counts</router-link
           >
         </p>
-        <template v-if="course && hasCount">
+        <template v-if="forecast && hasCount">
           <div class="marks">
             <v-select
               class="school"
@@ -131,12 +131,12 @@ function takeSchool(id: string): void {
               >Take the last out</v-btn
             >
             <span class="soft"
-              >{{ counted(course.visits, 'visit') }}, {{ course.ruleOfThumb.says }}</span
+              >{{ counted(forecast.visits, 'visit') }}, {{ forecast.ruleOfThumb.says }}</span
             >
           </div>
           <BenchChart
             ref="chart"
-            :course="course"
+            :forecast="forecast"
             :bands="start.clock.bands"
             :marks="draft.days"
             :winter-bees="start.winterBees"
@@ -149,7 +149,7 @@ function takeSchool(id: string): void {
             <span class="key killed"></span>killed so far. A model estimate. Drag a mark, or move it
             with the arrow keys; double press adds one, Delete takes it out.
           </p>
-          <OutcomeLine :course="course" :target="target" />
+          <OutcomeLine :forecast="forecast" :target="target" />
         </template>
         <template v-if="comparison && hasCount">
           <AdviceCard :advice="comparison.advice" @take="take" />
@@ -188,7 +188,7 @@ function takeSchool(id: string): void {
           <section v-else class="how">
             <p>
               Each day mites emerge with the young bees, a round kills a share of those on bees ({{
-                course ? Math.round(100 * course.killShare) : 0
+                forecast ? Math.round(100 * forecast.killShare) : 0
               }}
               % of them with this dose, this hive and this curve), some die by themselves, and the
               rest go into cells that are capped that day. The start comes from your count; how the
@@ -199,7 +199,7 @@ function takeSchool(id: string): void {
               <li v-for="each in choices.leftOut" :key="each">{{ each }}</li>
             </ul>
             <p v-if="session.isKeeper">
-              <router-link to="/figures">All figures, with their meaning and source</router-link>
+              <router-link to="/parameters">All figures, with their meaning and source</router-link>
             </p>
           </section>
           <AdoptPanel
@@ -207,7 +207,7 @@ function takeSchool(id: string): void {
             :start="start"
             :question="question"
             :days="draft.days"
-            :off-label="course?.judgement?.verdict === 'NOT_ON_LABEL'"
+            :off-label="forecast?.judgement?.verdict === 'NOT_ON_LABEL'"
             @take="take"
             @adopted="router.push('/spacing')"
           />

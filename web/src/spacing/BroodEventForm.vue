@@ -2,9 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import HiveChoice from '../parts/HiveChoice.vue'
-import { newId } from '../parts/ids'
-import { numberIn } from '../parts/numbers'
+import HiveChoice from '../shared/HiveChoice.vue'
+import { newId } from '../shared/ids'
+import { numberIn } from '../shared/numbers'
 import { CAPPED, COMBS, GIVEN, KINDS, LEFT, OPEN, QUEENS, YOUNGEST } from './broodWords'
 
 /** What happened to the brood of one hive or of many. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
-import { shortDay } from '../parts/days'
+import { shortDay } from '../shared/days'
 import BroodLine from './BroodLine.vue'
 import { wordsOf } from './broodWords'
 

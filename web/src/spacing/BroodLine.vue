@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { addDays, daysBetween, shortDay } from '../parts/days'
+import { addDays, daysBetween, shortDay } from '../shared/days'
 
 /** A colony's brood over the days: stages as bands, the days without capped brood in brackets, when to look. */
 const props = defineProps<{ clock: Shapes['ClockView'] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { shortDay } from '../parts/days'
-import { whole } from '../parts/numbers'
+import { shortDay } from '../shared/days'
+import { whole } from '../shared/numbers'
 
 /** Visits against mites left: the best that each number of visits can do, and where the schools fall. */
 const props = defineProps<{ comparison: Shapes['Comparison'] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { shortDay } from '../parts/days'
-import { percent, whole } from '../parts/numbers'
+import { shortDay } from '../shared/days'
+import { percent, whole } from '../shared/numbers'
 
 /** What each further round and each day of gap buys on this colony, from one start. */
 const props = defineProps<{ comparison: Shapes['Comparison']; target: number }>()

@@ -2,9 +2,9 @@
 import { ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { shortDay } from '../parts/days'
-import { percent, whole } from '../parts/numbers'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { shortDay } from '../shared/days'
+import { percent, whole } from '../shared/numbers'
 
 /** Going on after a missed day: each way with what it leaves. */
 const props = defineProps<{ series: Shapes['Series']; round: Shapes['SeriesRound'] }>()

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { shortDay } from '../parts/days'
-import { percent, whole } from '../parts/numbers'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { shortDay } from '../shared/days'
+import { percent, whole } from '../shared/numbers'
 
 /** What the schedule in hand comes to, round by round and at the common date. */
-const props = defineProps<{ course: Shapes['Course']; target: number }>()
-const then = computed(() => props.course.atCommonDate)
+const props = defineProps<{ forecast: Shapes['MiteForecast']; target: number }>()
+const then = computed(() => props.forecast.atCommonDate)
 const reaches = computed(() => then.value.wash <= props.target)
 </script>
 
@@ -24,26 +24,28 @@ const reaches = computed(() => then.value.wash <= props.target)
     <p>
       A wash then: <strong :class="reaches ? 'good' : 'bad'">{{ percent(then.wash) }}</strong>
       {{ reaches ? 'within' : 'above' }} your limit of {{ percent(target) }}.
-      <template v-if="course.after">
-        {{ shortDay(course.after.day) }}, 24 days after the last round:
-        {{ whole(course.after.left) }} left.
+      <template v-if="forecast.after">
+        {{ shortDay(forecast.after.day) }}, 24 days after the last round:
+        {{ whole(forecast.after.left) }} left.
       </template>
     </p>
-    <ul v-if="course.notes.length" class="notes soft">
-      <li v-for="note in course.notes" :key="note">{{ note }}</li>
+    <ul v-if="forecast.notes.length" class="notes soft">
+      <li v-for="note in forecast.notes" :key="note">{{ note }}</li>
     </ul>
-    <p v-if="course.judgement">
-      <VerdictMark :verdict="course.judgement.verdict" />{{ ' ' }}
-      <span v-if="course.judgement.findings[0]" class="soft">
-        {{ course.judgement.findings[0].point }}: {{ course.judgement.findings[0].says
-        }}{{ course.judgement.findings[0].line ? ` (${course.judgement.findings[0].line})` : '' }}
+    <p v-if="forecast.judgement">
+      <VerdictMark :verdict="forecast.judgement.verdict" />{{ ' ' }}
+      <span v-if="forecast.judgement.findings[0]" class="soft">
+        {{ forecast.judgement.findings[0].point }}: {{ forecast.judgement.findings[0].says
+        }}{{
+          forecast.judgement.findings[0].line ? ` (${forecast.judgement.findings[0].line})` : ''
+        }}
       </span>
     </p>
-    <table v-if="course.rounds.length">
+    <table v-if="forecast.rounds.length">
       <thead>
         <tr>
           <th scope="col">Round</th>
-          <th v-for="(each, i) in course.rounds" :key="each.day" scope="col">
+          <th v-for="(each, i) in forecast.rounds" :key="each.day" scope="col">
             {{ i + 1 }} <span class="soft">{{ shortDay(each.day) }}</span>
           </th>
         </tr>
@@ -51,14 +53,14 @@ const reaches = computed(() => then.value.wash <= props.target)
       <tbody>
         <tr>
           <th scope="row">drop to expect</th>
-          <td v-for="each in course.rounds" :key="each.day" class="figure">
+          <td v-for="each in forecast.rounds" :key="each.day" class="figure">
             {{ whole(each.killed) }}
             <span class="soft">{{ whole(each.killedLow) }}–{{ whole(each.killedHigh) }}</span>
           </td>
         </tr>
         <tr>
           <th scope="row">under cappings</th>
-          <td v-for="each in course.rounds" :key="each.day" class="figure">
+          <td v-for="each in forecast.rounds" :key="each.day" class="figure">
             {{ Math.round(100 * each.shielded) }} %
           </td>
         </tr>

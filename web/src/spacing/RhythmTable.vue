@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { shortDay, spanOf } from '../parts/days'
-import { percent, whole } from '../parts/numbers'
+import LineTable from '../shared/LineTable.vue'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { shortDay, spanOf } from '../shared/days'
+import { percent, whole } from '../shared/numbers'
 
 /** What one rhythm for the whole apiary costs each hive against a rhythm of its own. */
 defineProps<{ lines: readonly Shapes['HiveInRhythm'][] }>()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { shortDay } from '../parts/days'
-import { percent, whole } from '../parts/numbers'
+import LineTable from '../shared/LineTable.vue'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { shortDay } from '../shared/days'
+import { percent, whole } from '../shared/numbers'
 
 /** Every school from the same start, at the common date and by visit; and one round without brood beside them. */
 const props = defineProps<{ comparison: Shapes['Comparison']; target: number }>()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
-import VerdictMark from '../parts/VerdictMark.vue'
-import { shortDay } from '../parts/days'
-import { counted } from '../parts/format'
+import VerdictMark from '../shared/VerdictMark.vue'
+import { shortDay } from '../shared/days'
+import { counted } from '../shared/format'
 import MissDialog from './MissDialog.vue'
 
 /** A series that goes on: its rounds, what is next, and what to do when a day was missed. */

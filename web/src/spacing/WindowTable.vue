@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
-import { shortDay, spanOf } from '../parts/days'
+import { shortDay, spanOf } from '../shared/days'
 
 /** A list of hives with their window without capped brood. */
 const props = defineProps<{ title: string; list: Shapes['WindowList']; empty: string }>()

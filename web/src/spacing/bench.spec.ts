@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { mount } from '@vue/test-utils'
 import type { Shapes } from '../api/client'
-import { addDays, daysBetween, spanOf } from '../parts/days'
-import { numberIn, percent } from '../parts/numbers'
+import { addDays, daysBetween, spanOf } from '../shared/days'
+import { numberIn, percent } from '../shared/numbers'
 import BenchChart from './BenchChart.vue'
 import { complete, fresh, latestOnly, questionOf, unread } from './useBench'
 import { wordsOf } from './broodWords'
@@ -85,7 +85,7 @@ describe('a brood event in words', () => {
 
 describe('the chart', () => {
   const flat = Array.from({ length: 46 }, () => 100)
-  const course = {
+  const forecast = {
     from: '2026-08-18',
     exposed: flat,
     capped: flat,
@@ -93,9 +93,9 @@ describe('the chart', () => {
     untreated: flat,
     low: flat,
     high: flat,
-  } as unknown as Shapes['Course']
+  } as unknown as Shapes['MiteForecast']
   const chart = (marks: string[]) =>
-    mount(BenchChart, { props: { course, bands: [], marks, winterBees: '2026-09-05' } })
+    mount(BenchChart, { props: { forecast, bands: [], marks, winterBees: '2026-09-05' } })
 
   it('moves a mark by arrow keys, by a week with shift, and takes it out', async () => {
     const drawn = chart(['2026-08-18', '2026-08-25'])

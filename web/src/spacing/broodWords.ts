@@ -1,5 +1,5 @@
 import type { Shapes } from '../api/client'
-import { shortDay } from '../parts/days'
+import { shortDay } from '../shared/days'
 
 type Event = Shapes['NewBroodEvent']
 

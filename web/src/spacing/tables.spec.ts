@@ -23,7 +23,7 @@ function even(rounds: number, gap: number, left: number, more = {}): Shapes['Eve
   }
 }
 
-function school(id: string, visits: number, left: number, more = {}): Shapes['SchoolOutcome'] {
+function school(id: string, visits: number, left: number, more = {}): Shapes['PatternOutcome'] {
   return {
     id,
     name: id,
@@ -130,7 +130,7 @@ describe('visits against mites', () => {
 })
 
 describe('what a schedule comes to', () => {
-  const course = {
+  const forecast = {
     atCommonDate: {
       day: '2026-10-02',
       left: 2_772,
@@ -141,10 +141,10 @@ describe('what a schedule comes to', () => {
     },
     rounds: [{ day: '2026-08-18', killed: 407, killedLow: 222, killedHigh: 686, shielded: 0.79 }],
     notes: ['A round meets more mites than a wash shows.'],
-  } as unknown as Shapes['Course']
+  } as unknown as Shapes['MiteForecast']
 
   it('is written with its band, its limit and the drop to expect', () => {
-    const text = mount(OutcomeLine, { props: { course, target: 0.02 } }).text()
+    const text = mount(OutcomeLine, { props: { forecast, target: 0.02 } }).text()
     expect(text).toContain('2,772')
     expect(text).toContain('80 %: 1,563 to 4,875')
     expect(text).toContain('above your limit of 2.0 %')

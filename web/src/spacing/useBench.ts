@@ -2,8 +2,8 @@ import { useStorage, watchDebounced } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import { addDays } from '../parts/days'
-import { numberIn } from '../parts/numbers'
+import { addDays } from '../shared/days'
+import { numberIn } from '../shared/numbers'
 
 /** What the keeper typed on the bench for a hive, kept on this device. */
 export interface BenchDraft {
@@ -14,8 +14,8 @@ export interface BenchDraft {
   dronePercent: string
   gramsPerBox: string
   /** How tight the hive is; AS_IT_STANDS goes by its seal estimate. */
-  shut: NonNullable<Shapes['BenchQuestion']['shut']> | 'AS_IT_STANDS'
-  curve: Shapes['BenchQuestion']['curve']
+  shut: NonNullable<Shapes['SpacingQuestion']['shut']> | 'AS_IT_STANDS'
+  curve: Shapes['SpacingQuestion']['curve']
   ruleSheetId: string
   commonDate: string
   targetPercent: string
@@ -57,7 +57,7 @@ export function fresh(start: Shapes['BenchStart'], ruleSheetId: string, from: st
 }
 
 /** The draft as the server takes it. */
-export function questionOf(draft: BenchDraft, recovery: number): Shapes['BenchQuestion'] {
+export function questionOf(draft: BenchDraft, recovery: number): Shapes['SpacingQuestion'] {
   return {
     load: {
       mites: numberIn(draft.mites),
@@ -133,7 +133,7 @@ export function latestOnly(work: () => Promise<void>): () => void {
   return go
 }
 
-/** One hive on the bench: its draft, the course of the schedule in hand, and the comparison. */
+/** One hive on the bench: its draft, the forecast of the schedule in hand, and the comparison. */
 export function useBench(hiveId: Ref<string>) {
   const start = ref<Shapes['BenchStart'] | null>(null)
   const choices = ref<Shapes['SpacingChoices'] | null>(null)
@@ -144,7 +144,7 @@ export function useBench(hiveId: Ref<string>) {
     undefined,
     { mergeDefaults: true },
   )
-  const course = ref<Shapes['Course'] | null>(null)
+  const forecast = ref<Shapes['MiteForecast'] | null>(null)
   const comparison = ref<Shapes['Comparison'] | null>(null)
   const wrong = ref<Record<string, string>>({})
   const problem = ref('')
@@ -154,11 +154,11 @@ export function useBench(hiveId: Ref<string>) {
 
   async function load(): Promise<void> {
     const id = hiveId.value
-    course.value = null
+    forecast.value = null
     comparison.value = null
     try {
       const [found, offered, sheets] = await Promise.all([
-        ask(api.GET('/api/hives/{id}/bench', { params: { path: { id } } })),
+        ask(api.GET('/api/hives/{id}/spacing', { params: { path: { id } } })),
         ask(api.GET('/api/spacing/choices')),
         ask(api.GET('/api/rule-sheets')),
       ])
@@ -192,13 +192,13 @@ export function useBench(hiveId: Ref<string>) {
     const id = hiveId.value
     try {
       const found = await ask(
-        api.POST('/api/hives/{id}/bench/course', {
+        api.POST('/api/hives/{id}/spacing/forecast', {
           params: { path: { id } },
           body: { question: question.value, days: draft.value.days },
         }),
       )
       if (id !== hiveId.value) return
-      course.value = found
+      forecast.value = found
       wrong.value = {}
       problem.value = ''
     } catch (thrown) {
@@ -214,7 +214,7 @@ export function useBench(hiveId: Ref<string>) {
     const latest = addDays(today, 13)
     try {
       const found = await ask(
-        api.POST('/api/hives/{id}/bench/comparison', {
+        api.POST('/api/hives/{id}/spacing/comparison', {
           params: { path: { id } },
           body: {
             question: question.value,
@@ -243,5 +243,5 @@ export function useBench(hiveId: Ref<string>) {
     { debounce: 250 },
   )
 
-  return { start, choices, ruleSheets, draft, question, course, comparison, wrong, problem, load }
+  return { start, choices, ruleSheets, draft, question, forecast, comparison, wrong, problem, load }
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
+import LineTable from '../shared/LineTable.vue'
 import { money } from './money'
 
 /** What each hive of an apiary cost in a year: its part of every round that it was treated in. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
 import type { Shapes } from '../api/client'
-import { serverNow } from '../parts/clock'
-import { todayHere } from '../parts/days'
-import { numberIn } from '../parts/numbers'
+import { serverNow } from '../shared/clock'
+import { todayHere } from '../shared/days'
+import { numberIn } from '../shared/numbers'
 
 /** A lot that was bought. */
 const props = defineProps<{

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
-import { serverNow } from '../parts/clock'
-import { todayHere } from '../parts/days'
-import { dayOf } from '../parts/format'
-import { numberIn, whole } from '../parts/numbers'
+import LineTable from '../shared/LineTable.vue'
+import { serverNow } from '../shared/clock'
+import { todayHere } from '../shared/days'
+import { dayOf } from '../shared/format'
+import { numberIn, whole } from '../shared/numbers'
 
 /** Lots, latest first, each with what went out of it; one can be weighed. */
 const props = defineProps<{

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
-import { serverNow } from '../parts/clock'
-import { todayHere } from '../parts/days'
-import { dayOf } from '../parts/format'
-import { numberIn } from '../parts/numbers'
+import LineTable from '../shared/LineTable.vue'
+import { serverNow } from '../shared/clock'
+import { todayHere } from '../shared/days'
+import { dayOf } from '../shared/format'
+import { numberIn } from '../shared/numbers'
 
 type Kind = Shapes['SupplyShelf']['kind']
 
@@ -13,7 +13,7 @@ type Kind = Shapes['SupplyShelf']['kind']
 const props = defineProps<{
   shelves: readonly Shapes['SupplyShelf'][]
   supplies: readonly Shapes['Supply'][]
-  foretold: readonly Shapes['Foretold'][]
+  foretold: readonly Shapes['SupplyForecast'][]
   mayEnter: boolean
   wrong: Record<string, string>
   add: (supply: Shapes['NewSupply']) => Promise<boolean>
@@ -54,7 +54,7 @@ async function keep(): Promise<void> {
   if (kept) kind.value = ''
 }
 
-function ahead(of: Kind): Shapes['Foretold'] | undefined {
+function ahead(of: Kind): Shapes['SupplyForecast'] | undefined {
   return props.foretold.find((each) => each.kind === of)
 }
 

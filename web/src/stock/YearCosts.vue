@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
-import LineTable from '../parts/LineTable.vue'
-import { counted, dayOf } from '../parts/format'
+import LineTable from '../shared/LineTable.vue'
+import { counted, dayOf } from '../shared/format'
 import HiveCosts from './HiveCosts.vue'
 import { money } from './money'
 

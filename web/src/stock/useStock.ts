@@ -1,7 +1,7 @@
 import { onMounted, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import { newId } from '../parts/ids'
+import { newId } from '../shared/ids'
 
 /** The stock as it stands, and ways to enter what changes it. What was refused stays typed. */
 export function useStock() {

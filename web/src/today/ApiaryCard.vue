@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { gradesOf } from '../hours/gradeWords'
-import { clockOf, counted, dayOf, timeIn } from '../parts/format'
+import { clockOf, counted, dayOf, timeIn } from '../shared/format'
 
 /** One apiary today: what it waits for, its last round, its next workable hours. */
 const props = defineProps<{

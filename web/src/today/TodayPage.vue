@@ -3,11 +3,11 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
-import { useApiaryInHand } from '../parts/apiaryInHand'
-import { learnClock, useServerNow } from '../parts/clock'
-import { useSession } from '../parts/session'
+import { useApiaryInHand } from '../shared/apiaryInHand'
+import { learnClock, useServerNow } from '../shared/clock'
+import { useSession } from '../shared/session'
 import ApiaryCard from './ApiaryCard.vue'
-import ChoreList from './ChoreList.vue'
+import DueTaskList from './DueTaskList.vue'
 
 type ApiaryToday = Shapes['ApiaryToday']
 
@@ -22,8 +22,8 @@ const pressing = computed(
 )
 /** Colonies that cannot wait stand above everything else. */
 const FIRST: ReadonlySet<string> = new Set(['DANGER', 'ABOVE_UNPLANNED'])
-const urgent = computed(() => today.value?.chores.filter((each) => FIRST.has(each.kind)) ?? [])
-const due = computed(() => today.value?.chores.filter((each) => !FIRST.has(each.kind)) ?? [])
+const urgent = computed(() => today.value?.dueTasks.filter((each) => FIRST.has(each.kind)) ?? [])
+const due = computed(() => today.value?.dueTasks.filter((each) => !FIRST.has(each.kind)) ?? [])
 const quiet = computed(() => today.value?.apiaries.filter((each) => each.due === 'NOTHING') ?? [])
 const now = useServerNow(1000)
 /** Whose word the workable hours are. */
@@ -74,7 +74,7 @@ async function go(each: ApiaryToday): Promise<void> {
     >
   </div>
   <template v-else-if="today">
-    <ChoreList title="First of all" :chores="urgent" :is-keeper="session.isKeeper" />
+    <DueTaskList title="First of all" :due-tasks="urgent" :is-keeper="session.isKeeper" />
     <ul v-if="pressing.length" class="list" aria-label="Rounds planned and under way">
       <ApiaryCard
         v-for="each in pressing"
@@ -86,7 +86,7 @@ async function go(each: ApiaryToday): Promise<void> {
         @go="go(each)"
       />
     </ul>
-    <ChoreList title="Due" :chores="due" :is-keeper="session.isKeeper" />
+    <DueTaskList title="Due" :due-tasks="due" :is-keeper="session.isKeeper" />
     <section
       v-if="today.gear.length || today.stock.length"
       class="gear"

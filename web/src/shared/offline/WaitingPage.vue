@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { reactive } from 'vue'
-import { dayOf } from '../../parts/format'
-import { numberIn } from '../../parts/numbers'
+import { dayOf } from '../format'
+import { numberIn } from '../numbers'
 import { jobWords } from './jobWords'
 import type { Job } from './jobs'
 import type { SetAside } from './entries'

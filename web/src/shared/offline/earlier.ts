@@ -1,4 +1,4 @@
-import { newId } from '../../parts/ids'
+import { newId } from '../ids'
 import type { Job, KeptPeople, NewEvent } from './jobs'
 import { parsed } from './kept'
 import type { Entry, SetAside } from './entries'

@@ -1,4 +1,4 @@
-import { keptRun } from '../../parts/keptRuns'
+import { keptRun } from '../keptRuns'
 import type { Job } from './jobs'
 
 const KINDS: Partial<Record<string, string>> = {

@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Shapes } from '../../api/client'
-import { useSession } from '../../parts/session'
+import { useSession } from '../session'
 import { IDA, TAM } from '../../people/fixtures'
 import type { Job } from './jobs'
 import { useOutbox } from './outbox'

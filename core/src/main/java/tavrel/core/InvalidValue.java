@@ -35,11 +35,11 @@ public final class InvalidValue extends IllegalArgumentException {
       throw new InvalidValue(
           field,
           "is "
-              + Figures.plain(value)
+              + NumberText.plain(value)
               + "; allowed is "
-              + Figures.plain(min)
+              + NumberText.plain(min)
               + " to "
-              + Figures.plain(max)
+              + NumberText.plain(max)
               + " "
               + unit);
     }

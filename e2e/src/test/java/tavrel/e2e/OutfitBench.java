@@ -64,7 +64,7 @@ public final class OutfitBench {
     crew("Gannet");
     crew("Petrel");
     long begin = System.nanoTime();
-    client.send("POST", "/api/season-plan/courses", courses());
+    client.send("POST", "/api/season-plan/series", series());
     Bench.say("150 series of four rounds entered", Bench.millisSince(begin), "ms");
     view("season plan of 150 apiaries, nothing placed, server");
     search();
@@ -164,26 +164,26 @@ public final class OutfitBench {
     client.send("PUT", "/api/season-plan/crews/" + id, crew);
   }
 
-  private List<Map<String, Object>> courses() throws IOException, InterruptedException {
+  private List<Map<String, Object>> series() throws IOException, InterruptedException {
     LocalDate start = LocalDate.now(ZoneOffset.UTC).plusDays(1);
-    List<Map<String, Object>> courses = new ArrayList<>();
+    List<Map<String, Object>> series = new ArrayList<>();
     for (JsonNode each : client.send("GET", "/api/apiaries", null)) {
-      Map<String, Object> course = new HashMap<>();
-      course.put("id", UUID.randomUUID().toString());
-      course.put("apiaryId", each.path("apiary").path("id").asText());
-      course.put("name", "Late summer");
-      course.put("rounds", ROUNDS);
-      course.put("leastGap", 5);
-      course.put("wantedGap", 7);
-      course.put("mostGap", 9);
-      course.put("startOn", start.toString());
-      course.put("lastDay", start.plusDays(60).toString());
-      course.put("broodless", false);
-      course.put("gramsPerBox", 1);
-      course.put("tool", "Bowl");
-      course.put("offLabelReason", "measured");
-      courses.add(course);
+      Map<String, Object> one = new HashMap<>();
+      one.put("id", UUID.randomUUID().toString());
+      one.put("apiaryId", each.path("apiary").path("id").asText());
+      one.put("name", "Late summer");
+      one.put("rounds", ROUNDS);
+      one.put("leastGap", 5);
+      one.put("wantedGap", 7);
+      one.put("mostGap", 9);
+      one.put("startOn", start.toString());
+      one.put("lastDay", start.plusDays(60).toString());
+      one.put("broodless", false);
+      one.put("gramsPerBox", 1);
+      one.put("tool", "Bowl");
+      one.put("offLabelReason", "measured");
+      series.add(one);
     }
-    return courses;
+    return series;
   }
 }

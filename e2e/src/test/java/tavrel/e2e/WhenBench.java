@@ -75,7 +75,7 @@ final class WhenBench {
     Bench.percentiles("lists of windows, 5,000 hives on record, server", took);
     String hive = hives(client.apiaryNamed(few)).get(0);
     wash(hive);
-    courses(hive);
+    forecasts(hive);
     screens(hive);
   }
 
@@ -130,8 +130,8 @@ final class WhenBench {
                 false)));
   }
 
-  private void courses(String hive) throws IOException, InterruptedException {
-    JsonNode start = client.send("GET", "/api/hives/" + hive + "/bench", null);
+  private void forecasts(String hive) throws IOException, InterruptedException {
+    JsonNode start = client.send("GET", "/api/hives/" + hive + "/spacing", null);
     Map<String, Object> question =
         Map.of(
             "load",
@@ -164,7 +164,7 @@ final class WhenBench {
       long begin = System.nanoTime();
       client.send(
           "POST",
-          "/api/hives/" + hive + "/bench/course",
+          "/api/hives/" + hive + "/spacing/forecast",
           Map.of(
               "question",
               question,
@@ -174,7 +174,7 @@ final class WhenBench {
       begin = System.nanoTime();
       client.send(
           "POST",
-          "/api/hives/" + hive + "/bench/comparison",
+          "/api/hives/" + hive + "/spacing/comparison",
           Map.of("question", question, "start", today.toString()));
       comparison.add(Bench.millisSince(begin));
     }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 
 /**
  * How an apiary's year moves when it is copied to one that stands higher or lower: what belongs to
@@ -19,8 +19,8 @@ import tavrel.core.Knob;
  */
 public record HeightShift(int days, boolean south) {
 
-  private static final Knob PER_100_M =
-      new Knob(
+  private static final ModelParameter PER_100_M =
+      new ModelParameter(
           "season.daysPer100m",
           3,
           0,
@@ -31,7 +31,7 @@ public record HeightShift(int days, boolean south) {
   private static final int A_YEAR = 2001;
 
   /** Figures that a keeper may change. */
-  public static List<Knob> knobs() {
+  public static List<ModelParameter> parameters() {
     return List.of(PER_100_M);
   }
 

@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import tavrel.core.DaySpan;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 
 /**
  * A stretch of an apiary's year beside its dates.
@@ -48,7 +48,7 @@ public record YearBand(
   public YearBand {
     name = InvalidValue.text("name", name, 60);
     if (to.isBefore(from)) {
-      throw new InvalidValue("to", "lies before " + Figures.day(from) + ", the first day");
+      throw new InvalidValue("to", "lies before " + NumberText.day(from) + ", the first day");
     }
     if (ChronoUnit.DAYS.between(from, to) >= LONGEST) {
       throw new InvalidValue("to", "is more than a year after the first day");
@@ -96,7 +96,7 @@ public record YearBand(
         throw new InvalidValue(
             "from",
             "meets the usual supers, which are on, on "
-                + Figures.day(day)
+                + NumberText.day(day)
                 + "; change one of the two");
       }
     }

@@ -2,9 +2,9 @@ package tavrel.core.brood;
 
 import java.util.List;
 import java.util.Map;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
+import tavrel.core.NumberText;
 
 /**
  * Days from an event to the first egg, as far as anyone can say beforehand.
@@ -39,31 +39,31 @@ public record BroodDefaults(
   private static final String COMMON = "common practice";
   private static final String OURS = "our own margin";
 
-  private static final List<Knob> KNOBS =
+  private static final List<ModelParameter> PARAMETERS =
       List.of(
-          knob("onDrawnComb", 1, "swarm on drawn comb: first eggs", COMMON),
-          knob("onFoundation", 3, "swarm on foundation: first eggs", COMMON),
-          knob("afterRelease", 1, "package queen let out: first eggs", COMMON),
-          knob("cellEarliest", 8, "ripe cell given: first eggs at the earliest", COMMON),
-          knob("cellLikely", 14, "ripe cell given: first eggs, likely", COMMON),
-          knob("cellLatest", 21, "ripe cell given: eggs should be seen by then", OURS),
-          knob(
+          parameter("onDrawnComb", 1, "swarm on drawn comb: first eggs", COMMON),
+          parameter("onFoundation", 3, "swarm on foundation: first eggs", COMMON),
+          parameter("afterRelease", 1, "package queen let out: first eggs", COMMON),
+          parameter("cellEarliest", 8, "ripe cell given: first eggs at the earliest", COMMON),
+          parameter("cellLikely", 14, "ripe cell given: first eggs, likely", COMMON),
+          parameter("cellLatest", 21, "ripe cell given: eggs should be seen by then", OURS),
+          parameter(
               "eggsEarliest",
               17,
               "queen raised from eggs or young larvae: first eggs at the earliest",
               "a larva three days from the egg shell; laying seven days after the queen emerges"),
-          knob("eggsLikely", 27, "queen raised from eggs: first eggs, likely", COMMON),
-          knob("eggsLatest", 35, "queen raised from eggs: eggs should be seen by then", OURS),
-          knob("matedEarliest", 1, "mated queen caged in: first eggs at the earliest", COMMON),
-          knob("matedLikely", 3, "mated queen caged in: first eggs, likely", COMMON),
-          knob("matedLatest", 8, "mated queen caged in: eggs should be seen by then", OURS));
+          parameter("eggsLikely", 27, "queen raised from eggs: first eggs, likely", COMMON),
+          parameter("eggsLatest", 35, "queen raised from eggs: eggs should be seen by then", OURS),
+          parameter("matedEarliest", 1, "mated queen caged in: first eggs at the earliest", COMMON),
+          parameter("matedLikely", 3, "mated queen caged in: first eggs, likely", COMMON),
+          parameter("matedLatest", 8, "mated queen caged in: eggs should be seen by then", OURS));
 
   /** What holds unless a keeper says otherwise. */
   public static final BroodDefaults USUAL = of(Map.of());
 
   /** Every figure with its meaning. */
-  public static List<Knob> knobs() {
-    return KNOBS;
+  public static List<ModelParameter> parameters() {
+    return PARAMETERS;
   }
 
   /**
@@ -72,7 +72,8 @@ public record BroodDefaults(
    * @throws tavrel.core.InvalidValue if one lies outside its range
    */
   public static BroodDefaults of(Map<String, Double> own) {
-    int[] days = KNOBS.stream().mapToInt(knob -> (int) Math.round(knob.in(own))).toArray();
+    int[] days =
+        PARAMETERS.stream().mapToInt(parameter -> (int) Math.round(parameter.in(own))).toArray();
     return new BroodDefaults(
         days[0], days[1], days[2], days[3], days[4], days[5], days[6], days[7], days[8], days[9],
         days[10], days[11]);
@@ -91,20 +92,20 @@ public record BroodDefaults(
       double latest = value(which + "Latest", own);
       if (earliest > likely) {
         throw new InvalidValue(
-            which + "Earliest", "is later than the likely day, " + Figures.plain(likely));
+            which + "Earliest", "is later than the likely day, " + NumberText.plain(likely));
       }
       if (likely > latest) {
         throw new InvalidValue(
             which + "Likely",
-            "is later than the day by which eggs should be seen, " + Figures.plain(latest));
+            "is later than the day by which eggs should be seen, " + NumberText.plain(latest));
       }
     }
   }
 
   private static double value(String key, Map<String, Double> own) {
-    return KNOBS.stream()
-        .filter(knob -> knob.key().equals(key))
-        .mapToDouble(knob -> knob.in(own))
+    return PARAMETERS.stream()
+        .filter(parameter -> parameter.key().equals(key))
+        .mapToDouble(parameter -> parameter.in(own))
         .findFirst()
         .orElseThrow();
   }
@@ -117,7 +118,7 @@ public record BroodDefaults(
     };
   }
 
-  private static Knob knob(String key, int usual, String meaning, String source) {
-    return new Knob(key, usual, 0, 60, "days", meaning, source);
+  private static ModelParameter parameter(String key, int usual, String meaning, String source) {
+    return new ModelParameter(key, usual, 0, 60, "days", meaning, source);
   }
 }

@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 
 /** The brood clock in the keeper's words. */
 final class BroodReasons {
@@ -37,7 +37,7 @@ final class BroodReasons {
   }
 
   private static String of(BroodEvent event) {
-    String on = " on " + Figures.day(event.day());
+    String on = " on " + NumberText.day(event.day());
     if (event instanceof BroodEvent.SwarmHived swarm) {
       return "Swarm hived" + on + " on " + swarm.comb().words() + ", without brood.";
     }
@@ -46,7 +46,7 @@ final class BroodReasons {
           + on
           + (bees.released() == null
               ? ", its queen still caged."
-              : ", its queen out on " + Figures.day(bees.released()) + ".");
+              : ", its queen out on " + NumberText.day(bees.released()) + ".");
     }
     if (event instanceof BroodEvent.OldQueenMoved) {
       return "Old queen moved here" + on + " onto comb without brood; she goes on laying.";
@@ -55,9 +55,9 @@ final class BroodReasons {
       return "Queen caged"
           + on
           + ": the last worker brood is out on "
-          + Figures.day(event.day().plusDays(BroodTimeline.WORKER_GONE))
+          + NumberText.day(event.day().plusDays(BroodTimeline.WORKER_GONE))
           + ", the last drones on "
-          + Figures.day(event.day().plusDays(BroodTimeline.DRONE_GONE))
+          + NumberText.day(event.day().plusDays(BroodTimeline.DRONE_GONE))
           + ".";
     }
     if (event instanceof BroodEvent.QueenReleased) {
@@ -93,10 +93,10 @@ final class BroodReasons {
   private static String of(BroodEvent.Inspection look) {
     String capped =
         look.capped() == Capped.FRAMES
-            ? Figures.plain(look.cappedFrames()) + " frames capped"
+            ? NumberText.plain(look.cappedFrames()) + " frames capped"
             : look.capped().words();
     return "Looked inside on "
-        + Figures.day(look.day())
+        + NumberText.day(look.day())
         + ": "
         + capped
         + ", open brood "
@@ -125,7 +125,7 @@ final class BroodReasons {
     }
     says.add(
         "Not without capped brood in the next six weeks; the least is expected on "
-            + Figures.day(clock.leastCapped())
+            + NumberText.day(clock.leastCapped())
             + ".");
     says.add(
         "What would make such days: the queen caged at least 13 days (16 for drones too), capped"

@@ -2,7 +2,7 @@ package tavrel.core.count;
 
 import java.util.List;
 import java.util.Map;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 
 /**
  * From which load on a colony is in danger, whatever the season: it may collapse, and load its
@@ -12,8 +12,8 @@ import tavrel.core.Knob;
  */
 public record Danger(double share) {
 
-  private static final Knob PERCENT =
-      new Knob(
+  private static final ModelParameter PERCENT =
+      new ModelParameter(
           "dangerPercent",
           10,
           2,
@@ -23,7 +23,7 @@ public record Danger(double share) {
           "common practice");
 
   /** The one figure that a keeper may change. */
-  public static List<Knob> knobs() {
+  public static List<ModelParameter> parameters() {
     return List.of(PERCENT);
   }
 

@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 
 /**
  * Share of bees with a mite, from one count or several close together.
@@ -84,14 +84,14 @@ public record Infestation(int mites, int bees, double recovery, int counts, Loca
    *
    * @param threshold a fraction
    */
-  public Standing against(double threshold) {
+  public InfestationStatus against(double threshold) {
     return against(interval(), threshold);
   }
 
-  private static Standing against(Interval interval, double threshold) {
+  private static InfestationStatus against(Interval interval, double threshold) {
     return interval.low() > threshold
-        ? Standing.ABOVE
-        : interval.high() < threshold ? Standing.BELOW : Standing.CANNOT_TELL;
+        ? InfestationStatus.ABOVE
+        : interval.high() < threshold ? InfestationStatus.BELOW : InfestationStatus.CANNOT_TELL;
   }
 
   /**
@@ -100,7 +100,7 @@ public record Infestation(int mites, int bees, double recovery, int counts, Loca
    * @return 0 where it is settled; null where it would take more than 2,000: too close to tell
    */
   public @Nullable Integer beesToSettle(double threshold) {
-    if (against(threshold) != Standing.CANNOT_TELL) {
+    if (against(threshold) != InfestationStatus.CANNOT_TELL) {
       return 0;
     }
     int size =
@@ -114,7 +114,7 @@ public record Infestation(int mites, int bees, double recovery, int counts, Loca
     Interval interval = interval();
     String found =
         percent(share()) + " (95 %: " + percent(interval.low()) + " to " + percent(interval.high());
-    String line = "; limit " + Figures.plain(100 * threshold) + " %): ";
+    String line = "; limit " + NumberText.plain(100 * threshold) + " %): ";
     Integer enough = beesToSettle(threshold);
     return found
         + line
@@ -125,6 +125,6 @@ public record Infestation(int mites, int bees, double recovery, int counts, Loca
   }
 
   private static String percent(double share) {
-    return Figures.tenths(100 * share) + " %";
+    return NumberText.tenths(100 * share) + " %";
   }
 }

@@ -2,7 +2,7 @@ package tavrel.core.count;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 
 /**
  * What samples say against the limit of the season.
@@ -24,7 +24,7 @@ public record SampleReading(
     LocalDate day,
     double share,
     Interval interval,
-    Standing standing,
+    InfestationStatus standing,
     @Nullable Integer beesToSettle,
     String says) {
 
@@ -52,12 +52,12 @@ public record SampleReading(
         found.last(),
         found.share(),
         found.interval(),
-        inDanger ? Standing.DANGER : found.against(limit),
+        inDanger ? InfestationStatus.DANGER : found.against(limit),
         inDanger ? Integer.valueOf(0) : found.beesToSettle(limit),
         inDanger
             ? found.says(limit)
                 + "; in danger: above "
-                + Figures.plain(100 * danger.share())
+                + NumberText.plain(100 * danger.share())
                 + " % a colony may collapse"
             : found.says(limit));
   }

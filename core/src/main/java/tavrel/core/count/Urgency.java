@@ -36,6 +36,6 @@ public enum Urgency {
     if (danger.isIn(sample)) {
       return Optional.of(DANGER);
     }
-    return sample.against(limit) == Standing.ABOVE ? Optional.of(ABOVE) : Optional.empty();
+    return sample.against(limit) == InfestationStatus.ABOVE ? Optional.of(ABOVE) : Optional.empty();
   }
 }

@@ -2,7 +2,7 @@ package tavrel.core.count;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 
 /**
  * What the samples of several hives say of the yard they stand in. Hives differ, so that many bees
@@ -21,7 +21,7 @@ public record YardReading(
     int bees,
     double share,
     Interval interval,
-    Standing standing,
+    InfestationStatus standing,
     HiveSpread spread,
     String says) {
 
@@ -44,10 +44,10 @@ public record YardReading(
     double share = samples.stream().mapToDouble(HiveSpread::share).average().orElseThrow();
     double seen = samples.stream().mapToDouble(HiveSpread::seen).sum();
     Interval interval = Interval.ofHives(share, samples.size(), seen, spread.k());
-    Standing standing =
+    InfestationStatus standing =
         interval.low() > limit
-            ? Standing.ABOVE
-            : interval.high() < limit ? Standing.BELOW : Standing.CANNOT_TELL;
+            ? InfestationStatus.ABOVE
+            : interval.high() < limit ? InfestationStatus.BELOW : InfestationStatus.CANNOT_TELL;
     return new YardReading(
         samples.size(),
         bees,
@@ -61,12 +61,12 @@ public record YardReading(
                 samples.size(),
                 percent(interval.low()),
                 percent(interval.high()),
-                Figures.plain(100 * limit),
+                NumberText.plain(100 * limit),
                 standing.words(),
                 spread.says()));
   }
 
   private static String percent(double share) {
-    return Figures.tenths(100 * share) + " %";
+    return NumberText.tenths(100 * share) + " %";
   }
 }

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Hive;
@@ -151,7 +151,7 @@ public record HiveDose(
     if (exception != null) {
       why.add("Exception for this hive: " + exception.reason());
     }
-    String given = Figures.plain(amount.grams()) + " g " + amount.of().words();
+    String given = NumberText.plain(amount.grams()) + " g " + amount.of().words();
     if (amount.per() == Per.BOX) {
       why.add(
           "Boxes: "
@@ -162,22 +162,22 @@ public record HiveDose(
           "Grams: "
               + given
               + " a box × "
-              + Figures.grams(factor)
+              + NumberText.grams(factor)
               + " = "
-              + Figures.grams(target)
+              + NumberText.grams(target)
               + " g acid dihydrate");
     } else {
       why.add("Grams: " + given + " a hive, whatever its boxes");
     }
     if (amount.of() != GramsOf.ACID_DIHYDRATE) {
-      why.add("As acid: " + Figures.grams(target) + " g acid dihydrate");
+      why.add("As acid: " + NumberText.grams(target) + " g acid dihydrate");
     }
     double product = settings.strength().productFor(target);
     why.add(
         "Product: ÷ strength "
-            + Figures.plain(100 * settings.strength().assay())
+            + NumberText.plain(100 * settings.strength().assay())
             + " % = "
-            + Figures.grams(product)
+            + NumberText.grams(product)
             + " g");
     why.add(splits(settings, loads, product));
     why.add(
@@ -187,7 +187,7 @@ public record HiveDose(
                 + ", so "
                 + loads.words(settings.measure())
                 + " a load, "
-                + Figures.grams(loads.totalAcid())
+                + NumberText.grams(loads.totalAcid())
                 + " g acid in all, "
                 + missed(error)
             : "Measured: one "
@@ -199,22 +199,22 @@ public record HiveDose(
   private static String missed(double error) {
     return Math.abs(error) < 0.005
         ? "to the point"
-        : Figures.grams(Math.abs(error)) + " g " + (error < 0 ? "under" : "over");
+        : NumberText.grams(Math.abs(error)) + " g " + (error < 0 ? "under" : "over");
   }
 
   private static String splits(DoseSettings settings, Loads loads, double product) {
-    String capacity = "Loads: the tool takes " + Figures.plain(settings.capacity()) + " g, so ";
+    String capacity = "Loads: the tool takes " + NumberText.plain(settings.capacity()) + " g, so ";
     Loads.FirstLoad first = loads.first();
     if (first != null) {
       int then = loads.count() - 1;
       return capacity
           + "a first of "
-          + Figures.grams(first.product())
+          + NumberText.grams(first.product())
           + " g to loosen the cluster, the rest a few minutes later in "
           + then
           + (then == 1 ? " load" : " equal loads")
           + " of "
-          + Figures.grams((product - first.product()) / then)
+          + NumberText.grams((product - first.product()) / then)
           + " g: the same total";
     }
     Loads.LargerLoads larger = loads.larger();
@@ -223,14 +223,14 @@ public record HiveDose(
         + (loads.count() == 1
             ? " load of "
             : larger == null ? " equal loads of " : " loads that differ by one step, of about ")
-        + Figures.grams(product / loads.count())
+        + NumberText.grams(product / loads.count())
         + " g";
   }
 
   private static String counted(List<BroodBox> boxes, MediumBoxes mediums) {
     List<String> factors =
-        boxes.stream().map(box -> Figures.plain(BoxFactor.of(box, mediums))).toList();
-    String sum = Figures.grams(BoxFactor.sum(boxes, mediums));
+        boxes.stream().map(box -> NumberText.plain(BoxFactor.of(box, mediums))).toList();
+    String sum = NumberText.grams(BoxFactor.sum(boxes, mediums));
     return factors.size() == 1 ? sum : String.join(" + ", factors) + " = " + sum;
   }
 }

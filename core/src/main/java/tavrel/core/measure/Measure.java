@@ -1,8 +1,8 @@
 package tavrel.core.measure;
 
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 
 /**
  * What the keeper measures product with: a scale, or level scoops.
@@ -32,7 +32,7 @@ public record Measure(@Nullable Spoon spoon, double step) {
    */
   public String words(int units) {
     if (spoon == null) {
-      return Figures.tenths(units * step) + " g";
+      return NumberText.tenths(units * step) + " g";
     }
     return units + (units == 1 ? " scoop" : " scoops");
   }
@@ -40,8 +40,8 @@ public record Measure(@Nullable Spoon spoon, double step) {
   /** What one step is, for the "why" of a figure. */
   public String stepWords() {
     return spoon == null
-        ? "scale read to " + Figures.plain(step) + " g"
-        : "level " + spoon.words() + " of " + Figures.plain(step) + " g";
+        ? "scale read to " + NumberText.plain(step) + " g"
+        : "level " + spoon.words() + " of " + NumberText.plain(step) + " g";
   }
 
   /** Whether the spoon and its entered grams look like a mix-up of tablespoon and teaspoon. */

@@ -2,8 +2,8 @@ package tavrel.core.measure;
 
 import java.util.ArrayList;
 import java.util.List;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 
 /**
  * What level scoops of one spoon really hold, weighed one by one.
@@ -74,7 +74,7 @@ public record Scoops(
     } else if (Math.abs(mean / spoon.usualGrams() - 1) > OFF_NOMINAL) {
       warnings.add(
           "The mean is "
-              + Figures.tenths(100 * Math.abs(mean / spoon.usualGrams() - 1))
+              + NumberText.tenths(100 * Math.abs(mean / spoon.usualGrams() - 1))
               + " % "
               + (mean > spoon.usualGrams() ? "over" : "under")
               + " what this spoon usually holds; other crystals, or not level?");
@@ -82,7 +82,7 @@ public record Scoops(
     if (percent > WIDE_SPREAD) {
       warnings.add(
           "The scoops differ by "
-              + Figures.tenths(percent)
+              + NumberText.tenths(percent)
               + " % (one standard deviation): level each one, or weigh doses instead.");
     }
     return List.copyOf(warnings);

@@ -2,7 +2,7 @@ package tavrel.core.mite;
 
 import java.util.List;
 import java.util.Map;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 
 /**
  * How long bees live, for bees that follow the brood. Round figures of our own, which a keeper can
@@ -27,9 +27,9 @@ public record BeeLife(
 
   private static final String OURS = "our round figure";
 
-  private static final List<Knob> KNOBS =
+  private static final List<ModelParameter> PARAMETERS =
       List.of(
-          new Knob(
+          new ModelParameter(
               "beesFollow",
               1,
               0,
@@ -37,7 +37,7 @@ public record BeeLife(
               "1 yes, 0 no",
               "the number of bees follows the brood; with 0 it is held as it was seen",
               "structure of our own: bees emerge 12 days after capping and die at a steady rate"),
-          new Knob(
+          new ModelParameter(
               "beesEmerging",
               0.95,
               0.5,
@@ -45,10 +45,13 @@ public record BeeLife(
               "",
               "share of capped worker cells from which a bee emerges",
               OURS),
-          new Knob("winterBeeDays", 150, 60, 300, "days", "mean life of a winter bee", OURS),
-          new Knob("beeDaysLeast", 20, 10, 40, "days", "shortest mean life of a summer bee", OURS),
-          new Knob("beeDaysMost", 45, 30, 90, "days", "longest mean life of a summer bee", OURS),
-          new Knob(
+          new ModelParameter(
+              "winterBeeDays", 150, 60, 300, "days", "mean life of a winter bee", OURS),
+          new ModelParameter(
+              "beeDaysLeast", 20, 10, 40, "days", "shortest mean life of a summer bee", OURS),
+          new ModelParameter(
+              "beeDaysMost", 45, 30, 90, "days", "longest mean life of a summer bee", OURS),
+          new ModelParameter(
               "beeDaysUnseen",
               30,
               15,
@@ -56,7 +59,7 @@ public record BeeLife(
               "days",
               "mean life of a summer bee where no brood tells it",
               OURS),
-          new Knob(
+          new ModelParameter(
               "winterBeesRaised",
               40,
               10,
@@ -66,8 +69,8 @@ public record BeeLife(
               OURS));
 
   /** The figures that a keeper may change. */
-  public static List<Knob> knobs() {
-    return KNOBS;
+  public static List<ModelParameter> parameters() {
+    return PARAMETERS;
   }
 
   /** What holds unless a keeper says otherwise. */
@@ -75,7 +78,7 @@ public record BeeLife(
 
   /** The keeper's figures over the usual ones. */
   public static BeeLife of(Map<String, Double> own) {
-    double[] v = KNOBS.stream().mapToDouble(knob -> knob.in(own)).toArray();
+    double[] v = PARAMETERS.stream().mapToDouble(parameter -> parameter.in(own)).toArray();
     return new BeeLife(v[0] >= 0.5, v[1], v[2], v[3], Math.max(v[3], v[4]), v[5], v[6]);
   }
 }

@@ -3,8 +3,8 @@ package tavrel.core.mite;
 import java.time.LocalDate;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 
@@ -145,7 +145,7 @@ public record ColonyLoad(
         Locale.ROOT,
         "so much brood beside %,d bees would hide %s mites for each of them; count the frames of bees and of capped brood again",
         Math.round(bees),
-        Double.isFinite(perBee) && perBee < 100 ? Figures.tenths(perBee) : "very many");
+        Double.isFinite(perBee) && perBee < 100 ? NumberText.tenths(perBee) : "very many");
   }
 
   private MiteState unit(BroodClock clock, MiteParameters figures) {

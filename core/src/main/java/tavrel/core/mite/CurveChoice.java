@@ -2,7 +2,7 @@ package tavrel.core.mite;
 
 import java.util.List;
 import java.util.Map;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 
 /** Which kill curve is reckoned with. */
 public enum CurveChoice {
@@ -10,33 +10,33 @@ public enum CurveChoice {
   TRIAL("trial: small colonies without brood, optimistic"),
   OWN("your own, from your results");
 
-  private static final List<Knob> KNOBS =
+  private static final List<ModelParameter> PARAMETERS =
       List.of(
-          knob(
+          parameter(
               "fieldMost",
               KillCurve.FIELD.most(),
               0.1,
               1,
               "",
               "field curve: most that any dose kills"),
-          knob(
+          parameter(
               "fieldScale",
               KillCurve.FIELD.scale(),
               0.05,
               5,
               "g a box",
               "field curve: D₀, the dose that kills 61 % of that"),
-          knob(
+          parameter(
               "trialMost",
               KillCurve.TRIAL.most(),
               0.1,
               1,
               "",
               "trial curve: most that any dose kills"),
-          knob("trialScale", KillCurve.TRIAL.scale(), 0.05, 5, "g a box", "trial curve: D₀"),
-          knob(
+          parameter("trialScale", KillCurve.TRIAL.scale(), 0.05, 5, "g a box", "trial curve: D₀"),
+          parameter(
               "ownMost", KillCurve.FIELD.most(), 0.1, 1, "", "own curve: most that any dose kills"),
-          knob("ownScale", KillCurve.FIELD.scale(), 0.05, 5, "g a box", "own curve: D₀"));
+          parameter("ownScale", KillCurve.FIELD.scale(), 0.05, 5, "g a box", "own curve: D₀"));
 
   private final String words;
 
@@ -50,8 +50,8 @@ public enum CurveChoice {
   }
 
   /** Every figure of the curves with its meaning. */
-  public static List<Knob> knobs() {
-    return KNOBS;
+  public static List<ModelParameter> parameters() {
+    return PARAMETERS;
   }
 
   /**
@@ -68,12 +68,13 @@ public enum CurveChoice {
         };
     return new KillCurve(
         name().toLowerCase(java.util.Locale.ROOT),
-        KNOBS.get(at).in(own),
-        KNOBS.get(at + 1).in(own));
+        PARAMETERS.get(at).in(own),
+        PARAMETERS.get(at + 1).in(own));
   }
 
-  private static Knob knob(
+  private static ModelParameter parameter(
       String key, double usual, double least, double most, String unit, String meaning) {
-    return new Knob(key, usual, least, most, unit, meaning, "keepers' experience, not measured");
+    return new ModelParameter(
+        key, usual, least, most, unit, meaning, "keepers' experience, not measured");
   }
 }

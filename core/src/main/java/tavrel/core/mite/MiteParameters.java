@@ -2,7 +2,7 @@ package tavrel.core.mite;
 
 import java.util.List;
 import java.util.Map;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 
 /**
  * Figures of the mite model.
@@ -39,9 +39,9 @@ public record MiteParameters(
   private static final String INVASION =
       "Boot, Calis and co-workers, as used in Calis, Fries & Ryrie (1999), Apidologie 30";
 
-  private static final List<Knob> KNOBS =
+  private static final List<ModelParameter> PARAMETERS =
       List.of(
-          new Knob(
+          new ModelParameter(
               "naturalLoss",
               0.006,
               0,
@@ -49,7 +49,7 @@ public record MiteParameters(
               "a day",
               "mites on bees that die or fall by themselves",
               "structure after Martin (1998), Ecological Modelling 109"),
-          new Knob(
+          new ModelParameter(
               "foundressSurvival",
               0.8,
               0.3,
@@ -57,7 +57,7 @@ public record MiteParameters(
               "",
               "share of mother mites that leave a cell alive",
               CALIBRATED),
-          new Knob(
+          new ModelParameter(
               "workerDaughters",
               0.6,
               0,
@@ -65,7 +65,7 @@ public record MiteParameters(
               "a cell",
               "grown daughters from a worker cell",
               CALIBRATED),
-          new Knob(
+          new ModelParameter(
               "droneDaughters",
               1.4,
               0,
@@ -73,7 +73,7 @@ public record MiteParameters(
               "a cell",
               "grown daughters from a drone cell",
               CALIBRATED),
-          new Knob(
+          new ModelParameter(
               "workerInvasion",
               0.56,
               0,
@@ -81,7 +81,7 @@ public record MiteParameters(
               "g a day",
               "how readily mites enter worker cells",
               INVASION),
-          new Knob(
+          new ModelParameter(
               "droneInvasion",
               6.49,
               0,
@@ -89,8 +89,8 @@ public record MiteParameters(
               "g a day",
               "how readily mites enter drone cells",
               INVASION),
-          new Knob("beeGrams", 0.125, 0.08, 0.2, "g", "weight of a bee", "common figure"),
-          new Knob(
+          new ModelParameter("beeGrams", 0.125, 0.08, 0.2, "g", "weight of a bee", "common figure"),
+          new ModelParameter(
               "beesPerFrame",
               2_000,
               800,
@@ -98,7 +98,7 @@ public record MiteParameters(
               "bees",
               "bees on a fully covered deep frame",
               "common practice"),
-          new Knob(
+          new ModelParameter(
               "cellsPerFrame",
               7_000,
               3_000,
@@ -106,7 +106,7 @@ public record MiteParameters(
               "cells",
               "worker cells of a deep frame, both sides",
               "common figure"),
-          new Knob(
+          new ModelParameter(
               "coverShare",
               0.5,
               0.2,
@@ -114,7 +114,7 @@ public record MiteParameters(
               "",
               "share of a brood frame's cells that are truly capped",
               "our estimate; look at your frames"),
-          new Knob(
+          new ModelParameter(
               "inflow",
               0,
               0,
@@ -127,8 +127,8 @@ public record MiteParameters(
   public static final MiteParameters USUAL = of(Map.of());
 
   /** Every figure with its meaning and source. */
-  public static List<Knob> knobs() {
-    return KNOBS;
+  public static List<ModelParameter> parameters() {
+    return PARAMETERS;
   }
 
   /**
@@ -137,7 +137,7 @@ public record MiteParameters(
    * @throws tavrel.core.InvalidValue if one lies outside its range
    */
   public static MiteParameters of(Map<String, Double> own) {
-    double[] v = KNOBS.stream().mapToDouble(knob -> knob.in(own)).toArray();
+    double[] v = PARAMETERS.stream().mapToDouble(parameter -> parameter.in(own)).toArray();
     return new MiteParameters(
         v[0], v[1], v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10], BeeLife.of(own));
   }

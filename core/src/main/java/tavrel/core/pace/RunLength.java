@@ -76,7 +76,7 @@ public record RunLength(
 
   /** One play-through with everything in use at once. */
   public static Pace plain(RunSetUp setUp) {
-    Pace pace = new Playthrough(setUp, setUp.cloths(), Integer.MAX_VALUE).play();
+    Pace pace = new RunSimulation(setUp, setUp.cloths(), Integer.MAX_VALUE).play();
     if (pace == null) {
       throw new IllegalStateException("a run without an end to its patience was given up");
     }
@@ -143,7 +143,7 @@ public record RunLength(
     void tryAll(RunSetUp setUp) {
       int cloths = Math.min(setUp.cloths(), setUp.hives().size());
       while (cloths >= 1 && Bound.of(setUp, cloths) <= patience()) {
-        Pace pace = new Playthrough(setUp, cloths, patience()).play();
+        Pace pace = new RunSimulation(setUp, cloths, patience()).play();
         if (pace == null) {
           cloths--;
           continue;

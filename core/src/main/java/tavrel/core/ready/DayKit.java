@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.burn.AcidRelease;
 import tavrel.core.burn.Tool;
 import tavrel.core.hive.Floor;
@@ -47,7 +47,7 @@ public final class DayKit {
             "acid",
             KitItem.Group.ACID,
             "acid dihydrate, in its own labelled and locked container",
-            Figures.grams(acid) + " g and a reserve",
+            NumberText.grams(acid) + " g and a reserve",
             "by the boxes that stand there; of a weaker product more: the dose sheets say"));
     items.add(new KitItem("measure", KitItem.Group.ACID, "scale or scoop", "1", ""));
     addTools(items, stops, tools);

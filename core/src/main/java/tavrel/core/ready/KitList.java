@@ -8,7 +8,7 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.burn.AcidRelease;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.PowerSource;
@@ -109,7 +109,7 @@ public final class KitList {
         "acid",
         KitItem.Group.ACID,
         "product, in its own labelled and locked container",
-        Figures.grams(sheet.totalProduct()) + " g and a reserve",
+        NumberText.grams(sheet.totalProduct()) + " g and a reserve",
         "sum of the dose sheet");
     add("measure", KitItem.Group.ACID, "scale or scoop", "1", "");
     Tool tool = gear.tool();
@@ -190,7 +190,7 @@ public final class KitList {
               + sheet.sealMinutes()
               + " min sealed"
               + (mostShut == null
-                  ? " at about " + Figures.clock(Duration.ofSeconds(cycleSeconds())) + " a hive"
+                  ? " at about " + NumberText.clock(Duration.ofSeconds(cycleSeconds())) + " a hive"
                   : ", the whole round played through"));
     }
     boolean pan = gear.family() == ToolFamily.PAN_WAND;

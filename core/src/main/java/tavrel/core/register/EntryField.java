@@ -2,8 +2,8 @@ package tavrel.core.register;
 
 import java.util.Arrays;
 import java.util.stream.Collectors;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 import tavrel.core.hive.SupersPlan;
 
 /**
@@ -48,7 +48,7 @@ public enum EntryField {
   public String checked(String typed) {
     String value = typed.strip();
     return switch (this) {
-      case GRAMS -> Figures.plain(grams(value));
+      case GRAMS -> NumberText.plain(grams(value));
       case AMOUNT, LOT, PRODUCT, REMARKS -> fitting(value);
       case PEOPLE -> InvalidValue.text("becomes", value, LONGEST);
       case SUPERS -> supers(value);

@@ -13,7 +13,7 @@ import tavrel.core.count.WashKind;
 import tavrel.core.mite.ColonyFit;
 import tavrel.core.mite.Seen;
 import tavrel.core.spacing.Colony;
-import tavrel.core.spacing.Course;
+import tavrel.core.spacing.MiteForecast;
 import tavrel.core.spacing.Schedule;
 
 /**
@@ -43,7 +43,7 @@ public record HiveResult(
     @Nullable Efficacy reduction,
     @Nullable Double naturalPerDay,
     List<RoundDrop> drops,
-    List<Course.RoundEffect> expected,
+    List<MiteForecast.RoundEffect> expected,
     DropTrend trend,
     @Nullable Double followUp,
     NextStep.@Nullable Fitted fit,
@@ -99,14 +99,14 @@ public record HiveResult(
     List<RoundDrop> drops =
         RoundDrop.of(known.rounds(), known.samples().boards(), natural == null ? 0 : natural);
     DropTrend trend = DropTrend.of(drops, natural);
-    List<Course.RoundEffect> expected =
+    List<MiteForecast.RoundEffect> expected =
         before == null || !canBeForetold(known)
             ? List.of()
-            : Course.of(known.colony(), new Schedule(known.rounds())).rounds();
+            : MiteForecast.of(known.colony(), new Schedule(known.rounds())).rounds();
     Double shielded =
         expected.isEmpty()
             ? null
-            : expected.stream().mapToDouble(Course.RoundEffect::shielded).average().orElse(0);
+            : expected.stream().mapToDouble(MiteForecast.RoundEffect::shielded).average().orElse(0);
     double expectedKill = known.colony().dose().kill();
     ColonyFit fit = fitted(known, drops);
     NextStep.Fitted fitted = fit == null ? null : NextStep.Fitted.of(fit, expectedKill);

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.count.Infestation;
-import tavrel.core.count.Standing;
+import tavrel.core.count.InfestationStatus;
 import tavrel.core.mite.ColonyFit;
 
 /**
@@ -49,8 +49,8 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
       int roundsLeft,
       long daysSinceLast) {
 
-    Standing standing() {
-      return sample == null ? Standing.CANNOT_TELL : sample.against(limit);
+    InfestationStatus standing() {
+      return sample == null ? InfestationStatus.CANNOT_TELL : sample.against(limit);
     }
   }
 
@@ -104,7 +104,7 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
     addMethod(steps, known);
     addRound(steps, known);
     addStop(steps, known);
-    if (known.roundsLeft() == 0 && known.standing() == Standing.CANNOT_TELL) {
+    if (known.roundsLeft() == 0 && known.standing() == InfestationStatus.CANNOT_TELL) {
       steps.add(count(known));
     }
     return List.copyOf(steps);
@@ -169,8 +169,8 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
     Double shielded = known.shielded();
     Double perWeek = known.trend() == null ? null : known.trend().perWeek();
     boolean staysHigh = perWeek != null && perWeek > STAYS_HIGH;
-    boolean above = known.standing() == Standing.ABOVE;
-    boolean low = known.standing() == Standing.BELOW;
+    boolean above = known.standing() == InfestationStatus.ABOVE;
+    boolean low = known.standing() == InfestationStatus.BELOW;
     if (shielded != null && shielded > HEAVY && !low && (staysHigh || above)) {
       steps.add(
           new NextStep(
@@ -192,8 +192,8 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
   private static void addRound(List<NextStep> steps, Known known) {
     Infestation sample = known.sample();
     boolean dropsHigh = known.trend() != null && Boolean.FALSE.equals(known.trend().atNatural());
-    boolean above = known.standing() == Standing.ABOVE;
-    if (known.standing() == Standing.BELOW || (!above && !dropsHigh)) {
+    boolean above = known.standing() == InfestationStatus.ABOVE;
+    if (known.standing() == InfestationStatus.BELOW || (!above && !dropsHigh)) {
       return;
     }
     List<String> reasons = new ArrayList<>();
@@ -220,7 +220,7 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
               Kind.ONE_MORE,
               "Go on: " + left(known.roundsLeft()) + " of this series still to come.",
               List.of("A series works by its later rounds, when brood has emerged.")));
-    } else if (sample != null && known.standing() == Standing.BELOW && steps.isEmpty()) {
+    } else if (sample != null && known.standing() == InfestationStatus.BELOW && steps.isEmpty()) {
       steps.add(
           new NextStep(
               Kind.STOP,

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.brood.BroodState;
 
 /** Reads one rule sheet against the days of a series, line by line. */
@@ -190,11 +190,11 @@ final class SeriesReading {
         "supers",
         "honey waits " + waitingDays + " days",
         "a round on "
-            + Figures.day(day)
+            + NumberText.day(day)
             + " lets supers go on from "
-            + Figures.day(day.plusDays(waitingDays))
+            + NumberText.day(day.plusDays(waitingDays))
             + "; they usually go on on "
-            + Figures.day(goOn));
+            + NumberText.day(goOn));
   }
 
   static Finding roundsInSeries(int most, int count, String says) {
@@ -212,9 +212,9 @@ final class SeriesReading {
         days < fewest ? NOT_ON_LABEL : atLimit ? CAUTION : ALLOWED,
         "days between",
         "at least " + fewest + " days between rounds",
-        Figures.day(earlier)
+        NumberText.day(earlier)
             + " and "
-            + Figures.day(later)
+            + NumberText.day(later)
             + " are "
             + days
             + (days == 1 ? " day" : " days")

@@ -3,7 +3,7 @@ package tavrel.core.rulesheet;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 
 /**
  * One line of a rule sheet in words, for reading it and for laying two beside each other.
@@ -53,12 +53,13 @@ public record SheetLine(String point, @Nullable String says) {
   }
 
   private static SheetLine upTo(String point, @Nullable Number most, String unit) {
-    return line(point, most == null ? null : "at most " + Figures.plain(most.doubleValue()) + unit);
+    return line(
+        point, most == null ? null : "at most " + NumberText.plain(most.doubleValue()) + unit);
   }
 
   private static SheetLine atLeast(String point, @Nullable Number least, String unit) {
     return line(
-        point, least == null ? null : "at least " + Figures.plain(least.doubleValue()) + unit);
+        point, least == null ? null : "at least " + NumberText.plain(least.doubleValue()) + unit);
   }
 
   private static SheetLine line(String point, @Nullable String says) {

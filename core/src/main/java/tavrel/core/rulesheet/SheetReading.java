@@ -9,7 +9,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.brood.BroodState;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
@@ -218,14 +218,14 @@ final class SheetReading {
         room < 0 ? NOT_ON_LABEL : room <= AT_CELSIUS_LIMIT ? CAUTION : ALLOWED,
         "air temperature",
         celsiusLine(),
-        "about " + Figures.tenths(now) + " °C now");
+        "about " + NumberText.tenths(now) + " °C now");
   }
 
   private String celsiusLine() {
     Double least = sheet.minCelsius();
     Double most = sheet.maxCelsius();
-    String from = least == null ? "" : Figures.plain(least);
-    String to = most == null ? "" : Figures.plain(most);
+    String from = least == null ? "" : NumberText.plain(least);
+    String to = most == null ? "" : NumberText.plain(most);
     return least == null
         ? "up to " + to + " °C"
         : most == null ? "from " + from + " °C" : from + " to " + to + " °C";
@@ -248,15 +248,15 @@ final class SheetReading {
         value > limit * (1 + ROUNDING)
             ? NOT_ON_LABEL
             : value >= limit * (1 - AT_LIMIT) - ROUNDING ? CAUTION : ALLOWED;
-    String says = Figures.grams(value) + " " + unit;
+    String says = NumberText.grams(value) + " " + unit;
     add(
         verdict,
         point,
-        "at most " + Figures.plain(limit) + " " + unit,
+        "at most " + NumberText.plain(limit) + " " + unit,
         switch (verdict) {
           case ALLOWED -> says;
           case CAUTION -> says + ", at the limit";
-          case NOT_ON_LABEL -> says + ", " + Figures.grams(value - limit) + " g over";
+          case NOT_ON_LABEL -> says + ", " + NumberText.grams(value - limit) + " g over";
         });
   }
 

@@ -5,7 +5,7 @@ import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 
 /** What a run does not take without the people check, or without a reason. */
 public final class Guard {
@@ -121,7 +121,7 @@ public final class Guard {
     return event.at().isBefore(from)
         ? Optional.of(
             "Shut for another "
-                + Figures.clock(Duration.between(event.at(), from))
+                + NumberText.clock(Duration.between(event.at(), from))
                 + ". To open now, say why.")
         : Optional.empty();
   }

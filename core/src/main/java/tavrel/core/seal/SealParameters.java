@@ -2,7 +2,7 @@ package tavrel.core.seal;
 
 import java.util.List;
 import java.util.Map;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 import tavrel.core.hive.Cracks;
 import tavrel.core.hive.Entrance;
 import tavrel.core.hive.Fittings;
@@ -49,23 +49,23 @@ public record SealParameters(
 
   private static final String EXPERIENCE = "keepers' experience, not measured";
 
-  private static final List<Knob> KNOBS =
+  private static final List<ModelParameter> PARAMETERS =
       List.of(
-          knob(
+          parameter(
               "sealSettling",
               0.0049,
               0.0005,
               0.05,
               "of it a second",
               "vapour in the hive's air that settles on bees, comb and walls"),
-          knob(
+          parameter(
               "sealLeaking",
               0.00125,
               0,
               0.02,
               "L/s a cm²",
               "hive air that an opening lets out; one figure for all openings"),
-          knob(
+          parameter(
               "sealThroughCloth",
               0.145,
               0,
@@ -88,8 +88,8 @@ public record SealParameters(
   public static final SealParameters USUAL = of(Map.of());
 
   /** Every figure with its meaning. */
-  public static List<Knob> knobs() {
-    return KNOBS;
+  public static List<ModelParameter> parameters() {
+    return PARAMETERS;
   }
 
   /**
@@ -98,7 +98,7 @@ public record SealParameters(
    * @throws tavrel.core.InvalidValue if one lies outside its range
    */
   public static SealParameters of(Map<String, Double> own) {
-    double[] value = KNOBS.stream().mapToDouble(knob -> knob.in(own)).toArray();
+    double[] value = PARAMETERS.stream().mapToDouble(parameter -> parameter.in(own)).toArray();
     return new SealParameters(
         value[0], value[1], value[2], value[3], value[4], value[5], value[6], value[7], value[8],
         value[9], value[10], value[11], value[12], value[13]);
@@ -152,12 +152,13 @@ public record SealParameters(
     };
   }
 
-  private static Knob knob(
+  private static ModelParameter parameter(
       String key, double usual, double least, double most, String unit, String meaning) {
-    return new Knob(key, usual, least, most, unit, "seal estimate: " + meaning, EXPERIENCE);
+    return new ModelParameter(
+        key, usual, least, most, unit, "seal estimate: " + meaning, EXPERIENCE);
   }
 
-  private static Knob area(String key, double usual, String meaning) {
-    return knob(key, usual, 0, 2_000, "cm²", meaning);
+  private static ModelParameter area(String key, double usual, String meaning) {
+    return parameter(key, usual, 0, 2_000, "cm²", meaning);
   }
 }

@@ -32,22 +32,22 @@ final class BestDays {
   /**
    * Lays the series anew in a placing, each in turn, so that the first of them has first choice.
    */
-  void lay(Placing placing, List<Integer> courses) {
-    for (int course : courses) {
-      for (Visit visit : board.rounds(course)) {
+  void lay(Placing placing, List<Integer> allSeries) {
+    for (int series : allSeries) {
+      for (Visit visit : board.rounds(series)) {
         if (!placing.isPinned(visit)) {
           placing.put(visit, null, false);
         }
       }
     }
     List<List<Visit>> byDay = byDay(placing);
-    for (int course : courses) {
-      lay(placing, course, byDay);
+    for (int series : allSeries) {
+      lay(placing, series, byDay);
     }
   }
 
-  private void lay(Placing placing, int course, List<List<Visit>> byDay) {
-    List<Visit> rounds = board.rounds(course);
+  private void lay(Placing placing, int series, List<List<Visit>> byDay) {
+    List<Visit> rounds = board.rounds(series);
     if (rounds.isEmpty()) {
       return;
     }
@@ -143,7 +143,7 @@ final class BestDays {
       ways.best[round][place] = here + missed(round);
       ways.before[round][place] = -1;
     }
-    Gaps gaps = visit.course().gaps();
+    Gaps gaps = visit.series().gaps();
     int dayIndex = board.dayIndex(day);
     for (int earlier = round - 1; earlier >= 0; earlier--) {
       int apart = round - earlier;

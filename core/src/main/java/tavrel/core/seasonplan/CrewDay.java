@@ -79,13 +79,13 @@ final class CrewDay {
 
   /** The same with one more. */
   Drive driveWith(List<Visit> visits, Visit more) {
-    return drive(key(visits) + board.mark(more.courseIndex()), visits, more);
+    return drive(key(visits) + board.mark(more.seriesIndex()), visits, more);
   }
 
   private long key(List<Visit> visits) {
     long key = 0;
     for (Visit visit : visits) {
-      key += board.mark(visit.courseIndex());
+      key += board.mark(visit.seriesIndex());
     }
     return key;
   }

@@ -28,7 +28,7 @@ public record DayRoute(
   /**
    * One apiary on the way.
    *
-   * @param courseId the series
+   * @param seriesId the series
    * @param number which of its rounds
    * @param yardId where
    * @param km way to it from the stop before, km
@@ -40,7 +40,7 @@ public record DayRoute(
    * @param outsideMinutes of it outside the workable hours, min
    */
   public record RouteStop(
-      UUID courseId,
+      UUID seriesId,
       int number,
       UUID yardId,
       double km,

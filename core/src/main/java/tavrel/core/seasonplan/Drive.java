@@ -31,7 +31,7 @@ record Drive(
   static final Drive NONE = new Drive(List.of(), 0, 0, 0, 0, 0, 0, 0, 0, 0);
 
   /** One stop. */
-  record Leg(int course, int arrives, int begins, int ends, int fair, int expected, int outside) {}
+  record Leg(int series, int arrives, int begins, int ends, int fair, int expected, int outside) {}
 
   int minutes() {
     return back - leaves;

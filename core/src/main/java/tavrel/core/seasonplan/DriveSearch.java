@@ -17,7 +17,7 @@ final class DriveSearch {
 
   private final PlanBoard board;
   private final CrewDay day;
-  private final int[] courses;
+  private final int[] allSeries;
   private final int[] order;
   private final int[] arrives;
   private final int[] begins;
@@ -28,14 +28,14 @@ final class DriveSearch {
   DriveSearch(PlanBoard board, CrewDay day, List<Visit> visits) {
     this.board = board;
     this.day = day;
-    this.courses = visits.stream().mapToInt(Visit::courseIndex).sorted().distinct().toArray();
-    this.order = new int[courses.length];
-    this.arrives = new int[courses.length];
-    this.begins = new int[courses.length];
+    this.allSeries = visits.stream().mapToInt(Visit::seriesIndex).sorted().distinct().toArray();
+    this.order = new int[allSeries.length];
+    this.arrives = new int[allSeries.length];
+    this.begins = new int[allSeries.length];
   }
 
   Drive best() {
-    if (courses.length == 0) {
+    if (allSeries.length == 0) {
       return Drive.NONE;
     }
     extend(0, 0, 0, 0);
@@ -46,29 +46,29 @@ final class DriveSearch {
   }
 
   private void extend(int depth, int used, long outside, double km) {
-    if (depth == courses.length) {
+    if (depth == allSeries.length) {
       finish(km);
       return;
     }
     int here = depth == 0 ? board.depot() : board.yardOf(order[depth - 1]);
-    int nearest = courses.length > EXACT ? nearest(here, used) : -1;
-    for (int i = 0; i < courses.length; i++) {
+    int nearest = allSeries.length > EXACT ? nearest(here, used) : -1;
+    for (int i = 0; i < allSeries.length; i++) {
       if ((used & 1 << i) == 0 && (nearest < 0 || nearest == i)) {
-        int course = courses[i];
-        int yard = board.yardOf(course);
+        int series = allSeries[i];
+        int yard = board.yardOf(series);
         int arrival = leaves(depth) + board.minutes(here, yard);
         WorkHours hours = board.hours(yard, day);
-        int length = board.visitMinutes(course, day);
-        order[depth] = course;
+        int length = board.visitMinutes(series, day);
+        order[depth] = series;
         arrives[depth] = arrival;
         int earliest = hours.earliest(arrival, length);
         int begin = earliest < 0 ? hours.leastOutside(arrival, length) : earliest;
         double way = km + board.km(here, yard);
         tryFrom(depth, used | 1 << i, begin, outside + hours.outside(begin, begin + length), way);
-        if (courses.length <= WAITS_FOR_GOOD) {
+        if (allSeries.length <= WAITS_FOR_GOOD) {
           int good = hours.earliestGood(arrival, length);
           if (good > begin) {
-            order[depth] = course;
+            order[depth] = series;
             arrives[depth] = arrival;
             tryFrom(depth, used | 1 << i, good, outside, way);
           }
@@ -95,11 +95,11 @@ final class DriveSearch {
 
   private int nearest(int here, int used) {
     int nearest = -1;
-    for (int i = 0; i < courses.length; i++) {
+    for (int i = 0; i < allSeries.length; i++) {
       if ((used & 1 << i) == 0
           && (nearest < 0
-              || board.minutes(here, board.yardOf(courses[i]))
-                  < board.minutes(here, board.yardOf(courses[nearest])))) {
+              || board.minutes(here, board.yardOf(allSeries[i]))
+                  < board.minutes(here, board.yardOf(allSeries[nearest])))) {
         nearest = i;
       }
     }
@@ -107,7 +107,7 @@ final class DriveSearch {
   }
 
   private void finish(double kmSoFar) {
-    int n = courses.length;
+    int n = allSeries.length;
     List<Drive.Leg> legs = new ArrayList<>(n);
     int work = 0;
     int fair = 0;

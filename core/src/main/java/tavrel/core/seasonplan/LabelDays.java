@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.apiaryyear.YearBand;
 import tavrel.core.apiaryyear.YearStretch;
@@ -95,7 +95,7 @@ public record LabelDays(
         return "honey waits "
             + wait
             + " days by the label, and supers go on on "
-            + Figures.day(day.plusDays(ahead));
+            + NumberText.day(day.plusDays(ahead));
       }
     }
     DaySpan free = dates.broodlessAfter(day);

@@ -46,20 +46,20 @@ final class NextFreeDay {
     PriorityQueue<Due> next =
         new PriorityQueue<>(
             Comparator.comparing(Due::on).thenComparing(due -> due.visit().index()));
-    for (int course = 0; course < board.courses(); course++) {
-      addNext(next, course, 0);
+    for (int series = 0; series < board.allSeries(); series++) {
+      addNext(next, series, 0);
     }
     while (!next.isEmpty()) {
       Visit visit = next.remove().visit();
       place(visit);
-      addNext(next, visit.courseIndex(), visit.number() - visit.course().next() + 1);
+      addNext(next, visit.seriesIndex(), visit.number() - visit.series().next() + 1);
     }
     return placing;
   }
 
   /** The next round of a series that has no place, from one of them on: it is due before others. */
-  private void addNext(PriorityQueue<Due> next, int course, int from) {
-    List<Visit> rounds = board.rounds(course);
+  private void addNext(PriorityQueue<Due> next, int series, int from) {
+    List<Visit> rounds = board.rounds(series);
     for (Visit visit : rounds.subList(from, rounds.size())) {
       if (placing.at(visit) == null) {
         next.add(new Due(visit, due(visit)));
@@ -70,10 +70,10 @@ final class NextFreeDay {
 
   /** The day a visit is wanted on, as far as is known by now. */
   private LocalDate due(Visit visit) {
-    SeasonCourse course = visit.course();
-    LocalDate known = course.lastDone() == null ? course.start() : course.lastDone();
-    int rounds = course.lastDone() == null ? 0 : 1;
-    for (int number = course.next(); number < visit.number(); number++) {
+    PlannedSeries series = visit.series();
+    LocalDate known = series.lastDone() == null ? series.start() : series.lastDone();
+    int rounds = series.lastDone() == null ? 0 : 1;
+    for (int number = series.next(); number < visit.number(); number++) {
       LocalDate day = dayOf(visit, number);
       if (day != null) {
         known = day;
@@ -81,11 +81,11 @@ final class NextFreeDay {
       }
       rounds++;
     }
-    return known.plusDays((long) rounds * course.gaps().wanted());
+    return known.plusDays((long) rounds * series.gaps().wanted());
   }
 
   private @Nullable LocalDate dayOf(Visit of, int number) {
-    CrewDay at = placing.at(board.rounds(of.courseIndex()).get(number - of.course().next()));
+    CrewDay at = placing.at(board.rounds(of.seriesIndex()).get(number - of.series().next()));
     return at == null ? null : at.date;
   }
 
@@ -109,7 +109,7 @@ final class NextFreeDay {
       return false;
     }
     int inYear = 1;
-    for (Visit other : board.rounds(visit.courseIndex())) {
+    for (Visit other : board.rounds(visit.seriesIndex())) {
       CrewDay otherAt = placing.at(other);
       if (otherAt != null) {
         boolean after = other.number() > visit.number();
@@ -124,7 +124,7 @@ final class NextFreeDay {
         inYear += otherAt.date.getYear() == at.date.getYear() ? 1 : 0;
       }
     }
-    if (PlanRules.overLabel(visit.course(), at.date.getYear(), inYear) > 0) {
+    if (PlanRules.overLabel(visit.series(), at.date.getYear(), inYear) > 0) {
       return false;
     }
     List<Visit> there = new ArrayList<>(onDay.getOrDefault(at.index, List.of()));

@@ -29,7 +29,7 @@ final class PlanBoard {
   private final int days;
   private final List<Visit> visits = new ArrayList<>();
   private final List<CrewDay> crewDays = new ArrayList<>();
-  private final int[] yardOfCourse;
+  private final int[] yardOfSeries;
   private final int[][] visitMinutes;
   private final List<List<Visit>> rounds = new ArrayList<>();
   private final List<List<CrewDay>> open = new ArrayList<>();
@@ -61,40 +61,40 @@ final class PlanBoard {
     this.km = new double[yards.size() + 1][yards.size() + 1];
     measureWays(yards);
     addCrewDays();
-    List<SeasonCourse> courses = problem.courses();
-    this.yardOfCourse = new int[courses.size()];
-    this.visitMinutes = new int[courses.size()][problem.crews().size()];
-    this.near = new int[courses.size()][];
-    this.marks = new SplittableRandom(1).longs(courses.size()).toArray();
-    this.closed = new String[courses.size()][days];
-    for (int course = 0; course < courses.size(); course++) {
-      SeasonCourse each = courses.get(course);
+    List<PlannedSeries> allSeries = problem.allSeries();
+    this.yardOfSeries = new int[allSeries.size()];
+    this.visitMinutes = new int[allSeries.size()][problem.crews().size()];
+    this.near = new int[allSeries.size()][];
+    this.marks = new SplittableRandom(1).longs(allSeries.size()).toArray();
+    this.closed = new String[allSeries.size()][days];
+    for (int series = 0; series < allSeries.size(); series++) {
+      PlannedSeries each = allSeries.get(series);
       Integer yard = yardIndex.get(each.yardId());
-      yardOfCourse[course] = yard == null ? 0 : yard;
+      yardOfSeries[series] = yard == null ? 0 : yard;
       for (int crew = 0; crew < problem.crews().size(); crew++) {
-        visitMinutes[course][crew] =
+        visitMinutes[series][crew] =
             problem.crews().get(crew).visitMinutes().getOrDefault(each.yardId(), 0);
       }
       for (int day = 0; day < days; day++) {
-        closed[course][day] = why(each, yards.get(yardOfCourse[course]), first.plusDays(day));
+        closed[series][day] = why(each, yards.get(yardOfSeries[series]), first.plusDays(day));
       }
       List<Visit> ofSeries = new ArrayList<>();
       for (int number = each.next(); number <= each.last(); number++) {
         ofSeries.add(
-            new Visit(visits.size() + ofSeries.size(), course, each, number, agreed(each, number)));
+            new Visit(visits.size() + ofSeries.size(), series, each, number, agreed(each, number)));
       }
       visits.addAll(ofSeries);
       rounds.add(ofSeries);
-      open.add(openTo(course));
+      open.add(openTo(series));
     }
   }
 
-  private static @Nullable String why(SeasonCourse course, PlanYard yard, LocalDate day) {
-    if (!course.days().contains(day)) {
-      return day.isBefore(course.days().from()) ? "before it may begin" : "after it has to end";
+  private static @Nullable String why(PlannedSeries series, PlanYard yard, LocalDate day) {
+    if (!series.days().contains(day)) {
+      return day.isBefore(series.days().from()) ? "before it may begin" : "after it has to end";
     }
     String off = yard.closed().get(day);
-    return off == null ? course.closed().get(day) : off;
+    return off == null ? series.closed().get(day) : off;
   }
 
   private void measureWays(List<PlanYard> yards) {
@@ -144,9 +144,9 @@ final class PlanBoard {
         Duration.between(zero, date.atTime(time).atZone(problem.zone()).toInstant()).toMinutes();
   }
 
-  private @Nullable CrewDay agreed(SeasonCourse course, int number) {
+  private @Nullable CrewDay agreed(PlannedSeries series, int number) {
     return problem.agreed().stream()
-        .filter(each -> each.number() == number && each.courseId().equals(course.id()))
+        .filter(each -> each.number() == number && each.seriesId().equals(series.id()))
         .findFirst()
         .map(this::crewDay)
         .orElse(null);
@@ -187,7 +187,7 @@ final class PlanBoard {
     Placing placing = new Placing(visits.size());
     for (PlacedVisit each : given) {
       for (Visit visit : visits) {
-        if (visit.number() == each.number() && visit.course().id().equals(each.courseId())) {
+        if (visit.number() == each.number() && visit.series().id().equals(each.seriesId())) {
           CrewDay at = crewDay(each);
           placing.put(visit, at, each.pinned() && at != null);
         }
@@ -209,8 +209,8 @@ final class PlanBoard {
     return problem.yards().size();
   }
 
-  int yardOf(int course) {
-    return yardOfCourse[course];
+  int yardOf(int series) {
+    return yardOfSeries[series];
   }
 
   int minutes(int fromYard, int toYard) {
@@ -226,74 +226,74 @@ final class PlanBoard {
   }
 
   WorkHours hours(Visit visit, LocalDate day) {
-    return hours[yardOf(visit.courseIndex())][dayIndex(day)];
+    return hours[yardOf(visit.seriesIndex())][dayIndex(day)];
   }
 
   /** How long the crew of a day needs for a series' apiary, min. */
-  int visitMinutes(int course, CrewDay day) {
-    return visitMinutes[course][day.crewIndex];
+  int visitMinutes(int series, CrewDay day) {
+    return visitMinutes[series][day.crewIndex];
   }
 
   /** How long the fastest crew needs. */
   int fewestMinutes(Visit visit) {
-    return Arrays.stream(visitMinutes[visit.courseIndex()]).min().orElse(0);
+    return Arrays.stream(visitMinutes[visit.seriesIndex()]).min().orElse(0);
   }
 
   /** The series that stand nearest to one by road, nearest first. */
-  int[] near(int course) {
-    int[] known = near[course];
+  int[] near(int series) {
+    int[] known = near[series];
     if (known == null) {
-      int yard = yardOf(course);
+      int yard = yardOf(series);
       known =
-          IntStream.range(0, problem.courses().size())
-              .filter(other -> other != course && !rounds.get(other).isEmpty())
+          IntStream.range(0, problem.allSeries().size())
+              .filter(other -> other != series && !rounds.get(other).isEmpty())
               .boxed()
               .sorted(Comparator.comparingDouble(other -> km(yard, yardOf(other))))
               .limit(NEAR)
               .mapToInt(Integer::intValue)
               .toArray();
-      near[course] = known;
+      near[series] = known;
     }
     return known;
   }
 
   /** A drawn number that stands for a series. */
-  long mark(int course) {
-    return marks[course];
+  long mark(int series) {
+    return marks[series];
   }
 
   /** Why no round of this visit's series may be on a day, or null. */
   @Nullable String closed(Visit visit, CrewDay at) {
-    return closed[visit.courseIndex()][dayIndex(at)];
+    return closed[visit.seriesIndex()][dayIndex(at)];
   }
 
   /** The same by date. */
   @Nullable String closed(Visit visit, LocalDate day) {
-    return closed[visit.courseIndex()][dayIndex(day)];
+    return closed[visit.seriesIndex()][dayIndex(day)];
   }
 
   /** Crew days on which a visit could be without a rule of its own being broken. */
   List<CrewDay> open(Visit visit) {
-    return open.get(visit.courseIndex());
+    return open.get(visit.seriesIndex());
   }
 
-  private List<CrewDay> openTo(int course) {
-    int yard = yardOf(course);
+  private List<CrewDay> openTo(int series) {
+    int yard = yardOf(series);
     return crewDays.stream()
-        .filter(day -> day.blocked == null && closed[course][dayIndex(day.date)] == null)
-        .filter(day -> hours(yard, day).longest() >= visitMinutes(course, day))
+        .filter(day -> day.blocked == null && closed[series][dayIndex(day.date)] == null)
+        .filter(day -> hours(yard, day).longest() >= visitMinutes(series, day))
         .toList();
   }
 
   /**
    * Rounds of a series that are still to be placed, in order; they follow each other on the board.
    */
-  List<Visit> rounds(int course) {
-    return rounds.get(course);
+  List<Visit> rounds(int series) {
+    return rounds.get(series);
   }
 
   /** How many series there are. */
-  int courses() {
+  int allSeries() {
     return rounds.size();
   }
 

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 
 /** Reads a placing against all rules and says in words what bent or broke. */
 final class PlanReading {
@@ -19,7 +19,7 @@ final class PlanReading {
 
   private final PlanBoard board;
   private final Placing placing;
-  private final List<Bend> bends = new ArrayList<>();
+  private final List<RuleViolation> bends = new ArrayList<>();
   private int gapDaysOff;
   private int reserveMinutes;
 
@@ -37,17 +37,17 @@ final class PlanReading {
       CrewDay at = placing.at(visit);
       visits.add(
           new PlacedVisit(
-              visit.course().id(),
+              visit.series().id(),
               visit.number(),
               at == null ? null : at.crew.id(),
               at == null ? null : at.date,
               placing.isPinned(visit)));
       if (at == null) {
         missed++;
-        say(visit, Bend.Kind.MISSED, new WhyMissed(board, placing, visit).words());
+        say(visit, RuleViolation.Kind.MISSED, new WhyMissed(board, placing, visit).words());
         continue;
       }
-      late += visit.isLast() && visit.course().lateBy(at.date) > 0 ? 1 : 0;
+      late += visit.isLast() && visit.series().lateBy(at.date) > 0 ? 1 : 0;
       moved += visit.agreed() != null && visit.agreed() != at ? 1 : 0;
       readAlone(visit, at);
     }
@@ -59,17 +59,18 @@ final class PlanReading {
       int length = (int) Duration.between(route.leaves(), route.back()).toMinutes();
       minutes.merge(route.crewId(), length, Integer::sum);
     }
-    bends.sort(Comparator.comparing(Bend::kind));
+    bends.sort(Comparator.comparing(RuleViolation::kind));
     return new SeasonPlan(
         List.copyOf(visits),
         routes,
         List.copyOf(bends),
-        new PlanFigures(
+        new PlanSummary(
             visits.size(),
             missed,
             (int)
                 bends.stream()
-                    .filter(bend -> bend.kind().isBroken() && bend.kind() != Bend.Kind.MISSED)
+                    .filter(
+                        bend -> bend.kind().isBroken() && bend.kind() != RuleViolation.Kind.MISSED)
                     .count(),
             gapDaysOff,
             late,
@@ -83,70 +84,70 @@ final class PlanReading {
   }
 
   private void readAlone(Visit visit, CrewDay at) {
-    SeasonCourse course = visit.course();
+    PlannedSeries series = visit.series();
     boolean pinned = placing.isPinned(visit);
     String closed = board.closed(visit, at.date);
     if (closed != null) {
-      say(visit, Bend.Kind.CLOSED_DAY, Figures.day(at.date) + " is closed: " + closed);
+      say(visit, RuleViolation.Kind.CLOSED_DAY, NumberText.day(at.date) + " is closed: " + closed);
     }
     if (PlanRules.isBlocked(at, pinned)) {
-      say(visit, Bend.Kind.CREW_BLOCKED, Figures.day(at.date) + ": " + at.blocked);
+      say(visit, RuleViolation.Kind.CREW_BLOCKED, NumberText.day(at.date) + ": " + at.blocked);
     }
-    LocalDate done = course.lastDone();
+    LocalDate done = series.lastDone();
     if (done != null) {
-      readGap(visit, at, done, visit.number() - course.next() + 1);
+      readGap(visit, at, done, visit.number() - series.next() + 1);
     } else if (visit.isFirst()) {
-      long after = PlanRules.days(course.start(), at.date);
+      long after = PlanRules.days(series.start(), at.date);
       if (after > 0) {
         say(
             visit,
-            Bend.Kind.GAP_OFF,
-            "begins " + days(after) + " after the wanted " + Figures.day(course.start()));
+            RuleViolation.Kind.GAP_OFF,
+            "begins " + days(after) + " after the wanted " + NumberText.day(series.start()));
       }
     }
-    int late = visit.isLast() ? course.lateBy(at.date) : 0;
-    if (late > 0 && course.finishBy() != null) {
+    int late = visit.isLast() ? series.lateBy(at.date) : 0;
+    if (late > 0 && series.finishBy() != null) {
       say(
           visit,
-          Bend.Kind.LATE,
+          RuleViolation.Kind.LATE,
           "ends "
               + days(late)
               + " after "
-              + Figures.day(course.finishBy())
+              + NumberText.day(series.finishBy())
               + ", the day to be done");
     }
-    int beside = course.besideBest(at.date);
+    int beside = series.besideBest(at.date);
     if (beside > 0) {
       say(
           visit,
-          Bend.Kind.BESIDE_BEST,
+          RuleViolation.Kind.BESIDE_BEST,
           days(beside) + " beside the days without capped brood that are expected");
     }
     CrewDay agreed = visit.agreed();
     if (agreed != null && agreed != at) {
       say(
           visit,
-          Bend.Kind.MOVED,
-          "was agreed for " + Figures.day(agreed.date) + " with " + agreed.crew.name());
+          RuleViolation.Kind.MOVED,
+          "was agreed for " + NumberText.day(agreed.date) + " with " + agreed.crew.name());
     }
   }
 
   private void readGap(Visit visit, CrewDay at, LocalDate before, int rounds) {
-    Gaps gaps = visit.course().gaps();
+    Gaps gaps = visit.series().gaps();
     long days = PlanRules.days(before, at.date);
-    String between = days(days) + " after " + Figures.day(before);
+    String between = days(days) + " after " + NumberText.day(before);
     if (gaps.shortBy(days, rounds) > 0) {
       say(
           visit,
-          Bend.Kind.GAP_TOO_SHORT,
+          RuleViolation.Kind.GAP_TOO_SHORT,
           between + ": fewer than the " + gaps.least() * rounds + " that are allowed");
     } else if (gaps.longBy(days, rounds) > 0) {
       say(
           visit,
-          Bend.Kind.GAP_TOO_LONG,
+          RuleViolation.Kind.GAP_TOO_LONG,
           between + ": more than the " + gaps.most() * rounds + " that are allowed");
     } else if (rounds == 1 && gaps.offBy(days) > 0) {
-      say(visit, Bend.Kind.GAP_OFF, between + " instead of " + gaps.wanted());
+      say(visit, RuleViolation.Kind.GAP_OFF, between + " instead of " + gaps.wanted());
     }
     if (rounds == 1) {
       gapDaysOff += gaps.offBy(days);
@@ -160,7 +161,7 @@ final class PlanReading {
       if (at == null) {
         continue;
       }
-      Visit earlier = before.put(visit.courseIndex(), visit);
+      Visit earlier = before.put(visit.seriesIndex(), visit);
       CrewDay earlierAt = earlier == null ? null : placing.at(earlier);
       if (earlier != null && earlierAt != null) {
         readGap(visit, at, earlierAt.date, visit.number() - earlier.number());
@@ -176,14 +177,14 @@ final class PlanReading {
         int year = at.date.getYear();
         int rounds =
             years
-                .computeIfAbsent(visit.courseIndex(), unused -> new HashMap<>())
+                .computeIfAbsent(visit.seriesIndex(), unused -> new HashMap<>())
                 .merge(year, 1, Integer::sum);
-        if (PlanRules.overLabel(visit.course(), year, rounds) > 0) {
+        if (PlanRules.overLabel(visit.series(), year, rounds) > 0) {
           say(
               visit,
-              Bend.Kind.LABEL_YEAR,
+              RuleViolation.Kind.LABEL_YEAR,
               "the label leaves "
-                  + visit.course().roundsLeft().get(year)
+                  + visit.series().roundsLeft().get(year)
                   + " rounds open in "
                   + year);
         }
@@ -202,21 +203,21 @@ final class PlanReading {
 
   private DayRoute route(CrewDay day, List<Visit> visits) {
     Drive drive = day.drive(visits);
-    Map<Integer, Visit> byCourse = new LinkedHashMap<>();
-    visits.forEach(visit -> byCourse.put(visit.courseIndex(), visit));
+    Map<Integer, Visit> bySeries = new LinkedHashMap<>();
+    visits.forEach(visit -> bySeries.put(visit.seriesIndex(), visit));
     List<DayRoute.RouteStop> stops = new ArrayList<>();
     int before = board.depot();
     for (Drive.Leg leg : drive.legs()) {
-      Visit visit = byCourse.get(leg.course());
+      Visit visit = bySeries.get(leg.series());
       if (visit == null) {
         continue;
       }
-      int yard = board.yardOf(visit.courseIndex());
+      int yard = board.yardOf(visit.seriesIndex());
       stops.add(
           new DayRoute.RouteStop(
-              visit.course().id(),
+              visit.series().id(),
               visit.number(),
-              visit.course().yardId(),
+              visit.series().yardId(),
               board.km(before, yard),
               board.at(leg.arrives()),
               board.at(leg.begins()),
@@ -231,16 +232,16 @@ final class PlanReading {
     if (drive.reserveMinutes() > 0) {
       say(
           visits.get(visits.size() - 1),
-          Bend.Kind.NO_RESERVE,
+          RuleViolation.Kind.NO_RESERVE,
           drive.reserveMinutes()
               + " min of work on "
-              + Figures.day(day.date)
+              + NumberText.day(day.date)
               + " in the time kept for a spoiled day");
     }
     if (drive.over() > 0) {
       say(
           visits.get(visits.size() - 1),
-          Bend.Kind.CREW_HOURS,
+          RuleViolation.Kind.CREW_HOURS,
           day.crew.name() + " would be out " + drive.over() + " min beyond its hours");
     }
     return new DayRoute(
@@ -259,18 +260,18 @@ final class PlanReading {
       int longest = board.hours(visit, day.date).longest();
       say(
           visit,
-          Bend.Kind.OUTSIDE_HOURS,
+          RuleViolation.Kind.OUTSIDE_HOURS,
           longest == 0
-              ? "no workable hour on " + Figures.day(day.date)
-              : outside + " min outside the workable hours of " + Figures.day(day.date));
+              ? "no workable hour on " + NumberText.day(day.date)
+              : outside + " min outside the workable hours of " + NumberText.day(day.date));
     } else if (leg.fair() >= FAIR_WORTH_SAYING) {
-      say(visit, Bend.Kind.FAIR_HOURS, leg.fair() + " min in fair instead of good hours");
+      say(visit, RuleViolation.Kind.FAIR_HOURS, leg.fair() + " min in fair instead of good hours");
     }
   }
 
-  private void say(@Nullable Visit visit, Bend.Kind kind, String says) {
+  private void say(@Nullable Visit visit, RuleViolation.Kind kind, String says) {
     if (visit != null) {
-      bends.add(new Bend(visit.course().id(), visit.number(), kind, says));
+      bends.add(new RuleViolation(visit.series().id(), visit.number(), kind, says));
     }
   }
 

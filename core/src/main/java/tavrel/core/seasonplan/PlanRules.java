@@ -15,7 +15,7 @@ final class PlanRules {
   /** Days missing between two rounds of a series, 0 if none. */
   static int shortBy(Visit earlier, CrewDay one, Visit later, CrewDay other) {
     return earlier
-        .course()
+        .series()
         .gaps()
         .shortBy(other.epochDay - one.epochDay, later.number() - earlier.number());
   }
@@ -23,21 +23,21 @@ final class PlanRules {
   /** Days too many between two rounds of a series, 0 if none. */
   static int longBy(Visit earlier, CrewDay one, Visit later, CrewDay other) {
     return earlier
-        .course()
+        .series()
         .gaps()
         .longBy(other.epochDay - one.epochDay, later.number() - earlier.number());
   }
 
   /** Days missing since the round that was done last, 0 if none. */
   static int shortSinceDone(Visit visit, CrewDay at) {
-    LocalDate done = visit.course().lastDone();
-    return done == null ? 0 : visit.course().gaps().shortBy(days(done, at.date), sinceDone(visit));
+    LocalDate done = visit.series().lastDone();
+    return done == null ? 0 : visit.series().gaps().shortBy(days(done, at.date), sinceDone(visit));
   }
 
   /** Days too many since the round that was done last, 0 if none. */
   static int longSinceDone(Visit visit, CrewDay at) {
-    LocalDate done = visit.course().lastDone();
-    return done == null ? 0 : visit.course().gaps().longBy(days(done, at.date), sinceDone(visit));
+    LocalDate done = visit.series().lastDone();
+    return done == null ? 0 : visit.series().gaps().longBy(days(done, at.date), sinceDone(visit));
   }
 
   /** Whether the apiary, the label or the series itself closes the day. */
@@ -51,8 +51,8 @@ final class PlanRules {
   }
 
   /** Rounds above what the label leaves open in a year, 0 if none. */
-  static int overLabel(SeasonCourse course, int year, int rounds) {
-    Integer left = course.roundsLeft().get(year);
+  static int overLabel(PlannedSeries series, int year, int rounds) {
+    Integer left = series.roundsLeft().get(year);
     return left == null ? 0 : Math.max(0, rounds - left);
   }
 
@@ -89,7 +89,7 @@ final class PlanRules {
   /** The same by the days between them. */
   static int gapCost(PlanWeights weights, Visit earlier, Visit later, long days) {
     return later.number() == earlier.number() + 1
-        ? squared(weights, earlier.course().gaps().offBy(days))
+        ? squared(weights, earlier.series().gaps().offBy(days))
         : 0;
   }
 
@@ -98,20 +98,20 @@ final class PlanRules {
     if (!visit.isFirst()) {
       return 0;
     }
-    LocalDate done = visit.course().lastDone();
+    LocalDate done = visit.series().lastDone();
     return done == null
-        ? weights.startDay() * (int) Math.max(0, days(visit.course().start(), at.date))
-        : squared(weights, visit.course().gaps().offBy(days(done, at.date)));
+        ? weights.startDay() * (int) Math.max(0, days(visit.series().start(), at.date))
+        : squared(weights, visit.series().gaps().offBy(days(done, at.date)));
   }
 
   /** Cost of a last round after the day by which all should be done. */
   static int lateCost(PlanWeights weights, Visit visit, CrewDay at) {
-    return visit.isLast() ? weights.lateDay() * visit.course().lateBy(at.date) : 0;
+    return visit.isLast() ? weights.lateDay() * visit.series().lateBy(at.date) : 0;
   }
 
   /** Cost of a day beside those that are hoped for. */
   static int besideCost(PlanWeights weights, Visit visit, CrewDay at) {
-    return weights.bestDay() * visit.course().besideBest(at.date);
+    return weights.bestDay() * visit.series().besideBest(at.date);
   }
 
   /** Cost of moving what was agreed. */
@@ -169,7 +169,7 @@ final class PlanRules {
   }
 
   private static int sinceDone(Visit visit) {
-    return visit.number() - visit.course().next() + 1;
+    return visit.number() - visit.series().next() + 1;
   }
 
   private static int squared(PlanWeights weights, int days) {

@@ -37,7 +37,7 @@ record PlanScore(long broken, int missing, long cost) implements Comparable<Plan
       years
           .computeIfAbsent(first(board, visit), unused -> new HashMap<>())
           .merge(at.date.getYear(), 1, Integer::sum);
-      for (Visit other : board.rounds(visit.courseIndex())) {
+      for (Visit other : board.rounds(visit.seriesIndex())) {
         CrewDay otherAt = placing.at(other);
         if (other.number() > visit.number() && otherAt != null) {
           broken += PlanRules.shortBy(visit, at, other, otherAt);
@@ -48,7 +48,7 @@ record PlanScore(long broken, int missing, long cost) implements Comparable<Plan
     }
     for (Map.Entry<Visit, Map<Integer, Integer>> each : years.entrySet()) {
       for (Map.Entry<Integer, Integer> year : each.getValue().entrySet()) {
-        broken += PlanRules.overLabel(each.getKey().course(), year.getKey(), year.getValue());
+        broken += PlanRules.overLabel(each.getKey().series(), year.getKey(), year.getValue());
       }
     }
     Map<Integer, Integer> minutes = new HashMap<>();
@@ -66,7 +66,7 @@ record PlanScore(long broken, int missing, long cost) implements Comparable<Plan
   }
 
   private static Visit first(PlanBoard board, Visit visit) {
-    return board.visits().get(visit.index() - (visit.number() - visit.course().next()));
+    return board.visits().get(visit.index() - (visit.number() - visit.series().next()));
   }
 
   /** Better ones first. */

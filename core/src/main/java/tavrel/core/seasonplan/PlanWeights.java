@@ -2,7 +2,7 @@ package tavrel.core.seasonplan;
 
 import java.util.List;
 import java.util.Map;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 
 /**
  * What bending a rule costs, in minutes of a crew's time, so that it can be weighed against
@@ -39,21 +39,22 @@ public record PlanWeights(
 
   private static final String OURS = "our own figure: what a keeper would drive to avoid it";
 
-  private static final Knob GAP_DAY =
-      knob("plan.gapDay", 240, "A round one day off the wanted gap; two days cost four times that");
-  private static final Knob START_DAY =
-      knob("plan.startDay", 10, "A series that begins one day after the wanted start");
-  private static final Knob LATE_DAY =
-      knob("plan.lateDay", 90, "A last round one day after the winter-bee date");
-  private static final Knob BEST_DAY =
-      knob("plan.bestDay", 90, "A round one day beside the time without capped brood");
-  private static final Knob MOVED =
-      knob("plan.moved", 240, "An agreed visit that moves to another day");
-  private static final Knob OTHER_CREW =
-      knob("plan.otherCrew", 90, "An agreed visit that goes to another crew");
+  private static final ModelParameter GAP_DAY =
+      parameter(
+          "plan.gapDay", 240, "A round one day off the wanted gap; two days cost four times that");
+  private static final ModelParameter START_DAY =
+      parameter("plan.startDay", 10, "A series that begins one day after the wanted start");
+  private static final ModelParameter LATE_DAY =
+      parameter("plan.lateDay", 90, "A last round one day after the winter-bee date");
+  private static final ModelParameter BEST_DAY =
+      parameter("plan.bestDay", 90, "A round one day beside the time without capped brood");
+  private static final ModelParameter MOVED =
+      parameter("plan.moved", 240, "An agreed visit that moves to another day");
+  private static final ModelParameter OTHER_CREW =
+      parameter("plan.otherCrew", 90, "An agreed visit that goes to another crew");
 
-  private static final Knob RESERVE =
-      new Knob(
+  private static final ModelParameter RESERVE =
+      new ModelParameter(
           "plan.reserve",
           0.25,
           0,
@@ -66,7 +67,7 @@ public record PlanWeights(
   public static final PlanWeights USUAL = of(Map.of());
 
   /** Figures that a keeper may change. */
-  public static List<Knob> knobs() {
+  public static List<ModelParameter> parameters() {
     return List.of(GAP_DAY, START_DAY, LATE_DAY, BEST_DAY, MOVED, OTHER_CREW, RESERVE);
   }
 
@@ -104,11 +105,11 @@ public record PlanWeights(
         8);
   }
 
-  private static Knob knob(String key, double usual, String meaning) {
-    return new Knob(key, usual, 0, 10_000, "min of a crew's time", meaning, OURS);
+  private static ModelParameter parameter(String key, double usual, String meaning) {
+    return new ModelParameter(key, usual, 0, 10_000, "min of a crew's time", meaning, OURS);
   }
 
-  private static int whole(Knob knob, Map<String, Double> own) {
-    return (int) Math.round(knob.in(own));
+  private static int whole(ModelParameter parameter, Map<String, Double> own) {
+    return (int) Math.round(parameter.in(own));
   }
 }

@@ -9,7 +9,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import tavrel.core.InvalidValue;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 import tavrel.core.weather.Place;
 
 /**
@@ -25,8 +25,8 @@ public record Roads(double factor, double kmh, List<Measured> measured) {
   /** Mean radius of the earth, km (IUGG). */
   private static final double EARTH_KM = 6_371.009;
 
-  private static final Knob FACTOR =
-      new Knob(
+  private static final ModelParameter FACTOR =
+      new ModelParameter(
           "roads.factor",
           1.35,
           1,
@@ -34,8 +34,8 @@ public record Roads(double factor, double kmh, List<Measured> measured) {
           "",
           "Length of the road over the distance as the crow flies",
           "our own figure for country roads");
-  private static final Knob SPEED =
-      new Knob(
+  private static final ModelParameter SPEED =
+      new ModelParameter(
           "roads.speed",
           50,
           5,
@@ -89,7 +89,7 @@ public record Roads(double factor, double kmh, List<Measured> measured) {
   }
 
   /** Figures that a keeper may change. */
-  public static List<Knob> knobs() {
+  public static List<ModelParameter> parameters() {
     return List.of(FACTOR, SPEED);
   }
 

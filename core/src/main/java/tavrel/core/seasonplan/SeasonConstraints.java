@@ -96,7 +96,7 @@ public final class SeasonConstraints implements ConstraintProvider {
         .penalizeLong(
             BROKEN,
             (series, year, rounds) ->
-                PlanRules.overLabel(rounds.get(0).course(), year, rounds.size()))
+                PlanRules.overLabel(rounds.get(0).series(), year, rounds.size()))
         .asConstraint("more rounds than the label leaves");
   }
 

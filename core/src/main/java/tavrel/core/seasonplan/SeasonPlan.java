@@ -11,7 +11,10 @@ import java.util.List;
  * @param figures the plan in figures
  */
 public record SeasonPlan(
-    List<PlacedVisit> visits, List<DayRoute> routes, List<Bend> bends, PlanFigures figures) {
+    List<PlacedVisit> visits,
+    List<DayRoute> routes,
+    List<RuleViolation> bends,
+    PlanSummary figures) {
 
   /** A set of visits, read against all rules. */
   public static SeasonPlan of(SeasonProblem problem, List<PlacedVisit> visits) {

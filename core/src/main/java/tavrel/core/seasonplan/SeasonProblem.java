@@ -19,7 +19,7 @@ import tavrel.core.weather.Place;
  * @param zone its time zone, in which the crews' hours are told
  * @param crews at least one
  * @param yards apiaries with work to do
- * @param courses the work, each in one of the yards
+ * @param allSeries the work, each in one of the yards
  * @param roads ways between places
  * @param weights what bending costs
  * @param standing visits as they stand: where the search begins, with pins
@@ -33,7 +33,7 @@ public record SeasonProblem(
     ZoneId zone,
     List<RoadCrew> crews,
     List<PlanYard> yards,
-    List<SeasonCourse> courses,
+    List<PlannedSeries> allSeries,
     Roads roads,
     PlanWeights weights,
     List<PlacedVisit> standing,
@@ -50,15 +50,15 @@ public record SeasonProblem(
     InvalidValue.inRange("span", span.days(), 1, MOST_DAYS, "days");
     crews = List.copyOf(crews);
     yards = List.copyOf(yards);
-    courses = List.copyOf(courses);
+    allSeries = List.copyOf(allSeries);
     standing = List.copyOf(standing);
     agreed = List.copyOf(agreed);
     locked = Map.copyOf(locked);
     InvalidValue.inRange("crews", crews.size(), 1, 12, "crews");
     Set<UUID> known = Set.copyOf(yards.stream().map(PlanYard::id).toList());
-    for (SeasonCourse course : courses) {
-      if (!known.contains(course.yardId())) {
-        throw new InvalidValue("courses", "names an apiary that is not planned: " + course.name());
+    for (PlannedSeries series : allSeries) {
+      if (!known.contains(series.yardId())) {
+        throw new InvalidValue("courses", "names an apiary that is not planned: " + series.name());
       }
     }
   }
@@ -66,6 +66,7 @@ public record SeasonProblem(
   /** The same where other visits stand. */
   public SeasonProblem withStanding(List<PlacedVisit> others) {
     return new SeasonProblem(
-        span, depotId, depot, zone, crews, yards, courses, roads, weights, others, agreed, locked);
+        span, depotId, depot, zone, crews, yards, allSeries, roads, weights, others, agreed,
+        locked);
   }
 }

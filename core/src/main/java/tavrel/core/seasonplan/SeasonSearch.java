@@ -154,7 +154,7 @@ public final class SeasonSearch {
                             new ChangeMoveSelectorConfig().withFixedProbabilityWeight(0.5),
                             new SwapMoveSelectorConfig().withFixedProbabilityWeight(0.5),
                             new MoveIteratorFactoryConfig()
-                                .withMoveIteratorFactoryClass(SeriesAnew.class)
+                                .withMoveIteratorFactoryClass(RelayoutMoveFactory.class)
                                 .withFixedProbabilityWeight(WHOLE)))
                 .withTerminationConfig(until));
   }

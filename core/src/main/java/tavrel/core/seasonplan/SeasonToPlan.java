@@ -64,8 +64,8 @@ public final class SeasonToPlan {
   }
 
   /** Visits of one series, in order. */
-  List<VisitToPlace> series(int course) {
-    List<Visit> rounds = board.rounds(course);
+  List<VisitToPlace> series(int index) {
+    List<Visit> rounds = board.rounds(index);
     int first = rounds.get(0).index();
     return visits.subList(first, first + rounds.size());
   }

@@ -35,8 +35,8 @@ final class SeriesSweep {
     boolean better = true;
     for (int sweep = 0; better && sweep < MOST_SWEEPS; sweep++) {
       better = sweep();
-      for (int course : withMissed()) {
-        better |= makesRoom(course);
+      for (int one : withMissed()) {
+        better |= makesRoom(one);
       }
     }
     return best;
@@ -44,18 +44,18 @@ final class SeriesSweep {
 
   private boolean sweep() {
     boolean better = false;
-    for (int course = 0; course < board.courses(); course++) {
-      better |= lay(List.of(course));
+    for (int one = 0; one < board.allSeries(); one++) {
+      better |= lay(List.of(one));
     }
     return better;
   }
 
   /** Another series steps aside: the one with a missed round has first choice, then the other. */
-  private boolean makesRoom(int course) {
+  private boolean makesRoom(int one) {
     int missing = score.missing();
-    for (int other = 0; other < board.courses() && score.missing() >= missing; other++) {
-      if (other != course) {
-        lay(List.of(course, other));
+    for (int other = 0; other < board.allSeries() && score.missing() >= missing; other++) {
+      if (other != one) {
+        lay(List.of(one, other));
       }
     }
     return score.missing() < missing;
@@ -78,10 +78,10 @@ final class SeriesSweep {
 
   private List<Integer> withMissed() {
     List<Integer> found = new ArrayList<>();
-    for (int course = 0; course < board.courses(); course++) {
-      for (Visit visit : board.rounds(course)) {
+    for (int one = 0; one < board.allSeries(); one++) {
+      for (Visit visit : board.rounds(one)) {
         if (best.at(visit) == null) {
-          found.add(course);
+          found.add(one);
           break;
         }
       }

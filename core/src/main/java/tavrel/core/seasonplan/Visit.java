@@ -6,20 +6,20 @@ import org.jspecify.annotations.Nullable;
  * One round of one series, as the board knows it.
  *
  * @param index number on the board, from 0
- * @param courseIndex number of its series on the board
- * @param course its series
+ * @param seriesIndex number of its series on the board
+ * @param series its series
  * @param number which of its rounds
  * @param agreed where it was agreed to be, or null
  */
 record Visit(
-    int index, int courseIndex, SeasonCourse course, int number, @Nullable CrewDay agreed) {
+    int index, int seriesIndex, PlannedSeries series, int number, @Nullable CrewDay agreed) {
 
   boolean isFirst() {
-    return number == course.next();
+    return number == series.next();
   }
 
   boolean isLast() {
-    return number == course.last();
+    return number == series.last();
   }
 
   @Override

@@ -44,7 +44,7 @@ public final class VisitToPlace {
   }
 
   int series() {
-    return visit.courseIndex();
+    return visit.seriesIndex();
   }
 
   int number() {
@@ -74,6 +74,6 @@ public final class VisitToPlace {
 
   @Override
   public String toString() {
-    return visit.course().name() + " round " + number();
+    return visit.series().name() + " round " + number();
   }
 }

@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 
 /** Why a visit found no place: each day of its time with what stands against it, counted. */
 final class WhyMissed {
@@ -52,8 +52,8 @@ final class WhyMissed {
 
   /** What stands against a day, or null where the visit has nothing to do with it. */
   private @Nullable String against(LocalDate date) {
-    SeasonCourse course = visit.course();
-    if (!course.days().contains(date)) {
+    PlannedSeries series = visit.series();
+    if (!series.days().contains(date)) {
       return null;
     }
     String closed = board.closed(visit, date);
@@ -80,7 +80,7 @@ final class WhyMissed {
 
   private String gapAgainst(LocalDate date) {
     CrewDay any = board.crewDay(board.problem().crews().get(0).id(), date);
-    for (Visit other : board.rounds(visit.courseIndex())) {
+    for (Visit other : board.rounds(visit.seriesIndex())) {
       CrewDay at = placing.at(other);
       if (any != null && at != null) {
         boolean after = other.number() > visit.number();
@@ -90,17 +90,17 @@ final class WhyMissed {
                 : PlanRules.shortBy(other, at, visit, any)
                     + PlanRules.longBy(other, at, visit, any);
         if (off > 0) {
-          return "its gap to round " + other.number() + " on " + Figures.day(at.date);
+          return "its gap to round " + other.number() + " on " + NumberText.day(at.date);
         }
       }
     }
-    if (any != null && visit.course().lastDone() != null) {
+    if (any != null && visit.series().lastDone() != null) {
       int off = PlanRules.shortSinceDone(visit, any) + PlanRules.longSinceDone(visit, any);
       if (off > 0) {
-        return "its gap to the round of " + Figures.day(visit.course().lastDone());
+        return "its gap to the round of " + NumberText.day(visit.series().lastDone());
       }
     }
-    Integer left = visit.course().roundsLeft().get(date.getYear());
+    Integer left = visit.series().roundsLeft().get(date.getYear());
     if (left != null && roundsIn(date.getYear()) >= left) {
       return "the label leaves " + left + " rounds open in " + date.getYear();
     }
@@ -109,7 +109,7 @@ final class WhyMissed {
 
   private int roundsIn(int year) {
     int rounds = 0;
-    for (Visit other : board.rounds(visit.courseIndex())) {
+    for (Visit other : board.rounds(visit.seriesIndex())) {
       CrewDay at = placing.at(other);
       if (at != null && at.date.getYear() == year) {
         rounds++;

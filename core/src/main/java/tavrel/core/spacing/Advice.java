@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.rulesheet.Verdict;
 
 /**
@@ -35,14 +35,14 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
   static Advice of(
       Colony colony,
       SpacingSearch search,
-      List<SchoolOutcome> schools,
+      List<PatternOutcome> schools,
       List<BroodBreak> breaks,
-      SchoolOutcome untreated) {
+      PatternOutcome untreated) {
     List<String> reasons = new ArrayList<>();
     String target = percent(colony.target());
     reasons.add(
         "Untreated, a wash on "
-            + Figures.day(colony.commonDate())
+            + NumberText.day(colony.commonDate())
             + " would find about "
             + percent(untreated.wash())
             + "; your limit then is "
@@ -74,7 +74,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
           Kind.SINGLE,
           List.of(own.day()),
           "One round on "
-              + Figures.day(own.day())
+              + NumberText.day(own.day())
               + ", in the colony's own window without capped brood.",
           List.copyOf(reasons));
     }
@@ -105,7 +105,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
         "It leaves about "
             + Math.round(least.left())
             + " mites on "
-            + Figures.day(colony.commonDate())
+            + NumberText.day(colony.commonDate())
             + ", a wash of "
             + percent(least.wash())
             + ". No fewer visits on your sheet reach the limit.");
@@ -128,25 +128,28 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
         && winterBees.isBefore(colony.commonDate())
         && last.isAfter(winterBees)) {
       reasons.add(
-          "The last round comes after " + Figures.day(winterBees) + ", your date for winter bees.");
+          "The last round comes after "
+              + NumberText.day(winterBees)
+              + ", your date for winter bees.");
     }
     return reasons;
   }
 
-  private static List<String> whyOneBeatsAll(List<SchoolOutcome> schools, List<BroodBreak> breaks) {
+  private static List<String> whyOneBeatsAll(
+      List<PatternOutcome> schools, List<BroodBreak> breaks) {
     BroodBreak best =
         breaks.stream().min(Comparator.comparingDouble(BroodBreak::left)).orElse(null);
     if (best == null) {
       return List.of();
     }
-    List<SchoolOutcome> series =
+    List<PatternOutcome> series =
         schools.stream().filter(each -> each.settled() && each.days().size() > 1).toList();
     long beaten = series.stream().filter(each -> each.left() > best.left()).count();
     return List.of(
         "One round without capped brood ("
             + best.kind().words()
             + ", "
-            + Figures.day(best.day())
+            + NumberText.day(best.day())
             + ") would leave about "
             + Math.round(best.left())
             + ": fewer than "
@@ -162,7 +165,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
       if (each.wash() <= colony.target() && onLabel(each)) {
         says.add(
             "What would, on the label: one round on "
-                + Figures.day(each.day())
+                + NumberText.day(each.day())
                 + ", "
                 + each.says()
                 + ". It leaves about "
@@ -184,16 +187,16 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
 
   private static String words(SpacingSearch.EvenSeries option) {
     return option.rounds() == 1
-        ? "One round on " + Figures.day(option.start()) + "."
+        ? "One round on " + NumberText.day(option.start()) + "."
         : option.rounds()
             + " rounds, "
             + option.gap()
             + " days apart, from "
-            + Figures.day(option.start())
+            + NumberText.day(option.start())
             + ".";
   }
 
   private static String percent(double share) {
-    return Figures.tenths(100 * share) + " %";
+    return NumberText.tenths(100 * share) + " %";
   }
 }

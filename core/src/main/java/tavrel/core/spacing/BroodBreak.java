@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.BroodState;
@@ -124,7 +124,7 @@ public record BroodBreak(
               then,
               model,
               Kind.QUEEN_CAGED,
-              "cage the queen today, let her out on " + Figures.day(out) + " and treat that day",
+              "cage the queen today, let her out on " + NumberText.day(out) + " and treat that day",
               out));
     } catch (InvalidValue noQueenToCage) {
       // A colony without a laying queen has no such break.
@@ -143,7 +143,7 @@ public record BroodBreak(
         kind,
         says,
         day,
-        Course.tenths(left[1]),
+        MiteForecast.tenths(left[1]),
         left[2] / model.bees().on(horizon),
         kind == Kind.BROOD_OUT ? 0 : shielded(colony, model, index),
         colony.judge(single));

@@ -20,7 +20,7 @@ import java.util.List;
 public record Comparison(
     LocalDate start,
     LocalDate commonDate,
-    List<SchoolOutcome> schools,
+    List<PatternOutcome> schools,
     List<BroodBreak> breaks,
     List<SpacingSearch.EvenSeries> grid,
     List<SpacingSearch.EvenSeries> front,
@@ -38,10 +38,10 @@ public record Comparison(
     LocalDate today = colony.today();
     new Schedule(List.of(start)).within(today, today.plusDays(SpacingSearch.STARTS - 1L));
     SpacingSearch search = SpacingSearch.of(colony);
-    List<SchoolOutcome> schools = SchoolOutcome.all(colony, start);
+    List<PatternOutcome> schools = PatternOutcome.all(colony, start);
     List<BroodBreak> breaks = BroodBreak.of(colony);
-    SchoolOutcome nothing =
-        SchoolOutcome.of(colony, "none", "untreated", "", new Schedule(List.of()));
+    PatternOutcome nothing =
+        PatternOutcome.of(colony, "none", "untreated", "", new Schedule(List.of()));
     return new Comparison(
         start,
         colony.commonDate(),

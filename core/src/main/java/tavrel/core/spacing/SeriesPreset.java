@@ -6,7 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
@@ -57,7 +57,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
             Occasion.BEFORE_SALE,
             Schedule.every(clock.today(), 3, WEEK).days(),
             "three weekly rounds from today; keep "
-                + Figures.day(clock.today().plusDays(3L * WEEK))
+                + NumberText.day(clock.today().plusDays(3L * WEEK))
                 + " or later for the sale, and count before it"),
         lateSummer(clock.today(), season),
         winter(clock, season, south));
@@ -76,7 +76,9 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
           occasion, List.of(), last == null ? none : "its window without capped brood is over");
     }
     return new SeriesPreset(
-        occasion, List.of(day), "one round on " + Figures.day(day) + ", " + clock.on(day).words());
+        occasion,
+        List.of(day),
+        "one round on " + NumberText.day(day) + ", " + clock.on(day).words());
   }
 
   private static SeriesPreset lateSummer(LocalDate today, SeasonDates season) {
@@ -89,9 +91,9 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
         "four weekly rounds, "
             + (late
                 ? "from today: the last comes after "
-                    + Figures.day(by)
+                    + NumberText.day(by)
                     + ", your date for winter bees"
-                : "the last on " + Figures.day(by) + ", your date for winter bees"));
+                : "the last on " + NumberText.day(by) + ", your date for winter bees"));
   }
 
   private static SeriesPreset winter(BroodClock clock, SeasonDates season, boolean south) {
@@ -108,7 +110,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
             Occasion.WINTER,
             List.of(day),
             "one round on "
-                + Figures.day(day)
+                + NumberText.day(day)
                 + ", near the solstice, expected without capped brood: look to confirm");
   }
 

@@ -98,8 +98,8 @@ public record SpacingSearch(List<EvenSeries> options, List<EvenSeries> front) {
                   first,
                   rounds,
                   gap,
-                  Course.tenths(left[1]),
-                  Course.tenths(left[0]),
+                  MiteForecast.tenths(left[1]),
+                  MiteForecast.tenths(left[0]),
                   left[2] / model.bees().on(horizon),
                   last <= horizon - Colony.SETTLED,
                   judgement == null ? null : judgement.verdict()));

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
+import tavrel.core.NumberText;
 
 /**
  * What of the product the rounds to come need, until when it lasts, and what to order by when.
@@ -26,10 +26,11 @@ public record AcidOrder(
     @Nullable LocalDate orderBy) {
 
   private static final double WHOLE = 100;
-  private static final Knob LEAD =
-      new Knob("orderLeadDays", 14, 0, 120, "d", "ordering acid: days until it comes", "our own");
-  private static final Knob RESERVE =
-      new Knob(
+  private static final ModelParameter LEAD =
+      new ModelParameter(
+          "orderLeadDays", 14, 0, 120, "d", "ordering acid: days until it comes", "our own");
+  private static final ModelParameter RESERVE =
+      new ModelParameter(
           "orderReserve",
           0.1,
           0,
@@ -42,7 +43,7 @@ public record AcidOrder(
   private static final int SPOKEN_OF = 14;
 
   /** The figures that a keeper may change. */
-  public static List<Knob> knobs() {
+  public static List<ModelParameter> parameters() {
     return List.of(LEAD, RESERVE);
   }
 
@@ -87,11 +88,11 @@ public record AcidOrder(
     }
     return Optional.of(
         "acid does not suffice for the round of "
-            + Figures.day(runsOutOn)
+            + NumberText.day(runsOutOn)
             + "; order "
-            + Figures.plain(orderGrams)
+            + NumberText.plain(orderGrams)
             + " g "
             + (orderBy.isBefore(today) ? "now, it was due by " : "by ")
-            + Figures.day(orderBy));
+            + NumberText.day(orderBy));
   }
 }

@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 
 /**
  * How long respirator filters have worked, by the hours of rounds since they were changed. Their
@@ -18,8 +18,8 @@ import tavrel.core.Knob;
 public record FilterWear(
     @Nullable Double hours, @Nullable Instant changed, double most, boolean due) {
 
-  private static final Knob HOURS =
-      new Knob(
+  private static final ModelParameter HOURS =
+      new ModelParameter(
           "filterHours",
           8,
           0.5,
@@ -29,7 +29,7 @@ public record FilterWear(
           "our own round figure; take your maker's");
 
   /** The one figure that a keeper may change. */
-  public static List<Knob> knobs() {
+  public static List<ModelParameter> parameters() {
     return List.of(HOURS);
   }
 

@@ -3,7 +3,7 @@ package tavrel.core.stock;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Knob;
+import tavrel.core.ModelParameter;
 
 /**
  * What a round cost: acid from its lots, people's time from first burn to last opening with setting
@@ -17,8 +17,8 @@ import tavrel.core.Knob;
 public record RoundCost(
     @Nullable Double acid, @Nullable Double work, @Nullable Double wear, @Nullable Double driving) {
 
-  private static final Knob HOURLY =
-      new Knob(
+  private static final ModelParameter HOURLY =
+      new ModelParameter(
           "costHourly",
           0,
           0,
@@ -26,8 +26,8 @@ public record RoundCost(
           "money an hour",
           "costs: an hour of a person's work",
           "yours");
-  private static final Knob KILOMETRE =
-      new Knob(
+  private static final ModelParameter KILOMETRE =
+      new ModelParameter(
           "costKilometre",
           0,
           0,
@@ -35,8 +35,8 @@ public record RoundCost(
           "money a km",
           "costs: a kilometre driven to the apiaries of a day and back",
           "yours");
-  private static final Knob TOOL_BURNS =
-      new Knob(
+  private static final ModelParameter TOOL_BURNS =
+      new ModelParameter(
           "costToolBurns",
           20_000,
           100,
@@ -54,7 +54,7 @@ public record RoundCost(
   public record Burned(int burns, @Nullable Double toolPrice) {}
 
   /** The figures that a keeper may change. */
-  public static List<Knob> knobs() {
+  public static List<ModelParameter> parameters() {
     return List.of(HOURLY, KILOMETRE, TOOL_BURNS);
   }
 

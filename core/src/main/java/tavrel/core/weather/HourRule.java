@@ -5,7 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 
 /**
  * What hours are judged by: the keeper's school of warmth, and what his rule sheet says of the air.
@@ -35,7 +35,7 @@ public record HourRule(
   private static final Duration AFTER_SUNRISE = Duration.ofHours(1);
 
   /** A school alone, without a rule sheet. */
-  public static HourRule of(TemperatureSchool school) {
+  public static HourRule of(TemperaturePreset school) {
     return new HourRule(school.warmth(), null, null, null);
   }
 
@@ -79,7 +79,7 @@ public record HourRule(
     List<String> dangers = dangers(hour);
     reasons.addAll(dangers);
     if (outside > 0) {
-      reasons.add(Figures.tenths(hour.celsius()) + " °C, outside " + warmth.words());
+      reasons.add(NumberText.tenths(hour.celsius()) + " °C, outside " + warmth.words());
     }
     if (broadDay) {
       reasons.add("broad day: bees are out; take first light, or wait for dusk");
@@ -88,10 +88,10 @@ public record HourRule(
       reasons.add("reaches " + Math.round(100 * reach / best) + " % of the day's best");
     }
     if (wind < STILL || wind > BREEZY) {
-      reasons.add("wind " + Figures.tenths(wind) + " m/s");
+      reasons.add("wind " + NumberText.tenths(wind) + " m/s");
     }
     if (wet) {
-      reasons.add("rain " + Figures.tenths(hour.rainMm()) + " mm");
+      reasons.add("rain " + NumberText.tenths(hour.rainMm()) + " mm");
     }
     HourGrade grade =
         !dangers.isEmpty()
@@ -127,10 +127,10 @@ public record HourRule(
 
   private @Nullable String offLabel(double celsius) {
     if (minCelsius != null && celsius < minCelsius) {
-      return "below the " + Figures.plain(minCelsius) + " °C of \"" + sheet + "\"";
+      return "below the " + NumberText.plain(minCelsius) + " °C of \"" + sheet + "\"";
     }
     if (maxCelsius != null && celsius > maxCelsius) {
-      return "above the " + Figures.plain(maxCelsius) + " °C of \"" + sheet + "\"";
+      return "above the " + NumberText.plain(maxCelsius) + " °C of \"" + sheet + "\"";
     }
     return null;
   }

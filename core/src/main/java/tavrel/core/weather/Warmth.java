@@ -1,7 +1,7 @@
 package tavrel.core.weather;
 
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 
 /**
  * At what warmth, or at which light, a keeper wants to treat.
@@ -25,7 +25,7 @@ public record Warmth(String words, double from, double to, boolean edgesOfDay) {
       throw new InvalidValue("ownFrom", "must lie below the warmest");
     }
     return new Warmth(
-        "own, " + Figures.plain(from) + " to " + Figures.plain(to) + " °C", from, to, false);
+        "own, " + NumberText.plain(from) + " to " + NumberText.plain(to) + " °C", from, to, false);
   }
 
   /** How far outside its range a temperature lies, °C; 0 inside. */

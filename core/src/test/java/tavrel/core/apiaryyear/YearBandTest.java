@@ -13,7 +13,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
-import tavrel.core.seasonplan.CoursePreset;
+import tavrel.core.seasonplan.SeasonPreset;
 
 class YearBandTest {
 
@@ -112,12 +112,12 @@ class YearBandTest {
 
   @Test
   void the_usual_work_of_the_year_follows_its_dates() {
-    List<CoursePreset> presets = CoursePreset.of(DATES, LocalDate.of(2026, 8, 1));
+    List<SeasonPreset> presets = SeasonPreset.of(DATES, LocalDate.of(2026, 8, 1));
     assertThat(presets.get(0).startOn()).isEqualTo(LocalDate.of(2026, 8, 15));
     assertThat(presets.get(0).finishBy()).isEqualTo(LocalDate.of(2026, 9, 5));
     assertThat(presets.get(1).startOn()).isEqualTo(LocalDate.of(2026, 11, 18));
     assertThat(presets.get(1).lastDay()).isEqualTo(LocalDate.of(2027, 1, 28));
-    assertThat(CoursePreset.of(DATES, LocalDate.of(2026, 8, 28)).get(0).startOn())
+    assertThat(SeasonPreset.of(DATES, LocalDate.of(2026, 8, 28)).get(0).startOn())
         .isEqualTo(LocalDate.of(2026, 8, 28));
   }
 

@@ -19,10 +19,10 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import tavrel.core.burn.ToolFamily;
+import tavrel.core.dose.DosePreset;
 import tavrel.core.dose.DoseSettings;
 import tavrel.core.dose.DoseSheet;
 import tavrel.core.dose.MediumBoxes;
-import tavrel.core.dose.School;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Cracks;
 import tavrel.core.hive.Entrance;
@@ -80,7 +80,7 @@ public class CoreBench {
   public DoseSheet doseSheetOf400Hives() {
     DoseSettings settings =
         DoseSettings.plain(
-            School.all().get(1).amount(),
+            DosePreset.all().get(1).amount(),
             MediumBoxes.BY_COMB,
             Strength.PURE,
             Measure.SCALE,

@@ -19,7 +19,7 @@ import tavrel.core.weather.HourRule;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.SimulatedStation;
 import tavrel.core.weather.Sun;
-import tavrel.core.weather.TemperatureSchool;
+import tavrel.core.weather.TemperaturePreset;
 import tavrel.core.weather.WeatherSource;
 import tavrel.core.weather.YardDay;
 
@@ -39,7 +39,7 @@ public class HoursBench {
 
   private final List<WeatherSource> station =
       List.of(new SimulatedStation(7).toldAt(FIRST.plusDays(1).atStartOfDay(ZONE).toInstant()));
-  private final HourRule rule = HourRule.of(TemperatureSchool.COOL_BROAD);
+  private final HourRule rule = HourRule.of(TemperaturePreset.COOL_BROAD);
   private final List<Place> places = new ArrayList<>();
   private final List<Sun> suns = new ArrayList<>();
 

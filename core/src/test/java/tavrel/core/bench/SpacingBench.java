@@ -31,7 +31,7 @@ import tavrel.core.mite.MiteState;
 import tavrel.core.spacing.Colonies;
 import tavrel.core.spacing.Colony;
 import tavrel.core.spacing.Comparison;
-import tavrel.core.spacing.Course;
+import tavrel.core.spacing.MiteForecast;
 import tavrel.core.spacing.Schedule;
 import tavrel.core.spacing.SpacingSearch;
 
@@ -84,8 +84,8 @@ public class SpacingBench {
 
   /** What the server does when a mark moves: the whole course with its bands. */
   @Benchmark
-  public Course courseAfterAMarkMoved() {
-    return Course.of(colony, Schedule.every(Colonies.TODAY, 3, 7));
+  public MiteForecast courseAfterAMarkMoved() {
+    return MiteForecast.of(colony, Schedule.every(Colonies.TODAY, 3, 7));
   }
 
   /** Schools, search, breaks and advice. */

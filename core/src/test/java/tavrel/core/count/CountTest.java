@@ -40,9 +40,9 @@ class CountTest {
 
   @Test
   void stands_above_below_or_cannot_tell() {
-    assertThat(of(30, 300).against(0.02)).isEqualTo(Standing.ABOVE);
-    assertThat(of(0, 300).against(0.02)).isEqualTo(Standing.BELOW);
-    assertThat(of(9, 300).against(0.02)).isEqualTo(Standing.CANNOT_TELL);
+    assertThat(of(30, 300).against(0.02)).isEqualTo(InfestationStatus.ABOVE);
+    assertThat(of(0, 300).against(0.02)).isEqualTo(InfestationStatus.BELOW);
+    assertThat(of(9, 300).against(0.02)).isEqualTo(InfestationStatus.CANNOT_TELL);
     assertThat(of(30, 300).beesToSettle(0.02)).isZero();
   }
 

@@ -20,10 +20,10 @@ import tavrel.core.burn.PowerSource;
 import tavrel.core.burn.TestBurn;
 import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
+import tavrel.core.dose.DosePreset;
 import tavrel.core.dose.DoseSettings;
 import tavrel.core.dose.DoseSheet;
 import tavrel.core.dose.MediumBoxes;
-import tavrel.core.dose.School;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Cracks;
 import tavrel.core.hive.Entrance;
@@ -192,7 +192,7 @@ class YardSheetTest {
   private static YardSheet yard(Tool tool, Hive... hives) {
     DoseSettings settings =
         DoseSettings.plain(
-            School.all().get(1).amount(),
+            DosePreset.all().get(1).amount(),
             MediumBoxes.BY_COMB,
             Strength.PURE,
             Measure.SCALE,

@@ -16,8 +16,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.count.HiveSpread;
 import tavrel.core.count.Infestation;
+import tavrel.core.count.InfestationStatus;
 import tavrel.core.count.Interval;
-import tavrel.core.count.Standing;
 import tavrel.core.count.YardReading;
 import tavrel.core.result.Efficacy.Found;
 import tavrel.core.result.WorkedHere.Case;
@@ -69,7 +69,7 @@ class SeveralHivesTest {
     YardReading none =
         YardReading.of(List.of(sample(0), sample(0), sample(0)), 0.02, HiveSpread.USUAL);
     assertThat(none.interval().low()).isZero();
-    assertThat(none.standing()).isEqualTo(Standing.CANNOT_TELL);
+    assertThat(none.standing()).isEqualTo(InfestationStatus.CANNOT_TELL);
   }
 
   @Test

@@ -13,9 +13,9 @@ class BestDaysTest {
     for (long seed = 1; seed <= 20; seed++) {
       PlanBoard board = new PlanBoard(Outfit.drawn(seed, 4, 3, 1, 18).problem());
       Placing placing = new NextFreeDay(board).placing();
-      for (int course = 0; course < board.courses(); course++) {
-        PlanScore best = bestOfAll(board, placing.copy(), course, 0);
-        new BestDays(board).lay(placing, List.of(course));
+      for (int series = 0; series < board.allSeries(); series++) {
+        PlanScore best = bestOfAll(board, placing.copy(), series, 0);
+        new BestDays(board).lay(placing, List.of(series));
         assertThat(PlanScore.of(board, placing)).as("seed %d", seed).isEqualTo(best);
       }
     }
@@ -64,16 +64,16 @@ class BestDaysTest {
     }
   }
 
-  private static PlanScore bestOfAll(PlanBoard board, Placing placing, int course, int round) {
-    List<Visit> rounds = board.rounds(course);
+  private static PlanScore bestOfAll(PlanBoard board, Placing placing, int series, int round) {
+    List<Visit> rounds = board.rounds(series);
     if (round == rounds.size()) {
       return PlanScore.of(board, placing);
     }
     placing.put(rounds.get(round), null, false);
-    PlanScore best = bestOfAll(board, placing, course, round + 1);
+    PlanScore best = bestOfAll(board, placing, series, round + 1);
     for (CrewDay day : board.open(rounds.get(round))) {
       placing.put(rounds.get(round), day, false);
-      PlanScore score = bestOfAll(board, placing, course, round + 1);
+      PlanScore score = bestOfAll(board, placing, series, round + 1);
       best = score.compareTo(best) < 0 ? score : best;
     }
     return best;

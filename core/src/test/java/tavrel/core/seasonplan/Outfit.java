@@ -27,7 +27,7 @@ final class Outfit {
 
   final List<RoadCrew> crews = new ArrayList<>();
   final List<PlanYard> yards = new ArrayList<>();
-  final List<SeasonCourse> courses = new ArrayList<>();
+  final List<PlannedSeries> allSeries = new ArrayList<>();
   final List<PlacedVisit> standing = new ArrayList<>();
   final List<PlacedVisit> agreed = new ArrayList<>();
   final Map<LocalDate, String> locked = new HashMap<>();
@@ -65,8 +65,8 @@ final class Outfit {
       outfit.crews.add(crew("Crew " + crew, minutes));
     }
     for (int i = 0; i < yards; i++) {
-      outfit.courses.add(
-          course(
+      outfit.allSeries.add(
+          series(
               i,
               rounds,
               new Gaps(5, 7, 9),
@@ -86,9 +86,9 @@ final class Outfit {
         id(name), name, LocalTime.of(3, 0), LocalTime.of(22, 0), 9 * 60, Set.of(), minutes);
   }
 
-  static SeasonCourse course(
+  static PlannedSeries series(
       int yard, int rounds, Gaps gaps, DaySpan days, LocalDate start, LocalDate finishBy) {
-    return new SeasonCourse(
+    return new PlannedSeries(
         id("course " + yard),
         id("yard " + yard),
         "Series " + yard,
@@ -148,13 +148,13 @@ final class Outfit {
     return this;
   }
 
-  Outfit course(SeasonCourse course) {
-    courses.add(course);
+  Outfit series(PlannedSeries series) {
+    allSeries.add(series);
     return this;
   }
 
   Outfit weekly(int yard, int rounds) {
-    return course(course(yard, rounds, new Gaps(5, 7, 9), span, FIRST, span.to()));
+    return series(series(yard, rounds, new Gaps(5, 7, 9), span, FIRST, span.to()));
   }
 
   SeasonProblem problem() {
@@ -169,7 +169,7 @@ final class Outfit {
         ZONE,
         crews,
         yards,
-        courses,
+        allSeries,
         new Roads(1.35, 50, List.of()),
         weights,
         standing,

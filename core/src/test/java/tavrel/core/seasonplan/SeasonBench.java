@@ -76,7 +76,7 @@ final class SeasonBench {
   }
 
   private static void print(long seed, String what, SeasonPlan plan, double seconds) {
-    PlanFigures figures = plan.figures();
+    PlanSummary figures = plan.figures();
     System.out.printf(
         Locale.ROOT,
         "seed %d %-12s %7.2f s: %d missed, %d broken, gaps %d d off, %d late, %.0f km, %.1f h, %d"

@@ -88,8 +88,8 @@ class SeasonConstraintsTest {
   @Test
   void closed_days_break_a_rule_once() {
     Outfit outfit = new Outfit(30).yard(0, 10).crew("A");
-    outfit.course(
-        new SeasonCourse(
+    outfit.series(
+        new PlannedSeries(
             Outfit.id("course 0"),
             Outfit.id("yard 0"),
             "Series 0",
@@ -124,8 +124,8 @@ class SeasonConstraintsTest {
   @Test
   void rounds_above_what_the_label_leaves_in_a_year_each_break_it() {
     Outfit outfit = new Outfit(30).yard(0, 10).crew("A");
-    outfit.course(
-        new SeasonCourse(
+    outfit.series(
+        new PlannedSeries(
             Outfit.id("course 0"),
             Outfit.id("yard 0"),
             "Series 0",
@@ -235,8 +235,8 @@ class SeasonConstraintsTest {
   @Test
   void the_last_round_after_the_day_to_be_done_costs_each_day() {
     Outfit outfit = new Outfit(30).yard(0, 10).crew("A");
-    outfit.course(
-        Outfit.course(0, 2, new Gaps(5, 7, 9), MONTH, Outfit.FIRST, Outfit.FIRST.plusDays(6)));
+    outfit.series(
+        Outfit.series(0, 2, new Gaps(5, 7, 9), MONTH, Outfit.FIRST, Outfit.FIRST.plusDays(6)));
     PlanBoard board = board(outfit);
     verifier
         .verifyThat(SeasonConstraints::late)
@@ -247,8 +247,8 @@ class SeasonConstraintsTest {
   @Test
   void days_beside_those_without_capped_brood_cost_each_day() {
     Outfit outfit = new Outfit(30).yard(0, 10).crew("A");
-    outfit.course(
-        new SeasonCourse(
+    outfit.series(
+        new PlannedSeries(
             Outfit.id("course 0"),
             Outfit.id("yard 0"),
             "Winter",
@@ -340,8 +340,8 @@ class SeasonConstraintsTest {
     return new Outfit(30)
         .yard(0, 10)
         .crew("A")
-        .course(
-            new SeasonCourse(
+        .series(
+            new PlannedSeries(
                 Outfit.id("course 0"),
                 Outfit.id("yard 0"),
                 "Series 0",

@@ -96,10 +96,10 @@ class SeasonPlanTest {
     assertThat(plan.figures().missed()).isEqualTo(1);
     assertThat(plan.bends())
         .containsExactly(
-            new Bend(
+            new RuleViolation(
                 Outfit.id("course 0"),
                 1,
-                Bend.Kind.MISSED,
+                RuleViolation.Kind.MISSED,
                 "no day fits: no workable hour (10 days)"));
   }
 
@@ -110,8 +110,8 @@ class SeasonPlanTest {
       supers.put(day(day), "supers are on");
     }
     Outfit outfit = new Outfit(20).yard(0, 10).crew("A");
-    outfit.course(
-        new SeasonCourse(
+    outfit.series(
+        new PlannedSeries(
             Outfit.id("course 0"),
             Outfit.id("yard 0"),
             "Series 0",
@@ -155,7 +155,7 @@ class SeasonPlanTest {
     SeasonPlan plan = SeasonSearch.ofMoves(outfit.problem(), 200).run(better -> {});
     assertThat(plan.visits().get(0).day()).isEqualTo(day(2));
     assertThat(plan.bends())
-        .extracting(Bend::says)
+        .extracting(RuleViolation::says)
         .contains("20 Aug is closed: fair in the village");
   }
 
@@ -170,8 +170,8 @@ class SeasonPlanTest {
                 Outfit.visit(0, 2, "A", 3),
                 Outfit.visit(0, 3, "A", 11)));
     assertThat(plan.bends())
-        .extracting(Bend::kind)
-        .containsExactly(Bend.Kind.GAP_TOO_SHORT, Bend.Kind.GAP_OFF);
+        .extracting(RuleViolation::kind)
+        .containsExactly(RuleViolation.Kind.GAP_TOO_SHORT, RuleViolation.Kind.GAP_OFF);
     assertThat(plan.bends().get(0).says())
         .isEqualTo("3 days after 18 Aug: fewer than the 5 that are allowed");
     assertThat(plan.bends().get(1).says()).isEqualTo("8 days after 21 Aug instead of 7");
@@ -211,8 +211,8 @@ class SeasonPlanTest {
             Outfit.DEPOT,
             Map.of(change, List.of(Window.of(from, to, HourGrade.GOOD))),
             Map.of());
-    SeasonCourse course =
-        Outfit.course(0, 1, new Gaps(5, 7, 9), new DaySpan(change, change), change, change);
+    PlannedSeries series =
+        Outfit.series(0, 1, new Gaps(5, 7, 9), new DaySpan(change, change), change, change);
     RoadCrew crew =
         new RoadCrew(
             Outfit.id("A"),
@@ -230,7 +230,7 @@ class SeasonPlanTest {
             zone,
             List.of(crew),
             List.of(yard),
-            List.of(course),
+            List.of(series),
             new Roads(1.35, 50, List.of()),
             PlanWeights.USUAL,
             List.of(),
@@ -264,7 +264,7 @@ class SeasonPlanTest {
         .singleElement()
         .satisfies(
             bend -> {
-              assertThat(bend.kind()).isEqualTo(Bend.Kind.NO_RESERVE);
+              assertThat(bend.kind()).isEqualTo(RuleViolation.Kind.NO_RESERVE);
               assertThat(bend.says())
                   .isEqualTo("33 min of work on 18 Aug in the time kept for a spoiled day");
             });

@@ -144,7 +144,7 @@ class AdviceTest {
 
   @Test
   void schools_beyond_the_common_date_keep_only_the_rounds_before_it() {
-    assertThat(SeriesSchool.all())
+    assertThat(SpacingPattern.all())
         .allSatisfy(
             school -> {
               Schedule shortened = school.from(TODAY, TODAY.plusDays(20));
@@ -163,11 +163,11 @@ class AdviceTest {
   private static double shielded(double cappedFrames, Schedule schedule) {
     Colony colony = Colonies.summer();
     ColonyLoad load = new ColonyLoad(9, 300, 1, 10, cappedFrames, 0.02);
-    return Course.of(with(colony, load, colony.dose()), schedule).rounds().get(0).shielded();
+    return MiteForecast.of(with(colony, load, colony.dose()), schedule).rounds().get(0).shielded();
   }
 
   private static double left(Colony colony, Schedule schedule) {
-    return SchoolOutcome.of(colony, "", "", "", schedule).left();
+    return PatternOutcome.of(colony, "", "", "", schedule).left();
   }
 
   private static Colony swarm(int mites) {

@@ -24,34 +24,36 @@ class SpacingTest {
 
   @Test
   void a_course_shows_each_round_with_its_band_and_counts_every_mite_killed() {
-    Course course = Course.of(Colonies.summer(), Schedule.every(TODAY, 3, 7));
+    MiteForecast miteForecast = MiteForecast.of(Colonies.summer(), Schedule.every(TODAY, 3, 7));
 
-    assertThat(course.rounds()).hasSize(3);
-    assertThat(course.rounds())
+    assertThat(miteForecast.rounds()).hasSize(3);
+    assertThat(miteForecast.rounds())
         .allSatisfy(
             round -> {
               assertThat(round.killed()).isBetween(round.killedLow(), round.killedHigh());
               assertThat(round.shielded()).isBetween(0.3, 0.95);
             });
-    double killed = course.rounds().stream().mapToDouble(Course.RoundEffect::killed).sum();
-    assertThat(course.killed().get(45)).isEqualTo(killed, within(0.2));
-    assertThat(course.exposed()).hasSize(46);
-    assertThat(course.atCommonDate().left())
-        .isEqualTo(course.exposed().get(45) + course.capped().get(45), within(0.2))
-        .isBetween(course.low().get(45), course.high().get(45))
-        .isLessThan(course.atCommonDate().untreated());
-    assertThat(course.after().day()).isEqualTo(TODAY.plusDays(14 + 24));
-    assertThat(course.ruleOfThumb().says())
+    double killed =
+        miteForecast.rounds().stream().mapToDouble(MiteForecast.RoundEffect::killed).sum();
+    assertThat(miteForecast.killed().get(45)).isEqualTo(killed, within(0.2));
+    assertThat(miteForecast.exposed()).hasSize(46);
+    assertThat(miteForecast.atCommonDate().left())
+        .isEqualTo(miteForecast.exposed().get(45) + miteForecast.capped().get(45), within(0.2))
+        .isBetween(miteForecast.low().get(45), miteForecast.high().get(45))
+        .isLessThan(miteForecast.atCommonDate().untreated());
+    assertThat(miteForecast.after().day()).isEqualTo(TODAY.plusDays(14 + 24));
+    assertThat(miteForecast.ruleOfThumb().says())
         .isEqualTo("spans 14 of 15 days, widest gap 7 of at most 7");
-    assertThat(course.minutes()).isEqualTo(3 * (30 + 2 * 12));
+    assertThat(miteForecast.minutes()).isEqualTo(3 * (30 + 2 * 12));
   }
 
   @Test
   void without_a_round_the_course_is_the_untreated_one() {
-    Course course = Course.of(Colonies.summer(), new Schedule(List.of()));
+    MiteForecast miteForecast = MiteForecast.of(Colonies.summer(), new Schedule(List.of()));
 
-    assertThat(course.atCommonDate().left()).isEqualTo(course.atCommonDate().untreated());
-    assertThat(course.after()).isNull();
+    assertThat(miteForecast.atCommonDate().left())
+        .isEqualTo(miteForecast.atCommonDate().untreated());
+    assertThat(miteForecast.after()).isNull();
   }
 
   @Test
@@ -65,9 +67,9 @@ class SpacingTest {
       SpacingSearch.EvenSeries option =
           search.options().get(random.nextInt(search.options().size()));
       if (option.settled()) {
-        Course course = Course.of(colony, option.schedule());
-        assertThat(option.left()).isEqualTo(course.atCommonDate().left(), within(0.11));
-        assertThat(option.after()).isEqualTo(course.after().left(), within(0.11));
+        MiteForecast miteForecast = MiteForecast.of(colony, option.schedule());
+        assertThat(option.left()).isEqualTo(miteForecast.atCommonDate().left(), within(0.11));
+        assertThat(option.after()).isEqualTo(miteForecast.after().left(), within(0.11));
       }
     }
   }
@@ -97,7 +99,7 @@ class SpacingTest {
     assertThat(comparison.advice().kind()).isEqualTo(Advice.Kind.SINGLE);
     assertThat(comparison.advice().days()).containsExactly(TODAY.plusDays(1));
     assertThat(comparison.advice().reasons()).anyMatch(says -> says.contains("on bees"));
-    assertThat(comparison.schools()).extracting(SchoolOutcome::id).contains("single", "weekly3");
+    assertThat(comparison.schools()).extracting(PatternOutcome::id).contains("single", "weekly3");
   }
 
   @Test
@@ -107,7 +109,7 @@ class SpacingTest {
     Advice advice = comparison.advice();
 
     assertThat(advice.kind()).isEqualTo(Advice.Kind.SERIES);
-    Course advised = Course.of(colony, new Schedule(advice.days()));
+    MiteForecast advised = MiteForecast.of(colony, new Schedule(advice.days()));
     assertThat(advised.atCommonDate().wash()).isLessThanOrEqualTo(0.02);
     assertThat(SpacingSearch.of(colony).options())
         .noneMatch(
@@ -202,7 +204,7 @@ class SpacingTest {
     assertThatThrownBy(() -> new Schedule(List.of(TODAY, TODAY.minusDays(1))))
         .isInstanceOf(InvalidValue.class);
     assertThatThrownBy(
-            () -> Course.of(Colonies.summer(), Schedule.every(TODAY.minusYears(100), 1, 7)))
+            () -> MiteForecast.of(Colonies.summer(), Schedule.every(TODAY.minusYears(100), 1, 7)))
         .hasMessageContaining("must lie from");
     assertThatThrownBy(() -> Comparison.of(Colonies.summer(), TODAY.plusDays(20)))
         .isInstanceOf(InvalidValue.class);
@@ -217,9 +219,10 @@ class SpacingTest {
       while (days.size() < 3) {
         days.add(TODAY.plusDays(random.nextInt(45)));
       }
-      double before = Course.of(colony, new Schedule(List.copyOf(days))).atCommonDate().left();
+      double before =
+          MiteForecast.of(colony, new Schedule(List.copyOf(days))).atCommonDate().left();
       days.add(TODAY.plusDays(random.nextInt(45)));
-      assertThat(Course.of(colony, new Schedule(List.copyOf(days))).atCommonDate().left())
+      assertThat(MiteForecast.of(colony, new Schedule(List.copyOf(days))).atCommonDate().left())
           .isLessThanOrEqualTo(before);
     }
   }

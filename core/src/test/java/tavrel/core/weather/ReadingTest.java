@@ -32,14 +32,14 @@ class ReadingTest {
     LocalDate date = LocalDate.of(2026, 8, 18);
     ZoneId zone = ZoneId.of("UTC");
     YardDay plain =
-        YardDay.of(place, date, zone, List.of(station), HourRule.of(TemperatureSchool.COOL_BROAD));
+        YardDay.of(place, date, zone, List.of(station), HourRule.of(TemperaturePreset.COOL_BROAD));
     YardDay read =
         YardDay.of(
             place,
             date,
             zone,
             List.of(station, READING),
-            HourRule.of(TemperatureSchool.COOL_BROAD));
+            HourRule.of(TemperaturePreset.COOL_BROAD));
     assertThat(read.hours().get(6).weather()).isEqualTo(READING.weather());
     assertThat(read.hours().get(6).source()).isEqualTo("read by Wren");
     assertThat(read.hours().get(6).madeUp()).isFalse();
@@ -73,7 +73,7 @@ class ReadingTest {
             LocalDate.of(2026, 8, 18),
             ZoneId.of("UTC"),
             List.of(reading),
-            HourRule.of(TemperatureSchool.COOL_BROAD));
+            HourRule.of(TemperaturePreset.COOL_BROAD));
     return day.hours().get(6).grade();
   }
 }

@@ -29,7 +29,7 @@ class WeatherSourceTest {
   private static final Instant MIDNIGHT = DAY.atStartOfDay(ZONE).toInstant();
   private static final Instant EVE = MIDNIGHT.minus(Duration.ofHours(6));
   private static final Sun SUN = Sun.of(PLACE, DAY, ZONE);
-  private static final HourRule RULE = HourRule.of(TemperatureSchool.COOL_BROAD);
+  private static final HourRule RULE = HourRule.of(TemperaturePreset.COOL_BROAD);
 
   @Test
   void an_hour_that_nobody_tells_of_has_no_grade_and_makes_no_window() {
@@ -173,7 +173,7 @@ class WeatherSourceTest {
             "x",
             EVE,
             IntStream.range(0, 12).mapToObj(hour -> hour(hour, 25)).toList());
-    HourRule edges = HourRule.of(TemperatureSchool.EDGES_OF_DAY);
+    HourRule edges = HourRule.of(TemperaturePreset.EDGES_OF_DAY);
     Set<Instant> expected = ExpectedHours.of(PLACE, DAY, ZONE, SUN, edges);
     assertThat(expected).as("dawn and dusk by the sun").contains(clock(4), clock(19));
     assertThat(expected).doesNotContain(clock(12));

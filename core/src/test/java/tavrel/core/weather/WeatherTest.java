@@ -76,7 +76,7 @@ class WeatherTest {
             day,
             zone,
             List.of(fixed(20, 2, 0)),
-            HourRule.of(TemperatureSchool.EDGES_OF_DAY));
+            HourRule.of(TemperaturePreset.EDGES_OF_DAY));
     GradedHour graded =
         hours.hours().stream().filter(h -> h.hour().equals(noon)).findFirst().orElseThrow();
     assertThat(graded.reach()).isCloseTo(0.85, within(1e-9));
@@ -169,7 +169,7 @@ class WeatherTest {
 
   @Test
   void in_summer_first_light_and_dusk_will_do_at_any_warmth() {
-    HourRule edges = HourRule.of(TemperatureSchool.EDGES_OF_DAY);
+    HourRule edges = HourRule.of(TemperaturePreset.EDGES_OF_DAY);
     YardDay hot = YardDay.of(MID_ATLANTIC, DAY, ZONE, List.of(fixed(27, 2, 0)), edges);
     // Sunrise 04:37 and sunset 18:45 by the zone's clock.
     assertThat(hot.hours().get(4).grade()).isEqualTo(HourGrade.GOOD);
@@ -235,7 +235,7 @@ class WeatherTest {
                     LocalDate.of(2026, 3, 29),
                     changing,
                     List.of(calm),
-                    HourRule.of(TemperatureSchool.COOL_BROAD))
+                    HourRule.of(TemperaturePreset.COOL_BROAD))
                 .hours())
         .hasSize(23);
     assertThat(
@@ -244,7 +244,7 @@ class WeatherTest {
                     LocalDate.of(2026, 10, 25),
                     changing,
                     List.of(calm),
-                    HourRule.of(TemperatureSchool.COOL_BROAD))
+                    HourRule.of(TemperaturePreset.COOL_BROAD))
                 .hours())
         .hasSize(25);
   }
@@ -265,7 +265,7 @@ class WeatherTest {
 
   private static YardDay day(WeatherSource source) {
     return YardDay.of(
-        MID_ATLANTIC, DAY, ZONE, List.of(source), HourRule.of(TemperatureSchool.COOL_BROAD));
+        MID_ATLANTIC, DAY, ZONE, List.of(source), HourRule.of(TemperaturePreset.COOL_BROAD));
   }
 
   private static double mean(List<HourlyWeather> hours) {

@@ -58,7 +58,7 @@ public class Apiaries {
   /** Number of hives by apiary; one without hives is missing. */
   public Map<UUID, Integer> hiveCounts() {
     return mapper.hiveCounts().stream()
-        .collect(Collectors.toMap(HiveCount::apiaryId, HiveCount::hives));
+        .collect(Collectors.toMap(HivesPerApiary::apiaryId, HivesPerApiary::hives));
   }
 
   /**
@@ -120,7 +120,7 @@ public class Apiaries {
   public Hive hive(UUID hiveId) {
     return mapper
         .keptHive(hiveId)
-        .map(KeptHive::hive)
+        .map(HiveRow::hive)
         .orElseThrow(() -> Problem.missing("This hive"));
   }
 
@@ -142,7 +142,7 @@ public class Apiaries {
       throw Problem.missing("A hive");
     }
     return mapper.keptHives(hiveIds).stream()
-        .map(KeptHive::hive)
+        .map(HiveRow::hive)
         .collect(
             Collectors.toMap(
                 Hive::id,

@@ -34,7 +34,7 @@ public interface ApiaryMapper {
       from hive
       group by apiary_id
       """)
-  List<HiveCount> hiveCounts();
+  List<HivesPerApiary> hiveCounts();
 
   /** The depot's zone, else the one in which most hives stand; see {@link OutfitDay}. */
   @Select(
@@ -75,7 +75,7 @@ public interface ApiaryMapper {
 
   /** Hives in walking order. */
   default List<Hive> hives(UUID apiaryId) {
-    return kept(apiaryId).stream().map(KeptHive::hive).toList();
+    return kept(apiaryId).stream().map(HiveRow::hive).toList();
   }
 
   @Select(
@@ -86,7 +86,7 @@ public interface ApiaryMapper {
       where apiary_id = #{apiaryId}
       order by place, name_key
       """)
-  List<KeptHive> kept(UUID apiaryId);
+  List<HiveRow> kept(UUID apiaryId);
 
   @Select(
       """
@@ -95,7 +95,7 @@ public interface ApiaryMapper {
       from hive
       where id = #{hiveId}
       """)
-  Optional<KeptHive> keptHive(UUID hiveId);
+  Optional<HiveRow> keptHive(UUID hiveId);
 
   @Select(
       """
@@ -107,7 +107,7 @@ public interface ApiaryMapper {
       <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
       </script>
       """)
-  List<KeptHive> keptHives(Collection<UUID> hiveIds);
+  List<HiveRow> keptHives(Collection<UUID> hiveIds);
 
   /** Where a hive stands. */
   record Stands(UUID hiveId, UUID apiaryId) {}
@@ -135,14 +135,14 @@ public interface ApiaryMapper {
       """
       select min(on_day)
       from (
-        select min(on_day) as on_day from hive_count where hive_id = #{hiveId} and struck_at is null
+        select min(on_day) as on_day from mite_count where hive_id = #{hiveId} and struck_at is null
         union all
         select min(on_day) from treatment where hive_id = #{hiveId} and stands)
       """)
   Optional<LocalDate> firstKnown(UUID hiveId);
 
   default void addHive(Hive hive, UUID apiaryId, Instant at) {
-    insertHive(KeptHive.of(hive), apiaryId, at);
+    insertHive(HiveRow.of(hive), apiaryId, at);
   }
 
   @Insert(
@@ -155,10 +155,10 @@ public interface ApiaryMapper {
         #{hive.floor}, #{hive.material}, #{hive.entrance}, #{hive.shutting}, #{hive.innerCover}, #{hive.cracks},
         #{hive.port}, #{hive.supersPlan}, #{hive.stand}, #{hive.divided}, #{hive.since}, #{hive.line}, #{at})
       """)
-  void insertHive(KeptHive hive, UUID apiaryId, Instant at);
+  void insertHive(HiveRow hive, UUID apiaryId, Instant at);
 
   default void changeHive(Hive hive) {
-    updateHive(KeptHive.of(hive));
+    updateHive(HiveRow.of(hive));
   }
 
   @Update(
@@ -170,5 +170,5 @@ public interface ApiaryMapper {
           since = #{since}, line = #{line}
       where id = #{id}
       """)
-  void updateHive(KeptHive hive);
+  void updateHive(HiveRow hive);
 }

@@ -34,11 +34,11 @@ class ApiaryResource {
   record WholeApiary(Apiary apiary, List<Hive> hives) {}
 
   private final Apiaries apiaries;
-  private final Yards yards;
+  private final HiveEditor hiveEditor;
 
-  ApiaryResource(Apiaries apiaries, Yards yards) {
+  ApiaryResource(Apiaries apiaries, HiveEditor hiveEditor) {
     this.apiaries = apiaries;
-    this.yards = yards;
+    this.hiveEditor = hiveEditor;
   }
 
   @GetMapping
@@ -60,18 +60,18 @@ class ApiaryResource {
   }
 
   @PostMapping("/{id}/hive-changes")
-  WholeApiary paint(@PathVariable UUID id, @RequestBody List<Yards.Painted> painted) {
-    return new WholeApiary(apiaries.byId(id), yards.paint(id, painted));
+  WholeApiary paint(@PathVariable UUID id, @RequestBody List<HiveEditor.Painted> painted) {
+    return new WholeApiary(apiaries.byId(id), hiveEditor.paint(id, painted));
   }
 
   @PutMapping("/{id}/walk")
-  WholeApiary walk(@PathVariable UUID id, @RequestBody Yards.Walk walk) {
-    return new WholeApiary(apiaries.byId(id), yards.walk(id, walk));
+  WholeApiary walk(@PathVariable UUID id, @RequestBody HiveEditor.Walk walk) {
+    return new WholeApiary(apiaries.byId(id), hiveEditor.walk(id, walk));
   }
 
   @PutMapping("/{id}/hives/{hiveId}")
   WholeApiary addHive(
-      @PathVariable UUID id, @PathVariable UUID hiveId, @RequestBody Yards.NewHive hive) {
-    return new WholeApiary(apiaries.byId(id), yards.add(id, hiveId, hive));
+      @PathVariable UUID id, @PathVariable UUID hiveId, @RequestBody HiveEditor.NewHive hive) {
+    return new WholeApiary(apiaries.byId(id), hiveEditor.add(id, hiveId, hive));
   }
 }

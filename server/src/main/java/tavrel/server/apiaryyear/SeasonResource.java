@@ -41,11 +41,11 @@ class SeasonResource {
    */
   record CopyTo(List<UUID> to) {}
 
-  private final Seasons seasons;
+  private final ApiaryYears apiaryYears;
   private final Apiaries apiaries;
 
-  SeasonResource(Seasons seasons, Apiaries apiaries) {
-    this.seasons = seasons;
+  SeasonResource(ApiaryYears apiaryYears, Apiaries apiaries) {
+    this.apiaryYears = apiaryYears;
     this.apiaries = apiaries;
   }
 
@@ -56,7 +56,7 @@ class SeasonResource {
 
   @PutMapping
   WholeSeason keep(@PathVariable UUID apiaryId, @RequestBody ApiarySeason season) {
-    seasons.keep(apiaryId, season);
+    apiaryYears.keep(apiaryId, season);
     return whole(apiaryId);
   }
 
@@ -66,29 +66,29 @@ class SeasonResource {
     if (!band.id().equals(bandId)) {
       throw new InvalidValue("id", "differs from the address");
     }
-    seasons.keep(apiaryId, band);
+    apiaryYears.keep(apiaryId, band);
     return whole(apiaryId);
   }
 
   @DeleteMapping("/bands/{bandId}")
   WholeSeason forget(@PathVariable UUID apiaryId, @PathVariable UUID bandId) {
-    seasons.forget(apiaryId, bandId);
+    apiaryYears.forget(apiaryId, bandId);
     return whole(apiaryId);
   }
 
   @PostMapping("/copies")
-  List<Seasons.CopiedYear> copy(@PathVariable UUID apiaryId, @RequestBody CopyTo wanted) {
-    return seasons.copy(apiaryId, wanted.to());
+  List<ApiaryYears.CopiedYear> copy(@PathVariable UUID apiaryId, @RequestBody CopyTo wanted) {
+    return apiaryYears.copy(apiaryId, wanted.to());
   }
 
   private WholeSeason whole(UUID apiaryId) {
     Apiary apiary = apiaries.byId(apiaryId);
-    ApiarySeason season = seasons.of(apiary);
-    List<YearBand> bands = seasons.bands(apiaryId);
+    ApiarySeason season = apiaryYears.of(apiary);
+    List<YearBand> bands = apiaryYears.bands(apiaryId);
     LocalDate today = apiaries.today(apiary);
     return new WholeSeason(
         season,
-        seasons.own().contains(apiaryId),
+        apiaryYears.own().contains(apiaryId),
         bands,
         YearStretch.of(season.dates(), bands, new DaySpan(today, today.plusDays(364))));
   }

@@ -22,39 +22,39 @@ import tavrel.server.people.Account;
 @RequestMapping("/api")
 class BroodResource {
 
-  private final Broods broods;
+  private final BroodService broodService;
   private final Apiaries apiaries;
 
-  BroodResource(Broods broods, Apiaries apiaries) {
-    this.broods = broods;
+  BroodResource(BroodService broodService, Apiaries apiaries) {
+    this.broodService = broodService;
     this.apiaries = apiaries;
   }
 
   @GetMapping("/brood")
-  Broods.Windows windows() {
-    return broods.windows();
+  BroodService.Windows windows() {
+    return broodService.windows();
   }
 
   @GetMapping("/hives/{id}/brood")
-  Broods.ClockView view(@PathVariable UUID id) {
-    return broods.view(id);
+  BroodService.ClockView view(@PathVariable UUID id) {
+    return broodService.view(id);
   }
 
   /** State of each hive of an apiary today; one without a record is missing. */
   @GetMapping("/apiaries/{id}/brood")
   Map<UUID, BroodState> states(@PathVariable UUID id) {
-    return broods.today(apiaries.byId(id));
+    return broodService.today(apiaries.byId(id));
   }
 
   @PostMapping("/brood-events")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void keep(@RequestBody List<NewBroodEvent> entered, @AuthenticationPrincipal Account who) {
-    broods.keep(entered, who);
+    broodService.keep(entered, who);
   }
 
   @DeleteMapping("/brood-events/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable UUID id) {
-    broods.strike(id);
+    broodService.strike(id);
   }
 }

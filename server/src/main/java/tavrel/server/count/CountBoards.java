@@ -21,8 +21,8 @@ import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiarySeason;
-import tavrel.server.apiaryyear.Seasons;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.parameter.OwnParameters;
 import tavrel.server.run.Rounds;
 
 /** What is known of each hive of an apiary from counts, in walking order. */
@@ -87,25 +87,25 @@ class CountBoards {
   private final Counts counts;
   private final Decisions decisions;
   private final Apiaries apiaries;
-  private final Seasons seasons;
+  private final ApiaryYears apiaryYears;
   private final Rounds rounds;
   private final HiveSpreads spreads;
-  private final OwnFigures figures;
+  private final OwnParameters figures;
 
   CountBoards(
       CountMapper mapper,
       Counts counts,
       Decisions decisions,
       Apiaries apiaries,
-      Seasons seasons,
+      ApiaryYears apiaryYears,
       Rounds rounds,
       HiveSpreads spreads,
-      OwnFigures figures) {
+      OwnParameters figures) {
     this.mapper = mapper;
     this.counts = counts;
     this.decisions = decisions;
     this.apiaries = apiaries;
-    this.seasons = seasons;
+    this.apiaryYears = apiaryYears;
     this.rounds = rounds;
     this.spreads = spreads;
     this.figures = figures;
@@ -115,7 +115,7 @@ class CountBoards {
   CountBoard of(UUID apiaryId) {
     Apiary apiary = apiaries.byId(apiaryId);
     LocalDate today = apiaries.today(apiary);
-    ApiarySeason season = seasons.of(apiary);
+    ApiarySeason season = apiaryYears.of(apiary);
     SeasonLimits.SeasonLimit limit = season.limits().on(today);
     Map<UUID, List<LocalDate>> rounded = rounds.treatedDays(apiaryId);
     Map<UUID, List<LocalDate>> treated = rounds.daysOfAnyTreatment(apiaryId);

@@ -75,7 +75,7 @@ interface CountMapper {
   @Select(
       """
       select c.id, c.hive_id, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.is_natural as "natural", c.done_by
-      from hive_count c
+      from mite_count c
       join hive h on h.id = c.hive_id
       where h.apiary_id = #{apiaryId} and c.struck_at is null and c.on_day >= #{since}
       order by c.on_day desc, c.received_at desc
@@ -85,7 +85,7 @@ interface CountMapper {
   @Select(
       """
       select a.name as apiary, h.name as hive, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.is_natural as "natural", c.done_by
-      from hive_count c
+      from mite_count c
       join hive h on h.id = c.hive_id
       join apiary a on a.id = h.apiary_id
       where c.struck_at is null and (cast(#{apiaryId} as uuid) is null or a.id = #{apiaryId})
@@ -97,7 +97,7 @@ interface CountMapper {
   @Select(
       """
       <script>
-      select id from hive_count where id in
+      select id from mite_count where id in
       <foreach collection="ids" item="id" open="(" separator="," close=")">#{id}</foreach>
       </script>
       """)
@@ -105,13 +105,13 @@ interface CountMapper {
 
   @Insert(
       """
-      insert into hive_count (id, hive_id, on_day, kind, mites, bees, hours, is_natural, done_by, account_id, received_at)
+      insert into mite_count (id, hive_id, on_day, kind, mites, bees, hours, is_natural, done_by, account_id, received_at)
       values (#{count.id}, #{count.hiveId}, #{count.day}, #{count.kind}, #{count.mites}, #{count.bees}, #{count.hours},
               #{count.natural}, #{by}, #{accountId}, #{at})
       """)
   void add(NewCount count, String by, UUID accountId, Instant at);
 
-  @Update("update hive_count set struck_at = #{at} where id = #{id} and struck_at is null")
+  @Update("update mite_count set struck_at = #{at} where id = #{id} and struck_at is null")
   int strike(UUID id, Instant at);
 
   @Select(
@@ -186,7 +186,7 @@ interface CountMapper {
   @Select(
       """
       select h.apiary_id, max(c.on_day) as "day"
-      from hive_count c
+      from mite_count c
       join hive h on h.id = c.hive_id
       where c.struck_at is null
       group by h.apiary_id
@@ -196,7 +196,7 @@ interface CountMapper {
   @Select(
       """
       select count(distinct c.hive_id)
-      from hive_count c
+      from mite_count c
       join series_hive s on s.hive_id = c.hive_id
       where s.series_id = #{seriesId} and c.struck_at is null and c.kind <> 'BOARD' and c.on_day > #{after}
       """)
@@ -209,7 +209,7 @@ interface CountMapper {
   @Select(
       """
       select h.apiary_id, c.hive_id, c.on_day as "day", c.mites, c.bees
-      from hive_count c
+      from mite_count c
       join hive h on h.id = c.hive_id
       where c.struck_at is null and c.bees is not null and c.on_day >= #{since}
       order by c.on_day, c.id

@@ -21,7 +21,7 @@ import tavrel.core.count.Wash;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.HiveAt;
-import tavrel.server.apiaryyear.Seasons;
+import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.run.Rounds;
@@ -35,14 +35,15 @@ public class Counts {
 
   private final CountMapper mapper;
   private final Apiaries apiaries;
-  private final Seasons seasons;
+  private final ApiaryYears apiaryYears;
   private final Rounds rounds;
   private final Clock clock;
 
-  Counts(CountMapper mapper, Apiaries apiaries, Seasons seasons, Rounds rounds, Clock clock) {
+  Counts(
+      CountMapper mapper, Apiaries apiaries, ApiaryYears apiaryYears, Rounds rounds, Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
-    this.seasons = seasons;
+    this.apiaryYears = apiaryYears;
     this.rounds = rounds;
     this.clock = clock;
   }
@@ -68,7 +69,7 @@ public class Counts {
     return samples(
         mapper.counts(apiary.id(), since),
         rounds.daysOfAnyTreatment(apiary.id()),
-        seasons.of(apiary).rollRecovery());
+        apiaryYears.of(apiary).rollRecovery());
   }
 
   static Map<UUID, Infestation> samples(

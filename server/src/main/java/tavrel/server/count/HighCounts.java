@@ -16,8 +16,8 @@ import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.OutfitDay;
-import tavrel.server.apiaryyear.Seasons;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.parameter.OwnParameters;
 import tavrel.server.run.Rounds;
 
 /** Hives whose latest count asks for something to be done: in danger, or above the limit. */
@@ -31,9 +31,9 @@ public class HighCounts {
   private final Counts counts;
   private final Decisions decisions;
   private final Apiaries apiaries;
-  private final Seasons seasons;
+  private final ApiaryYears apiaryYears;
   private final Rounds rounds;
-  private final OwnFigures figures;
+  private final OwnParameters figures;
   private final OutfitDay day;
 
   HighCounts(
@@ -41,15 +41,15 @@ public class HighCounts {
       Counts counts,
       Decisions decisions,
       Apiaries apiaries,
-      Seasons seasons,
+      ApiaryYears apiaryYears,
       Rounds rounds,
-      OwnFigures figures,
+      OwnParameters figures,
       OutfitDay day) {
     this.mapper = mapper;
     this.counts = counts;
     this.decisions = decisions;
     this.apiaries = apiaries;
-    this.seasons = seasons;
+    this.apiaryYears = apiaryYears;
     this.rounds = rounds;
     this.figures = figures;
     this.day = day;
@@ -96,7 +96,7 @@ public class HighCounts {
 
   private List<High> of(Apiary apiary, Danger danger) {
     LocalDate today = apiaries.today(apiary);
-    double limit = seasons.of(apiary).limits().on(today).share();
+    double limit = apiaryYears.of(apiary).limits().on(today).share();
     Map<UUID, Infestation> samples = counts.samples(apiary);
     Map<UUID, List<LocalDate>> treated = rounds.daysOfAnyTreatment(apiary.id());
     Map<UUID, CountMapper.Decision> decided = decisions.latest(apiary.id());

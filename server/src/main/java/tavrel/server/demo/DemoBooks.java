@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 import tavrel.core.hive.Hive;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.EntryField;
-import tavrel.core.register.Means;
+import tavrel.core.register.TreatmentKind;
 import tavrel.core.result.DeathSign;
 import tavrel.core.result.WinterOutcome;
 import tavrel.core.stock.AcidBook;
@@ -21,7 +21,7 @@ import tavrel.core.stock.AcidLot;
 import tavrel.core.stock.SupplyKind;
 import tavrel.core.stock.SupplyShelf;
 import tavrel.server.apiary.Apiaries;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
 import tavrel.server.register.NewTreatment;
 import tavrel.server.register.Register;
@@ -39,10 +39,10 @@ class DemoBooks {
   private final Register register;
   private final Stock stock;
   private final YearReview review;
-  private final OwnFigures figures;
+  private final OwnParameters figures;
 
   DemoBooks(
-      Apiaries apiaries, Register register, Stock stock, YearReview review, OwnFigures figures) {
+      Apiaries apiaries, Register register, Stock stock, YearReview review, OwnParameters figures) {
     this.apiaries = apiaries;
     this.register = register;
     this.stock = stock;
@@ -119,7 +119,7 @@ class DemoBooks {
         new NewTreatment(
             hives(apiary).stream().collect(Collectors.toMap(Function.identity(), hive -> hive)),
             day,
-            Means.STRIPS,
+            TreatmentKind.STRIPS,
             "strips between the combs, taken out after six weeks",
             "2 strips",
             0,

@@ -26,16 +26,16 @@ import tavrel.core.spacing.Schedule;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.brood.BroodKind;
-import tavrel.server.brood.Broods;
+import tavrel.server.brood.BroodService;
 import tavrel.server.brood.NewBroodEvent;
 import tavrel.server.count.CountKind;
 import tavrel.server.count.Counts;
 import tavrel.server.count.DropBoards;
 import tavrel.server.count.NewCount;
 import tavrel.server.people.Account;
-import tavrel.server.series.AllSeries;
 import tavrel.server.series.NewSeries;
-import tavrel.server.spacing.BenchQuestion;
+import tavrel.server.series.SeriesService;
+import tavrel.server.spacing.SpacingQuestion;
 
 /** Counts, brood and a series of the made-up outfit, through the doors that a keeper uses. */
 @Component
@@ -47,21 +47,21 @@ class DemoColonies {
   private final Apiaries apiaries;
   private final Counts counts;
   private final DropBoards dropBoards;
-  private final Broods broods;
-  private final AllSeries series;
+  private final BroodService broodService;
+  private final SeriesService series;
   private final DemoClock clock;
 
   DemoColonies(
       Apiaries apiaries,
       Counts counts,
       DropBoards dropBoards,
-      Broods broods,
-      AllSeries series,
+      BroodService broodService,
+      SeriesService series,
       DemoClock clock) {
     this.apiaries = apiaries;
     this.counts = counts;
     this.dropBoards = dropBoards;
-    this.broods = broods;
+    this.broodService = broodService;
     this.series = series;
     this.clock = clock;
   }
@@ -187,7 +187,7 @@ class DemoColonies {
     events.add(look("Hollow Bank", 2, 4, 10.0));
     events.add(look("Hollow Bank", 5, 5, 12.0));
     events.add(look("Withy Stand", 1, 3.5, 9.0));
-    broods.keep(events, who);
+    broodService.keep(events, who);
   }
 
   private NewBroodEvent look(String apiary, int place, double capped, double bees) {
@@ -213,8 +213,8 @@ class DemoColonies {
   UUID weekly(String apiary, LocalDate day, RuleSheet sheet, Account keeper) {
     moveTo(day);
     List<Hive> row = hives(apiary);
-    BenchQuestion bench =
-        new BenchQuestion(
+    SpacingQuestion bench =
+        new SpacingQuestion(
             new ColonyLoad(8, SAMPLE, 1, 9, 4, 0.02),
             2,
             HiveShut.TIGHT,

@@ -17,9 +17,9 @@ import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
 import tavrel.core.measure.Spoon;
 import tavrel.server.gear.GearNote;
-import tavrel.server.gear.Gears;
+import tavrel.server.gear.GearService;
 import tavrel.server.gear.NewGearNote;
-import tavrel.server.measure.Scooping;
+import tavrel.server.measure.ScoopWeighings;
 import tavrel.server.people.Account;
 
 /** Tools, packs, test burns and weighed scoops of the made-up outfit. */
@@ -31,13 +31,13 @@ class DemoGear {
 
   static final UUID PAN = id("Pan 1");
 
-  private final Gears gears;
-  private final Scooping scooping;
+  private final GearService gearService;
+  private final ScoopWeighings scoopWeighings;
   private final DemoClock clock;
 
-  DemoGear(Gears gears, Scooping scooping, DemoClock clock) {
-    this.gears = gears;
-    this.scooping = scooping;
+  DemoGear(GearService gearService, ScoopWeighings scoopWeighings, DemoClock clock) {
+    this.gearService = gearService;
+    this.scoopWeighings = scoopWeighings;
     this.clock = clock;
   }
 
@@ -45,10 +45,11 @@ class DemoGear {
   void add(Account keeper) {
     Pack battery = new Pack(id("battery"), "Truck battery", 12, 70, 11.8, 20, 600, 1);
     Pack packs = new Pack(id("packs"), "Tool packs", 18, 5, 15.5, 9, 55, 4);
-    gears.keep(battery);
-    gears.keep(packs);
-    gears.keep(bowl(BOWL, "Bowl 1", PowerSource.MAINS, AcidRelease.CAP_TURNED, 275.0, null, 540.0));
-    gears.keep(
+    gearService.keep(battery);
+    gearService.keep(packs);
+    gearService.keep(
+        bowl(BOWL, "Bowl 1", PowerSource.MAINS, AcidRelease.CAP_TURNED, 275.0, null, 540.0));
+    gearService.keep(
         bowl(
             id("Bowl 2"),
             "Bowl 2",
@@ -57,7 +58,7 @@ class DemoGear {
             240.0,
             packs.id(),
             610.0));
-    gears.keep(
+    gearService.keep(
         new Tool(
             PAN,
             "Pan 1",
@@ -91,9 +92,9 @@ class DemoGear {
     note(BOWL, GearNote.Kind.CLEANED, null, keeper);
     note(null, GearNote.Kind.FILTERS_CHANGED, null, keeper);
     note(BOWL, GearNote.Kind.RESIDUE, "brown crust below the nozzle", keeper);
-    scooping.keep(
+    scoopWeighings.keep(
         id("scoops"),
-        new Scooping.Weighing(
+        new ScoopWeighings.Weighing(
             "Oxalic crystals",
             "26-014",
             Spoon.QUARTER_TSP_US,
@@ -107,7 +108,7 @@ class DemoGear {
     for (int number = 2; number <= last; number++) {
       DemoRounds.Bowl bowl = new DemoRounds.Bowl(id("Bowl " + number), "Bowl " + number);
       if (number > 2) {
-        gears.keep(
+        gearService.keep(
             bowl(
                 bowl.id(),
                 bowl.name(),
@@ -126,7 +127,7 @@ class DemoGear {
 
   private void burn(UUID tool, double load, double seconds, Account who) {
     clock.moveTo(clock.instant().plus(Duration.ofMinutes(20)));
-    gears.keep(
+    gearService.keep(
         new TestBurn(
             id("burn " + tool + clock.instant()),
             tool,
@@ -141,7 +142,7 @@ class DemoGear {
 
   private void note(@Nullable UUID tool, GearNote.Kind kind, @Nullable String says, Account who) {
     clock.moveTo(clock.instant().plus(Duration.ofMinutes(5)));
-    gears.keep(id("note " + kind + tool), new NewGearNote(tool, kind, says), who);
+    gearService.keep(id("note " + kind + tool), new NewGearNote(tool, kind, says), who);
   }
 
   private static Tool bowl(

@@ -17,7 +17,7 @@ import tavrel.core.hive.Port;
 import tavrel.core.hive.SupersPlan;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.Yards;
+import tavrel.server.apiary.HiveEditor;
 
 /** How the made-up hives stand: rows, stands, entrances, ports, and the leaks that yards have. */
 @Component
@@ -27,11 +27,11 @@ class DemoYards {
   private static final int HIVES_A_ROW = 8;
 
   private final Apiaries apiaries;
-  private final Yards yards;
+  private final HiveEditor hiveEditor;
 
-  DemoYards(Apiaries apiaries, Yards yards) {
+  DemoYards(Apiaries apiaries, HiveEditor hiveEditor) {
     this.apiaries = apiaries;
-    this.yards = yards;
+    this.hiveEditor = hiveEditor;
   }
 
   /** Fits out every apiary, the same every time. */
@@ -39,13 +39,13 @@ class DemoYards {
     for (Apiary apiary : apiaries.all()) {
       Random random = new Random(apiary.name().length() * 31L + apiary.name().charAt(0));
       List<Hive> hives = apiaries.hives(apiary.id());
-      List<Yards.Painted> painted = new ArrayList<>();
+      List<HiveEditor.Painted> painted = new ArrayList<>();
       for (Hive hive : hives) {
-        painted.add(new Yards.Painted(List.of(hive.id()), fittings(hive, random)));
+        painted.add(new HiveEditor.Painted(List.of(hive.id()), fittings(hive, random)));
       }
       twins(hives, painted);
-      yards.paint(apiary.id(), painted);
-      yards.walk(apiary.id(), new Yards.Walk(rows(hives)));
+      hiveEditor.paint(apiary.id(), painted);
+      hiveEditor.walk(apiary.id(), new HiveEditor.Walk(rows(hives)));
     }
   }
 
@@ -76,12 +76,13 @@ class DemoYards {
   }
 
   /** Nuclei that are neighbours share a stand; every second such pair is one divided box. */
-  private static void twins(List<Hive> hives, List<Yards.Painted> painted) {
+  private static void twins(List<Hive> hives, List<HiveEditor.Painted> painted) {
     boolean divided = false;
     for (int i = 0; i + 1 < hives.size(); i++) {
       if (isNucleus(hives.get(i)) && isNucleus(hives.get(i + 1))) {
         HiveChange shared = HiveChange.sharing("Stand " + hives.get(i).name(), divided);
-        painted.add(new Yards.Painted(List.of(hives.get(i).id(), hives.get(i + 1).id()), shared));
+        painted.add(
+            new HiveEditor.Painted(List.of(hives.get(i).id(), hives.get(i + 1).id()), shared));
         divided = !divided;
         i++;
       }

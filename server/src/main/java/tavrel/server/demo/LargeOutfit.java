@@ -22,16 +22,16 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 import tavrel.core.rulesheet.RuleSheet;
-import tavrel.core.seasonplan.CoursePreset;
+import tavrel.core.seasonplan.SeasonPreset;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
 import tavrel.server.people.Role;
 import tavrel.server.roster.Rosters;
 import tavrel.server.rulesheet.RuleSheets;
-import tavrel.server.seasonplan.Courses;
-import tavrel.server.seasonplan.KeptCourse;
-import tavrel.server.seasonplan.SeasonDesk;
+import tavrel.server.seasonplan.SeasonPlanService;
 import tavrel.server.seasonplan.SeasonSearches;
+import tavrel.server.seasonplan.SeriesToPlan;
+import tavrel.server.seasonplan.SeriesToPlanService;
 
 /**
  * How it feels for an outfit that lives from it: many made-up apiaries of 40 hives, four crews, a
@@ -88,8 +88,8 @@ class LargeOutfit implements ApplicationRunner {
   private final DemoColonies colonies;
   private final DemoBooks books;
   private final DemoClock clock;
-  private final Courses courses;
-  private final SeasonDesk desk;
+  private final SeriesToPlanService seriesToPlanService;
+  private final SeasonPlanService desk;
   private final SeasonSearches searches;
   private final ConfigurableApplicationContext context;
   private final int many;
@@ -107,8 +107,8 @@ class LargeOutfit implements ApplicationRunner {
       DemoColonies colonies,
       DemoBooks books,
       DemoClock clock,
-      Courses courses,
-      SeasonDesk desk,
+      SeriesToPlanService seriesToPlanService,
+      SeasonPlanService desk,
       SeasonSearches searches,
       ConfigurableApplicationContext context,
       @Value("${tavrel.demo.yards:125}") int many,
@@ -124,7 +124,7 @@ class LargeOutfit implements ApplicationRunner {
     this.colonies = colonies;
     this.books = books;
     this.clock = clock;
-    this.courses = courses;
+    this.seriesToPlanService = seriesToPlanService;
     this.desk = desk;
     this.searches = searches;
     this.context = context;
@@ -230,15 +230,15 @@ class LargeOutfit implements ApplicationRunner {
 
   /** Three rounds for every apiary, searched for a moment and agreed. */
   private void season(RuleSheet sheet, Account keeper) {
-    courses.keep(
-        courses.presets().stream()
+    seriesToPlanService.keep(
+        seriesToPlanService.presets().stream()
             .flatMap(
                 yard ->
                     yard.presets().stream()
-                        .filter(each -> each.occasion() == CoursePreset.Occasion.LATE_SUMMER)
+                        .filter(each -> each.occasion() == SeasonPreset.Occasion.LATE_SUMMER)
                         .map(preset -> course(yard, preset, sheet)))
             .toList());
-    SeasonDesk.Desk whole = desk.desk();
+    SeasonPlanService.Desk whole = desk.desk();
     searches.begin(
         Objects.requireNonNull(whole.problem(), String.valueOf(whole.missing())),
         "the large outfit's plan",
@@ -248,8 +248,9 @@ class LargeOutfit implements ApplicationRunner {
     desk.agree("as the bee inspector asked; sample data", keeper);
   }
 
-  private static KeptCourse course(Courses.YardPresets yard, CoursePreset preset, RuleSheet sheet) {
-    return new KeptCourse(
+  private static SeriesToPlan course(
+      SeriesToPlanService.YardPresets yard, SeasonPreset preset, RuleSheet sheet) {
+    return new SeriesToPlan(
         UUID.nameUUIDFromBytes(yard.apiaryId().toString().getBytes(StandardCharsets.UTF_8)),
         yard.apiaryId(),
         "Late summer series",

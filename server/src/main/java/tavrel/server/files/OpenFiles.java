@@ -22,7 +22,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
@@ -204,11 +204,11 @@ class OpenFiles {
     for (FileMapper.HourRow hour : mapper.hours(apiaryId)) {
       csv.printRecord(
           hour.begins(),
-          Figures.plain(hour.celsius()),
-          Figures.plain(hour.windMs()),
+          NumberText.plain(hour.celsius()),
+          NumberText.plain(hour.windMs()),
           hour.windFrom(),
-          Figures.plain(hour.rainMm()),
-          Figures.plain(100 * hour.cloud()),
+          NumberText.plain(hour.rainMm()),
+          NumberText.plain(100 * hour.cloud()),
           hour.thunderOrIce() ? "yes" : "");
     }
     csv.flush();

@@ -32,50 +32,50 @@ class GearResource {
    */
   record CostQuestion(ToolCost first, ToolCost second, ToolCost.Rates rates) {}
 
-  private final Gears gears;
+  private final GearService gearService;
 
-  GearResource(Gears gears) {
-    this.gears = gears;
+  GearResource(GearService gearService) {
+    this.gearService = gearService;
   }
 
   @GetMapping("/gear")
-  Gears.AllGear all() {
-    return gears.all();
+  GearService.AllGear all() {
+    return gearService.all();
   }
 
   @PutMapping("/tools/{id}")
-  Gears.AllGear tool(@PathVariable UUID id, @RequestBody Tool tool) {
+  GearService.AllGear tool(@PathVariable UUID id, @RequestBody Tool tool) {
     same(id, tool.id());
-    gears.keep(tool);
-    return gears.all();
+    gearService.keep(tool);
+    return gearService.all();
   }
 
   @PutMapping("/packs/{id}")
-  Gears.AllGear pack(@PathVariable UUID id, @RequestBody Pack pack) {
+  GearService.AllGear pack(@PathVariable UUID id, @RequestBody Pack pack) {
     same(id, pack.id());
-    gears.keep(pack);
-    return gears.all();
+    gearService.keep(pack);
+    return gearService.all();
   }
 
   @PutMapping("/test-burns/{id}")
-  Gears.AllGear burn(
+  GearService.AllGear burn(
       @PathVariable UUID id, @RequestBody TestBurn burn, @AuthenticationPrincipal Account who) {
     same(id, burn.id());
-    gears.keep(burn, who);
-    return gears.all();
+    gearService.keep(burn, who);
+    return gearService.all();
   }
 
   @DeleteMapping("/test-burns/{id}")
-  Gears.AllGear strike(@PathVariable UUID id) {
-    gears.strike(id);
-    return gears.all();
+  GearService.AllGear strike(@PathVariable UUID id) {
+    gearService.strike(id);
+    return gearService.all();
   }
 
   @PutMapping("/gear-notes/{id}")
-  Gears.AllGear note(
+  GearService.AllGear note(
       @PathVariable UUID id, @RequestBody NewGearNote note, @AuthenticationPrincipal Account who) {
-    gears.keep(id, note, who);
-    return gears.all();
+    gearService.keep(id, note, who);
+    return gearService.all();
   }
 
   @PostMapping("/gear/power")

@@ -47,6 +47,7 @@ class Pages {
         "/counts/**",
         "/spacing/**",
         "/figures",
+        "/parameters",
         "/dose/**",
         "/rules/**",
         "/season/**",

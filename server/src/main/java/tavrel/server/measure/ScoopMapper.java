@@ -41,7 +41,7 @@ interface ScoopMapper {
       insert into scoop_weighing (id, product, lot, spoon, grams, at, done_by)
       values (#{id}, #{weighing.product}, #{weighing.lot}, #{weighing.spoon}, #{grams}, #{at}, #{by})
       """)
-  void add(UUID id, Scooping.Weighing weighing, String grams, Instant at, String by);
+  void add(UUID id, ScoopWeighings.Weighing weighing, String grams, Instant at, String by);
 
   @Update("update scoop_weighing set struck_at = #{at} where id = #{id} and struck_at is null")
   int strike(UUID id, Instant at);

@@ -28,15 +28,15 @@ class ScoopResource {
    */
   record ScoopQuestion(Spoon spoon, List<Double> grams) {}
 
-  private final Scooping scooping;
+  private final ScoopWeighings scoopWeighings;
 
-  ScoopResource(Scooping scooping) {
-    this.scooping = scooping;
+  ScoopResource(ScoopWeighings scoopWeighings) {
+    this.scoopWeighings = scoopWeighings;
   }
 
   @GetMapping
-  List<Scooping.Weighed> all() {
-    return scooping.all();
+  List<ScoopWeighings.Weighed> all() {
+    return scoopWeighings.all();
   }
 
   @PostMapping("/reading")
@@ -45,17 +45,17 @@ class ScoopResource {
   }
 
   @PutMapping("/{id}")
-  List<Scooping.Weighed> keep(
+  List<ScoopWeighings.Weighed> keep(
       @PathVariable UUID id,
-      @RequestBody Scooping.Weighing weighing,
+      @RequestBody ScoopWeighings.Weighing weighing,
       @AuthenticationPrincipal Account who) {
-    scooping.keep(id, weighing, who);
-    return scooping.all();
+    scoopWeighings.keep(id, weighing, who);
+    return scoopWeighings.all();
   }
 
   @DeleteMapping("/{id}")
-  List<Scooping.Weighed> strike(@PathVariable UUID id) {
-    scooping.strike(id);
-    return scooping.all();
+  List<ScoopWeighings.Weighed> strike(@PathVariable UUID id) {
+    scoopWeighings.strike(id);
+    return scoopWeighings.all();
   }
 }

@@ -12,20 +12,20 @@ import tavrel.core.pace.UsualWork;
 @RequestMapping("/api/usual-work")
 class PaceResource {
 
-  private final Paces paces;
+  private final PaceService paceService;
 
-  PaceResource(Paces paces) {
-    this.paces = paces;
+  PaceResource(PaceService paceService) {
+    this.paceService = paceService;
   }
 
   @GetMapping
   UsualWork usual() {
-    return paces.usual();
+    return paceService.usual();
   }
 
   @PutMapping
   UsualWork keep(@RequestBody UsualWork work) {
-    paces.keep(work);
-    return paces.usual();
+    paceService.keep(work);
+    return paceService.usual();
   }
 }

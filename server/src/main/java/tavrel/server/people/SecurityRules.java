@@ -120,7 +120,7 @@ class SecurityRules {
                         "/api/boards",
                         "/api/brood-events",
                         "/api/review/winters/*",
-                        "/api/hives/*/bench/**",
+                        "/api/hives/*/spacing/**",
                         "/api/apiaries/*/rhythm",
                         "/api/series/*/ways")
                     .hasAnyRole(KEEPER, CREW)

@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.SupersPlan;
-import tavrel.core.register.Means;
+import tavrel.core.register.TreatmentKind;
 
 /**
  * A treatment that was not run here, to be written into the register.
@@ -28,7 +28,7 @@ import tavrel.core.register.Means;
 public record NewTreatment(
     Map<UUID, UUID> hives,
     LocalDate day,
-    Means means,
+    TreatmentKind means,
     String method,
     @Nullable String amount,
     double acid,

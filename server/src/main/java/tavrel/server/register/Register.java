@@ -16,10 +16,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
+import tavrel.core.register.CorrectedEntry;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.HoneyWait;
-import tavrel.core.register.Standing;
 import tavrel.core.register.YearCount;
 import tavrel.core.run.Treatment;
 import tavrel.core.weather.HourlyWeather;
@@ -235,7 +235,7 @@ public class Register {
               wanted.why(),
               who.name(),
               clock.instant());
-      new Standing(line.recorded(), before)
+      new CorrectedEntry(line.recorded(), before)
           .refusal(next)
           .ifPresent(
               says -> {
@@ -255,7 +255,8 @@ public class Register {
   private void settle(UUID id) {
     List<Correction> corrections = mapper.corrections(id);
     if (!corrections.isEmpty()) {
-      Standing standing = new Standing(mapper.byId(id).orElseThrow().recorded(), corrections);
+      CorrectedEntry standing =
+          new CorrectedEntry(mapper.byId(id).orElseThrow().recorded(), corrections);
       mapper.settle(id, standing.acid(), standing.holds(EntryField.LOT), standing.stands());
     }
   }

@@ -19,9 +19,9 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.register.HoneyWait;
-import tavrel.core.register.Means;
+import tavrel.core.register.TreatmentKind;
 
 /**
  * What was done, day by day and apiary by apiary, as iCalendar (RFC 5545), with the day from which
@@ -45,7 +45,7 @@ final class RegisterCalendar {
       LocalDate day,
       UUID apiaryId,
       String apiary,
-      Means means,
+      TreatmentKind means,
       int hives,
       double acid,
       @Nullable Integer waitingDays,
@@ -94,7 +94,9 @@ final class RegisterCalendar {
     event.add(
         new Description(
             (done.hives() == 1 ? "1 hive" : done.hives() + " hives")
-                + (done.acid() > 0 ? ", " + Figures.grams(done.acid()) + " g acid dihydrate" : "")
+                + (done.acid() > 0
+                    ? ", " + NumberText.grams(done.acid()) + " g acid dihydrate"
+                    : "")
                 + (done.ruleSheets() == null ? "" : "\nby " + done.ruleSheets())
                 + "\nThe register holds against this calendar."));
     return event;

@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.register.Correction;
 import tavrel.server.http.Spreadsheet;
 
@@ -84,8 +84,8 @@ final class RegisterCsv {
         clock(line.removedAt(), zone),
         clock(line.openedAt(), zone),
         line.loads(),
-        Figures.grams(line.acid()),
-        Figures.grams(line.productGrams()),
+        NumberText.grams(line.acid()),
+        NumberText.grams(line.productGrams()),
         Spreadsheet.safe(line.amount()),
         Spreadsheet.safe(line.product()),
         Spreadsheet.safe(line.lot()),

@@ -2,9 +2,9 @@ package tavrel.server.register;
 
 import java.util.List;
 import java.util.Map;
+import tavrel.core.register.CorrectedEntry;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
-import tavrel.core.register.Standing;
 
 /**
  * A line of the register with what was put right in it.
@@ -18,6 +18,6 @@ public record RegisterEntry(
 
   static RegisterEntry of(TreatmentLine line, List<Correction> corrections) {
     return new RegisterEntry(
-        line, new Standing(line.recorded(), corrections).changed(), corrections);
+        line, new CorrectedEntry(line.recorded(), corrections).changed(), corrections);
   }
 }

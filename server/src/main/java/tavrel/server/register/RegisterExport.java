@@ -59,12 +59,12 @@ class RegisterExport {
     csv.finish();
   }
 
-  private void writeEach(RegisterFilter filter, WriteBehind.Writer<RegisterEntry> writer)
+  private void writeEach(RegisterFilter filter, PipelinedWriter.Writer<RegisterEntry> writer)
       throws IOException {
     Map<UUID, List<Correction>> corrections = corrections();
     mapper.giveAtOnce(true);
     try (Cursor<TreatmentLine> lines = mapper.every(filter);
-        WriteBehind<RegisterEntry> behind = new WriteBehind<>(writer)) {
+        PipelinedWriter<RegisterEntry> behind = new PipelinedWriter<>(writer)) {
       for (TreatmentLine line : lines) {
         behind.add(RegisterEntry.of(line, corrections.getOrDefault(line.id(), List.of())));
       }

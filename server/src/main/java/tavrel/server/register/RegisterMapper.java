@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
-import tavrel.core.register.Means;
+import tavrel.core.register.TreatmentKind;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.core.run.Treatment;
 import tavrel.core.weather.HourlyWeather;
@@ -96,7 +96,7 @@ interface RegisterMapper {
   @Arg(column = "apiary", javaType = String.class)
   @Arg(column = "hive_id", javaType = UUID.class)
   @Arg(column = "hive", javaType = String.class)
-  @Arg(column = "means", javaType = Means.class)
+  @Arg(column = "means", javaType = TreatmentKind.class)
   @Arg(column = "method", javaType = String.class)
   @Arg(column = "amount", javaType = String.class)
   @Arg(column = "round_id", javaType = UUID.class)

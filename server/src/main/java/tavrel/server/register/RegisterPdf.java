@@ -20,10 +20,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
-import tavrel.core.register.Means;
+import tavrel.core.register.TreatmentKind;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.server.paper.Paper;
 
@@ -95,9 +95,9 @@ final class RegisterPdf {
         + ". Standing: "
         + totals.hives()
         + " hives, "
-        + Figures.grams(totals.acid())
+        + NumberText.grams(totals.acid())
         + " g acid dihydrate = "
-        + Figures.grams(totals.productGrams())
+        + NumberText.grams(totals.productGrams())
         + " g product.";
   }
 
@@ -150,7 +150,7 @@ final class RegisterPdf {
                     + " "
                     + (line.openedAt() == null ? "shut" : clock(line.openedAt(), zone)),
             grams(entry),
-            line.means() == Means.OXALIC_VAPOUR
+            line.means() == TreatmentKind.OXALIC_VAPOUR
                 ? line.method()
                 : line.means().words() + ": " + line.method(),
             product(line),
@@ -165,7 +165,7 @@ final class RegisterPdf {
 
   private static String grams(RegisterEntry entry) {
     TreatmentLine line = entry.line();
-    String recorded = line.amount() == null ? Figures.grams(line.acid()) + " g" : line.amount();
+    String recorded = line.amount() == null ? NumberText.grams(line.acid()) + " g" : line.amount();
     String now = entry.now().get(EntryField.GRAMS);
     return now == null ? recorded : recorded + "\ncorrected: " + now + " g";
   }
@@ -188,7 +188,7 @@ final class RegisterPdf {
     List<String> says = new ArrayList<>();
     if (line.celsius() != null) {
       says.add(
-          Figures.tenths(line.celsius())
+          NumberText.tenths(line.celsius())
               + " °C"
               + (Boolean.TRUE.equals(line.weatherMadeUp()) ? " (simulated)" : ""));
     }

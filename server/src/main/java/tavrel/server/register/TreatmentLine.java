@@ -7,10 +7,10 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.EntryField;
-import tavrel.core.register.Means;
+import tavrel.core.register.TreatmentKind;
 import tavrel.core.rulesheet.Verdict;
 
 /**
@@ -65,7 +65,7 @@ public record TreatmentLine(
     String apiary,
     UUID hiveId,
     String hive,
-    Means means,
+    TreatmentKind means,
     String method,
     @Nullable String amount,
     @Nullable UUID roundId,
@@ -108,7 +108,7 @@ public record TreatmentLine(
   /** The fields that can be put right, as recorded. */
   Map<EntryField, String> recorded() {
     Map<EntryField, String> recorded = new EnumMap<>(EntryField.class);
-    recorded.put(EntryField.GRAMS, Figures.plain(acid));
+    recorded.put(EntryField.GRAMS, NumberText.plain(acid));
     if (roundId == null) {
       recorded.put(EntryField.AMOUNT, text(amount));
     }

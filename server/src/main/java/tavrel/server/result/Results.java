@@ -24,14 +24,14 @@ import tavrel.core.rulesheet.Judgement;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiaryyear.Seasons;
-import tavrel.server.brood.Broods;
+import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.brood.BroodService;
 import tavrel.server.count.Counts;
 import tavrel.server.count.NewCount;
-import tavrel.server.series.AllSeries;
 import tavrel.server.series.Series;
 import tavrel.server.series.SeriesJudge;
-import tavrel.server.spacing.Benches;
+import tavrel.server.series.SeriesService;
+import tavrel.server.spacing.SpacingService;
 
 /** Holds counts before, during and after an apiary's rounds against each other. */
 @Service
@@ -94,27 +94,27 @@ class Results {
 
   private final ResultMapper mapper;
   private final Apiaries apiaries;
-  private final Broods broods;
+  private final BroodService broodService;
   private final Counts counts;
-  private final Seasons seasons;
-  private final AllSeries series;
-  private final Benches benches;
+  private final ApiaryYears apiaryYears;
+  private final SeriesService series;
+  private final SpacingService spacingService;
 
   Results(
       ResultMapper mapper,
       Apiaries apiaries,
-      Broods broods,
+      BroodService broodService,
       Counts counts,
-      Seasons seasons,
-      AllSeries series,
-      Benches benches) {
+      ApiaryYears apiaryYears,
+      SeriesService series,
+      SpacingService spacingService) {
     this.mapper = mapper;
     this.apiaries = apiaries;
-    this.broods = broods;
+    this.broodService = broodService;
     this.counts = counts;
-    this.seasons = seasons;
+    this.apiaryYears = apiaryYears;
     this.series = series;
-    this.benches = benches;
+    this.spacingService = spacingService;
   }
 
   /**
@@ -125,7 +125,7 @@ class Results {
   ApiaryResults of(UUID apiaryId, @Nullable LocalDate from) {
     Apiary apiary = apiaries.byId(apiaryId);
     LocalDate today = apiaries.today(apiary);
-    double limit = seasons.of(apiary).limits().on(today).share();
+    double limit = apiaryYears.of(apiary).limits().on(today).share();
     List<Given> given = mapper.given(apiaryId);
     List<RoundsTogether> stretches =
         RoundsTogether.latestFirst(given.stream().map(Given::day).toList());
@@ -143,7 +143,7 @@ class Results {
         given.stream()
             .filter(each -> shown.holds(each.day()))
             .collect(Collectors.groupingBy(Given::hiveId));
-    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
+    Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
     Map<UUID, List<LocalDate>> toCome = toCome(apiaryId);
     List<ResultLine> lines = new ArrayList<>();
     for (Hive hive : apiaries.hives(apiaryId)) {
@@ -188,9 +188,9 @@ class Results {
     if (latest == null || !latest.concerns(apiaries.today(apiary))) {
       return List.of();
     }
-    double limit = seasons.of(apiary).limits().on(apiaries.today(apiary)).share();
+    double limit = apiaryYears.of(apiary).limits().on(apiaries.today(apiary)).share();
     Map<UUID, Samples> samples = samples(apiary, latest);
-    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
+    Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
     Map<UUID, Hive> hives =
         apiaries.hives(apiaryId).stream().collect(Collectors.toMap(Hive::id, Function.identity()));
     Map<UUID, List<Given>> got =
@@ -246,7 +246,7 @@ class Results {
                   return new JudgedWay(
                       way,
                       judgement == null ? null : judgement.verdict(),
-                      Benches.worst(judgement));
+                      SpacingService.worst(judgement));
                 })
             .toList(),
         rest.without());
@@ -266,7 +266,7 @@ class Results {
       double limit) {
     List<LocalDate> rounds = got.stream().map(Given::day).distinct().sorted().toList();
     return new HiveResult.Known(
-        benches.colonyOn(
+        spacingService.colonyOn(
             hive,
             rounds.get(0),
             samples.before(),
@@ -281,7 +281,7 @@ class Results {
   }
 
   private Map<UUID, Samples> samples(Apiary apiary, RoundsTogether shown) {
-    double recovery = seasons.of(apiary).rollRecovery();
+    double recovery = apiaryYears.of(apiary).rollRecovery();
     Map<UUID, List<NewCount>> counted =
         counts.byHive(apiary.id(), shown.first().minusDays(RoundsTogether.BEFORE));
     Map<UUID, Samples> samples = new HashMap<>();

@@ -70,9 +70,9 @@ interface ReviewMapper {
       """
       select month(c.on_day) as month_of_year, count(*) as samples, sum(c.mites) as mites,
              sum(c.bees * case when c.kind = 'SUGAR_ROLL' then coalesce(s.roll_recovery, 1) else 1 end) as seen
-      from hive_count c
+      from mite_count c
       join hive h on h.id = c.hive_id
-      left join apiary_season s on s.apiary_id = h.apiary_id
+      left join apiary_year s on s.apiary_id = h.apiary_id
       where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to}
       group by month(c.on_day)
       order by 1
@@ -83,9 +83,9 @@ interface ReviewMapper {
       """
       select c.hive_id, c.on_day as "day",
              case when c.kind = 'SUGAR_ROLL' then coalesce(s.roll_recovery, 1) else 1 end as recovery, c.mites, c.bees
-      from hive_count c
+      from mite_count c
       join hive h on h.id = c.hive_id
-      left join apiary_season s on s.apiary_id = h.apiary_id
+      left join apiary_year s on s.apiary_id = h.apiary_id
       where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to}
       order by c.hive_id, c.on_day
       """)
@@ -104,7 +104,7 @@ interface ReviewMapper {
       select h.id as hive_id, a.name as apiary, h.line
       from hive h
       join apiary a on a.id = h.apiary_id
-      where h.id in (select c.hive_id from hive_count c
+      where h.id in (select c.hive_id from mite_count c
                      where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to})
       """)
   List<Stands> stand(LocalDate from, LocalDate to);
@@ -125,7 +125,7 @@ interface ReviewMapper {
       join round r on r.id = t.round_id
       join round_hive rh on rh.round_id = t.round_id and rh.hive_id = t.hive_id
       where t.stands and t.on_day between #{from} and #{to}
-        and t.hive_id in (select c.hive_id from hive_count c
+        and t.hive_id in (select c.hive_id from mite_count c
                           where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to})
       order by t.hive_id, t.on_day
       """)

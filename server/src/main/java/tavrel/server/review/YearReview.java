@@ -26,7 +26,7 @@ import tavrel.core.result.Wintering;
 import tavrel.core.result.WorkedHere;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiaryyear.Seasons;
+import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.count.HiveSpreads;
 import tavrel.server.people.Account;
 import tavrel.server.register.Register;
@@ -244,14 +244,14 @@ public class YearReview {
   /** Where the outfit winters; one with apiaries on both sides goes by the north. */
   private Wintering usual() {
     List<Apiary> all = apiaries.all();
-    return Wintering.of(!all.isEmpty() && all.stream().allMatch(Seasons::south));
+    return Wintering.of(!all.isEmpty() && all.stream().allMatch(ApiaryYears::south));
   }
 
   /** The winters of an apiary. */
   Winters winters(UUID apiaryId) {
     Apiary apiary = apiaries.byId(apiaryId);
     LocalDate today = apiaries.today(apiary);
-    Wintering side = Wintering.of(Seasons.south(apiary));
+    Wintering side = Wintering.of(ApiaryYears.south(apiary));
     int latest = side.beginningIn(today.getYear());
     return new Winters(
         side.on(today),
@@ -275,7 +275,7 @@ public class YearReview {
     for (NewOutcome each : outcomes) {
       Apiary apiary = apiaries.ofHive(each.hiveId());
       LocalDate today = apiaries.today(apiary);
-      if (winter > Wintering.of(Seasons.south(apiary)).beginningIn(today.getYear())) {
+      if (winter > Wintering.of(ApiaryYears.south(apiary)).beginningIn(today.getYear())) {
         throw new InvalidValue("winter", "has not come yet");
       }
       mapper.add(

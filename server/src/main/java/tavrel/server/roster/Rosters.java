@@ -20,8 +20,8 @@ import tavrel.core.hive.Hive;
 import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.ApiaryMapper;
+import tavrel.server.apiary.HiveEditor;
 import tavrel.server.apiary.PlaceZones;
-import tavrel.server.apiary.Yards;
 import tavrel.server.apiary.ZoneFrom;
 import tavrel.server.table.RowError;
 
@@ -32,13 +32,13 @@ public class Rosters {
   private static final int SHOWN = 200;
 
   private final ApiaryMapper mapper;
-  private final Yards yards;
+  private final HiveEditor hiveEditor;
   private final PlaceZones zones;
   private final Clock clock;
 
-  Rosters(ApiaryMapper mapper, Yards yards, PlaceZones zones, Clock clock) {
+  Rosters(ApiaryMapper mapper, HiveEditor hiveEditor, PlaceZones zones, Clock clock) {
     this.mapper = mapper;
-    this.yards = yards;
+    this.hiveEditor = hiveEditor;
     this.zones = zones;
     this.clock = clock;
   }
@@ -147,7 +147,7 @@ public class Rosters {
       switch (planned.change()) {
         case NEW -> mapper.addHive(planned.hive(), apiaryId, now);
         case CHANGED -> {
-          yards.refuseLate(planned.hive(), Objects.requireNonNull(planned.before()), apiaryId);
+          hiveEditor.refuseLate(planned.hive(), Objects.requireNonNull(planned.before()), apiaryId);
           mapper.changeHive(planned.hive());
         }
         case SAME -> {}

@@ -9,8 +9,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 import tavrel.core.brood.BroodState;
 import tavrel.core.burn.Tool;
 import tavrel.core.dose.DoseSettings;
@@ -28,12 +28,12 @@ import tavrel.core.ready.YardWork;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiaryyear.Seasons;
-import tavrel.server.brood.Broods;
-import tavrel.server.gear.Gears;
+import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.brood.BroodService;
+import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
-import tavrel.server.pace.Paces;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.pace.PaceService;
+import tavrel.server.parameter.OwnParameters;
 import tavrel.server.rulesheet.RuleSheets;
 import tavrel.server.weather.YardWeather;
 
@@ -70,11 +70,11 @@ class DoseSheets {
   private final YardWeather weather;
   private final RuleSheets ruleSheets;
   private final RoundMapper mapper;
-  private final Broods broods;
-  private final Seasons seasons;
-  private final Gears gears;
-  private final OwnFigures figures;
-  private final Paces paces;
+  private final BroodService broodService;
+  private final ApiaryYears apiaryYears;
+  private final GearService gearService;
+  private final OwnParameters figures;
+  private final PaceService paceService;
   private final Clock clock;
 
   DoseSheets(
@@ -82,21 +82,21 @@ class DoseSheets {
       YardWeather weather,
       RuleSheets ruleSheets,
       RoundMapper mapper,
-      Broods broods,
-      Seasons seasons,
-      Gears gears,
-      OwnFigures figures,
-      Paces paces,
+      BroodService broodService,
+      ApiaryYears apiaryYears,
+      GearService gearService,
+      OwnParameters figures,
+      PaceService paceService,
       Clock clock) {
     this.apiaries = apiaries;
     this.weather = weather;
     this.ruleSheets = ruleSheets;
     this.mapper = mapper;
-    this.broods = broods;
-    this.seasons = seasons;
-    this.gears = gears;
+    this.broodService = broodService;
+    this.apiaryYears = apiaryYears;
+    this.gearService = gearService;
     this.figures = figures;
-    this.paces = paces;
+    this.paceService = paceService;
     this.clock = clock;
   }
 
@@ -110,11 +110,11 @@ class DoseSheets {
     Apiary apiary = apiaries.byId(apiaryId);
     RuleSheet sheet = ruleSheets.byId(question.ruleSheetId());
     DoseSettings settings = question.settings();
-    Tool tool = question.toolId() == null ? null : gears.tool(question.toolId());
+    Tool tool = question.toolId() == null ? null : gearService.tool(question.toolId());
     if (tool != null && settings.capacity() > tool.capacity()) {
       throw new InvalidValue(
           "settings.capacity",
-          "is more than " + tool.name() + " takes, " + Figures.plain(tool.capacity()) + " g");
+          "is more than " + tool.name() + " takes, " + NumberText.plain(tool.capacity()) + " g");
     }
     LocalDate day = apiaries.today(apiary);
     List<Hive> hives = chosen(apiary, question.hiveIds());
@@ -129,12 +129,15 @@ class DoseSheets {
     HiveReady.Gear gear =
         new HiveReady.Gear(
             tool,
-            tool == null ? null : gears.fit(tool),
+            tool == null ? null : gearService.fit(tool),
             dose.sealMinutes(),
             figures.seal(),
             CurveChoice.FIELD.in(figures.own()));
     return YardSheet.of(
-        dose, gear, tool == null ? null : gears.packOf(tool).orElse(null), paces.usual());
+        dose,
+        gear,
+        tool == null ? null : gearService.packOf(tool).orElse(null),
+        paceService.usual());
   }
 
   /**
@@ -145,9 +148,11 @@ class DoseSheets {
   RunLength runLength(UUID apiaryId, PaceQuestion question) {
     InvalidValue.inRange("toolIds", question.toolIds().size(), 1, RunSetUp.MOST_TOOLS, "tools");
     YardSheet yard = today(apiaryId, question.dose());
-    List<Tool> tools = question.toolIds().stream().map(gears::tool).toList();
+    List<Tool> tools = question.toolIds().stream().map(gearService::tool).toList();
     List<ToolAtWork> atWork =
-        tools.stream().map(tool -> paces.atWork(tool, Paces.sharing(tool, tools))).toList();
+        tools.stream()
+            .map(tool -> paceService.atWork(tool, PaceService.sharing(tool, tools)))
+            .toList();
     return RunLength.of(YardWork.of(yard.dose(), yard.hives(), atWork, question.work()));
   }
 
@@ -177,8 +182,8 @@ class DoseSheets {
             .treatedBefore(apiary.id(), day.withDayOfYear(1), day.withMonth(12).withDayOfMonth(31))
             .stream()
             .collect(Collectors.toMap(TreatedBefore::hiveId, before -> before));
-    Map<UUID, BroodState> brood = broods.today(apiary);
-    LocalDate supersGoOn = seasons.of(apiary).dates().supersGoOnAfter(day);
+    Map<UUID, BroodState> brood = broodService.today(apiary);
+    LocalDate supersGoOn = apiaryYears.of(apiary).dates().supersGoOnAfter(day);
     return hives.stream()
         .collect(
             Collectors.toMap(

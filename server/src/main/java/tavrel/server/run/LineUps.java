@@ -17,8 +17,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 import tavrel.core.burn.BurnFit;
 import tavrel.core.burn.BurnTime;
 import tavrel.core.burn.Pack;
@@ -39,9 +39,9 @@ import tavrel.core.weather.Window;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.gear.Gears;
+import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
-import tavrel.server.pace.Paces;
+import tavrel.server.pace.PaceService;
 import tavrel.server.people.Account;
 import tavrel.server.run.LineUpMapper.KeptLineUp;
 import tavrel.server.run.LineUpMapper.KeptTool;
@@ -99,8 +99,8 @@ class LineUps {
   private final LineUpMapper mapper;
   private final Apiaries apiaries;
   private final YardWeather weather;
-  private final Gears gears;
-  private final Paces paces;
+  private final GearService gearService;
+  private final PaceService paceService;
   private final Clock clock;
   private final Cache<YardHour, Optional<Instant>> workable =
       Caffeine.newBuilder().maximumSize(64).expireAfterWrite(Duration.ofMinutes(5)).build();
@@ -109,20 +109,20 @@ class LineUps {
       LineUpMapper mapper,
       Apiaries apiaries,
       YardWeather weather,
-      Gears gears,
-      Paces paces,
+      GearService gearService,
+      PaceService paceService,
       Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
     this.weather = weather;
-    this.gears = gears;
-    this.paces = paces;
+    this.gearService = gearService;
+    this.paceService = paceService;
     this.clock = clock;
   }
 
   /** The line-up that a freshly planned round has: its own tool and the outfit's usual crew. */
   void usual(Round round, Account who) {
-    UsualWork usual = paces.usual();
+    UsualWork usual = paceService.usual();
     reckon(
         round,
         new NewLineUp(List.of(), usual.crew(), usual.cloths(), usual.caps(), usual.preparedAhead()),
@@ -147,7 +147,7 @@ class LineUps {
     mapper.dropToolsAtHives(round.id(), same + 2);
     mapper.dropTools(round.id(), same + 2);
     for (int i = same; i < wanted.toolIds().size(); i++) {
-      add(round, i + 2, gears.tool(wanted.toolIds().get(i)));
+      add(round, i + 2, gearService.tool(wanted.toolIds().get(i)));
     }
     if (!begun) {
       reckon(round, wanted, who);
@@ -157,7 +157,7 @@ class LineUps {
 
   /** The line-up of a round. */
   LineUp of(Round round) {
-    UsualWork usual = paces.usual();
+    UsualWork usual = paceService.usual();
     KeptLineUp kept = mapper.lineUp(round.id()).orElse(null);
     List<RunTool> tools = tools(round);
     List<LinedTool> lined = new ArrayList<>();
@@ -185,8 +185,8 @@ class LineUps {
 
   /** Tools of a run by number, the round's own first. */
   List<RunTool> tools(Round round) {
-    Tool own = round.toolId() == null ? null : gears.tool(round.toolId());
-    Pack pack = own == null ? null : gears.packOf(own).orElse(null);
+    Tool own = round.toolId() == null ? null : gearService.tool(round.toolId());
+    Pack pack = own == null ? null : gearService.packOf(own).orElse(null);
     List<RunTool> tools = new ArrayList<>();
     tools.add(
         new RunTool(
@@ -289,7 +289,8 @@ class LineUps {
 
   /** Whether a tool is in the gear and its burn time is known. */
   private boolean isKnown(@Nullable UUID toolId) {
-    return toolId != null && gears.fit(gears.tool(toolId)).basis() != BurnFit.Basis.NOTHING;
+    return toolId != null
+        && gearService.fit(gearService.tool(toolId)).basis() != BurnFit.Basis.NOTHING;
   }
 
   private void add(Round round, int number, Tool tool) {
@@ -300,13 +301,13 @@ class LineUps {
           "toolIds",
           tool.name()
               + " takes "
-              + Figures.plain(tool.capacity())
+              + NumberText.plain(tool.capacity())
               + " g in a load, and this round has loads of "
-              + Figures.plain(most)
+              + NumberText.plain(most)
               + " g");
     }
-    Pack pack = gears.packOf(tool).orElse(null);
-    BurnFit fit = gears.fit(tool);
+    Pack pack = gearService.packOf(tool).orElse(null);
+    BurnFit fit = gearService.fit(tool);
     mapper.addTool(
         round.id(),
         new KeptTool(
@@ -359,10 +360,12 @@ class LineUps {
     if (own == null || !isKnown(own) || !wanted.toolIds().stream().allMatch(this::isKnown)) {
       return null;
     }
-    List<Tool> tools = new ArrayList<>(List.of(gears.tool(own)));
-    wanted.toolIds().forEach(id -> tools.add(gears.tool(id)));
+    List<Tool> tools = new ArrayList<>(List.of(gearService.tool(own)));
+    wanted.toolIds().forEach(id -> tools.add(gearService.tool(id)));
     List<ToolAtWork> atWork =
-        tools.stream().map(tool -> paces.atWork(tool, Paces.sharing(tool, tools))).toList();
+        tools.stream()
+            .map(tool -> paceService.atWork(tool, PaceService.sharing(tool, tools)))
+            .toList();
     List<HiveWork> hives =
         mapper.work(round.id()).stream()
             .map(
@@ -374,7 +377,7 @@ class LineUps {
                         wanted.preparedAhead() ? 0 : line.prepSeconds(),
                         line.cloth()))
             .toList();
-    PaceTimes times = paces.usual().times().withSeal(60 * round.sealMinutes());
+    PaceTimes times = paceService.usual().times().withSeal(60 * round.sealMinutes());
     return RunLength.best(
         new RunSetUp(hives, atWork, wanted.crew(), wanted.cloths(), wanted.caps(), times));
   }

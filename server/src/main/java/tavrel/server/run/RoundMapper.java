@@ -169,7 +169,7 @@ interface RoundMapper {
       order by at desc
       limit 1
       """)
-  Optional<KeptPeopleCheck> peopleCheck(UUID roundId);
+  Optional<ConfirmedPeopleCheck> peopleCheck(UUID roundId);
 
   @Insert(
       """
@@ -177,7 +177,7 @@ interface RoundMapper {
       values (#{roundId}, #{confirmed}, #{check.standingSide}, #{check.checkedBy}, #{accountId}, #{check.at},
               #{check.celsius}, #{check.unsafeReason})
       """)
-  void addPeopleCheck(UUID roundId, String confirmed, KeptPeopleCheck check, UUID accountId);
+  void addPeopleCheck(UUID roundId, String confirmed, ConfirmedPeopleCheck check, UUID accountId);
 
   @Select(
       """

@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import tavrel.core.InvalidValue;
-import tavrel.core.dose.School;
+import tavrel.core.dose.DosePreset;
 import tavrel.core.measure.Spoon;
 import tavrel.core.pace.RunLength;
 import tavrel.core.ready.YardSheet;
@@ -57,7 +57,7 @@ class RoundResource {
    * @param schools how much to give
    * @param spoons what to measure with
    */
-  record Choices(List<School> schools, List<OfferedSpoon> spoons) {}
+  record Choices(List<DosePreset> schools, List<OfferedSpoon> spoons) {}
 
   /**
    * Whether a thing is packed.
@@ -79,7 +79,7 @@ class RoundResource {
   @GetMapping("/choices")
   Choices choices() {
     return new Choices(
-        School.all(),
+        DosePreset.all(),
         Arrays.stream(Spoon.values())
             .map(spoon -> new OfferedSpoon(spoon, spoon.words(), spoon.usualGrams()))
             .toList());

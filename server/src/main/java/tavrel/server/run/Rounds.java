@@ -40,7 +40,7 @@ import tavrel.core.run.RunTool;
 import tavrel.core.weather.HourRule;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.gear.Gears;
+import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.rulesheet.RuleSheets;
@@ -64,7 +64,7 @@ public class Rounds {
   private final Apiaries apiaries;
   private final YardWeather weather;
   private final RuleSheets ruleSheets;
-  private final Gears gears;
+  private final GearService gearService;
   private final Clock clock;
 
   Rounds(
@@ -75,7 +75,7 @@ public class Rounds {
       Apiaries apiaries,
       YardWeather weather,
       RuleSheets ruleSheets,
-      Gears gears,
+      GearService gearService,
       Clock clock) {
     this.mapper = mapper;
     this.doses = doses;
@@ -84,7 +84,7 @@ public class Rounds {
     this.apiaries = apiaries;
     this.weather = weather;
     this.ruleSheets = ruleSheets;
-    this.gears = gears;
+    this.gearService = gearService;
     this.clock = clock;
   }
 
@@ -107,7 +107,7 @@ public class Rounds {
       Apiary apiary,
       RuleSheet ruleSheet,
       List<RoundHive> hives,
-      @Nullable KeptPeopleCheck peopleCheck,
+      @Nullable ConfirmedPeopleCheck peopleCheck,
       @Nullable WeatherThere there,
       List<String> cautions,
       List<AskedPoint> people,
@@ -442,7 +442,7 @@ public class Rounds {
     }
     RunLog.inTime(at, round, clock.instant());
     CrewLog.Halt putOff = CrewLog.of(mapper.events(id)).putOff();
-    Optional<KeptPeopleCheck> before = mapper.peopleCheck(id);
+    Optional<ConfirmedPeopleCheck> before = mapper.peopleCheck(id);
     if (before.isPresent() && (putOff == null || !putOff.at().isAfter(before.get().at()))) {
       return;
     }
@@ -455,7 +455,7 @@ public class Rounds {
     mapper.addPeopleCheck(
         id,
         points,
-        new KeptPeopleCheck(
+        new ConfirmedPeopleCheck(
             side, who.name(), at, weather.toldCelsius(apiary, at), check.unsafeReason()),
         who.id());
   }
@@ -515,7 +515,7 @@ public class Rounds {
     Amount amount = settings.amount();
     Measure measure = settings.measure();
     Strength strength = settings.strength();
-    Tool tool = wanted.toolId() == null ? null : gears.tool(wanted.toolId());
+    Tool tool = wanted.toolId() == null ? null : gearService.tool(wanted.toolId());
     return new Round(
         id,
         apiary.id(),

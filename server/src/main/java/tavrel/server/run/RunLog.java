@@ -57,7 +57,7 @@ class RunLog {
 
   private static final int MOST_AT_ONCE = 500;
 
-  private record Kept(KnownLog log, RunBoard board, List<RunEvent> events) {}
+  private record Kept(FoldedLog log, RunBoard board, List<RunEvent> events) {}
 
   private final RoundMapper mapper;
   private final LineUps lineUps;
@@ -74,7 +74,7 @@ class RunLog {
   private final Cache<UUID, RunPlan> plans = Caffeine.newBuilder().maximumSize(64).build();
 
   /** Logs of rounds in work, each as of its last commit: a press need not read it all again. */
-  private final Cache<UUID, KnownLog> logs = Caffeine.newBuilder().maximumSize(64).build();
+  private final Cache<UUID, FoldedLog> logs = Caffeine.newBuilder().maximumSize(64).build();
 
   RunLog(
       RoundMapper mapper,
@@ -98,7 +98,7 @@ class RunLog {
   /** The board of a round now, as who plays this part should see it. */
   RunBoard board(UUID roundId, Part part) {
     Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing("This round"));
-    KnownLog log = logs.get(roundId, this::read);
+    FoldedLog log = logs.get(roundId, this::read);
     return RunBoard.of(
         plan(round), log.states(), log.ofCrew(), clock.instant(), part, lineUps.workableTo(round));
   }
@@ -109,8 +109,8 @@ class RunLog {
   }
 
   /** The people check that holds now: the latest, unless the rest was put off after it. */
-  @Nullable KeptPeopleCheck peopleCheck(UUID roundId) {
-    KeptPeopleCheck check = mapper.peopleCheck(roundId).orElse(null);
+  @Nullable ConfirmedPeopleCheck peopleCheck(UUID roundId) {
+    ConfirmedPeopleCheck check = mapper.peopleCheck(roundId).orElse(null);
     CrewLog.Halt putOff = CrewLog.of(logs.get(roundId, this::read).ofCrew()).putOff();
     return check != null && putOff != null && putOff.at().isAfter(check.at()) ? null : check;
   }
@@ -164,7 +164,7 @@ class RunLog {
         .orElse(null);
   }
 
-  private Kept keep(KnownLog known, UUID roundId, List<RunEvent> sent, Account who, Part part) {
+  private Kept keep(FoldedLog known, UUID roundId, List<RunEvent> sent, Account who, Part part) {
     Round round = mapper.lock(roundId).orElseThrow(() -> Problem.missing("This round"));
     if (round.discardedAt() != null) {
       throw Problem.conflict("This round was thrown away. Nothing can be logged in it.");
@@ -172,9 +172,9 @@ class RunLog {
     RunPlan plan = plan(round);
     Map<UUID, PlannedHive> planned =
         plan.hives().stream().collect(Collectors.toMap(PlannedHive::hiveId, Function.identity()));
-    KeptPeopleCheck people = mapper.peopleCheck(roundId).orElse(null);
+    ConfirmedPeopleCheck people = mapper.peopleCheck(roundId).orElse(null);
     Instant now = clock.instant();
-    KnownLog log = known;
+    FoldedLog log = known;
     Set<UUID> touched = new LinkedHashSet<>();
     List<RunEvent> fresh = new ArrayList<>();
     List<RunEvent> inOrder = sent.stream().sorted(RunEvent.BY_TIME).toList();
@@ -215,9 +215,9 @@ class RunLog {
   private static Optional<String> refusal(
       RunEvent event,
       @Nullable PlannedHive hive,
-      KnownLog log,
+      FoldedLog log,
       RunPlan plan,
-      @Nullable KeptPeopleCheck people) {
+      @Nullable ConfirmedPeopleCheck people) {
     if (event.kind() == EventKind.PUT_OFF) {
       return Guard.putOff(plan, log.states());
     }
@@ -233,8 +233,8 @@ class RunLog {
     return Guard.refusal(event, log.state(hive.hiveId()), hive, plan, checked);
   }
 
-  private KnownLog read(UUID roundId) {
-    return KnownLog.of(mapper.events(roundId));
+  private FoldedLog read(UUID roundId) {
+    return FoldedLog.of(mapper.events(roundId));
   }
 
   /**
@@ -250,7 +250,7 @@ class RunLog {
   }
 
   private static void check(
-      RunEvent event, Round round, @Nullable PlannedHive hive, KnownLog log, Instant now) {
+      RunEvent event, Round round, @Nullable PlannedHive hive, FoldedLog log, Instant now) {
     inTime(event.at(), round, now);
     if (hive == null && event.hiveId() != null) {
       throw new InvalidValue("hiveId", "is not in this round");
@@ -276,7 +276,7 @@ class RunLog {
         there != null && there.madeUp());
   }
 
-  private void finish(Round round, RunBoard board, KnownLog log) {
+  private void finish(Round round, RunBoard board, FoldedLog log) {
     if (board.finished()) {
       mapper.finish(
           round.id(),
@@ -291,7 +291,7 @@ class RunLog {
   }
 
   private RunPlan load(Round round) {
-    KeptPeopleCheck people = mapper.peopleCheck(round.id()).orElse(null);
+    ConfirmedPeopleCheck people = mapper.peopleCheck(round.id()).orElse(null);
     Double celsius = people == null ? null : people.celsius();
     return new RunPlan(
         mapper.planned(round.id()),

@@ -14,7 +14,7 @@ import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.Figures;
+import tavrel.core.NumberText;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.server.paper.Paper;
@@ -110,11 +110,11 @@ final class SheetPdf {
         + " hives, "
         + loads
         + " loads to fill: "
-        + Figures.grams(acid)
+        + NumberText.grams(acid)
         + " g acid dihydrate = "
-        + Figures.grams(product)
+        + NumberText.grams(product)
         + " g product of "
-        + Figures.plain(100 * whole.round().strength())
+        + NumberText.plain(100 * whole.round().strength())
         + " %"
         + (whole.round().product() == null ? "" : ", " + whole.round().product())
         + (whole.round().lot() == null ? "" : ", lot " + whole.round().lot());
@@ -191,6 +191,6 @@ final class SheetPdf {
   }
 
   private static String clock(int seconds) {
-    return Figures.clock(Duration.ofSeconds(seconds));
+    return NumberText.clock(Duration.ofSeconds(seconds));
   }
 }

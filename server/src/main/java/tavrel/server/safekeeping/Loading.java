@@ -75,7 +75,7 @@ final class Loading implements AutoCloseable {
   }
 
   private void run(Step step) {
-    try (Connection own = DriverManager.getConnection(url, TakeOver.USER, "")) {
+    try (Connection own = DriverManager.getConnection(url, DatabaseSwap.USER, "")) {
       step.on(own);
     } catch (SQLException failed) {
       throw new CompletionException(failed);

@@ -42,23 +42,23 @@ final class OutfitLoader {
    * @throws IOException if the disk fails
    */
   static long load(Path file, Path folder) throws IOException {
-    TakeOver.clear(folder);
+    DatabaseSwap.clear(folder);
     try (OutfitFile outfit = OutfitFile.open(file, TableScript.newest())) {
-      fill(outfit, TakeOver.unready(folder));
-      TakeOver.ready(folder);
+      fill(outfit, DatabaseSwap.unready(folder));
+      DatabaseSwap.ready(folder);
       return outfit.rows();
     } catch (IOException | RuntimeException broken) {
-      TakeOver.clear(folder);
+      DatabaseSwap.clear(folder);
       throw broken;
     }
   }
 
   private static void fill(OutfitFile outfit, Path database) throws IOException {
     String url =
-        TakeOver.url(database)
+        DatabaseSwap.url(database)
             + ";CACHE_SIZE=32768;MAX_MEMORY_ROWS=50000;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT="
             + LONGEST_CHANGE.toMillis();
-    try (Connection connection = DriverManager.getConnection(url, TakeOver.USER, "");
+    try (Connection connection = DriverManager.getConnection(url, DatabaseSwap.USER, "");
         Statement statement = connection.createStatement();
         Loading loading = new Loading(url)) {
       TableScript script = TableScript.of(outfit.manifest().tables());
@@ -163,7 +163,7 @@ final class OutfitLoader {
   /** Nothing is counted or treated in a hive before the day since which it stands. */
   private static void hivesStood(Connection connection) throws SQLException {
     try (Statement statement = connection.createStatement()) {
-      for (String table : List.of("hive_count", "treatment")) {
+      for (String table : List.of("mite_count", "treatment")) {
         try (ResultSet early =
             statement.executeQuery(
                 "select h.name, t.on_day, h.since from hive h join "

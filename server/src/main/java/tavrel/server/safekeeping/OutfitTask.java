@@ -61,12 +61,12 @@ public final class OutfitTask {
   }
 
   private static String backup(Path folder) throws IOException, SQLException, InterruptedException {
-    if (!TakeOver.inUse(folder)) {
+    if (!DatabaseSwap.inUse(folder)) {
       throw new IllegalStateException("there is no outfit in " + folder);
     }
     Path backups = Files.createDirectories(folder.resolve(Backups.FOLDER));
     try (Connection connection =
-        DriverManager.getConnection(TakeOver.urlInUse(folder), TakeOver.USER, "")) {
+        DriverManager.getConnection(DatabaseSwap.urlInUse(folder), DatabaseSwap.USER, "")) {
       return "Backup written: " + BackupFile.write(connection, backups, Instant.now());
     } catch (SQLException locked) {
       if (locked.getErrorCode() != SafeStart.OPEN_ELSEWHERE) {
@@ -99,7 +99,7 @@ public final class OutfitTask {
     Files.createDirectories(folder);
     free(folder);
     long rows = OutfitLoader.load(file, folder);
-    Path before = TakeOver.finish(folder, Instant.now());
+    Path before = DatabaseSwap.finish(folder, Instant.now());
     return "%,d rows brought in. The outfit of %s is in %s.%s"
         .formatted(rows, file.getFileName(), folder, kept(before));
   }
@@ -110,11 +110,11 @@ public final class OutfitTask {
 
   /** A damaged one holds nobody up: exactly then a backup is wanted. It is kept beside. */
   private static void free(Path folder) {
-    if (!TakeOver.inUse(folder)) {
+    if (!DatabaseSwap.inUse(folder)) {
       return;
     }
     try {
-      DriverManager.getConnection(TakeOver.urlInUse(folder), TakeOver.USER, "").close();
+      DriverManager.getConnection(DatabaseSwap.urlInUse(folder), DatabaseSwap.USER, "").close();
     } catch (SQLException locked) {
       if (locked.getErrorCode() == SafeStart.OPEN_ELSEWHERE) {
         throw new IllegalStateException(

@@ -37,9 +37,9 @@ public final class SafeStart {
     try {
       writable(there);
       BackupFile.clear(there.resolve(Backups.FOLDER));
-      TakeOver.finish(there, now);
-      if (TakeOver.inUse(there)) {
-        Path file = TakeOver.fileInUse(there);
+      DatabaseSwap.finish(there, now);
+      if (DatabaseSwap.inUse(there)) {
+        Path file = DatabaseSwap.fileInUse(there);
         if (Files.size(file) == 0) {
           throw damaged(there, "is empty");
         }
@@ -57,7 +57,7 @@ public final class SafeStart {
     try {
       Files.createDirectories(folder);
       Files.delete(Files.createTempFile(folder, "write", ".probe"));
-      Path file = TakeOver.fileInUse(folder);
+      Path file = DatabaseSwap.fileInUse(folder);
       if (Files.exists(file) && !Files.isWritable(file)) {
         throw new StartRefused(
             "The file %s may not be written by whoever started this. Give it to that user."
@@ -74,7 +74,7 @@ public final class SafeStart {
   private static void tables(Path folder) throws IOException {
     int tables;
     try (Connection connection =
-            DriverManager.getConnection(TakeOver.urlInUse(folder), TakeOver.USER, "");
+            DriverManager.getConnection(DatabaseSwap.urlInUse(folder), DatabaseSwap.USER, "");
         Statement statement = connection.createStatement()) {
       tables = version(statement);
     } catch (SQLException broken) {
@@ -93,7 +93,7 @@ public final class SafeStart {
               .formatted(folder, tables, newest));
     }
     if (tables > 0 && tables < newest) {
-      TakeOver.keepBeforeTables(folder, tables);
+      DatabaseSwap.keepBeforeTables(folder, tables);
     }
   }
 
@@ -118,7 +118,7 @@ public final class SafeStart {
   }
 
   private static StartRefused damaged(Path folder, String how) throws IOException {
-    Path file = TakeOver.fileInUse(folder);
+    Path file = DatabaseSwap.fileInUse(folder);
     return new StartRefused(
         latestBackup(folder)
             .map(

@@ -58,7 +58,7 @@ record TableScript(List<String> before, List<String> after, List<ForeignKey> key
   /** Ways to make or change tables at an address. */
   static FluentConfiguration migrations(String url) {
     return Flyway.configure()
-        .dataSource(url, TakeOver.USER, "")
+        .dataSource(url, DatabaseSwap.USER, "")
         .locations("classpath:db/migration");
   }
 
@@ -70,7 +70,7 @@ record TableScript(List<String> before, List<String> after, List<ForeignKey> key
     List<String> before = new ArrayList<>();
     List<String> after = new ArrayList<>();
     List<ForeignKey> keys = new ArrayList<>();
-    try (Connection connection = DriverManager.getConnection(url, TakeOver.USER, "");
+    try (Connection connection = DriverManager.getConnection(url, DatabaseSwap.USER, "");
         Statement statement = connection.createStatement()) {
       try (ResultSet lines = statement.executeQuery("script nodata nosettings")) {
         while (lines.next()) {

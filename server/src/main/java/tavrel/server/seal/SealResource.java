@@ -19,7 +19,7 @@ import tavrel.core.seal.SealEstimate;
 import tavrel.core.seal.SealParameters;
 import tavrel.core.seal.SealReading;
 import tavrel.server.apiary.Apiaries;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.parameter.OwnParameters;
 
 /** How well hives hold their vapour as they stand. */
 @RestController
@@ -38,9 +38,9 @@ class SealResource {
       SealReading seal, SealEstimate estimate, List<Task> panTasks, List<Task> bowlTasks) {}
 
   private final Apiaries apiaries;
-  private final OwnFigures figures;
+  private final OwnParameters figures;
 
-  SealResource(Apiaries apiaries, OwnFigures figures) {
+  SealResource(Apiaries apiaries, OwnParameters figures) {
     this.apiaries = apiaries;
     this.figures = figures;
   }

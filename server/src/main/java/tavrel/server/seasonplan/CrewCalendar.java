@@ -51,7 +51,7 @@ final class CrewCalendar {
                 + " of "
                 + stop.rounds()
                 + (stop.toConfirm() ? " (to be confirmed)" : ""));
-    event.add(new Uid(stop.courseId() + "-" + stop.number() + "@tavrel"));
+    event.add(new Uid(stop.seriesId() + "-" + stop.number() + "@tavrel"));
     event.replace(new DtStamp(now));
     event.add(new Location(apiary.name()));
     if (apiary.latitude() != null && apiary.longitude() != null) {

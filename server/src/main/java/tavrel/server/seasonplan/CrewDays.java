@@ -26,7 +26,7 @@ import tavrel.core.seasonplan.SeasonProblem;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.gear.Gears;
+import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
 import tavrel.server.weather.YardWeather;
 
@@ -37,7 +37,7 @@ class CrewDays {
   /**
    * One apiary of a day.
    *
-   * @param courseId the series
+   * @param seriesId the series
    * @param apiary where
    * @param series its name
    * @param number which of its rounds
@@ -51,7 +51,7 @@ class CrewDays {
    * @param toConfirm whether no source tells of its hours yet: they are usual for the date
    */
   record DayStop(
-      UUID courseId,
+      UUID seriesId,
       Apiary apiary,
       String series,
       int number,
@@ -96,26 +96,26 @@ class CrewDays {
       List<String> cautions,
       String hoursSay) {}
 
-  private final SeasonDesk desk;
-  private final Courses courses;
+  private final SeasonPlanService desk;
+  private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final Apiaries apiaries;
   private final YardWeather weather;
-  private final Gears gears;
+  private final GearService gearService;
 
   CrewDays(
-      SeasonDesk desk,
-      Courses courses,
+      SeasonPlanService desk,
+      SeriesToPlanService seriesToPlanService,
       Crews crews,
       Apiaries apiaries,
       YardWeather weather,
-      Gears gears) {
+      GearService gearService) {
     this.desk = desk;
-    this.courses = courses;
+    this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.apiaries = apiaries;
     this.weather = weather;
-    this.gears = gears;
+    this.gearService = gearService;
   }
 
   /**
@@ -133,10 +133,10 @@ class CrewDays {
     if (problem == null || depot == null) {
       return List.of();
     }
-    Map<UUID, KeptCourse> work =
-        courses.all().stream()
-            .map(Courses.Planned::course)
-            .collect(Collectors.toMap(KeptCourse::id, Function.identity()));
+    Map<UUID, SeriesToPlan> work =
+        seriesToPlanService.all().stream()
+            .map(SeriesToPlanService.Planned::toPlan)
+            .collect(Collectors.toMap(SeriesToPlan::id, Function.identity()));
     SeasonPlan agreed = desk.agreed(problem);
     return agreed.routes().stream()
         .filter(route -> route.crewId().equals(crewId))
@@ -157,12 +157,12 @@ class CrewDays {
         .orElseThrow(() -> Problem.missing("An agreed day of this crew"));
   }
 
-  private CrewDay day(OutfitCrew crew, Depot depot, DayRoute route, Map<UUID, KeptCourse> work) {
+  private CrewDay day(OutfitCrew crew, Depot depot, DayRoute route, Map<UUID, SeriesToPlan> work) {
     List<DayStop> stops = new ArrayList<>();
     List<List<DayKit.DayHive>> hives = new ArrayList<>();
     for (DayRoute.RouteStop stop : route.stops()) {
-      KeptCourse course = work.get(stop.courseId());
-      if (course == null) {
+      SeriesToPlan toPlan = work.get(stop.seriesId());
+      if (toPlan == null) {
         continue;
       }
       List<DayKit.DayHive> here =
@@ -171,16 +171,16 @@ class CrewDays {
                   hive ->
                       new DayKit.DayHive(
                           hive,
-                          course.gramsPerBox() * BoxFactor.sum(hive.boxes(), MediumBoxes.BY_COMB)))
+                          toPlan.gramsPerBox() * BoxFactor.sum(hive.boxes(), MediumBoxes.BY_COMB)))
               .toList();
       hives.add(here);
       stops.add(
           new DayStop(
-              course.id(),
+              toPlan.id(),
               apiaries.byId(stop.yardId()),
-              course.name(),
+              toPlan.name(),
               stop.number(),
-              course.rounds(),
+              toPlan.rounds(),
               here.size(),
               here.stream().mapToDouble(DayKit.DayHive::acid).sum(),
               stop.km(),
@@ -189,7 +189,7 @@ class CrewDays {
               stop.ends(),
               stop.expectedMinutes() > 0));
     }
-    List<Tool> tools = crew.toolIds().stream().map(gears::tool).toList();
+    List<Tool> tools = crew.toolIds().stream().map(gearService::tool).toList();
     return new CrewDay(
         crew,
         route.day(),

@@ -30,10 +30,10 @@ import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.PlaceZones;
-import tavrel.server.gear.Gears;
+import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
-import tavrel.server.pace.Paces;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.pace.PaceService;
+import tavrel.server.parameter.OwnParameters;
 
 /** The depot, the crews, their tools and the ways that somebody drove. */
 @Service
@@ -44,9 +44,9 @@ public class Crews {
   private final CrewMapper mapper;
   private final Apiaries apiaries;
   private final PlaceZones zones;
-  private final Gears gears;
-  private final Paces paces;
-  private final OwnFigures figures;
+  private final GearService gearService;
+  private final PaceService paceService;
+  private final OwnParameters figures;
   private final SecureRandom random = new SecureRandom();
   private final Cache<Length, Integer> lengths = Caffeine.newBuilder().maximumSize(1_000).build();
 
@@ -54,14 +54,14 @@ public class Crews {
       CrewMapper mapper,
       Apiaries apiaries,
       PlaceZones zones,
-      Gears gears,
-      Paces paces,
-      OwnFigures figures) {
+      GearService gearService,
+      PaceService paceService,
+      OwnParameters figures) {
     this.mapper = mapper;
     this.apiaries = apiaries;
     this.zones = zones;
-    this.gears = gears;
-    this.paces = paces;
+    this.gearService = gearService;
+    this.paceService = paceService;
     this.figures = figures;
   }
 
@@ -128,8 +128,8 @@ public class Crews {
       }
     }
     for (UUID id : crew.toolIds()) {
-      Tool tool = gears.tool(id);
-      if (crew.minutesPerHive() == null && gears.fit(tool).basis() == BurnFit.Basis.NOTHING) {
+      Tool tool = gearService.tool(id);
+      if (crew.minutesPerHive() == null && gearService.fit(tool).basis() == BurnFit.Basis.NOTHING) {
         throw new InvalidValue(
             "toolIds",
             "include "
@@ -190,7 +190,7 @@ public class Crews {
   List<RoadCrew> onTheRoad(List<OutfitCrew> crews, List<Apiary> yards) {
     Map<UUID, List<Hive>> hives = new HashMap<>();
     yards.forEach(yard -> hives.put(yard.id(), apiaries.hives(yard.id())));
-    UsualWork usual = paces.usual();
+    UsualWork usual = paceService.usual();
     return crews.stream()
         .map(
             crew -> {
@@ -242,13 +242,13 @@ public class Crews {
   private List<ToolAtWork> atWork(OutfitCrew crew) {
     List<Tool> tools =
         crew.toolIds().stream()
-            .map(gears::tool)
-            .filter(tool -> gears.fit(tool).basis() != BurnFit.Basis.NOTHING)
+            .map(gearService::tool)
+            .filter(tool -> gearService.fit(tool).basis() != BurnFit.Basis.NOTHING)
             .toList();
     return tools.stream()
         .map(
             tool ->
-                paces.atWork(
+                paceService.atWork(
                     tool,
                     (int)
                         tools.stream()

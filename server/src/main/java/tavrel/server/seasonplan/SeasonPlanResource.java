@@ -18,7 +18,7 @@ import tavrel.core.seasonplan.PlacedVisit;
 import tavrel.core.seasonplan.PlanWeights;
 import tavrel.core.seasonplan.SeasonProblem;
 import tavrel.server.http.Problem;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
 
 /** The season plan. */
@@ -69,22 +69,22 @@ class SeasonPlanResource {
   record WhatIfQuestion(WhatIf what, int seconds) {}
 
   private final SeasonReading reading;
-  private final SeasonDesk desk;
-  private final Courses courses;
+  private final SeasonPlanService desk;
+  private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final SeasonSearches searches;
-  private final OwnFigures figures;
+  private final OwnParameters figures;
 
   SeasonPlanResource(
       SeasonReading reading,
-      SeasonDesk desk,
-      Courses courses,
+      SeasonPlanService desk,
+      SeriesToPlanService seriesToPlanService,
       Crews crews,
       SeasonSearches searches,
-      OwnFigures figures) {
+      OwnParameters figures) {
     this.reading = reading;
     this.desk = desk;
-    this.courses = courses;
+    this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.searches = searches;
     this.figures = figures;
@@ -105,32 +105,32 @@ class SeasonPlanResource {
     return reading.changed(() -> desk.keepSpan(span.from(), span.to()));
   }
 
-  @PutMapping("/courses/{id}")
-  SeasonView keep(@PathVariable UUID id, @RequestBody KeptCourse course) {
-    if (!course.id().equals(id)) {
+  @PutMapping("/series/{id}")
+  SeasonView keep(@PathVariable UUID id, @RequestBody SeriesToPlan series) {
+    if (!series.id().equals(id)) {
       throw new InvalidValue("id", "differs from the address");
     }
-    return reading.changed(() -> courses.keep(List.of(course)));
+    return reading.changed(() -> seriesToPlanService.keep(List.of(series)));
   }
 
-  @PostMapping("/courses")
-  SeasonView keep(@RequestBody List<KeptCourse> all) {
-    return reading.changed(() -> courses.keep(all));
+  @PostMapping("/series")
+  SeasonView keep(@RequestBody List<SeriesToPlan> all) {
+    return reading.changed(() -> seriesToPlanService.keep(all));
   }
 
   @GetMapping("/presets")
-  List<Courses.YardPresets> presets() {
-    return courses.presets();
+  List<SeriesToPlanService.YardPresets> presets() {
+    return seriesToPlanService.presets();
   }
 
-  @DeleteMapping("/courses/{id}")
+  @DeleteMapping("/series/{id}")
   SeasonView forget(@PathVariable UUID id) {
-    return reading.changed(() -> courses.forget(id));
+    return reading.changed(() -> seriesToPlanService.forget(id));
   }
 
-  @PutMapping("/visits/{courseId}/{number}")
+  @PutMapping("/visits/{seriesId}/{number}")
   SeasonView put(
-      @PathVariable UUID courseId, @PathVariable int number, @RequestBody NewPlace place) {
+      @PathVariable UUID seriesId, @PathVariable int number, @RequestBody NewPlace place) {
     if ((place.crewId() == null) != (place.day() == null)) {
       throw new InvalidValue("day", "and its crew go together; give both or neither");
     }
@@ -138,7 +138,7 @@ class SeasonPlanResource {
         () ->
             desk.put(
                 new PlacedVisit(
-                    courseId,
+                    seriesId,
                     number,
                     place.crewId(),
                     place.day(),
@@ -173,7 +173,11 @@ class SeasonPlanResource {
     searches.stop();
     desk.lock(day, reason.reason());
     SeasonProblem problem =
-        require(desk.desk(PlanWeights.of(figures.own()).fewChanges(), courses.all(), crews.all()));
+        require(
+            desk.desk(
+                PlanWeights.of(figures.own()).fewChanges(),
+                seriesToPlanService.all(),
+                crews.all()));
     searches.begin(problem, "a plan without that day, with few changes", MEND_SECONDS, desk::keep);
     return view();
   }
@@ -185,7 +189,9 @@ class SeasonPlanResource {
     SeasonProblem problem =
         require(
             desk.desk(
-                PlanWeights.of(figures.own()), what.work(courses.all()), what.crews(crews.all())));
+                PlanWeights.of(figures.own()),
+                what.work(seriesToPlanService.all()),
+                what.crews(crews.all())));
     searches.begin(
         problem,
         "what would be with " + what.words(),
@@ -224,7 +230,7 @@ class SeasonPlanResource {
     return require(desk.desk());
   }
 
-  private static SeasonProblem require(SeasonDesk.Desk whole) {
+  private static SeasonProblem require(SeasonPlanService.Desk whole) {
     SeasonProblem problem = whole.problem();
     if (problem == null) {
       throw Problem.conflict(whole.missing() == null ? "Nothing can be planned." : whole.missing());

@@ -20,7 +20,7 @@ import tavrel.core.weather.HourGrade;
 import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiaryyear.Seasons;
+import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.weather.YardWeather;
 
 /** The season plan as it is shown. */
@@ -29,33 +29,33 @@ class SeasonReading {
 
   private static final int MOST_SOURCES = 4;
 
-  private final SeasonDesk desk;
-  private final Courses courses;
+  private final SeasonPlanService desk;
+  private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final SeasonSearches searches;
   private final Apiaries apiaries;
   private final YardWeather weather;
-  private final Seasons seasons;
-  private final CourseMapper mapper;
+  private final ApiaryYears apiaryYears;
+  private final SeriesToPlanMapper mapper;
   private final Clock clock;
 
   SeasonReading(
-      SeasonDesk desk,
-      Courses courses,
+      SeasonPlanService desk,
+      SeriesToPlanService seriesToPlanService,
       Crews crews,
       SeasonSearches searches,
       Apiaries apiaries,
       YardWeather weather,
-      Seasons seasons,
-      CourseMapper mapper,
+      ApiaryYears apiaryYears,
+      SeriesToPlanMapper mapper,
       Clock clock) {
     this.desk = desk;
-    this.courses = courses;
+    this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.searches = searches;
     this.apiaries = apiaries;
     this.weather = weather;
-    this.seasons = seasons;
+    this.apiaryYears = apiaryYears;
     this.mapper = mapper;
     this.clock = clock;
   }
@@ -70,9 +70,9 @@ class SeasonReading {
 
   /** The plan, all that it stands on and what is known of it. */
   SeasonView view() {
-    SeasonDesk.Desk whole = desk.desk();
+    SeasonPlanService.Desk whole = desk.desk();
     SeasonProblem problem = whole.problem();
-    List<CourseMapper.KeptVisit> visits = mapper.visits();
+    List<SeriesToPlanMapper.KeptVisit> visits = mapper.visits();
     SeasonPlan plan = problem == null ? null : desk.standing(problem);
     return new SeasonView(
         clock.instant(),
@@ -112,22 +112,22 @@ class SeasonReading {
         .toList();
   }
 
-  private List<SeasonView.CourseView> courseViews() {
+  private List<SeasonView.SeriesView> courseViews() {
     Map<UUID, Integer> hives = apiaries.hiveCounts();
     Map<UUID, String> names =
         apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Apiary::name));
-    return courses.all().stream()
+    return seriesToPlanService.all().stream()
         .map(
             each ->
-                new SeasonView.CourseView(
-                    each.course(),
-                    names.getOrDefault(each.course().apiaryId(), ""),
-                    hives.getOrDefault(each.course().apiaryId(), 0),
+                new SeasonView.SeriesView(
+                    each.toPlan(),
+                    names.getOrDefault(each.toPlan().apiaryId(), ""),
+                    hives.getOrDefault(each.toPlan().apiaryId(), 0),
                     each.series() != null,
                     each.next()))
         .sorted(
-            Comparator.comparing(SeasonView.CourseView::apiary)
-                .thenComparing(each -> each.course().startOn()))
+            Comparator.comparing(SeasonView.SeriesView::apiary)
+                .thenComparing(each -> each.series().startOn()))
         .toList();
   }
 
@@ -155,25 +155,25 @@ class SeasonReading {
         yard.name(),
         apiary.zone(),
         List.copyOf(days),
-        YearStretch.of(seasons.of(apiary).dates(), seasons.bands(yard.id()), span));
+        YearStretch.of(apiaryYears.of(apiary).dates(), apiaryYears.bands(yard.id()), span));
   }
 
-  private static List<SeasonView.AgreedVisit> agreed(CourseMapper.KeptVisit visit) {
+  private static List<SeasonView.AgreedVisit> agreed(SeriesToPlanMapper.KeptVisit visit) {
     return visit.agreedCrewId() == null || visit.agreedDay() == null
         ? List.of()
         : List.of(
             new SeasonView.AgreedVisit(
-                visit.courseId(), visit.number(), visit.agreedCrewId(), visit.agreedDay()));
+                visit.seriesId(), visit.number(), visit.agreedCrewId(), visit.agreedDay()));
   }
 
-  private static boolean differs(SeasonPlan plan, List<CourseMapper.KeptVisit> kept) {
-    Map<String, CourseMapper.KeptVisit> known =
+  private static boolean differs(SeasonPlan plan, List<SeriesToPlanMapper.KeptVisit> kept) {
+    Map<String, SeriesToPlanMapper.KeptVisit> known =
         kept.stream()
-            .collect(Collectors.toMap(each -> each.courseId() + "/" + each.number(), each -> each));
+            .collect(Collectors.toMap(each -> each.seriesId() + "/" + each.number(), each -> each));
     return plan.visits().stream()
         .anyMatch(
             visit -> {
-              CourseMapper.KeptVisit was = known.get(visit.courseId() + "/" + visit.number());
+              SeriesToPlanMapper.KeptVisit was = known.get(visit.seriesId() + "/" + visit.number());
               return was == null
                   || !Objects.equals(was.agreedDay(), visit.day())
                   || !Objects.equals(was.agreedCrewId(), visit.crewId());

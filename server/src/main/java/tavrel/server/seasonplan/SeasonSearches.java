@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-import tavrel.core.seasonplan.PlanFigures;
+import tavrel.core.seasonplan.PlanSummary;
 import tavrel.core.seasonplan.SeasonPlan;
 import tavrel.core.seasonplan.SeasonProblem;
 import tavrel.core.seasonplan.SeasonSearch;
@@ -45,12 +45,12 @@ public class SeasonSearches {
       @Nullable Instant began,
       int seconds,
       int better,
-      @Nullable PlanFigures figures,
+      @Nullable PlanSummary figures,
       @Nullable String failed) {
 
     static final SearchState NONE = new SearchState(false, "", null, 0, 0, null, null);
 
-    SearchState told(PlanFigures best) {
+    SearchState told(PlanSummary best) {
       return new SearchState(running, what, began, seconds, better, best, null);
     }
 

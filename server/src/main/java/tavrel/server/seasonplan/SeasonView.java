@@ -8,7 +8,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
 import tavrel.core.apiaryyear.YearStretch;
-import tavrel.core.seasonplan.PlanFigures;
+import tavrel.core.seasonplan.PlanSummary;
 import tavrel.core.seasonplan.SeasonPlan;
 import tavrel.core.weather.HourGrade;
 
@@ -19,7 +19,7 @@ import tavrel.core.weather.HourGrade;
  * @param depot where crews start, or null
  * @param crews in their order
  * @param span days that are planned
- * @param courses what is to be done, by apiary and name
+ * @param allSeries what is to be done, by apiary and name
  * @param yards the apiaries with their days
  * @param leftOut what cannot be planned, and why
  * @param missing what is to be entered first, or null
@@ -38,12 +38,12 @@ record SeasonView(
     @Nullable Depot depot,
     List<OutfitCrew> crews,
     DaySpan span,
-    List<CourseView> courses,
+    List<SeriesView> allSeries,
     List<YardRow> yards,
-    List<SeasonDesk.LeftOutYard> leftOut,
+    List<SeasonPlanService.LeftOutYard> leftOut,
     @Nullable String missing,
     @Nullable SeasonPlan plan,
-    @Nullable PlanFigures byHand,
+    @Nullable PlanSummary byHand,
     List<AgreedVisit> agreed,
     boolean differs,
     Map<LocalDate, String> locked,
@@ -55,13 +55,13 @@ record SeasonView(
   /**
    * A series in the plan.
    *
-   * @param course what it is planned by
+   * @param series what it is planned by
    * @param apiary its apiary's name
    * @param hives that stand there
    * @param going whether it is a series that goes on already
    * @param next number of its next round
    */
-  record CourseView(KeptCourse course, String apiary, int hives, boolean going, int next) {}
+  record SeriesView(SeriesToPlan series, String apiary, int hives, boolean going, int next) {}
 
   /**
    * An apiary in the plan.
@@ -86,7 +86,7 @@ record SeasonView(
       @Nullable HourGrade grade, int minutes, boolean expected, @Nullable String closed) {}
 
   /** A round as it was agreed. */
-  record AgreedVisit(UUID courseId, int number, UUID crewId, LocalDate day) {}
+  record AgreedVisit(UUID seriesId, int number, UUID crewId, LocalDate day) {}
 
   /**
    * What would be if.
@@ -95,5 +95,5 @@ record SeasonView(
    * @param words the same in words
    * @param figures what came of it
    */
-  record WhatIfAnswer(WhatIf what, String words, PlanFigures figures) {}
+  record WhatIfAnswer(WhatIf what, String words, PlanSummary figures) {}
 }

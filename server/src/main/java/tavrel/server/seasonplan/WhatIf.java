@@ -38,34 +38,34 @@ enum WhatIf {
   }
 
   /** The work, if it were so. */
-  List<Courses.Planned> work(List<Courses.Planned> work) {
+  List<SeriesToPlanService.Planned> work(List<SeriesToPlanService.Planned> work) {
     return switch (this) {
       case WIDER_GAPS, LATER_START -> work.stream().map(this::changed).toList();
       default -> work;
     };
   }
 
-  private Courses.Planned changed(Courses.Planned planned) {
-    KeptCourse course = planned.course();
+  private SeriesToPlanService.Planned changed(SeriesToPlanService.Planned planned) {
+    SeriesToPlan toPlan = planned.toPlan();
     int wider = this == WIDER_GAPS ? WIDER : 0;
     int later = this == LATER_START ? LATER : 0;
-    return new Courses.Planned(
-        new KeptCourse(
-            course.id(),
-            course.apiaryId(),
-            course.name(),
-            course.rounds(),
-            Math.max(1, course.leastGap() - wider),
-            course.wantedGap(),
-            course.mostGap() + wider,
-            course.startOn().plusDays(later),
-            course.lastDay().plusDays(later),
-            course.finishBy(),
-            course.broodless(),
-            course.ruleSheetId(),
-            course.gramsPerBox(),
-            course.tool(),
-            course.offLabelReason()),
+    return new SeriesToPlanService.Planned(
+        new SeriesToPlan(
+            toPlan.id(),
+            toPlan.apiaryId(),
+            toPlan.name(),
+            toPlan.rounds(),
+            Math.max(1, toPlan.leastGap() - wider),
+            toPlan.wantedGap(),
+            toPlan.mostGap() + wider,
+            toPlan.startOn().plusDays(later),
+            toPlan.lastDay().plusDays(later),
+            toPlan.finishBy(),
+            toPlan.broodless(),
+            toPlan.ruleSheetId(),
+            toPlan.gramsPerBox(),
+            toPlan.tool(),
+            toPlan.offLabelReason()),
         planned.series(),
         planned.next(),
         planned.lastDone());

@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.spacing.Schedule;
-import tavrel.server.spacing.BenchQuestion;
+import tavrel.server.spacing.SpacingQuestion;
 
 /**
  * A series to adopt.
@@ -28,7 +28,7 @@ public record NewSeries(
     String tool,
     @Nullable String offLabelReason,
     UUID benchHiveId,
-    BenchQuestion bench) {
+    SpacingQuestion bench) {
 
   /**
    * @throws InvalidValue naming the component that cannot be

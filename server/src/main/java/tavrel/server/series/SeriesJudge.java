@@ -13,26 +13,27 @@ import tavrel.core.rulesheet.Judgement;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiaryyear.Seasons;
-import tavrel.server.brood.Broods;
+import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.brood.BroodService;
 import tavrel.server.rulesheet.RuleSheets;
 import tavrel.server.run.Rounds;
-import tavrel.server.spacing.Benches;
+import tavrel.server.spacing.SpacingService;
 
 /** Holds days of series against their rule sheet: the hive that stands worst decides. */
 @Component
 public class SeriesJudge {
 
-  private final Broods broods;
+  private final BroodService broodService;
   private final Rounds rounds;
   private final RuleSheets ruleSheets;
-  private final Seasons seasons;
+  private final ApiaryYears apiaryYears;
 
-  SeriesJudge(Broods broods, Rounds rounds, RuleSheets ruleSheets, Seasons seasons) {
-    this.broods = broods;
+  SeriesJudge(
+      BroodService broodService, Rounds rounds, RuleSheets ruleSheets, ApiaryYears apiaryYears) {
+    this.broodService = broodService;
     this.rounds = rounds;
     this.ruleSheets = ruleSheets;
-    this.seasons = seasons;
+    this.apiaryYears = apiaryYears;
   }
 
   /**
@@ -45,10 +46,10 @@ public class SeriesJudge {
       List<UUID> hives,
       @Nullable UUID ruleSheetId,
       Map<UUID, List<LocalDate>> also) {
-    Map<UUID, BroodClock> clocks = broods.clocksOf(apiary);
+    Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
     Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiary.id());
     RuleSheet sheet = ruleSheetId == null ? null : ruleSheets.byId(ruleSheetId);
-    SeasonDates dates = seasons.of(apiary).dates();
+    SeasonDates dates = apiaryYears.of(apiary).dates();
     return days -> {
       Judgement worst = null;
       for (UUID hive : hives) {
@@ -59,7 +60,8 @@ public class SeriesJudge {
         BroodClock brood = clocks.get(hive);
         if (brood != null) {
           Judgement one =
-              Benches.judge(sheet, dates, brood, before, days, also.getOrDefault(hive, List.of()));
+              SpacingService.judge(
+                  sheet, dates, brood, before, days, also.getOrDefault(hive, List.of()));
           if (one != null && (worst == null || one.verdict().compareTo(worst.verdict()) > 0)) {
             worst = one;
           }
@@ -87,7 +89,7 @@ public class SeriesJudge {
         throw new InvalidValue(
             "offLabelReason",
             "a reason is missing; these days are not on your rule sheet ("
-                + Benches.worst(judgement)
+                + SpacingService.worst(judgement)
                 + "), and the reason stays marked with them");
       }
       return judgement;

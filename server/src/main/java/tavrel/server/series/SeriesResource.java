@@ -22,9 +22,9 @@ import tavrel.server.people.Account;
 @RequestMapping("/api/series")
 class SeriesResource {
 
-  private final AllSeries series;
+  private final SeriesService series;
 
-  SeriesResource(AllSeries series) {
+  SeriesResource(SeriesService series) {
     this.series = series;
   }
 
@@ -51,17 +51,17 @@ class SeriesResource {
   }
 
   @PostMapping("/{id}/ways")
-  List<AllSeries.WayOn> ways(@PathVariable UUID id, @RequestBody AllSeries.Miss miss) {
+  List<SeriesService.WayOn> ways(@PathVariable UUID id, @RequestBody SeriesService.Miss miss) {
     return series.ways(id, miss);
   }
 
   @PutMapping("/{id}/days")
-  Series respace(@PathVariable UUID id, @RequestBody AllSeries.Miss miss) {
+  Series respace(@PathVariable UUID id, @RequestBody SeriesService.Miss miss) {
     return series.respace(id, miss);
   }
 
   @PutMapping("/{id}/rest")
-  Series replan(@PathVariable UUID id, @RequestBody AllSeries.Rest rest) {
+  Series replan(@PathVariable UUID id, @RequestBody SeriesService.Rest rest) {
     return series.replan(id, rest);
   }
 }

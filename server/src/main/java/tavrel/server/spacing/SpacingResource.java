@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.HiveShut;
 import tavrel.core.spacing.Comparison;
-import tavrel.core.spacing.Course;
-import tavrel.core.spacing.SeriesSchool;
+import tavrel.core.spacing.MiteForecast;
+import tavrel.core.spacing.SpacingPattern;
 
 /** The spacing bench. */
 @RestController
@@ -47,7 +47,7 @@ class SpacingResource {
    * @param leftOut what the model leaves out, in sentences
    */
   record SpacingChoices(
-      List<SeriesSchool> schools,
+      List<SpacingPattern> schools,
       List<OfferedShut> shuts,
       List<OfferedCurve> curves,
       List<String> leftOut) {}
@@ -58,7 +58,7 @@ class SpacingResource {
    * @param question what to reckon with
    * @param days days of its rounds, ascending; none is untreated
    */
-  record CourseQuestion(BenchQuestion question, List<LocalDate> days) {}
+  record ForecastQuestion(SpacingQuestion question, List<LocalDate> days) {}
 
   /**
    * A start to compare from.
@@ -66,18 +66,18 @@ class SpacingResource {
    * @param question what to reckon with
    * @param start first day of every school
    */
-  record CompareQuestion(BenchQuestion question, LocalDate start) {}
+  record CompareQuestion(SpacingQuestion question, LocalDate start) {}
 
-  private final Benches benches;
+  private final SpacingService spacingService;
 
-  SpacingResource(Benches benches) {
-    this.benches = benches;
+  SpacingResource(SpacingService spacingService) {
+    this.spacingService = spacingService;
   }
 
   @GetMapping("/spacing/choices")
   SpacingChoices choices() {
     return new SpacingChoices(
-        SeriesSchool.all(),
+        SpacingPattern.all(),
         Arrays.stream(HiveShut.values())
             .map(shut -> new OfferedShut(shut, shut.words(), shut.kept()))
             .toList(),
@@ -87,23 +87,24 @@ class SpacingResource {
         tavrel.core.mite.MiteModel.LEFT_OUT);
   }
 
-  @GetMapping("/hives/{id}/bench")
-  Benches.BenchStart start(@PathVariable UUID id) {
-    return benches.start(id);
+  @GetMapping("/hives/{id}/spacing")
+  SpacingService.BenchStart start(@PathVariable UUID id) {
+    return spacingService.start(id);
   }
 
-  @PostMapping("/hives/{id}/bench/course")
-  Course course(@PathVariable UUID id, @RequestBody CourseQuestion asked) {
-    return benches.course(id, asked.question(), asked.days());
+  @PostMapping("/hives/{id}/spacing/forecast")
+  MiteForecast miteForecast(@PathVariable UUID id, @RequestBody ForecastQuestion asked) {
+    return spacingService.miteForecast(id, asked.question(), asked.days());
   }
 
-  @PostMapping("/hives/{id}/bench/comparison")
+  @PostMapping("/hives/{id}/spacing/comparison")
   Comparison compare(@PathVariable UUID id, @RequestBody CompareQuestion asked) {
-    return benches.compare(id, asked.question(), asked.start());
+    return spacingService.compare(id, asked.question(), asked.start());
   }
 
   @PostMapping("/apiaries/{id}/rhythm")
-  List<Benches.HiveInRhythm> rhythm(@PathVariable UUID id, @RequestBody CourseQuestion asked) {
-    return benches.rhythm(id, asked.question(), asked.days());
+  List<SpacingService.HiveInRhythm> rhythm(
+      @PathVariable UUID id, @RequestBody ForecastQuestion asked) {
+    return spacingService.rhythm(id, asked.question(), asked.days());
   }
 }

@@ -20,8 +20,8 @@ import tavrel.core.stock.RoundCost;
 import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.pace.Paces;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.pace.PaceService;
+import tavrel.server.parameter.OwnParameters;
 import tavrel.server.run.WorkHours;
 import tavrel.server.seasonplan.Crews;
 import tavrel.server.seasonplan.Depot;
@@ -32,23 +32,23 @@ class Costs {
 
   private final StockMapper mapper;
   private final Stock stock;
-  private final Paces paces;
+  private final PaceService paceService;
   private final Apiaries apiaries;
   private final Crews crews;
   private final WorkHours workHours;
-  private final OwnFigures figures;
+  private final OwnParameters figures;
 
   Costs(
       StockMapper mapper,
       Stock stock,
-      Paces paces,
+      PaceService paceService,
       Apiaries apiaries,
       Crews crews,
       WorkHours workHours,
-      OwnFigures figures) {
+      OwnParameters figures) {
     this.mapper = mapper;
     this.stock = stock;
-    this.paces = paces;
+    this.paceService = paceService;
     this.apiaries = apiaries;
     this.crews = crews;
     this.workHours = workHours;
@@ -199,7 +199,7 @@ class Costs {
       drawn.computeIfAbsent(each.draw().roundId(), id -> new ArrayList<>()).add(each);
     }
     Map<String, Double> own = figures.own();
-    PaceTimes usual = paces.usual().times();
+    PaceTimes usual = paceService.usual().times();
     double besides = (usual.setUp() + usual.clearAway()) / 3_600.0;
     List<StockMapper.Done> all = mapper.done(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31));
     Map<UUID, Double> driven = driven(all, own);

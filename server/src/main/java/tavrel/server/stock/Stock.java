@@ -28,29 +28,29 @@ import tavrel.core.stock.AcidBook;
 import tavrel.core.stock.AcidBook.StockTake;
 import tavrel.core.stock.AcidLot;
 import tavrel.core.stock.AcidOrder;
-import tavrel.core.stock.Foretold;
+import tavrel.core.stock.SupplyForecast;
 import tavrel.core.stock.SupplyKind;
 import tavrel.core.stock.SupplyShelf;
 import tavrel.core.stock.SupplyShelf.Supply;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.OutfitDay;
-import tavrel.server.gear.Gears;
+import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
-import tavrel.server.parameter.OwnFigures;
+import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
 import tavrel.server.run.WorkHours;
-import tavrel.server.series.AllSeries;
 import tavrel.server.series.Series;
+import tavrel.server.series.SeriesService;
 
 /** Lots of acid and what else is used up: bought, drawn by burns, weighed, to be ordered. */
 @Service
 public class Stock {
 
   private final StockMapper mapper;
-  private final AllSeries series;
+  private final SeriesService series;
   private final Apiaries apiaries;
-  private final Gears gears;
-  private final OwnFigures figures;
+  private final GearService gearService;
+  private final OwnParameters figures;
   private final WorkHours workHours;
   private final OutfitDay day;
   private final Clock clock;
@@ -59,15 +59,15 @@ public class Stock {
 
   Stock(
       StockMapper mapper,
-      AllSeries series,
+      SeriesService series,
       Apiaries apiaries,
-      Gears gears,
-      OwnFigures figures,
+      GearService gearService,
+      OwnParameters figures,
       WorkHours workHours,
       OutfitDay day,
       Clock clock) {
     this.mapper = mapper;
-    this.gears = gears;
+    this.gearService = gearService;
     this.series = series;
     this.apiaries = apiaries;
     this.figures = figures;
@@ -95,7 +95,7 @@ public class Stock {
       int toCome,
       List<SupplyShelf> shelves,
       List<Supply> supplies,
-      List<Foretold> foretold,
+      List<SupplyForecast> foretold,
       List<String> charges) {}
 
   /** The book of all lots. */
@@ -106,7 +106,7 @@ public class Stock {
   /** What is there and what will be needed. */
   public OnHand onHand() {
     AcidBook book = book();
-    List<Foretold.ToCome> toCome = toCome(book);
+    List<SupplyForecast.ToCome> toCome = toCome(book);
     List<Supply> supplies = mapper.supplies();
     Map<SupplyKind, List<LocalDate>> used =
         Map.of(
@@ -139,8 +139,8 @@ public class Stock {
                             .filter(shelf -> shelf.kind() == kind)
                             .mapToInt(SupplyShelf::onHand)
                             .sum()));
-    Gears.AllGear gear = gears.all();
-    List<Foretold.ToolNow> tools = tools(gear);
+    GearService.AllGear gear = gearService.all();
+    List<SupplyForecast.ToolNow> tools = tools(gear);
     return new OnHand(
         lots,
         book.uncovered(),
@@ -149,15 +149,15 @@ public class Stock {
         shelves,
         latest,
         Stream.of(
-                Foretold.seals(toCome, tools, counted.get(SupplyKind.SEALS)),
-                Foretold.filters(
+                SupplyForecast.seals(toCome, tools, counted.get(SupplyKind.SEALS)),
+                SupplyForecast.filters(
                     toCome, gear.filters(), hoursPerBurn(), counted.get(SupplyKind.FILTERS)))
             .filter(Objects::nonNull)
             .toList(),
-        Foretold.shortOfCharges(toCome, tools));
+        SupplyForecast.shortOfCharges(toCome, tools));
   }
 
-  private static List<Foretold.ToolNow> tools(Gears.AllGear gear) {
+  private static List<SupplyForecast.ToolNow> tools(GearService.AllGear gear) {
     Map<UUID, Pack> packs =
         gear.packs().stream().collect(Collectors.toMap(Pack::id, Function.identity()));
     return gear.tools().stream()
@@ -165,7 +165,7 @@ public class Stock {
         .map(
             known -> {
               Pack pack = known.tool().packId() == null ? null : packs.get(known.tool().packId());
-              return new Foretold.ToolNow(
+              return new SupplyForecast.ToolNow(
                   known.tool().name(),
                   known.tool().sealsEvery(),
                   known.wear().burnsOnSeals(),
@@ -186,10 +186,10 @@ public class Stock {
       hours += halts.hours(worked.roundId(), worked.began(), worked.ended());
       burns += worked.burns();
     }
-    return Foretold.hoursPerBurn(hours, burns);
+    return SupplyForecast.hoursPerBurn(hours, burns);
   }
 
-  private static List<AcidOrder.Need> needs(List<Foretold.ToCome> toCome) {
+  private static List<AcidOrder.Need> needs(List<SupplyForecast.ToCome> toCome) {
     return toCome.stream().map(each -> new AcidOrder.Need(each.day(), each.grams())).toList();
   }
 
@@ -216,10 +216,12 @@ public class Stock {
    * Rounds planned as their sheets say; rounds of series by grams a box of the hives as they stand,
    * with one load a hive.
    */
-  private List<Foretold.ToCome> toCome(AcidBook book) {
-    List<Foretold.ToCome> toCome =
+  private List<SupplyForecast.ToCome> toCome(AcidBook book) {
+    List<SupplyForecast.ToCome> toCome =
         mapper.planned().stream()
-            .map(each -> new Foretold.ToCome(each.day(), each.grams(), each.tool(), each.burns()))
+            .map(
+                each ->
+                    new SupplyForecast.ToCome(each.day(), each.grams(), each.tool(), each.burns()))
             .collect(Collectors.toCollection(ArrayList::new));
     double strength =
         book.lots().stream()
@@ -246,7 +248,7 @@ public class Stock {
           .forEach(
               round ->
                   toCome.add(
-                      new Foretold.ToCome(
+                      new SupplyForecast.ToCome(
                           round.day(),
                           each.gramsPerBox() * boxes / strength,
                           each.tool(),

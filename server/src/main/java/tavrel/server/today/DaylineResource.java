@@ -14,7 +14,7 @@ import tavrel.core.InvalidValue;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.pace.Paces;
+import tavrel.server.pace.PaceService;
 import tavrel.server.weather.WeatherThere;
 import tavrel.server.weather.YardWeather;
 
@@ -37,13 +37,13 @@ class DaylineResource {
 
   private final Apiaries apiaries;
   private final YardWeather weather;
-  private final Paces paces;
+  private final PaceService paceService;
   private final Clock clock;
 
-  DaylineResource(Apiaries apiaries, YardWeather weather, Paces paces, Clock clock) {
+  DaylineResource(Apiaries apiaries, YardWeather weather, PaceService paceService, Clock clock) {
     this.apiaries = apiaries;
     this.weather = weather;
-    this.paces = paces;
+    this.paceService = paceService;
     this.clock = clock;
   }
 
@@ -62,7 +62,7 @@ class DaylineResource {
     return new Dayline(
         apiary,
         now,
-        paces.fitted(apiary, weather.day(apiary, asked)),
+        paceService.fitted(apiary, weather.day(apiary, asked)),
         weather.weatherAt(apiary, now));
   }
 }

@@ -12,11 +12,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.weather.OwnForecast;
-import tavrel.core.weather.TemperatureSchool;
+import tavrel.core.weather.TemperaturePreset;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.pace.Paces;
+import tavrel.server.pace.PaceService;
 import tavrel.server.weather.FolderFile;
 import tavrel.server.weather.FolderFiles;
 import tavrel.server.weather.HourChoice;
@@ -34,7 +34,7 @@ class HoursResource {
    * @param school the school
    * @param words its name
    */
-  record OfferedSchool(TemperatureSchool school, String words) {}
+  record OfferedSchool(TemperaturePreset school, String words) {}
 
   /**
    * The next days.
@@ -60,19 +60,19 @@ class HoursResource {
   private final YardWeather weather;
   private final OwnForecasts forecasts;
   private final FolderFiles folder;
-  private final Paces paces;
+  private final PaceService paceService;
 
   HoursResource(
       Apiaries apiaries,
       YardWeather weather,
       OwnForecasts forecasts,
       FolderFiles folder,
-      Paces paces) {
+      PaceService paceService) {
     this.apiaries = apiaries;
     this.weather = weather;
     this.forecasts = forecasts;
     this.folder = folder;
-    this.paces = paces;
+    this.paceService = paceService;
   }
 
   @GetMapping
@@ -84,12 +84,12 @@ class HoursResource {
             ? List.of()
             : IntStream.range(0, YardWeather.DAYS_SHOWN)
                 .mapToObj(ahead -> weather.day(apiary, today.plusDays(ahead)))
-                .map(day -> paces.fitted(apiary, day))
+                .map(day -> paceService.fitted(apiary, day))
                 .toList();
     return new NextHours(
         apiary,
         weather.hourChoice(id),
-        Arrays.stream(TemperatureSchool.values())
+        Arrays.stream(TemperaturePreset.values())
             .map(school -> new OfferedSchool(school, school.warmth().words()))
             .toList(),
         days,

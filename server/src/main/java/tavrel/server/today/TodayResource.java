@@ -26,8 +26,8 @@ import tavrel.core.weather.Window;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.gear.Gears;
-import tavrel.server.pace.Paces;
+import tavrel.server.gear.GearService;
+import tavrel.server.pace.PaceService;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
 import tavrel.server.run.Round;
@@ -106,8 +106,8 @@ class TodayResource {
   record Today(
       Instant now,
       List<ApiaryToday> apiaries,
-      List<Chores.Chore> chores,
-      List<Gears.GearDue> gear,
+      List<DueTasks.DueTask> dueTasks,
+      List<GearService.GearDue> gear,
       List<String> stock,
       OwnHours hours) {}
 
@@ -117,9 +117,9 @@ class TodayResource {
   private final Apiaries apiaries;
   private final YardWeather weather;
   private final Rounds rounds;
-  private final Chores chores;
-  private final Gears gears;
-  private final Paces paces;
+  private final DueTasks dueTasks;
+  private final GearService gearService;
+  private final PaceService paceService;
   private final Stock stock;
   private final Accounts accounts;
   private final Clock clock;
@@ -128,18 +128,18 @@ class TodayResource {
       Apiaries apiaries,
       YardWeather weather,
       Rounds rounds,
-      Chores chores,
-      Gears gears,
-      Paces paces,
+      DueTasks dueTasks,
+      GearService gearService,
+      PaceService paceService,
       Stock stock,
       Accounts accounts,
       Clock clock) {
     this.apiaries = apiaries;
     this.weather = weather;
     this.rounds = rounds;
-    this.chores = chores;
-    this.gears = gears;
-    this.paces = paces;
+    this.dueTasks = dueTasks;
+    this.gearService = gearService;
+    this.paceService = paceService;
     this.stock = stock;
     this.accounts = accounts;
     this.clock = clock;
@@ -159,7 +159,12 @@ class TodayResource {
     }
     list.sort(Comparator.comparing(ApiaryToday::due));
     return new Today(
-        clock.instant(), List.copyOf(list), chores.all(), gears.due(), stock.warnings(), own);
+        clock.instant(),
+        List.copyOf(list),
+        dueTasks.all(),
+        gearService.due(),
+        stock.warnings(),
+        own);
   }
 
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open, OwnHours own) {
@@ -197,7 +202,8 @@ class TodayResource {
   /** What is offered first of the next days, within the person's own hours. */
   private @Nullable Window nextWindow(Apiary apiary, int hives, OwnHours own) {
     LocalDate today = apiaries.today(apiary);
-    Supplier<UnaryOperator<YardDay>> fitter = SingletonSupplier.of(() -> paces.fitter(apiary));
+    Supplier<UnaryOperator<YardDay>> fitter =
+        SingletonSupplier.of(() -> paceService.fitter(apiary));
     return Window.offered(
             IntStream.range(0, DAYS_AHEAD)
                 .mapToObj(ahead -> weather.day(apiary, today.plusDays(ahead)))

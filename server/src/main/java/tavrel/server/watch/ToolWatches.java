@@ -39,7 +39,7 @@ import tavrel.core.watch.TraceStream;
 import tavrel.core.watch.WatchAlert;
 import tavrel.core.watch.WatchState;
 import tavrel.core.watch.WatchedTool;
-import tavrel.server.gear.Gears;
+import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.run.NewEvent;
@@ -113,7 +113,7 @@ class ToolWatches {
   }
 
   private final Rounds rounds;
-  private final Gears gears;
+  private final GearService gearService;
   private final Clock clock;
 
   /** Stand-ins belong to the demo: nothing made up may get into a keeper's register. */
@@ -128,9 +128,9 @@ class ToolWatches {
             return thread;
           });
 
-  ToolWatches(Rounds rounds, Gears gears, Clock clock, Environment environment) {
+  ToolWatches(Rounds rounds, GearService gearService, Clock clock, Environment environment) {
     this.rounds = rounds;
-    this.gears = gears;
+    this.gearService = gearService;
     this.clock = clock;
     this.demo = environment.acceptsProfiles(Profiles.of("demo"));
     ScheduledFuture<?> unused =
@@ -213,8 +213,8 @@ class ToolWatches {
     if (there.tool().family() != ToolFamily.HEATED_BOWL) {
       throw Problem.conflict("A pan shows its end by the eye and the clock; it is not watched.");
     }
-    Tool tool = there.toolId() == null ? null : gears.tool(there.toolId());
-    Pack pack = tool == null ? null : gears.packOf(tool).orElse(null);
+    Tool tool = there.toolId() == null ? null : gearService.tool(there.toolId());
+    Pack pack = tool == null ? null : gearService.packOf(tool).orElse(null);
     return new WatchedTool(
         tool == null || tool.setCelsius() == null
             ? Tool.USUAL_BOWL.setCelsius()
@@ -368,7 +368,8 @@ class ToolWatches {
     if (toolId == null) {
       return null;
     }
-    BurnTime time = gears.fit(gears.tool(toolId)).time(rounds.productIn(roundId, hiveId, load));
+    BurnTime time =
+        gearService.fit(gearService.tool(toolId)).time(rounds.productIn(roundId, hiveId, load));
     return time == null || time.untested() ? null : Double.valueOf(time.fitted());
   }
 

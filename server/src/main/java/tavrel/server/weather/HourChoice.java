@@ -3,7 +3,7 @@ package tavrel.server.weather;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
-import tavrel.core.weather.TemperatureSchool;
+import tavrel.core.weather.TemperaturePreset;
 import tavrel.core.weather.Warmth;
 
 /**
@@ -15,14 +15,14 @@ import tavrel.core.weather.Warmth;
  * @param ruleSheetId the sheet whose temperatures are held against, or null
  */
 public record HourChoice(
-    @Nullable TemperatureSchool school,
+    @Nullable TemperaturePreset school,
     @Nullable Double ownFrom,
     @Nullable Double ownTo,
     @Nullable UUID ruleSheetId) {
 
   /** Cool and broad, before anyone has said otherwise. */
   public static final HourChoice USUAL =
-      new HourChoice(TemperatureSchool.COOL_BROAD, null, null, null);
+      new HourChoice(TemperaturePreset.COOL_BROAD, null, null, null);
 
   /**
    * @throws InvalidValue if neither a school nor a whole range is named, or the range cannot be
@@ -42,6 +42,6 @@ public record HourChoice(
   Warmth warmth() {
     return school == null && ownFrom != null && ownTo != null
         ? Warmth.own(ownFrom, ownTo)
-        : (school == null ? TemperatureSchool.COOL_BROAD : school).warmth();
+        : (school == null ? TemperaturePreset.COOL_BROAD : school).warmth();
   }
 }

@@ -7,7 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.weather.HourRule;
-import tavrel.core.weather.TemperatureSchool;
+import tavrel.core.weather.TemperaturePreset;
 
 /** By what the hours of each apiary are judged. */
 @Mapper
@@ -15,7 +15,7 @@ interface HourMapper {
 
   /** A row, with what its rule sheet says of the air. */
   record Kept(
-      @Nullable TemperatureSchool school,
+      @Nullable TemperaturePreset school,
       @Nullable Double ownFrom,
       @Nullable Double ownTo,
       @Nullable UUID ruleSheetId,

@@ -23,8 +23,8 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import tavrel.core.Figures;
 import tavrel.core.InvalidValue;
+import tavrel.core.NumberText;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -187,8 +187,8 @@ class WeatherFolder {
     LocalDate first = LocalDate.ofInstant(hours.get(0).hour(), zone);
     LocalDate last = LocalDate.ofInstant(hours.get(hours.size() - 1).hour(), zone);
     return first.equals(last)
-        ? Figures.day(first)
-        : Figures.day(first) + " to " + Figures.day(last);
+        ? NumberText.day(first)
+        : NumberText.day(first) + " to " + NumberText.day(last);
   }
 
   private static String wrong(List<RowError> errors) {

@@ -27,7 +27,7 @@ import tavrel.core.weather.HourlyWeather;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Reading;
 import tavrel.core.weather.Sun;
-import tavrel.core.weather.TemperatureSchool;
+import tavrel.core.weather.TemperaturePreset;
 import tavrel.core.weather.WeatherSource;
 import tavrel.core.weather.Window;
 import tavrel.core.weather.YardDay;
@@ -51,8 +51,8 @@ public class YardWeather {
   private static final int MOST_NAME = 80;
 
   private final Apiaries apiaries;
-  private final Tellings tellings;
-  private final Suns suns;
+  private final WeatherSources weatherSources;
+  private final SunTimes sunTimes;
   private final ReadingMapper readings;
   private final HourMapper hours;
   private final WeatherHourMapper hoursOfFiles;
@@ -63,15 +63,15 @@ public class YardWeather {
 
   YardWeather(
       Apiaries apiaries,
-      Tellings tellings,
-      Suns suns,
+      WeatherSources weatherSources,
+      SunTimes sunTimes,
       ReadingMapper readings,
       HourMapper hours,
       WeatherHourMapper hoursOfFiles,
       Clock clock) {
     this.apiaries = apiaries;
-    this.tellings = tellings;
-    this.suns = suns;
+    this.weatherSources = weatherSources;
+    this.sunTimes = sunTimes;
     this.readings = readings;
     this.hours = hours;
     this.hoursOfFiles = hoursOfFiles;
@@ -87,7 +87,7 @@ public class YardWeather {
   }
 
   private List<WeatherSource> sources(Apiary apiary, Place place, LocalDate date) {
-    return tellings.of(apiary, place, new DaySpan(date, date)).getOrDefault(date, List.of());
+    return weatherSources.of(apiary, place, new DaySpan(date, date)).getOrDefault(date, List.of());
   }
 
   private YardDay day(
@@ -96,8 +96,9 @@ public class YardWeather {
     YardDay judged =
         days.get(
             new DayKey(place, date, zone, rule, sources),
-            key -> YardDay.of(place, date, zone, suns.of(place, date, zone), key.sources(), rule));
-    return judged.madeUp() ? judged.unsureBy(tellings.unsure(apiary, date)) : judged;
+            key ->
+                YardDay.of(place, date, zone, sunTimes.of(place, date, zone), key.sources(), rule));
+    return judged.madeUp() ? judged.unsureBy(weatherSources.unsure(apiary, date)) : judged;
   }
 
   /**
@@ -110,7 +111,7 @@ public class YardWeather {
       return Map.of();
     }
     HourRule rule = hourRule(apiary.id());
-    Map<LocalDate, List<WeatherSource>> told = tellings.of(apiary, place, span);
+    Map<LocalDate, List<WeatherSource>> told = weatherSources.of(apiary, place, span);
     Map<LocalDate, List<Window>> found = new HashMap<>();
     for (LocalDate date = span.from(); !date.isAfter(span.to()); date = date.plusDays(1)) {
       Expected usual = expected(place, date, apiary.zoneId(), rule);
@@ -129,7 +130,7 @@ public class YardWeather {
     return expected.get(
         new ExpectedKey(place, date, zone, rule),
         key -> {
-          Sun sun = suns.of(place, date, zone);
+          Sun sun = sunTimes.of(place, date, zone);
           Set<Instant> usual = ExpectedHours.of(place, date, zone, sun, rule);
           return new Expected(
               usual, YardDay.of(place, date, zone, sun, List.of(), rule).withExpected(usual));
@@ -243,6 +244,6 @@ public class YardWeather {
     return hours
         .of(id)
         .map(HourMapper.Kept::rule)
-        .orElseGet(() -> HourRule.of(TemperatureSchool.COOL_BROAD));
+        .orElseGet(() -> HourRule.of(TemperaturePreset.COOL_BROAD));
   }
 }

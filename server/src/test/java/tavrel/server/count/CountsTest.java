@@ -82,7 +82,7 @@ class CountsTest extends Yard {
 
   private List<JsonNode> here() {
     List<JsonNode> mine = new ArrayList<>();
-    for (JsonNode each : get(keeper, "/api/today").json().path("chores")) {
+    for (JsonNode each : get(keeper, "/api/today").json().path("dueTasks")) {
       if (each.path("apiaryId").asText().equals(apiaryId)) {
         mine.add(each);
       }

@@ -27,7 +27,7 @@ class LargeOutfitTest {
     assertThat(count("select count(*) from hive")).isEqualTo(80);
     assertThat(count("select count(*) from road_crew")).isEqualTo(4);
     assertThat(count("select count(distinct round_id) from treatment")).isEqualTo(9);
-    assertThat(count("select count(*) from hive_count where kind = 'WASH'")).isEqualTo(64);
+    assertThat(count("select count(*) from mite_count where kind = 'WASH'")).isEqualTo(64);
     assertThat(count("select count(*) from series")).isEqualTo(2);
   }
 

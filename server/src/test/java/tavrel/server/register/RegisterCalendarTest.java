@@ -7,7 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import tavrel.core.register.Means;
+import tavrel.core.register.TreatmentKind;
 
 class RegisterCalendarTest {
 
@@ -43,7 +43,7 @@ class RegisterCalendarTest {
         DAY.plusDays(later),
         YARD,
         "Low Meadow",
-        Means.OXALIC_VAPOUR,
+        TreatmentKind.OXALIC_VAPOUR,
         3,
         6,
         waitingDays,

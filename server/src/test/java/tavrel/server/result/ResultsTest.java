@@ -161,7 +161,7 @@ class ResultsTest extends RoundFixture {
   private void itIsLateSummer() {
     jdbc.update(
         """
-        insert into apiary_season
+        insert into apiary_year
         values (?, ?, 1, ?, 2, ?, 2, ?, ?, 0, null, null, ?, 1)
         """,
         UUID.fromString(apiaryId),

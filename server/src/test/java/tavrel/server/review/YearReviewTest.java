@@ -22,7 +22,7 @@ class YearReviewTest extends RoundFixture {
   void nothing_else_is_on_record() {
     jdbc.update("update treatment set stands = false");
     jdbc.update("delete from treatment_round");
-    jdbc.update("update hive_count set struck_at = current_timestamp");
+    jdbc.update("update mite_count set struck_at = current_timestamp");
     jdbc.update("delete from winter_outcome");
   }
 

@@ -25,7 +25,7 @@ class ForeignKeyTest {
 
   @BeforeEach
   void two_tables() throws SQLException {
-    connection = DriverManager.getConnection("jdbc:h2:mem:keys", TakeOver.USER, "");
+    connection = DriverManager.getConnection("jdbc:h2:mem:keys", DatabaseSwap.USER, "");
     statement = connection.createStatement();
     statement.execute("create table stem (a int, b int)");
     statement.execute("create table leaf (a int, b int)");

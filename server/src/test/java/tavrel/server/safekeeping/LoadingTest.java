@@ -25,7 +25,7 @@ class LoadingTest {
 
   @BeforeEach
   void a_database() throws SQLException {
-    keepsItOpen = DriverManager.getConnection(URL, TakeOver.USER, "");
+    keepsItOpen = DriverManager.getConnection(URL, DatabaseSwap.USER, "");
   }
 
   @AfterEach

@@ -56,8 +56,9 @@ class OutfitFileTest extends RoundFixture {
   void out_and_in_again_gives_the_same_bytes() throws Exception {
     long rows = OutfitLoader.load(file(whole), folder);
     assertThat(rows).isPositive();
-    TakeOver.finish(folder, Instant.now());
-    try (Connection again = DriverManager.getConnection(TakeOver.urlInUse(folder), "tavrel", "")) {
+    DatabaseSwap.finish(folder, Instant.now());
+    try (Connection again =
+        DriverManager.getConnection(DatabaseSwap.urlInUse(folder), "tavrel", "")) {
       assertThat(written(again)).isEqualTo(whole);
     }
   }
@@ -69,10 +70,10 @@ class OutfitFileTest extends RoundFixture {
                 "select * from treatment_sum where apiary_id = ?", UUID.fromString(apiaryId)))
         .isNotEmpty();
     OutfitLoader.load(file(whole), folder);
-    TakeOver.finish(folder, Instant.now());
+    DatabaseSwap.finish(folder, Instant.now());
     JdbcTemplate loaded =
         new JdbcTemplate(
-            new SingleConnectionDataSource(TakeOver.urlInUse(folder), "tavrel", "", true));
+            new SingleConnectionDataSource(DatabaseSwap.urlInUse(folder), "tavrel", "", true));
     for (String sums :
         List.of(
             "treatment_sum where apiary_id = ?",
@@ -213,7 +214,7 @@ class OutfitFileTest extends RoundFixture {
   @Test
   void a_refused_file_leaves_the_outfit_that_is_there_untouched() throws Exception {
     OutfitLoader.load(file(whole), folder);
-    TakeOver.finish(folder, Instant.now());
+    DatabaseSwap.finish(folder, Instant.now());
     byte[] before = Files.readAllBytes(folder.resolve("tavrel.mv.db"));
     refused(forged("data/run_event.csv", text -> text + "\"1\"\n"), "has 1 columns");
     assertThat(Files.readAllBytes(folder.resolve("tavrel.mv.db"))).isEqualTo(before);
@@ -223,16 +224,16 @@ class OutfitFileTest extends RoundFixture {
   void a_crash_at_any_step_leaves_one_whole_outfit() throws Exception {
     Path old = Files.writeString(folder.resolve("tavrel.mv.db"), "old");
     Path unready = Files.writeString(folder.resolve("incoming-unready.mv.db"), "half");
-    assertThat(TakeOver.finish(folder, Instant.now())).as("while loading").isNull();
+    assertThat(DatabaseSwap.finish(folder, Instant.now())).as("while loading").isNull();
     assertThat(old).hasContent("old");
 
     Files.move(unready, folder.resolve("incoming.mv.db"));
     Files.move(old, folder.resolve("before-x.mv.db"));
-    TakeOver.finish(folder, Instant.now());
+    DatabaseSwap.finish(folder, Instant.now());
     assertThat(old).as("between the two renames").hasContent("half");
 
     Files.writeString(folder.resolve("incoming.mv.db"), "new");
-    Path before = TakeOver.finish(folder, Instant.parse("2026-08-18T06:40:00Z"));
+    Path before = DatabaseSwap.finish(folder, Instant.parse("2026-08-18T06:40:00Z"));
     assertThat(old).hasContent("new");
     assertThat(before).hasFileName("before-2026-08-18T064000Z.mv.db").hasContent("half");
   }

@@ -126,14 +126,14 @@ class SafeStartTest {
   }
 
   private void outfit(int tables) {
-    TableScript.migrations(TakeOver.url(folder.resolve("tavrel")))
+    TableScript.migrations(DatabaseSwap.url(folder.resolve("tavrel")))
         .target(String.valueOf(tables))
         .load()
         .migrate();
   }
 
   private Connection open() throws SQLException {
-    return DriverManager.getConnection(TakeOver.urlInUse(folder), TakeOver.USER, "");
+    return DriverManager.getConnection(DatabaseSwap.urlInUse(folder), DatabaseSwap.USER, "");
   }
 
   private Path backup() throws SQLException, IOException {
@@ -162,10 +162,10 @@ class SafeStartTest {
                 String.join(
                     File.pathSeparator,
                     whereIs(Holder.class),
-                    whereIs(TakeOver.class),
+                    whereIs(DatabaseSwap.class),
                     whereIs(Class.forName("org.h2.Driver"))),
                 Holder.class.getName(),
-                TakeOver.urlInUse(folder))
+                DatabaseSwap.urlInUse(folder))
             .redirectErrorStream(true)
             .start();
     int first = other.getInputStream().read();
@@ -183,7 +183,7 @@ class SafeStartTest {
     private Holder() {}
 
     public static void main(String[] arguments) throws Exception {
-      try (Connection held = DriverManager.getConnection(arguments[0], TakeOver.USER, "")) {
+      try (Connection held = DriverManager.getConnection(arguments[0], DatabaseSwap.USER, "")) {
         System.out.print("!");
         System.out.flush();
         Thread.sleep(60_000);

@@ -28,7 +28,7 @@ class SeasonPlanResourceTest extends Yard {
   @Autowired private SeasonSearches searches;
 
   private final String crewId = UUID.randomUUID().toString();
-  private final String courseId = UUID.randomUUID().toString();
+  private final String seriesId = UUID.randomUUID().toString();
   private LocalDate start;
 
   @BeforeEach
@@ -45,8 +45,8 @@ class SeasonPlanResourceTest extends Yard {
   void nothing_stays_planned() {
     searches.stop();
     send(keeper, HttpMethod.DELETE, PLAN + "/crews/" + crewId, "");
-    send(keeper, HttpMethod.DELETE, "/api/series/" + courseId, "");
-    send(keeper, HttpMethod.DELETE, PLAN + "/courses/" + courseId, "");
+    send(keeper, HttpMethod.DELETE, "/api/series/" + seriesId, "");
+    send(keeper, HttpMethod.DELETE, PLAN + "/series/" + seriesId, "");
     for (LocalDate day = today; day.isBefore(today.plusDays(40)); day = day.plusDays(1)) {
       send(keeper, HttpMethod.DELETE, PLAN + "/locked/" + day, "");
     }
@@ -54,7 +54,7 @@ class SeasonPlanResourceTest extends Yard {
 
   @Test
   void a_season_is_searched_agreed_and_followed() throws Exception {
-    put(PLAN + "/courses/" + courseId, course(Map.of()));
+    put(PLAN + "/series/" + seriesId, toPlan(Map.of()));
     search();
     JsonNode view = get(keeper, PLAN).json();
     List<LocalDate> days = days(view);
@@ -64,20 +64,20 @@ class SeasonPlanResourceTest extends Yard {
 
     JsonNode agreed = send(keeper, HttpMethod.POST, PLAN + "/agree", "").json();
     assertThat(agreed.path("differs").asBoolean()).isFalse();
-    JsonNode series = get(keeper, "/api/series/" + courseId).json();
+    JsonNode series = get(keeper, "/api/series/" + seriesId).json();
     assertThat(series.path("hives")).hasSize(4);
     assertThat(series.path("rounds")).hasSize(3);
     for (int i = 0; i < 3; i++) {
       assertThat(series.path("rounds").get(i).path("day").asText())
           .isEqualTo(days.get(i).toString());
     }
-    assertThat(get(keeper, "/api/today").text()).contains("Late summer " + courseId, "with Crew");
+    assertThat(get(keeper, "/api/today").text()).contains("Late summer " + seriesId, "with Crew");
 
     var file = get(crew, PLAN + "/crews/" + crewId + "/calendar.ics");
     var calendar = new CalendarBuilder().build(new StringReader(file.text()));
     List<VEvent> events =
         calendar.<VEvent>getComponents("VEVENT").stream()
-            .filter(event -> event.toString().contains("UID:" + courseId))
+            .filter(event -> event.toString().contains("UID:" + seriesId))
             .toList();
     assertThat(events).hasSize(3);
     assertThat(events.get(0).getSummary().getValue())
@@ -86,19 +86,19 @@ class SeasonPlanResourceTest extends Yard {
 
     JsonNode day = get(crew, PLAN + "/crews/" + crewId + "/days/" + days.get(0)).json();
     for (JsonNode stop : day.path("stops")) {
-      if (stop.path("courseId").asText().equals(courseId)) {
+      if (stop.path("seriesId").asText().equals(seriesId)) {
         assertThat(stop.path("hives").asInt()).isEqualTo(4);
         assertThat(stop.path("acid").asDouble()).isEqualTo(8);
         assertThat(stop.path("toConfirm").asBoolean()).isTrue();
       }
     }
-    assertThat(day.path("stops").toString()).contains(courseId);
+    assertThat(day.path("stops").toString()).contains(seriesId);
     assertThat(day.path("cautions")).isNotEmpty();
   }
 
   @Test
   void after_a_lost_day_the_round_moves_and_what_was_agreed_can_be_had_back() {
-    put(PLAN + "/courses/" + courseId, course(Map.of()));
+    put(PLAN + "/series/" + seriesId, toPlan(Map.of()));
     search();
     send(keeper, HttpMethod.POST, PLAN + "/agree", "");
     LocalDate lost = days(get(keeper, PLAN).json()).get(1);
@@ -108,7 +108,7 @@ class SeasonPlanResourceTest extends Yard {
     assertThat(days(mended)).doesNotContain(lost).doesNotContainNull();
     assertThat(mended.path("differs").asBoolean()).isTrue();
     assertThat(mended.path("locked").path(lost.toString()).asText()).isEqualTo("rained off");
-    assertThat(get(keeper, "/api/series/" + courseId).text()).contains(lost.toString());
+    assertThat(get(keeper, "/api/series/" + seriesId).text()).contains(lost.toString());
     JsonNode back = send(keeper, HttpMethod.POST, PLAN + "/back-to-agreed", "").json();
     assertThat(days(back).get(1)).isEqualTo(lost);
     assertThat(back.path("plan").path("bends").toString()).contains("rained off");
@@ -116,10 +116,10 @@ class SeasonPlanResourceTest extends Yard {
 
   @Test
   void a_pinned_round_stays_where_the_keeper_put_it() {
-    put(PLAN + "/courses/" + courseId, course(Map.of()));
+    put(PLAN + "/series/" + seriesId, toPlan(Map.of()));
     search();
     LocalDate odd = start.plusDays(2);
-    put(PLAN + "/visits/" + courseId + "/1", Map.of("crewId", crewId, "day", odd, "pinned", true));
+    put(PLAN + "/visits/" + seriesId + "/1", Map.of("crewId", crewId, "day", odd, "pinned", true));
     search();
     JsonNode view = get(keeper, PLAN).json();
     assertThat(days(view).get(0)).isEqualTo(odd);
@@ -128,7 +128,7 @@ class SeasonPlanResourceTest extends Yard {
 
   @Test
   void what_would_be_with_wider_gaps_is_told_beside_the_plan_and_changes_nothing() {
-    put(PLAN + "/courses/" + courseId, course(Map.of()));
+    put(PLAN + "/series/" + seriesId, toPlan(Map.of()));
     search();
     List<LocalDate> before = days(get(keeper, PLAN).json());
     assertThat(
@@ -147,12 +147,12 @@ class SeasonPlanResourceTest extends Yard {
 
   @Test
   void a_way_that_was_driven_goes_before_the_one_that_is_reckoned_until_it_is_forgotten() {
-    put(PLAN + "/courses/" + courseId, course(Map.of()));
+    put(PLAN + "/series/" + seriesId, toPlan(Map.of()));
     String depot = new UUID(0, 0).toString();
     Map<String, Object> way = Map.of("one", depot, "other", apiaryId, "minutes", 47, "km", 31.5);
     assertThat(put(PLAN + "/ways", way).text()).contains("31.5");
     put(
-        PLAN + "/visits/" + courseId + "/1",
+        PLAN + "/visits/" + seriesId + "/1",
         Map.of("crewId", crewId, "day", start, "pinned", true));
     JsonNode route = routeOn(start);
     assertThat(route.path("km").asDouble()).isEqualTo(63);
@@ -192,7 +192,7 @@ class SeasonPlanResourceTest extends Yard {
 
   @Test
   void an_apiary_without_a_place_is_left_out_and_says_what_to_do() {
-    String elsewhere = "Nowhere " + courseId;
+    String elsewhere = "Nowhere " + seriesId;
     upload(
         keeper,
         "/api/roster/import?zone=UTC",
@@ -204,7 +204,7 @@ class SeasonPlanResourceTest extends Yard {
         id = each.path("apiary").path("id").asText();
       }
     }
-    JsonNode view = put(PLAN + "/courses/" + courseId, course(Map.of("apiaryId", id))).json();
+    JsonNode view = put(PLAN + "/series/" + seriesId, toPlan(Map.of("apiaryId", id))).json();
     assertThat(view.path("leftOut").toString())
         .contains(elsewhere, "nobody has said where it stands");
   }
@@ -219,17 +219,17 @@ class SeasonPlanResourceTest extends Yard {
     season.put("supersOn", monthDay(start.minusDays(20)));
     season.put("supersOff", monthDay(start.plusDays(5)));
     put("/api/apiaries/" + apiaryId + "/season", season);
-    put(PLAN + "/courses/" + courseId, course(Map.of()));
+    put(PLAN + "/series/" + seriesId, toPlan(Map.of()));
     search();
     assertThat(days(get(keeper, PLAN).json()).get(0)).isAfterOrEqualTo(start.plusDays(5));
   }
 
   @Test
   void what_cannot_be_is_refused_at_its_field() {
-    assertThat(put(PLAN + "/courses/" + courseId, course(Map.of("leastGap", 9))).at("leastGap"))
+    assertThat(put(PLAN + "/series/" + seriesId, toPlan(Map.of("leastGap", 9))).at("leastGap"))
         .contains("more than the 7 days");
     assertThat(
-            put(PLAN + "/courses/" + courseId, course(Map.of("lastDay", start.plusDays(3))))
+            put(PLAN + "/series/" + seriesId, toPlan(Map.of("lastDay", start.plusDays(3))))
                 .at("lastDay"))
         .contains("3 rounds with at least 5 days between them need 10 days");
     assertThat(put(PLAN + "/span", Map.of("from", today, "to", today.plusDays(300))).at("to"))
@@ -241,7 +241,7 @@ class SeasonPlanResourceTest extends Yard {
     assertThat(put(PLAN + "/crews/" + crewId, noTool).at("toolIds")).contains("choose a tool");
     assertThat(
             put(
-                    PLAN + "/visits/" + courseId + "/9",
+                    PLAN + "/visits/" + seriesId + "/9",
                     Map.of("crewId", crewId, "day", start, "pinned", false))
                 .status())
         .isEqualTo(404);
@@ -253,8 +253,7 @@ class SeasonPlanResourceTest extends Yard {
   void only_keepers_plan_and_everyone_looks() {
     assertThat(get(reader, PLAN).status()).isEqualTo(200);
     for (var who : List.of(crew, reader)) {
-      assertThat(
-              send(who, HttpMethod.PUT, PLAN + "/courses/" + courseId, course(Map.of())).status())
+      assertThat(send(who, HttpMethod.PUT, PLAN + "/series/" + seriesId, toPlan(Map.of())).status())
           .isEqualTo(403);
       assertThat(send(who, HttpMethod.POST, PLAN + "/agree", "").status()).isEqualTo(403);
     }
@@ -274,7 +273,7 @@ class SeasonPlanResourceTest extends Yard {
   private List<LocalDate> days(JsonNode view) {
     List<LocalDate> days = new ArrayList<>();
     for (JsonNode visit : view.path("plan").path("visits")) {
-      if (visit.path("courseId").asText().equals(courseId)) {
+      if (visit.path("seriesId").asText().equals(seriesId)) {
         String day = visit.path("day").asText("");
         days.add(day.isEmpty() || day.equals("null") ? null : LocalDate.parse(day));
       }
@@ -302,11 +301,11 @@ class SeasonPlanResourceTest extends Yard {
     return entered;
   }
 
-  private Map<String, Object> course(Map<String, Object> other) {
+  private Map<String, Object> toPlan(Map<String, Object> other) {
     Map<String, Object> entered = new HashMap<>();
-    entered.put("id", courseId);
+    entered.put("id", seriesId);
     entered.put("apiaryId", apiaryId);
-    entered.put("name", "Late summer " + courseId);
+    entered.put("name", "Late summer " + seriesId);
     entered.put("rounds", 3);
     entered.put("leastGap", 5);
     entered.put("wantedGap", 7);

@@ -18,7 +18,7 @@ class SeriesTest extends Yard {
 
   @Test
   void the_bench_knows_what_is_on_record_and_says_what_is_not() {
-    JsonNode start = get(crew, "/api/hives/" + hives.get(0) + "/bench").json();
+    JsonNode start = get(crew, "/api/hives/" + hives.get(0) + "/spacing").json();
 
     assertThat(start.path("mites").isMissingNode()).isTrue();
     assertThat(start.path("framesOfBees").asDouble()).isEqualTo(7);
@@ -36,7 +36,7 @@ class SeriesTest extends Yard {
         send(
                 crew,
                 HttpMethod.POST,
-                "/api/hives/" + hives.get(0) + "/bench/comparison",
+                "/api/hives/" + hives.get(0) + "/spacing/comparison",
                 Map.of("question", question(9), "start", today.toString()))
             .json();
     assertThat(comparison.path("schools").size()).isGreaterThanOrEqualTo(13);
@@ -219,16 +219,17 @@ class SeriesTest extends Yard {
   @Test
   void figures_are_changed_within_their_range_and_set_back() {
     assertThat(
-            send(keeper, HttpMethod.PUT, "/api/figures", Map.of("naturalLoss", 9))
+            send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("naturalLoss", 9))
                 .at("naturalLoss"))
         .contains("0 to 0.05");
-    assertThat(send(keeper, HttpMethod.PUT, "/api/figures", Map.of("nonsense", 1)).at("nonsense"))
+    assertThat(
+            send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("nonsense", 1)).at("nonsense"))
         .contains("no figure");
-    assertThat(send(crew, HttpMethod.PUT, "/api/figures", Map.of()).status()).isEqualTo(403);
+    assertThat(send(crew, HttpMethod.PUT, "/api/parameters", Map.of()).status()).isEqualTo(403);
     double usual = left();
-    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("workerDaughters", 1.2));
+    send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("workerDaughters", 1.2));
     assertThat(left()).isGreaterThan(usual);
-    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("workerDaughters", 0.6));
+    send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("workerDaughters", 0.6));
     assertThat(left()).isEqualTo(usual);
   }
 
@@ -250,14 +251,14 @@ class SeriesTest extends Yard {
   }
 
   private List<String> chores() {
-    return get(reader, "/api/today").json().path("chores").findValuesAsText("kind");
+    return get(reader, "/api/today").json().path("dueTasks").findValuesAsText("kind");
   }
 
   private Answer course(List<String> days, Map<String, Object> question) {
     return send(
         crew,
         HttpMethod.POST,
-        "/api/hives/" + hives.get(0) + "/bench/course",
+        "/api/hives/" + hives.get(0) + "/spacing/forecast",
         Map.of("question", question, "days", days));
   }
 

@@ -94,9 +94,9 @@ class StockTest extends RoundFixture {
     assertThat(year.path("all").path("perTreatment").asDouble()).isCloseTo(1.0, within(1e-9));
     assertThat(year.path("leftOut").toString()).contains("hourly rate").contains("driving");
 
-    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costKilometre", 0.5));
+    send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("costKilometre", 0.5));
     JsonNode driven = get(keeper, "/api/stock/costs?year=" + today().getYear()).json();
-    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costKilometre", 0));
+    send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("costKilometre", 0));
     assertThat(driven.path("rounds").get(0).path("cost").path("driving").asDouble())
         .isNotNegative();
     assertThat(driven.path("rounds").get(0).path("cost").has("driving")).isTrue();
@@ -105,7 +105,7 @@ class StockTest extends RoundFixture {
   @Test
   void a_hive_costs_its_part_of_its_rounds_and_all_hives_together_what_their_apiary_does() {
     lot("A1", 100, 50.0);
-    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costHourly", 12));
+    send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("costHourly", 12));
     UUID round = planned();
     confirm(round);
     treat(round, hives.get(0), -1500);
@@ -113,7 +113,7 @@ class StockTest extends RoundFixture {
     JsonNode all = get(keeper, "/api/stock/costs?year=" + today().getYear()).json().path("all");
     JsonNode each =
         get(keeper, "/api/stock/costs/" + apiaryId + "?year=" + today().getYear()).json();
-    send(keeper, HttpMethod.PUT, "/api/figures", Map.of("costHourly", 0));
+    send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("costHourly", 0));
 
     assertThat(each).hasSize(2);
     assertThat(each.get(0).path("hive").asText()).isEqualTo("1");

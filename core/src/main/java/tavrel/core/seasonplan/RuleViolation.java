@@ -1,0 +1,44 @@
+package tavrel.core.seasonplan;
+
+import java.util.UUID;
+
+/**
+ * A rule that bent or broke at a visit, in words.
+ *
+ * @param seriesId the series
+ * @param number which of its rounds
+ * @param kind which rule
+ * @param says what is not as it should be, and why
+ */
+public record RuleViolation(UUID seriesId, int number, Kind kind, String says) {
+
+  /** Rules, gravest first. */
+  public enum Kind {
+    /** It has no place in the plan. */
+    MISSED(true),
+    GAP_TOO_SHORT(true),
+    GAP_TOO_LONG(true),
+    CLOSED_DAY(true),
+    OUTSIDE_HOURS(true),
+    CREW_HOURS(true),
+    CREW_BLOCKED(true),
+    LABEL_YEAR(true),
+    GAP_OFF(false),
+    LATE(false),
+    BESIDE_BEST(false),
+    FAIR_HOURS(false),
+    NO_RESERVE(false),
+    MOVED(false);
+
+    private final boolean broken;
+
+    Kind(boolean broken) {
+      this.broken = broken;
+    }
+
+    /** Whether this must not be, or is only not as it was wished. */
+    public boolean isBroken() {
+      return broken;
+    }
+  }
+}

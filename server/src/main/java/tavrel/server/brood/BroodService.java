@@ -1,0 +1,387 @@
+package tavrel.server.brood;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.DaySpan;
+import tavrel.core.InvalidValue;
+import tavrel.core.apiaryyear.SeasonDates;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.brood.BroodDefaults;
+import tavrel.core.brood.BroodEvent;
+import tavrel.core.brood.BroodState;
+import tavrel.core.brood.FreeWindow;
+import tavrel.core.brood.LookDate;
+import tavrel.core.brood.StageBand;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.http.Problem;
+import tavrel.server.parameter.OwnParameters;
+import tavrel.server.people.Account;
+
+/** The brood clock of each hive, from what was entered of it. */
+@Service
+public class BroodService {
+
+  private static final int SOON = 14;
+  private static final int CLOSING = 7;
+  private static final int SHOWN = 100;
+  private static final int DRAWN_BACK = 14;
+  private static final int DRAWN_AHEAD = 100;
+
+  /**
+   * An event as kept, with who entered it.
+   *
+   * @param event the event
+   * @param doneBy who entered it
+   */
+  public record KeptEvent(NewBroodEvent event, String doneBy) {}
+
+  /**
+   * A hive's brood clock, to be drawn.
+   *
+   * @param hiveId the hive
+   * @param hive its name
+   * @param apiaryId where it stands
+   * @param today the day it is read on
+   * @param state of today
+   * @param workers window without capped workers
+   * @param withDrones window without capped drones too
+   * @param lookDates when to look inside
+   * @param why in sentences
+   * @param from first day drawn
+   * @param to last day drawn
+   * @param bands stages of brood over those days
+   * @param events newest first
+   */
+  public record ClockView(
+      UUID hiveId,
+      String hive,
+      UUID apiaryId,
+      LocalDate today,
+      BroodState state,
+      FreeWindow workers,
+      FreeWindow withDrones,
+      List<LookDate> lookDates,
+      List<String> why,
+      LocalDate from,
+      LocalDate to,
+      List<StageBand> bands,
+      List<KeptEvent> events) {}
+
+  /**
+   * A hive in a list of windows.
+   *
+   * @param hiveId the hive
+   * @param hive its name
+   * @param apiary its apiary's name
+   * @param apiaryId its apiary
+   * @param state of today
+   * @param window without capped workers
+   */
+  public record WindowLine(
+      UUID hiveId,
+      String hive,
+      String apiary,
+      UUID apiaryId,
+      BroodState state,
+      FreeWindow window) {}
+
+  /**
+   * A list with how many there are in all; at most 100 are named.
+   *
+   * @param total how many
+   * @param lines soonest to end first
+   */
+  public record WindowList(int total, List<WindowLine> lines) {}
+
+  /**
+   * Hives of an apiary that nothing is on record of.
+   *
+   * @param apiary its name
+   * @param apiaryId the apiary
+   * @param hives how many
+   * @param expected the winter window that the calendar expects, or null
+   */
+  public record Unrecorded(String apiary, UUID apiaryId, int hives, @Nullable DaySpan expected) {}
+
+  /**
+   * Windows across all apiaries.
+   *
+   * @param freeNow hives without capped brood today
+   * @param freeSoon hives whose window opens in the next 14 days
+   * @param closing hives free now whose window ends within a week
+   * @param unrecorded hives without a record, by apiary
+   */
+  public record Windows(
+      WindowList freeNow, WindowList freeSoon, WindowList closing, List<Unrecorded> unrecorded) {}
+
+  private final BroodMapper mapper;
+  private final KnownEvents known;
+  private final Apiaries apiaries;
+  private final ApiaryYears apiaryYears;
+  private final OwnParameters figures;
+  private final Clock clock;
+
+  BroodService(
+      BroodMapper mapper,
+      KnownEvents known,
+      Apiaries apiaries,
+      ApiaryYears apiaryYears,
+      OwnParameters figures,
+      Clock clock) {
+    this.mapper = mapper;
+    this.known = known;
+    this.apiaries = apiaries;
+    this.apiaryYears = apiaryYears;
+    this.figures = figures;
+    this.clock = clock;
+  }
+
+  /**
+   * A hive's clock today.
+   *
+   * @throws Problem 404 for an unknown hive
+   */
+  public BroodClock clockOf(UUID hiveId) {
+    Apiary apiary = apiaries.ofHive(hiveId);
+    return clockOf(hiveId, apiaries.today(apiary));
+  }
+
+  /** A hive's clock as it was known on an earlier day: later events are left out. */
+  public BroodClock clockOf(UUID hiveId, LocalDate day) {
+    Apiary apiary = apiaries.ofHive(hiveId);
+    List<BroodEvent> events =
+        events(mapper.ofHive(hiveId)).stream()
+            .filter(event -> !event.day().isAfter(day.plusDays(60)))
+            .filter(event -> event instanceof BroodEvent.QueenReleased || !event.day().isAfter(day))
+            .toList();
+    return BroodClock.of(events, figures.brood(), apiaryYears.of(apiary).dates(), day);
+  }
+
+  /** The clock of every hive of an apiary. */
+  public Map<UUID, BroodClock> clocksOf(Apiary apiary) {
+    LocalDate today = apiaries.today(apiary);
+    Map<UUID, List<BroodEvent>> byHive = known.all();
+    BroodDefaults defaults = figures.brood();
+    SeasonDates calendar = apiaryYears.of(apiary).dates();
+    Map<UUID, BroodClock> clocks = new HashMap<>();
+    apiaries
+        .hives(apiary.id())
+        .forEach(
+            hive ->
+                clocks.put(
+                    hive.id(),
+                    BroodClock.of(
+                        byHive.getOrDefault(hive.id(), List.of()), defaults, calendar, today)));
+    return clocks;
+  }
+
+  /**
+   * What is known of capped brood in each hive of an apiary today. A hive that nothing is on record
+   * of is left out unless the calendar expects its winter.
+   */
+  public Map<UUID, BroodState> today(Apiary apiary) {
+    LocalDate today = apiaries.today(apiary);
+    Map<UUID, BroodState> states = new HashMap<>();
+    clocksOf(apiary)
+        .forEach(
+            (hive, brood) -> {
+              BroodState state = brood.on(today);
+              if (!brood.events().isEmpty() || state != BroodState.CAPPED) {
+                states.put(hive, state);
+              }
+            });
+    return states;
+  }
+
+  /** A hive's clock with its time line. */
+  public ClockView view(UUID hiveId) {
+    BroodMapper.NamedHive hive =
+        mapper.hive(hiveId).orElseThrow(() -> Problem.missing("This hive"));
+    BroodClock brood = clockOf(hiveId);
+    LocalDate today = brood.today();
+    LocalDate from = today.minusDays(DRAWN_BACK);
+    LocalDate to = today.plusDays(DRAWN_AHEAD);
+    Map<UUID, String> by =
+        mapper.enteredBy(hiveId).stream()
+            .collect(Collectors.toMap(BroodMapper.EnteredBy::id, BroodMapper.EnteredBy::doneBy));
+    List<KeptEvent> events =
+        mapper.ofHive(hiveId).stream()
+            .sorted(Comparator.comparing(NewBroodEvent::day).reversed())
+            .map(event -> new KeptEvent(event, by.getOrDefault(event.id(), "")))
+            .toList();
+    return new ClockView(
+        hiveId,
+        hive.hive(),
+        hive.apiaryId(),
+        today,
+        brood.on(today),
+        brood.workers(),
+        brood.withDrones(),
+        brood.lookDates(),
+        brood.why(),
+        from,
+        to,
+        brood.bands(from, to),
+        events);
+  }
+
+  /** Windows of all hives. */
+  public Windows windows() {
+    Map<UUID, List<BroodEvent>> events = known.all();
+    BroodDefaults defaults = figures.brood();
+    Map<UUID, There> places =
+        apiaries.all().stream()
+            .map(place -> new There(place, apiaryYears.of(place).dates(), apiaries.today(place)))
+            .collect(Collectors.toMap(there -> there.apiary().id(), Function.identity()));
+    List<WindowLine> lines = new ArrayList<>();
+    Map<UUID, Integer> unrecorded = new HashMap<>();
+    for (BroodMapper.NamedHive hive : mapper.hives()) {
+      List<BroodEvent> own = events.get(hive.hiveId());
+      There there = Objects.requireNonNull(places.get(hive.apiaryId()));
+      if (own == null) {
+        unrecorded.merge(hive.apiaryId(), 1, Integer::sum);
+      } else {
+        BroodClock brood = BroodClock.of(own, defaults, there.calendar(), there.today());
+        lines.add(
+            new WindowLine(
+                hive.hiveId(),
+                hive.hive(),
+                there.apiary().name(),
+                there.apiary().id(),
+                brood.on(there.today()),
+                brood.workers()));
+      }
+    }
+    return new Windows(
+        list(lines, line -> line.state() != BroodState.CAPPED),
+        list(lines, line -> opensSoon(line, today(line, places))),
+        list(lines, line -> closes(line, today(line, places))),
+        unrecorded(unrecorded, places));
+  }
+
+  /** An apiary on its own day of its own year. */
+  private record There(Apiary apiary, SeasonDates calendar, LocalDate today) {}
+
+  private static LocalDate today(WindowLine line, Map<UUID, There> places) {
+    return Objects.requireNonNull(places.get(line.apiaryId())).today();
+  }
+
+  private static List<Unrecorded> unrecorded(Map<UUID, Integer> hives, Map<UUID, There> places) {
+    return hives.entrySet().stream()
+        .map(
+            entry -> {
+              There there = Objects.requireNonNull(places.get(entry.getKey()));
+              FreeWindow expected =
+                  BroodClock.of(List.of(), BroodDefaults.USUAL, there.calendar(), there.today())
+                      .workers();
+              return new Unrecorded(
+                  there.apiary().name(), there.apiary().id(), entry.getValue(), expected.likely());
+            })
+        .sorted(Comparator.comparing(Unrecorded::apiary))
+        .toList();
+  }
+
+  private static WindowList list(
+      List<WindowLine> lines, java.util.function.Predicate<WindowLine> wanted) {
+    List<WindowLine> found =
+        lines.stream()
+            .filter(wanted)
+            .sorted(Comparator.comparing(BroodService::ends).thenComparing(WindowLine::apiary))
+            .toList();
+    return new WindowList(found.size(), found.stream().limit(SHOWN).toList());
+  }
+
+  private static LocalDate ends(WindowLine line) {
+    DaySpan days = line.window().widest();
+    return days == null || line.window().openEnded() ? LocalDate.MAX : days.to();
+  }
+
+  private static boolean opensSoon(WindowLine line, LocalDate today) {
+    DaySpan days = line.window().widest();
+    return days != null && days.from().isAfter(today) && !days.from().isAfter(today.plusDays(SOON));
+  }
+
+  private static boolean closes(WindowLine line, LocalDate today) {
+    DaySpan days = line.window().widest();
+    return line.state() != BroodState.CAPPED
+        && days != null
+        && !days.from().isAfter(today)
+        && !days.to().isAfter(today.plusDays(CLOSING));
+  }
+
+  /**
+   * Keeps events, all or none. A known id changes nothing.
+   *
+   * @throws InvalidValue if one contradicts what is on record of its hive, with the hive's name
+   */
+  @Transactional
+  public void keep(List<NewBroodEvent> entered, Account who) {
+    Set<UUID> touched = new LinkedHashSet<>();
+    for (NewBroodEvent event : entered) {
+      BroodClock.checkEntered(event.event(), apiaries.today(apiaries.ofHive(event.hiveId())));
+      if (mapper.known(event.id()) == 0) {
+        mapper.add(event, who.name(), who.id(), clock.instant());
+        touched.add(event.hiveId());
+      }
+    }
+    touched.forEach(this::check);
+    known.changes(touched);
+  }
+
+  /**
+   * Strikes an event out.
+   *
+   * @throws InvalidValue if what remains cannot have happened without it
+   */
+  @Transactional
+  public void strike(UUID id) {
+    UUID hiveId = mapper.hiveOf(id).orElseThrow(() -> Problem.missing("This event"));
+    mapper.strike(id, clock.instant());
+    check(hiveId);
+    known.changes(List.of(hiveId));
+  }
+
+  private void check(UUID hiveId) {
+    BroodMapper.NamedHive hive = mapper.hive(hiveId).orElseThrow();
+    Apiary apiary = apiaries.byId(hive.apiaryId());
+    try {
+      BroodClock.of(
+          events(mapper.ofHive(hiveId)),
+          figures.brood(),
+          apiaryYears.of(apiary).dates(),
+          apiaries.today(apiary));
+    } catch (InvalidValue impossible) {
+      throw new InvalidValue(
+          impossible.field(), "of " + hive.hive() + ": " + impossible.getMessage());
+    }
+  }
+
+  private static List<BroodEvent> events(List<NewBroodEvent> kept) {
+    return kept.stream().map(NewBroodEvent::event).toList();
+  }
+
+  /**
+   * The apiary that a hive stands in.
+   *
+   * @throws Problem 404 for an unknown hive
+   */
+  public UUID apiaryIdOf(UUID hiveId) {
+    return mapper.hive(hiveId).orElseThrow(() -> Problem.missing("This hive")).apiaryId();
+  }
+}

@@ -1,0 +1,32 @@
+package tavrel.server.parameter;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Figures of the computation, with their meaning and source. */
+@RestController
+@RequestMapping("/api/parameters")
+class ParameterResource {
+
+  private final OwnParameters figures;
+
+  ParameterResource(OwnParameters figures) {
+    this.figures = figures;
+  }
+
+  @GetMapping
+  List<OwnParameters.FigureGroup> all() {
+    return figures.groups();
+  }
+
+  @PutMapping
+  List<OwnParameters.FigureGroup> keep(@RequestBody Map<String, Double> own) {
+    figures.keep(own);
+    return figures.groups();
+  }
+}

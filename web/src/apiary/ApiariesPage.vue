@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { counted } from '../shared/format'
+import { useSession } from '../shared/session'
+
+const session = useSession()
+const apiaries = ref<Shapes['ListedApiary'][] | null>(null)
+const problem = ref('')
+
+onMounted(async () => {
+  try {
+    apiaries.value = await ask(api.GET('/api/apiaries'))
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+</script>
+
+<template>
+  <div class="top">
+    <h1>Apiaries</h1>
+    <v-btn v-if="session.isKeeper" to="/apiaries/import">Bring in hives</v-btn>
+  </div>
+  <p v-if="problem" role="alert">{{ problem }}</p>
+  <p v-if="apiaries?.length === 0">No apiary yet. Bring in a roster: one line a hive.</p>
+  <ul v-if="apiaries" class="list">
+    <li v-for="each in apiaries" :key="each.apiary.id">
+      <router-link :to="`/apiaries/${each.apiary.id}`" class="sheet apiary">
+        <strong>{{ each.apiary.name }}</strong>
+        <span>{{ counted(each.hives, 'hive') }}</span>
+        <span class="soft figure">
+          {{
+            each.apiary.latitude === undefined
+              ? 'place unknown: no light, no hours'
+              : `${each.apiary.latitude?.toFixed(3)}°, ${each.apiary.longitude?.toFixed(3)}°`
+          }}
+        </span>
+      </router-link>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 16px;
+}
+
+.list {
+  list-style: none;
+  margin: 16px 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  gap: 10px;
+}
+
+.apiary {
+  display: grid;
+  gap: 4px;
+  min-height: 92px;
+  padding: 12px 16px;
+  text-decoration: none;
+}
+
+.apiary:hover {
+  border-color: var(--ink);
+}
+
+strong {
+  font-size: 1.125rem;
+}
+</style>

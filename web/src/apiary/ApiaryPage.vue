@@ -1,0 +1,357 @@
+<script setup lang="ts">
+import { useStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import type { Shapes } from '../api/client'
+import { useApiaryInHand } from '../shared/apiaryInHand'
+import { counted } from '../shared/format'
+import { newId } from '../shared/ids'
+import { useSession } from '../shared/session'
+import HivePainter from './HivePainter.vue'
+import NewHiveForm from './NewHiveForm.vue'
+import PlaceForm from './PlaceForm.vue'
+import SealCard from './SealCard.vue'
+import SealQuestionForm from './SealQuestionForm.vue'
+import SealRanking from './SealRanking.vue'
+import YardList from './YardList.vue'
+import YardRows from './YardRows.vue'
+import { useSeals } from './useSeals'
+import { moved, useYard, type HiveChange } from './useYard'
+
+const props = defineProps<{ id: string }>()
+const session = useSession()
+const inHand = useApiaryInHand()
+const yard = useYard(() => props.id)
+const chosen = ref<ReadonlySet<string>>(new Set())
+const many = ref(false)
+const asList = useStorage('tavrel.yard.list', false)
+const shown = ref<'place' | 'hive' | null>(null)
+let newHive = newId()
+
+const there = computed(() => inHand.dayline?.there)
+const wind = computed(() => there.value?.weather)
+const hands = computed(() => yard.hives.value.filter((hive) => chosen.value.has(hive.id)))
+const single = computed(() => (hands.value.length === 1 ? hands.value[0] : undefined))
+const seals = useSeals(
+  () => props.id,
+  () => yard.hives.value,
+  () => single.value?.id,
+)
+
+watch(
+  () => props.id,
+  async (id) => {
+    chosen.value = new Set()
+    if (await yard.load()) void inHand.take(id)
+  },
+  { immediate: true },
+)
+
+function kept(apiary: Shapes['Apiary']): void {
+  yard.apiary.value = apiary
+  shown.value = null
+  void inHand.refresh()
+}
+
+function paint(change: HiveChange, label: string): void {
+  const names = single.value?.name ?? counted(hands.value.length, 'hive')
+  void yard.paint([...chosen.value], change, `${label} painted over ${names}.`)
+}
+
+function move(hiveId: string, target: string, after: boolean): void {
+  const rows = yard.rows.value.map((row) => row.of.map((hive) => hive.id))
+  void yard.walk(moved(rows, hiveId, target, after))
+}
+
+/** The chosen hives stand in a row of their own, at the end. */
+function newRow(): void {
+  const rows = yard.rows.value.map((row) => row.of.map((hive) => hive.id))
+  const rest = rows.map((row) => row.filter((each) => !chosen.value.has(each)))
+  void yard.walk([...rest.filter((row) => row.length > 0), hands.value.map((hive) => hive.id)])
+}
+
+async function addHive(hive: Shapes['NewHive']): Promise<void> {
+  if (await yard.addHive(newHive, hive)) {
+    chosen.value = new Set([newHive])
+    newHive = newId()
+    shown.value = null
+  }
+}
+</script>
+
+<template>
+  <p v-if="yard.problem.value && !yard.apiary.value" role="alert">
+    {{ yard.problem.value }} <router-link to="/apiaries">All apiaries</router-link>
+  </p>
+  <template v-else-if="yard.apiary.value">
+    <div class="top">
+      <h1>{{ yard.apiary.value.name }}</h1>
+      <span class="soft">{{ counted(yard.hives.value.length, 'hive') }}</span>
+      <span class="spring"></span>
+      <v-btn @click="asList = !asList">{{ asList ? 'Draw the rows' : 'Show as a list' }}</v-btn>
+      <v-btn :to="`/apiaries/${id}/hours`">Hours</v-btn>
+      <v-btn :to="{ path: '/counts', query: { apiary: id } }">Counts</v-btn>
+      <template v-if="session.isKeeper">
+        <v-btn :to="`/apiaries/${id}/season`">Season</v-btn>
+        <v-btn @click="shown = shown === 'hive' ? null : 'hive'">Add a hive</v-btn>
+        <v-btn @click="shown = shown === 'place' ? null : 'place'">Name and place</v-btn>
+        <v-btn variant="flat" color="primary" :to="{ path: '/dose', query: { apiary: id } }"
+          >Dose sheet</v-btn
+        >
+      </template>
+    </div>
+    <div v-if="shown === 'place'" class="sheet place">
+      <PlaceForm :apiary="yard.apiary.value" @kept="kept" />
+    </div>
+    <NewHiveForm v-if="shown === 'hive'" :wrong="yard.wrong.value" @add="addHive" />
+    <p v-if="wind && inHand.dayline?.apiary.id === id" class="wind">
+      <svg
+        v-if="wind.windFrom !== undefined"
+        viewBox="-20 -20 40 40"
+        aria-hidden="true"
+        :style="{ rotate: wind.windFrom + 'deg' }"
+      >
+        <path d="M0 -17V15M-8 5 0 15 8 5" />
+      </svg>
+      <span>
+        Wind<template v-if="there?.windSide"> from {{ there.windSide }}</template
+        >, {{ wind.windMs.toFixed(1) }} m/s, {{ there?.says }}.
+        <strong>{{
+          there?.madeUp
+            ? 'Made up: feel the wind, and stand where it comes from.'
+            : there?.windSide
+              ? `Stand ${there.windSide}.`
+              : 'Nobody says from where: feel it, and stand where it comes from.'
+        }}</strong>
+        <span v-if="wind.windFrom !== undefined" class="soft"> North is up.</span>
+      </span>
+    </p>
+    <p v-if="yard.problem.value" role="alert" class="problem">{{ yard.problem.value }}</p>
+    <p v-if="yard.undo.value" class="undo" role="status">
+      {{ yard.undo.value.says }}
+      <button type="button" @click="yard.takeBack()">Take it back</button>
+    </p>
+    <p v-if="yard.hives.value.length === 0">
+      No hive stands here. Add one, or
+      <router-link to="/apiaries/import">bring in a roster</router-link>.
+    </p>
+    <div v-else class="yard" :class="{ listed: asList }">
+      <div class="drawn">
+        <p class="tools">
+          <label><input v-model="many" type="checkbox" /> choose many</label>
+          <button type="button" @click="chosen = new Set(yard.hives.value.map((each) => each.id))">
+            all
+          </button>
+          <button type="button" :disabled="chosen.size === 0" @click="chosen = new Set()">
+            none
+          </button>
+          <button
+            v-if="session.isKeeper"
+            type="button"
+            :disabled="chosen.size === 0"
+            @click="newRow"
+          >
+            chosen into a row of their own
+          </button>
+          <span v-if="session.isKeeper" class="soft"
+            >Drag a hive to change the walk, or Alt and ← →.</span
+          >
+        </p>
+        <YardList
+          v-if="asList"
+          v-model="chosen"
+          :hives="yard.hives.value"
+          :kept="seals.lines.value"
+          :may-move="session.isKeeper"
+          @move="move"
+        />
+        <YardRows
+          v-else
+          v-model="chosen"
+          :rows="yard.rows.value"
+          :kept="seals.lines.value"
+          :many="many"
+          :may-move="session.isKeeper"
+          @move="move"
+        />
+      </div>
+      <aside class="sheet side" aria-label="What is chosen">
+        <SealQuestionForm
+          v-if="hands.length < 2"
+          v-model="seals.question.value"
+          :wrong="seals.wrong.value"
+        />
+        <SealRanking
+          v-if="hands.length === 0"
+          :hives="yard.hives.value"
+          :seals="seals.lines.value"
+          @choose="chosen = new Set([$event])"
+        />
+        <template v-else>
+          <h2>
+            {{ single ? single.name : counted(hands.length, 'hive') }}
+            <span v-if="single" class="soft"
+              >row {{ single.row }}, place {{ single.place }} of the walk</span
+            >
+            <router-link
+              v-if="single && session.mayWork"
+              :to="`/spacing/${single.id}`"
+              class="brood"
+              >Brood</router-link
+            >
+          </h2>
+          <SealCard
+            v-if="single && seals.closely.value"
+            :read="seals.closely.value"
+            :name="single.name"
+          />
+          <HivePainter
+            v-if="session.mayWork"
+            :hives="hands"
+            :wrong="yard.wrong.value"
+            @paint="paint"
+          />
+        </template>
+      </aside>
+    </div>
+  </template>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  margin-bottom: 10px;
+}
+
+.spring {
+  flex: 1;
+}
+
+.place {
+  padding: 14px;
+  margin-bottom: 14px;
+}
+
+.wind {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  margin: 0 0 8px;
+}
+
+.wind svg {
+  width: 36px;
+  height: 36px;
+  flex: none;
+}
+
+.wind path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 3.5;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.undo {
+  position: sticky;
+  top: 92px;
+  z-index: 3;
+  padding: 8px 14px;
+  background: var(--ink);
+  color: var(--paper);
+}
+
+.undo button {
+  min-height: 32px;
+  margin-left: 14px;
+  text-decoration: underline;
+  font-weight: 650;
+}
+
+.yard {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 372px;
+  gap: 18px;
+  align-items: start;
+}
+
+.listed {
+  grid-template-columns: minmax(0, 1fr) 316px;
+  gap: 14px;
+}
+
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 16px;
+  margin: 0 0 8px;
+}
+
+.tools label,
+.tools button {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 36px;
+}
+
+.tools button {
+  text-decoration: underline;
+}
+
+.tools button:disabled {
+  color: var(--ink-soft);
+  text-decoration: none;
+}
+
+.tools input {
+  width: 20px;
+  height: 20px;
+}
+
+.side {
+  position: sticky;
+  top: 100px;
+  display: grid;
+  gap: 8px;
+  max-height: calc(100dvh - 116px);
+  padding: 12px 14px;
+  overflow-y: auto;
+}
+
+.side h2 {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 10px;
+  margin: 0;
+}
+
+.side h2 span,
+.brood {
+  font-size: 0.875rem;
+  font-weight: 400;
+}
+
+.brood {
+  margin-left: auto;
+}
+
+@media (width <= 900px) {
+  .yard {
+    grid-template-columns: 1fr;
+  }
+
+  .side {
+    position: static;
+    max-height: none;
+  }
+}
+</style>

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import {
+  CRACKS,
+  ENTRANCES,
+  FLOORS,
+  INNER_COVERS,
+  MATERIALS,
+  options,
+  PORTS,
+  SHUTTINGS,
+  SUPERS_PLANS,
+} from '../shared/standing'
+import { common, type Hive, type HiveChange } from './useYard'
+
+/** Sets how the chosen hives stand. Each choice is painted over all of them at once, and can be taken back. */
+const props = defineProps<{ hives: readonly Hive[]; wrong: Readonly<Record<string, string>> }>()
+const emit = defineEmits<{ paint: [change: HiveChange, says: string] }>()
+
+const SELECTS = [
+  { key: 'floor', label: 'Floor', items: options(FLOORS) },
+  { key: 'entrance', label: 'Entrance', items: options(ENTRANCES) },
+  { key: 'shutting', label: 'Entrance during the treatment', items: options(SHUTTINGS) },
+  { key: 'innerCover', label: 'Inner cover', items: options(INNER_COVERS) },
+  { key: 'cracks', label: 'Cracks', items: options(CRACKS) },
+  { key: 'port', label: 'Port', items: options(PORTS) },
+  { key: 'material', label: 'Material', items: options(MATERIALS) },
+  { key: 'supersPlan', label: 'Supers will be', items: options(SUPERS_PLANS) },
+] as const
+const now = computed(() => common(props.hives))
+const typed = ref({ boxes: '', supers: '', stand: '', since: '', line: '' })
+
+watch(
+  now,
+  (shared) => {
+    typed.value = {
+      boxes: shared.boxes ?? '',
+      supers: shared.supers?.toString() ?? '',
+      stand: shared.stand ?? '',
+      since: shared.since ?? '',
+      line: shared.line ?? '',
+    }
+  },
+  { immediate: true },
+)
+
+function differs(key: keyof HiveChange): string | undefined {
+  return now.value[key] === undefined ? 'they differ' : undefined
+}
+
+function set(key: keyof HiveChange, value: unknown, label: string): void {
+  if (value !== now.value[key]) emit('paint', { [key]: value }, label)
+}
+
+function setSupers(): void {
+  const text = typed.value.supers.trim()
+  if (text !== '' || now.value.supers !== undefined) {
+    set('supers', text === '' ? 0 : Number(text), 'Supers')
+  }
+}
+
+function setBoxes(): void {
+  if (typed.value.boxes !== (now.value.boxes ?? '')) set('boxes', typed.value.boxes, 'Brood boxes')
+}
+
+function setSince(): void {
+  if (typed.value.since !== (now.value.since ?? '')) {
+    set('since', typed.value.since, 'Stands since')
+  }
+}
+
+function setLine(): void {
+  if (typed.value.line !== (now.value.line ?? '')) set('line', typed.value.line, 'Line of bees')
+}
+
+function setStand(): void {
+  if (typed.value.stand !== (now.value.stand ?? '')) set('stand', typed.value.stand, 'Stand')
+}
+</script>
+
+<template>
+  <form class="painter" aria-label="How they stand" @submit.prevent>
+    <v-text-field
+      v-model="typed.boxes"
+      density="compact"
+      label="Brood boxes, from the floor up"
+      :placeholder="differs('boxes') ?? 'deep 10 + medium 8'"
+      :persistent-placeholder="Boolean(differs('boxes'))"
+      :error-messages="wrong.boxes"
+      @change="setBoxes"
+    />
+    <v-text-field
+      v-model="typed.supers"
+      density="compact"
+      label="Supers"
+      inputmode="numeric"
+      :placeholder="differs('supers')"
+      :persistent-placeholder="Boolean(differs('supers'))"
+      :error-messages="wrong.supers"
+      @change="setSupers"
+    />
+    <v-select
+      v-for="field in SELECTS"
+      :key="field.key"
+      density="compact"
+      :label="field.label"
+      :items="[...field.items]"
+      :model-value="now[field.key] ?? null"
+      :placeholder="differs(field.key)"
+      :persistent-placeholder="Boolean(differs(field.key))"
+      :error-messages="wrong[field.key]"
+      @update:model-value="(value: unknown) => set(field.key, value, field.label)"
+    />
+    <v-text-field
+      v-model="typed.stand"
+      density="compact"
+      label="Shares a stand, by its name"
+      :placeholder="differs('stand') ?? 'none'"
+      :error-messages="wrong.stand"
+      @change="setStand"
+    />
+    <v-text-field
+      v-model="typed.line"
+      density="compact"
+      label="Line of its bees"
+      :placeholder="differs('line') ?? 'as you call it'"
+      :error-messages="wrong.line"
+      @change="setLine"
+    />
+    <v-text-field
+      v-model="typed.since"
+      density="compact"
+      type="date"
+      label="Stands here since"
+      :hint="differs('since')"
+      :persistent-hint="Boolean(differs('since'))"
+      :error-messages="wrong.since"
+      @change="setSince"
+    />
+    <v-checkbox
+      v-if="now.stand"
+      :model-value="now.divided ?? false"
+      density="compact"
+      label="One box parted by a full divider: each side its own port and dose"
+      @update:model-value="(value: unknown) => set('divided', value === true, 'Divider')"
+    />
+  </form>
+</template>
+
+<style scoped>
+.painter {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+
+.painter > :last-child {
+  grid-column: 1 / -1;
+}
+</style>

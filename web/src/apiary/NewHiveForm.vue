@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import type { Shapes } from '../api/client'
+import { FLOORS, options } from '../shared/standing'
+
+/** A hive entered by hand; it stands at the end of the walk. */
+defineProps<{ wrong: Readonly<Record<string, string>> }>()
+const emit = defineEmits<{ add: [hive: Shapes['NewHive']] }>()
+const hive = reactive({
+  name: '',
+  boxes: 'deep 10',
+  supers: '0',
+  floor: 'SOLID' as Shapes['NewHive']['floor'],
+  since: '',
+  line: '',
+})
+
+function add(): void {
+  emit('add', {
+    ...hive,
+    supers: Number(hive.supers || '0'),
+    since: hive.since || undefined,
+    line: hive.line || undefined,
+  })
+}
+</script>
+
+<template>
+  <form class="sheet form" aria-label="A new hive" @submit.prevent="add">
+    <v-text-field
+      v-model="hive.name"
+      density="compact"
+      label="Name on the hive"
+      :error-messages="wrong.name"
+    />
+    <v-text-field
+      v-model="hive.boxes"
+      density="compact"
+      label="Brood boxes"
+      :error-messages="wrong.boxes"
+    />
+    <v-text-field
+      v-model="hive.supers"
+      density="compact"
+      label="Supers"
+      inputmode="numeric"
+      :error-messages="wrong.supers"
+    />
+    <v-select v-model="hive.floor" density="compact" label="Floor" :items="options(FLOORS)" />
+    <v-text-field
+      v-model="hive.line"
+      density="compact"
+      label="Line of its bees"
+      :error-messages="wrong.line"
+    />
+    <v-text-field
+      v-model="hive.since"
+      density="compact"
+      type="date"
+      label="Stands here since"
+      :error-messages="wrong.since"
+    />
+    <v-btn type="submit" variant="flat" color="primary">Add it</v-btn>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px;
+  padding: 12px;
+  margin-bottom: 12px;
+}
+</style>

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { ZONES } from '../shared/zones'
+
+/** Name and place of an apiary. */
+const props = defineProps<{ apiary: Shapes['Apiary'] }>()
+const emit = defineEmits<{ kept: [apiary: Shapes['Apiary']] }>()
+
+const name = ref('')
+const latitude = ref('')
+const longitude = ref('')
+const altitude = ref('')
+const zone = ref('')
+const refused = ref<Refused | null>(null)
+const problem = ref('')
+
+watch(
+  () => props.apiary,
+  (apiary) => {
+    name.value = apiary.name
+    latitude.value = apiary.latitude?.toString() ?? ''
+    longitude.value = apiary.longitude?.toString() ?? ''
+    altitude.value = apiary.altitude?.toString() ?? ''
+    zone.value = apiary.zoneFrom === 'PERSON' ? apiary.zone : ''
+  },
+  { immediate: true },
+)
+
+function degrees(text: string): number | undefined {
+  return text.trim() === '' ? undefined : Number(text.replace(',', '.'))
+}
+
+/** Where the zone that holds comes from. */
+const hint = computed(() => {
+  const from = {
+    PLACE: 'found from its place',
+    PERSON: 'as somebody said; empty finds it from its place',
+    DEVICE: 'taken from a device: check it, or enter the place',
+  }[props.apiary.zoneFrom]
+  return `${props.apiary.zone}, ${from}`
+})
+
+async function keep(): Promise<void> {
+  refused.value = null
+  problem.value = ''
+  const place = {
+    latitude: degrees(latitude.value),
+    longitude: degrees(longitude.value),
+    altitude: degrees(altitude.value),
+  }
+  if (Number.isNaN(place.altitude)) {
+    problem.value = 'The height is a number of metres, as 240.'
+    return
+  }
+  if (Number.isNaN(place.latitude) || Number.isNaN(place.longitude)) {
+    problem.value = 'Degrees are written with decimals, as 47.61 or -24.30.'
+    return
+  }
+  try {
+    emit(
+      'kept',
+      await ask(
+        api.PUT('/api/apiaries/{id}', {
+          params: { path: { id: props.apiary.id } },
+          body: { name: name.value, zone: zone.value.trim() || undefined, ...place },
+        }),
+      ),
+    )
+  } catch (thrown) {
+    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
+    else problem.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="keep">
+    <v-text-field v-model="name" label="Name" :error-messages="refused?.at('name')" />
+    <v-text-field
+      v-model="latitude"
+      label="Latitude, ° north"
+      inputmode="decimal"
+      :error-messages="refused?.at('latitude')"
+    />
+    <v-text-field
+      v-model="longitude"
+      label="Longitude, ° east (west is minus)"
+      inputmode="decimal"
+      :error-messages="refused?.at('longitude')"
+    />
+    <v-text-field
+      v-model="altitude"
+      label="Height above the sea"
+      suffix="m"
+      inputmode="decimal"
+      :error-messages="refused?.at('altitude')"
+    />
+    <v-combobox
+      v-model="zone"
+      label="Time zone, if not by its place"
+      :items="ZONES"
+      :hint="hint"
+      persistent-hint
+      :error-messages="refused?.at('zone')"
+    />
+    <v-btn type="submit" height="48">Keep</v-btn>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+  gap: 10px;
+  align-items: start;
+}
+
+.problem {
+  grid-column: 1 / -1;
+  color: var(--off-label);
+}
+</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { counted } from '../shared/format'
+
+/** An apiary's year copied to others, moved by their height. */
+const props = defineProps<{ id: string }>()
+const others = ref<Shapes['Apiary'][]>([])
+const picked = ref<string[]>([])
+const copied = ref<Shapes['CopiedYear'][]>([])
+const problem = ref('')
+
+onMounted(async () => {
+  try {
+    others.value = (await ask(api.GET('/api/apiaries')))
+      .map((each) => each.apiary)
+      .filter((apiary) => apiary.id !== props.id)
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+async function copy(): Promise<void> {
+  try {
+    copied.value = await ask(
+      api.POST('/api/apiaries/{apiaryId}/season/copies', {
+        params: { path: { apiaryId: props.id } },
+        body: { to: picked.value },
+      }),
+    )
+    picked.value = []
+    problem.value = ''
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <p class="soft">
+    What they have is replaced, days off excepted. Spring moves later with height and autumn
+    earlier; where a height is not known, nothing moves.
+  </p>
+  <p v-if="problem" role="alert">{{ problem }}</p>
+  <form class="form" @submit.prevent="copy">
+    <v-select
+      v-model="picked"
+      density="compact"
+      multiple
+      label="To"
+      :items="others.map((apiary) => ({ value: apiary.id, title: apiary.name }))"
+    />
+    <v-btn type="submit" height="40" :disabled="picked.length === 0"
+      >Copy to {{ counted(picked.length, 'apiary', 'apiaries') }}</v-btn
+    >
+  </form>
+  <ul role="status">
+    <li v-for="each in copied" :key="each.apiaryId">{{ each.apiary }}: {{ each.says }}</li>
+  </ul>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: minmax(200px, 420px) auto;
+  gap: 12px;
+  justify-content: start;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import type { Shapes } from '../api/client'
+import { spanOf } from '../shared/days'
+import { newId } from '../shared/ids'
+
+/** Flows, further supers and days off of an apiary, and one more. */
+defineProps<{ bands: readonly Shapes['YearBand'][] }>()
+const emit = defineEmits<{ keep: [band: Shapes['YearBand']]; forget: [band: Shapes['YearBand']] }>()
+const KINDS: { value: Shapes['YearBand']['kind']; title: string }[] = [
+  { value: 'FLOW', title: 'a flow' },
+  { value: 'SUPERS', title: 'further supers' },
+  { value: 'OFF', title: 'nobody may come' },
+]
+const typed = reactive<{
+  kind: Shapes['YearBand']['kind']
+  name: string
+  from: string
+  to: string
+  yearly: boolean
+}>({ kind: 'FLOW', name: '', from: '', to: '', yearly: true })
+
+function keep(): void {
+  if (!typed.from || !typed.to || !typed.name.trim()) return
+  emit('keep', { id: newId(), ...typed })
+}
+</script>
+
+<template>
+  <ul class="bands">
+    <li v-for="band in bands" :key="band.id">
+      <strong>{{ band.name }}</strong>, {{ KINDS.find((kind) => kind.value === band.kind)?.title }}:
+      {{ spanOf(band) }}{{ band.yearly ? ', every year' : ' ' + band.from.slice(0, 4) }}
+      <v-btn size="small" @click="emit('forget', band)">Take away</v-btn>
+    </li>
+  </ul>
+  <form class="form" @submit.prevent="keep">
+    <v-select v-model="typed.kind" density="compact" label="What" :items="KINDS" />
+    <v-text-field v-model="typed.name" density="compact" label="Name, as heather" />
+    <v-text-field v-model="typed.from" type="date" density="compact" label="First day" />
+    <v-text-field v-model="typed.to" type="date" density="compact" label="Last day" />
+    <label class="tick"><input v-model="typed.yearly" type="checkbox" /> every year</label>
+    <v-btn type="submit" height="40">Add</v-btn>
+  </form>
+</template>
+
+<style scoped>
+.bands {
+  margin: 0 0 8px;
+  padding-left: 18px;
+}
+
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 4px 12px;
+  max-width: 960px;
+  align-items: start;
+}
+
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 40px;
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import { addDays, daysBetween, shortDay } from '../shared/days'
+
+/** The next twelve months of an apiary as bands: supers, flows, laying, winter bees, days off. */
+const props = defineProps<{ year: readonly Shapes['YearStretch'][] }>()
+const LANES: { kinds: Shapes['YearStretch']['kind'][]; name: string }[] = [
+  { kinds: ['SUPERS'], name: 'supers on' },
+  { kinds: ['FLOW'], name: 'flows' },
+  { kinds: ['NO_LAYING'], name: 'no laying' },
+  { kinds: ['BROODLESS'], name: 'nothing capped' },
+  { kinds: ['WINTER_BEES'], name: 'winter bees' },
+  { kinds: ['OFF'], name: 'days off' },
+]
+const DAYS = 365
+const LABEL = 110
+const WIDTH = 1000
+const LANE = 22
+
+const from = computed(() => {
+  const first = props.year.map((each) => each.from).sort()[0]
+  return first ?? new Date().toISOString().slice(0, 10)
+})
+const months = computed(() =>
+  Array.from({ length: DAYS }, (_, i) => addDays(from.value, i))
+    .filter((day) => day.endsWith('-01'))
+    .map((day) => ({ day, x: x(day), name: shortDay(day).split(' ')[1] })),
+)
+
+function x(day: string): number {
+  return LABEL + ((WIDTH - LABEL) * daysBetween(from.value, day)) / DAYS
+}
+
+function saysOf(each: Shapes['YearStretch']): string {
+  return `${shortDay(each.from)} to ${shortDay(each.to)}: ${each.says}`
+}
+</script>
+
+<template>
+  <svg
+    class="bands"
+    :viewBox="`0 0 ${WIDTH} ${24 + LANE * LANES.length}`"
+    role="img"
+    aria-labelledby="bands-say"
+  >
+    <title id="bands-say">
+      The next twelve months: {{ year.map(saysOf).join('. ') || 'nothing entered' }}
+    </title>
+    <g v-for="month in months" :key="month.day">
+      <line :x1="month.x" :x2="month.x" y1="16" :y2="20 + LANE * LANES.length" class="tick" />
+      <text :x="month.x + 3" y="12">{{ month.name }}</text>
+    </g>
+    <g v-for="(lane, i) in LANES" :key="lane.name">
+      <text x="0" :y="36 + LANE * i">{{ lane.name }}</text>
+      <rect
+        v-for="each in year.filter((stretch) => lane.kinds.includes(stretch.kind))"
+        :key="each.kind + each.from"
+        :class="each.kind"
+        :x="x(each.from)"
+        :y="23 + LANE * i"
+        :width="Math.max(3, x(addDays(each.to, 1)) - x(each.from))"
+        height="15"
+      >
+        <title>{{ saysOf(each) }}</title>
+      </rect>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.bands {
+  width: 100%;
+  max-width: 1100px;
+  margin: 6px 0 12px;
+}
+
+text {
+  font-size: 13px;
+  fill: var(--ink);
+}
+
+.tick {
+  stroke: var(--rule);
+}
+
+.SUPERS,
+.FLOW {
+  fill: var(--dusk);
+}
+
+.FLOW {
+  opacity: 0.6;
+}
+
+.NO_LAYING {
+  fill: var(--sky);
+  stroke: var(--sealed);
+}
+
+.BROODLESS {
+  fill: var(--sealed);
+}
+
+.WINTER_BEES {
+  fill: var(--off-label);
+}
+
+.OFF {
+  fill: var(--ink-soft);
+}
+</style>

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { counted } from '../shared/format'
+
+/** Counts from a table file: looked at first, then brought in whole, or its good rows alone. */
+const emit = defineEmits<{ brought: [] }>()
+const file = ref<File | null>(null)
+const preview = ref<Shapes['CountPreview'] | null>(null)
+const problem = ref('')
+const said = ref('')
+
+function body(): FormData {
+  const form = new FormData()
+  if (file.value) form.append('file', file.value)
+  return form
+}
+
+async function look(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  file.value = input.files?.[0] ?? null
+  input.value = ''
+  said.value = ''
+  if (!file.value) return
+  try {
+    preview.value = await ask(
+      api.POST('/api/counts/preview', {
+        body: { file: '' },
+        bodySerializer: body,
+      }),
+    )
+    problem.value = ''
+  } catch (thrown) {
+    preview.value = null
+    problem.value = words(thrown)
+  }
+}
+
+async function bring(): Promise<void> {
+  try {
+    const goodRowsOnly = (preview.value?.errors.length ?? 0) > 0
+    const done = await ask(
+      api.POST('/api/counts/import', {
+        params: { query: { goodRowsOnly } },
+        body: { file: '' },
+        bodySerializer: body,
+      }),
+    )
+    said.value = `${counted(done.counts, 'count')} brought in.`
+    preview.value = null
+    emit('brought')
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <label class="file">
+    Counts from a CSV file
+    <input type="file" accept=".csv,text/csv,text/plain" @change="look" />
+  </label>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <p v-if="said" role="status">{{ said }}</p>
+  <div v-if="preview" class="sheet preview">
+    <p>
+      {{ counted(preview.counts, 'count') }} can be read<template v-if="preview.first"
+        >, {{ preview.first }} to {{ preview.last }}</template
+      >. <span class="soft">{{ preview.readAs }}</span>
+    </p>
+    <ul v-if="preview.errors.length">
+      <li v-for="each in preview.errors.slice(0, 20)" :key="each.line">
+        Line {{ each.line }}, {{ each.column }} “{{ each.found }}”: {{ each.says }}
+      </li>
+    </ul>
+    <v-btn v-if="preview.counts" @click="bring">
+      {{ preview.errors.length ? 'Bring in the good rows only' : 'Bring them in' }}
+    </v-btn>
+  </div>
+</template>
+
+<style scoped>
+.file {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 16px;
+  border: 1px solid var(--ink);
+  border-radius: 2px;
+  font-weight: 600;
+  cursor: pointer;
+}
+
+.file:focus-within {
+  outline: 3px solid var(--focus);
+  outline-offset: 2px;
+}
+
+.file input {
+  position: absolute;
+  opacity: 0;
+  width: 1px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.preview {
+  flex-basis: 100%;
+  padding: 12px 16px;
+}
+</style>

@@ -1,0 +1,253 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask, words, type Shapes } from '../api/client'
+import ApiaryPick from '../shared/ApiaryPick.vue'
+import { useApiaryInHand } from '../shared/apiaryInHand'
+import { counted } from '../shared/format'
+import { newId } from '../shared/ids'
+import { useSession } from '../shared/session'
+import CountFile from './CountFile.vue'
+import CountPad from './CountPad.vue'
+import CountRow from './CountRow.vue'
+import RecentCounts from './RecentCounts.vue'
+import { useOutbox } from '../shared/offline/outbox'
+
+const session = useSession()
+const inHand = useApiaryInHand()
+const outbox = useOutbox()
+const route = useRoute()
+const apiaryId = ref(typeof route.query.apiary === 'string' ? route.query.apiary : inHand.id)
+const board = ref<Shapes['CountBoard'] | null>(null)
+const hiveId = ref('')
+const problem = ref('')
+const neighbours = ref('')
+
+const most = computed(() => {
+  const highs = board.value?.lines.map((line) => line.reading?.interval.high ?? 0) ?? []
+  return Math.max(0.06, ...highs) * 1.05
+})
+const limit = computed(() => (board.value?.limit.percent ?? 0) / 100)
+
+async function load(): Promise<void> {
+  if (!apiaryId.value) return
+  try {
+    const found = await ask(
+      api.GET('/api/apiaries/{id}/counts', { params: { path: { id: apiaryId.value } } }),
+    )
+    board.value = found
+    problem.value = ''
+    if (!found.lines.some((line) => line.hive.id === hiveId.value)) {
+      hiveId.value = found.lines[0]?.hive.id ?? ''
+    }
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+watch(
+  apiaryId,
+  (id) => {
+    if (id) void inHand.take(id)
+    void load()
+  },
+  { immediate: true },
+)
+onMounted(() => void outbox.send())
+
+async function act(asked: () => Promise<unknown>): Promise<void> {
+  try {
+    await asked()
+    problem.value = ''
+    await load()
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+
+function sign(hive: string, seen: Shapes['NewSign']['sign']): Promise<void> {
+  return act(() => ask(api.POST('/api/signs', { body: { id: newId(), hiveId: hive, sign: seen } })))
+}
+
+function strikeSign(id: string): Promise<void> {
+  return act(() => ask(api.DELETE('/api/signs/{id}', { params: { path: { id } } })))
+}
+
+function decide(
+  hive: string,
+  choice: Shapes['NewDecision']['choice'],
+  reason?: string,
+): Promise<void> {
+  return act(async () => {
+    const decided = await ask(
+      api.PUT('/api/hives/{id}/decision', {
+        params: { path: { id: hive } },
+        body: { id: newId(), choice, reason },
+      }),
+    )
+    neighbours.value = decided.says ?? ''
+  })
+}
+
+function lay(): Promise<void> {
+  const hives = board.value?.lines.filter((line) => !line.boardLaidAt) ?? []
+  const body = Object.fromEntries(hives.map((line) => [line.hive.id, newId()]))
+  return act(() => ask(api.POST('/api/boards', { body })))
+}
+
+function strike(id: string): Promise<void> {
+  return act(() => ask(api.DELETE('/api/counts/{id}', { params: { path: { id } } })))
+}
+</script>
+
+<template>
+  <div class="top">
+    <h1>Counts</h1>
+    <ApiaryPick v-model="apiaryId" />
+    <p v-if="board" class="limit">
+      Limit now: <strong>{{ board.limit.percent }} %</strong> ({{ board.limit.season }}).
+      <router-link :to="`/apiaries/${apiaryId}/season`">Season and limits</router-link> ·
+      <router-link :to="{ path: '/counts/results', query: { apiary: apiaryId } }"
+        >Did it work?</router-link
+      >
+      · <router-link to="/counts/year">The year</router-link> ·
+      <router-link to="/counts/winter">Wintering</router-link>
+    </p>
+  </div>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <p v-if="neighbours" role="status" class="sheet word">{{ neighbours }}</p>
+  <div v-if="board && board.lines.length" class="bench">
+    <CountPad
+      v-if="session.mayWork"
+      v-model="hiveId"
+      :lines="board.lines"
+      :today="board.today"
+      @kept="load"
+    />
+    <section class="rows" aria-label="Hives in walking order">
+      <p class="whole" role="status">
+        <template v-if="board.whole">
+          This week's samples: <strong>{{ board.whole.says }}</strong>
+        </template>
+        <template v-else-if="board.counted">
+          {{ counted(board.counted, 'hive') }} sampled this week. From three on, they tell of the
+          yard; until then each of itself.
+        </template>
+        <template v-else>Nothing washed this week.</template>
+      </p>
+      <ul class="sheet">
+        <CountRow
+          v-for="line in board.lines"
+          :key="line.hive.id"
+          :line="line"
+          :limit="limit"
+          :most="most"
+          :may-work="session.mayWork"
+          :is-keeper="session.isKeeper"
+          :current="line.hive.id === hiveId"
+          @choose="hiveId = line.hive.id"
+          @sign="(seen) => sign(line.hive.id, seen)"
+          @strike-sign="strikeSign"
+          @decide="(choice, reason) => decide(line.hive.id, choice, reason)"
+        />
+      </ul>
+      <div class="tools">
+        <v-btn v-if="session.mayWork" @click="lay">Boards laid in every hive now</v-btn>
+        <v-btn :href="`/api/counts.csv?apiaryId=${apiaryId}`" download>Counts as CSV</v-btn>
+        <CountFile v-if="session.isKeeper" @brought="load" />
+      </div>
+      <RecentCounts
+        :counts="board.recent"
+        :lines="board.lines"
+        :may-work="session.mayWork"
+        @strike="strike"
+      />
+      <p class="soft care">
+        A wash kills its bees; a sugar roll spares them and finds fewer mites. Half a cup is about
+        300 bees. Nine mites in 300 bees are 3 %, and may truly be 1.6 to 5.6 %.
+      </p>
+    </section>
+  </div>
+  <p v-else-if="board">
+    No hive stands here. <router-link to="/apiaries/import">Bring in a roster.</router-link>
+  </p>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 20px;
+  margin-bottom: 12px;
+}
+
+.limit {
+  margin: 0;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+.word {
+  padding: 10px 16px;
+  border-left: 8px solid var(--caution);
+}
+
+.bench {
+  display: grid;
+  grid-template-columns: 320px 1fr;
+  gap: 24px;
+  align-items: start;
+}
+
+.rows {
+  min-width: 0;
+}
+
+ul {
+  list-style: none;
+  margin: 8px 0;
+  padding: 0;
+}
+
+.whole {
+  margin: 0;
+}
+
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+
+.care {
+  font-size: 0.875rem;
+}
+
+@media (width <= 900px) {
+  .limit {
+    display: none;
+  }
+
+  .top {
+    margin: 0 0 4px;
+  }
+
+  .top h1 {
+    font-size: 1.25rem;
+    margin: 0;
+  }
+
+  .top :deep(.pick) {
+    flex: 1;
+    width: auto;
+  }
+
+  .bench {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
+import LineTable from '../shared/LineTable.vue'
+import { numberIn } from '../shared/numbers'
+
+/** Every figure that the estimates rest on, with its meaning and source; each may be set otherwise. */
+const groups = ref<Shapes['FigureGroup'][]>([])
+const typed = ref<Record<string, string>>({})
+const wrong = ref<Record<string, string>>({})
+const problem = ref('')
+const said = ref('')
+
+function show(found: Shapes['FigureGroup'][]): void {
+  groups.value = found
+  typed.value = Object.fromEntries(
+    found.flatMap((group) => group.figures.map((each) => [each.parameter.key, String(each.value)])),
+  )
+}
+
+onMounted(async () => {
+  try {
+    show(await ask(api.GET('/api/parameters')))
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+async function keep(): Promise<void> {
+  const own: Record<string, number> = {}
+  wrong.value = {}
+  for (const group of groups.value) {
+    for (const each of group.figures) {
+      const value = numberIn(typed.value[each.parameter.key] ?? '')
+      if (!Number.isFinite(value)) wrong.value[each.parameter.key] = 'is no number'
+      else if (value !== each.value) own[each.parameter.key] = value
+    }
+  }
+  if (Object.keys(wrong.value).length > 0) return
+  try {
+    show(await ask(api.PUT('/api/parameters', { body: own })))
+    said.value = 'Kept. Everything is reckoned with these from now on.'
+    problem.value = ''
+  } catch (thrown) {
+    said.value = ''
+    wrong.value = saysByField(thrown)
+    problem.value = saysBeside(thrown, 'Nothing was kept: look at the marked figure.')
+  }
+}
+</script>
+
+<template>
+  <form @submit.prevent="keep">
+    <div class="top">
+      <h1>Figures</h1>
+      <v-btn type="submit" variant="flat" color="primary">Keep</v-btn>
+      <span role="status">{{ said }}</span>
+    </div>
+    <p class="soft">
+      The estimates rest on these. A figure set back to its usual value is yours no longer.
+    </p>
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <section v-for="group in groups" :key="group.name">
+      <h2>{{ group.name }}</h2>
+      <LineTable :label="group.name">
+        <thead>
+          <tr>
+            <th scope="col">Meaning</th>
+            <th scope="col">Value</th>
+            <th scope="col">Usual</th>
+            <th scope="col">Source</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="each in group.figures" :key="each.parameter.key">
+            <td>{{ each.parameter.meaning }}</td>
+            <td class="value">
+              <v-text-field
+                v-model="typed[each.parameter.key]"
+                density="compact"
+                inputmode="decimal"
+                :aria-label="each.parameter.meaning"
+                :suffix="each.parameter.unit"
+                :error-messages="wrong[each.parameter.key]"
+              />
+            </td>
+            <td class="figure">
+              {{ each.parameter.usual }} {{ each.parameter.unit }}
+              <strong v-if="each.value !== each.parameter.usual">yours differs</strong>
+            </td>
+            <td class="soft">{{ each.parameter.source }}</td>
+          </tr>
+        </tbody>
+      </LineTable>
+    </section>
+  </form>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  align-items: center;
+  gap: 20px;
+}
+
+.value {
+  min-width: 190px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+section {
+  margin-top: 18px;
+}
+</style>

@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Shapes } from '../api/client'
+import { shortDay } from '../shared/days'
+import { whole } from '../shared/numbers'
+
+/** Drops by round on a log scale, each beside the band that the model foretold. */
+const props = defineProps<{
+  rounds: readonly string[]
+  drops: readonly Shapes['RoundDrop'][]
+  expected: readonly Shapes['RoundEffect'][]
+  natural?: number
+  /** Without axes, for a line of a table. */
+  small?: boolean
+}>()
+
+const WIDTH = computed(() => (props.small ? 150 : 520))
+const HEIGHT = computed(() => (props.small ? 44 : 240))
+const LEFT = computed(() => (props.small ? 4 : 64))
+const BOTTOM = computed(() => (props.small ? 4 : 44))
+const TOP = 8
+/** Stands for no mites, which have no logarithm. */
+const NONE = 0.5
+
+const all = computed(() =>
+  [
+    ...props.drops.map((drop) => drop.byTreatment),
+    ...props.expected.flatMap((each) => [each.killedLow, each.killedHigh]),
+    ...(props.natural && !props.small ? [props.natural] : []),
+  ].map((mites) => Math.max(NONE, mites)),
+)
+/** Whole decades around all that is drawn. */
+const from = computed(() => Math.floor(Math.log10(Math.min(100, ...all.value))))
+const to = computed(() =>
+  Math.max(from.value + 1, Math.ceil(Math.log10(Math.max(...all.value, 1)))),
+)
+const decades = computed(() =>
+  Array.from({ length: to.value - from.value + 1 }, (_, i) => 10 ** (from.value + i)),
+)
+const x = (i: number) =>
+  LEFT.value + ((WIDTH.value - LEFT.value - 6) * (i + 0.5)) / Math.max(1, props.rounds.length)
+function y(mites: number): number {
+  const share = (Math.log10(Math.max(NONE, mites)) - from.value) / (to.value - from.value)
+  return HEIGHT.value - BOTTOM.value - (HEIGHT.value - BOTTOM.value - TOP) * share
+}
+const half = computed(() => Math.min(22, (WIDTH.value - LEFT.value) / props.rounds.length / 3))
+const marks = computed(() =>
+  props.rounds.map((day, i) => ({
+    day,
+    x: x(i),
+    drop: props.drops.find((drop) => drop.day === day),
+    band: props.expected.find((each) => each.day === day),
+  })),
+)
+const says = computed(() =>
+  marks.value
+    .map(
+      (mark) =>
+        `${shortDay(mark.day)}: ${mark.drop ? whole(mark.drop.byTreatment) : 'no board read'}` +
+        (mark.band
+          ? `, foretold ${whole(mark.band.killedLow)} to ${whole(mark.band.killedHigh)}`
+          : ''),
+    )
+    .join('; '),
+)
+</script>
+
+<template>
+  <svg
+    :class="{ small }"
+    :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    role="img"
+    :aria-label="`Mites dropped by round. ${says}`"
+  >
+    <template v-if="!small">
+      <g v-for="decade in decades" :key="decade">
+        <path class="grid" :d="`M${LEFT} ${y(decade)}H${WIDTH}`" />
+        <text class="end" :x="LEFT - 6" :y="y(decade) + 4">{{ decade }}</text>
+      </g>
+      <text :x="LEFT + 6" :y="TOP + 16">mites, log scale</text>
+      <text
+        v-for="mark in marks"
+        :key="`day${mark.day}`"
+        class="middle"
+        :x="mark.x"
+        :y="HEIGHT - 24"
+      >
+        {{ shortDay(mark.day) }}
+      </text>
+      <text class="middle" :x="(WIDTH + LEFT) / 2" :y="HEIGHT - 6">day of the round</text>
+      <path v-if="natural" class="natural" :d="`M${LEFT} ${y(natural)}H${WIDTH}`" />
+      <text v-if="natural" class="end" :x="WIDTH - 2" :y="y(natural) - 4">
+        falls by itself in a day: {{ whole(natural) }}
+      </text>
+    </template>
+    <g v-for="mark in marks" :key="mark.day">
+      <rect
+        v-if="mark.band"
+        class="band"
+        :x="mark.x - half"
+        :y="y(mark.band.killedHigh)"
+        :width="2 * half"
+        :height="Math.max(1.5, y(mark.band.killedLow) - y(mark.band.killedHigh))"
+      />
+      <path
+        v-if="mark.band"
+        class="middle-line"
+        :d="`M${mark.x - half} ${y(mark.band.killed)}h${2 * half}`"
+      />
+      <circle
+        v-if="mark.drop"
+        class="drop"
+        :cx="mark.x"
+        :cy="y(mark.drop.byTreatment)"
+        :r="small ? 4 : 6"
+      />
+      <text
+        v-if="mark.drop && !small"
+        class="value"
+        :x="mark.x + half + 4"
+        :y="y(mark.drop.byTreatment) + 4"
+      >
+        {{ whole(mark.drop.byTreatment) }}
+      </text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  display: block;
+  width: 100%;
+  max-width: 640px;
+}
+
+.small {
+  width: 150px;
+  height: 44px;
+}
+
+text {
+  font-size: 12px;
+  fill: var(--ink-soft);
+}
+
+.end {
+  text-anchor: end;
+}
+
+.middle {
+  text-anchor: middle;
+}
+
+.value {
+  fill: var(--ink);
+  font-family: var(--figure-face);
+  font-size: 14px;
+}
+
+.grid {
+  stroke: var(--rule);
+}
+
+.natural {
+  stroke: var(--open);
+  stroke-dasharray: 4 4;
+}
+
+.band {
+  fill: var(--sky);
+  stroke: var(--rule-strong);
+}
+
+.middle-line {
+  stroke: var(--rule-strong);
+  stroke-width: 2;
+}
+
+.drop {
+  fill: var(--ink);
+  stroke: var(--sheet);
+  stroke-width: 1.5;
+}
+</style>

@@ -1,0 +1,214 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import RuleSheetForm from '../dose/RuleSheetForm.vue'
+import ChoiceList from '../shared/ChoiceList.vue'
+import LineTable from '../shared/LineTable.vue'
+import { useApiaryInHand } from '../shared/apiaryInHand'
+import { serverNow } from '../shared/clock'
+import { todayHere } from '../shared/days'
+import { counted } from '../shared/format'
+import { useSession } from '../shared/session'
+
+type ReadSheet = Shapes['ReadSheet']
+
+/** Rule sheets: what labels allow, copied by the keeper, version by version, two beside each other. */
+const session = useSession()
+const inHand = useApiaryInHand()
+const all = ref<ReadSheet[]>([])
+const chosenId = ref('')
+const besideId = ref('')
+const form = ref(false)
+const edits = ref(false)
+const problem = ref('')
+
+const current = computed(() => all.value.filter((each) => !each.replacedBy))
+const names = computed(() =>
+  current.value.map(({ sheet }) => ({
+    key: sheet.id,
+    name: sheet.name,
+    note: `${sheet.example ? 'example' : `version ${sheet.version}`} · grams of ${sheet.gramsOf === 'PRODUCT' ? 'product' : 'acid'}`,
+  })),
+)
+const chosen = computed(() => all.value.find((each) => each.sheet.id === chosenId.value))
+const beside = computed(() => all.value.find((each) => each.sheet.id === besideId.value))
+/** Versions before the chosen one, latest first. */
+const before = computed(() => {
+  const found: ReadSheet[] = []
+  let next = chosen.value?.sheet.replaces
+  while (next) {
+    const older = all.value.find((each) => each.sheet.id === next)
+    if (!older) break
+    found.push(older)
+    next = older.sheet.replaces
+  }
+  return found
+})
+const rows = computed(() =>
+  (chosen.value?.lines ?? []).map((line, i) => {
+    const other = beside.value?.lines[i]
+    return {
+      ...line,
+      other: other?.says,
+      differs: Boolean(beside.value) && other?.says !== line.says,
+    }
+  }),
+)
+const others = computed(() => [
+  { value: '', title: 'none' },
+  ...all.value
+    .filter((each) => each.sheet.id !== chosenId.value)
+    .map((each) => ({ value: each.sheet.id, title: titleOf(each) })),
+])
+
+function titleOf({ sheet, replacedBy }: ReadSheet): string {
+  if (sheet.example) return `Example: ${sheet.name}`
+  return `${sheet.name}, version ${sheet.version}${replacedBy ? ' (older)' : ''}`
+}
+
+function copied({ sheet }: ReadSheet): string {
+  return sheet.example
+    ? 'An example: check your label.'
+    : `Copied from the label by ${sheet.copiedBy ?? ''} on ${sheet.copiedOn ?? ''}.`
+}
+
+async function load(choose?: string): Promise<void> {
+  try {
+    all.value = await ask(api.GET('/api/rule-sheets/read'))
+    chosenId.value = choose ?? (chosenId.value || (current.value[0]?.sheet.id ?? ''))
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+
+function open(asEdit: boolean): void {
+  edits.value = asEdit
+  form.value = true
+}
+
+onMounted(() => load())
+</script>
+
+<template>
+  <h1>Rule sheets</h1>
+  <p class="soft">
+    What label and law allow, as you copied it from the paper in hand. Tavrel holds every plan, dose
+    and run against it; the label itself and local rules always go first.
+  </p>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <div class="rules">
+    <ChoiceList label="Sheets" :items="names" :chosen="chosenId" @choose="chosenId = $event" />
+    <section v-if="chosen" class="sheet one" aria-label="The sheet">
+      <div class="head">
+        <h2>{{ titleOf(chosen) }}</h2>
+        <span class="soft">{{ copied(chosen) }} {{ counted(chosen.rounds, 'round') }} by it.</span>
+      </div>
+      <div v-if="session.isKeeper" class="buttons">
+        <v-btn v-if="!chosen.sheet.example && !chosen.replacedBy" @click="open(true)">Edit</v-btn>
+        <v-btn @click="open(false)">Make my own from it</v-btn>
+      </div>
+      <v-select
+        v-model="besideId"
+        class="other"
+        :items="others"
+        label="Beside it"
+        density="compact"
+      />
+      <LineTable label="Lines of the sheet">
+        <thead>
+          <tr>
+            <th scope="col">Line</th>
+            <th scope="col">{{ titleOf(chosen) }}</th>
+            <th v-if="beside" scope="col">{{ titleOf(beside) }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.point" :class="{ differs: row.differs }">
+            <th scope="row">{{ row.point }}</th>
+            <td>
+              <template v-if="row.says">{{ row.says }}</template>
+              <span v-else class="soft">says nothing</span>
+            </td>
+            <td v-if="beside">
+              <template v-if="row.other">{{ row.other }}</template>
+              <span v-else class="soft">says nothing</span>
+              <strong v-if="row.differs" class="mark">differs</strong>
+            </td>
+          </tr>
+        </tbody>
+      </LineTable>
+      <template v-if="before.length">
+        <h3>Versions before</h3>
+        <ul>
+          <li v-for="each in before" :key="each.sheet.id">
+            Version {{ each.sheet.version }}. {{ copied(each) }}
+            {{ counted(each.rounds, 'round') }} judged by it.
+            <button type="button" class="word" @click="besideId = each.sheet.id">lay beside</button>
+          </li>
+        </ul>
+      </template>
+    </section>
+  </div>
+  <RuleSheetForm
+    v-model="form"
+    :from="chosen?.sheet"
+    :edits="edits"
+    :today="inHand.dayline?.day?.date ?? todayHere(serverNow())"
+    @kept="load($event.id)"
+  />
+</template>
+
+<style scoped>
+.rules {
+  display: grid;
+  grid-template-columns: 280px minmax(0, 1fr);
+  gap: 24px;
+  align-items: start;
+}
+
+.one {
+  display: grid;
+  gap: 12px;
+  padding: 16px 18px;
+}
+
+.buttons {
+  display: flex;
+  gap: 10px;
+}
+
+.other {
+  max-width: 380px;
+}
+
+.differs {
+  background: var(--wash);
+}
+
+.mark {
+  margin-left: 8px;
+  color: var(--caution);
+}
+
+.word {
+  min-height: 32px;
+  margin-left: 8px;
+  text-decoration: underline;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+h3 {
+  margin: 0;
+  font-size: 1rem;
+}
+
+@media (width <= 900px) {
+  .rules {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { dayOf, timeIn } from '../shared/format'
+
+/** A crew's agreed days, and its calendar to download or to subscribe to. */
+const props = defineProps<{ crewId: string; mayShare: boolean }>()
+const days = ref<Shapes['CrewDay'][]>([])
+const address = ref('')
+const problem = ref('')
+
+onMounted(async () => {
+  try {
+    days.value = await ask(
+      api.GET('/api/season-plan/crews/{id}/days', { params: { path: { id: props.crewId } } }),
+    )
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+async function share(fresh: boolean): Promise<void> {
+  try {
+    const params = { path: { id: props.crewId } }
+    const { key } = await ask(
+      fresh
+        ? api.POST('/api/season-plan/crews/{id}/calendar-key/fresh', { params })
+        : api.POST('/api/season-plan/crews/{id}/calendar-key', { params }),
+    )
+    address.value = `${window.location.origin}/calendars/${key}.ics`
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+</script>
+
+<template>
+  <p v-if="problem" role="alert">{{ problem }}</p>
+  <p v-if="days.length === 0" class="soft">Nothing is agreed for this crew.</p>
+  <details v-else>
+    <summary>{{ days.length }} agreed days, the next on {{ dayOf(days[0]?.day ?? '') }}</summary>
+    <ul>
+      <li v-for="day in days" :key="day.day">
+        <router-link :to="`/season/day/${crewId}/${day.day}`">{{ dayOf(day.day) }}</router-link>,
+        leaves {{ timeIn(day.depot.zone, day.leaves) }}:
+        {{ day.stops.map((stop) => stop.apiary.name).join(', ') }}
+      </li>
+    </ul>
+  </details>
+  <div class="share">
+    <a v-if="days.length" :href="`/api/season-plan/crews/${crewId}/calendar.ics`">Calendar file</a>
+    <v-btn v-if="mayShare && !address" size="small" @click="share(false)"
+      >Address to subscribe to</v-btn
+    >
+    <template v-if="address">
+      <input :value="address" readonly aria-label="Address of the calendar" />
+      <span class="soft">Whoever has it can read this crew's days.</span>
+      <v-btn size="small" @click="share(true)">Make a new one, end the old</v-btn>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+ul {
+  margin: 4px 0;
+  padding-left: 20px;
+}
+
+.share {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  margin-top: 6px;
+}
+
+input {
+  flex: 1 1 300px;
+  padding: 4px 8px;
+  border: 1px solid var(--rule-strong);
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+}
+</style>

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { counted, dayOf, timeIn } from '../shared/format'
+import { hoursOf } from './seasonWords'
+
+/** A crew's day on one sheet of paper: route, apiaries, acid, kit, cautions. */
+const props = defineProps<{ crew: string; day: string }>()
+const whole = ref<Shapes['CrewDay'] | null>(null)
+const problem = ref('')
+
+watch(
+  () => [props.crew, props.day],
+  async () => {
+    try {
+      whole.value = await ask(
+        api.GET('/api/season-plan/crews/{id}/days/{day}', {
+          params: { path: { id: props.crew, day: props.day } },
+        }),
+      )
+    } catch (thrown) {
+      problem.value = words(thrown)
+    }
+  },
+  { immediate: true },
+)
+
+function print(): void {
+  window.print()
+}
+</script>
+
+<template>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <template v-if="whole">
+    <div class="head">
+      <h1>{{ whole.crew.name }}, {{ dayOf(whole.day) }}</h1>
+      <span class="no-print buttons">
+        <v-btn @click="print">Print</v-btn>
+        <router-link to="/season">The plan</router-link>
+      </span>
+    </div>
+    <p>
+      Leaves {{ whole.depot.name }} at
+      <strong class="figure">{{ timeIn(whole.depot.zone, whole.leaves) }}</strong>, back at
+      <strong class="figure">{{ timeIn(whole.depot.zone, whole.back) }}</strong>;
+      {{ Math.round(whole.km) }} km, {{ hoursOf(whole.drivingMinutes) }} on the road;
+      {{ counted(whole.hives, 'hive') }}, about {{ Math.round(whole.acid) }} g of acid dihydrate by
+      the boxes that stand there.
+    </p>
+    <p class="soft">Hours: {{ whole.hoursSay }}. The dose sheet of the day decides the grams.</p>
+    <div class="scroll" tabindex="0" role="region" aria-label="Route">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col"></th>
+            <th scope="col">Apiary</th>
+            <th scope="col">Way</th>
+            <th scope="col">Arrives</th>
+            <th scope="col">Works</th>
+            <th scope="col">Hives</th>
+            <th scope="col">Acid</th>
+            <th scope="col">Series</th>
+            <th scope="col">Place</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(stop, i) in whole.stops" :key="stop.seriesId">
+            <td class="figure">{{ i + 1 }}</td>
+            <th scope="row">{{ stop.apiary.name }}</th>
+            <td class="figure">{{ stop.km.toFixed(1) }} km</td>
+            <td class="figure">{{ timeIn(stop.apiary.zone, stop.arrives) }}</td>
+            <td class="figure">
+              {{ timeIn(stop.apiary.zone, stop.begins) }}–{{ timeIn(stop.apiary.zone, stop.ends)
+              }}<span v-if="stop.toConfirm" class="soft">, to be confirmed</span>
+            </td>
+            <td class="figure">{{ stop.hives }}</td>
+            <td class="figure">{{ Math.round(stop.acid) }} g</td>
+            <td>{{ stop.series }}, round {{ stop.number }} of {{ stop.rounds }}</td>
+            <td class="figure">{{ stop.apiary.latitude }}, {{ stop.apiary.longitude }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <div class="foot">
+      <section>
+        <h2>To pack</h2>
+        <ul class="kit">
+          <li v-for="thing in whole.kit" :key="thing.key">
+            ☐ {{ thing.name }}: <b>{{ thing.amount }}</b><span v-if="thing.why" class="soft"
+              >, {{ thing.why }}</span
+            >
+          </li>
+        </ul>
+      </section>
+      <section>
+        <h2>Cautions</h2>
+        <ul>
+          <li v-for="caution in whole.cautions" :key="caution">{{ caution }}</li>
+        </ul>
+      </section>
+    </div>
+  </template>
+</template>
+
+<style scoped>
+.head,
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 16px;
+}
+
+.scroll {
+  overflow-x: auto;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 5px 8px;
+  text-align: left;
+  vertical-align: top;
+  border-bottom: 1px solid var(--rule);
+  font-size: 0.9375rem;
+}
+
+thead th {
+  border-bottom: 2px solid var(--ink);
+  font-size: 0.8125rem;
+}
+
+.foot {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+  gap: 0 28px;
+  font-size: 0.9375rem;
+}
+
+ul {
+  margin: 0;
+  padding-left: 18px;
+}
+
+.kit {
+  padding: 0;
+  list-style: none;
+}
+
+.kit li {
+  padding-left: 22px;
+  text-indent: -22px;
+}
+
+td.figure {
+  white-space: nowrap;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
+@media print {
+  h1 {
+    font-size: 15pt !important;
+  }
+
+  th,
+  td,
+  .foot {
+    font-size: 9pt;
+  }
+}
+</style>

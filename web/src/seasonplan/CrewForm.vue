@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { reactive, ref } from 'vue'
+import type { Shapes } from '../api/client'
+import { newId } from '../shared/ids'
+import { numberIn } from '../shared/numbers'
+
+/** A crew: people, tools, hours, days off. */
+const props = defineProps<{
+  crew?: Shapes['OutfitCrew']
+  tools: readonly { id: string; name: string; timed: boolean }[]
+  wrong: Record<string, string>
+}>()
+const emit = defineEmits<{ keep: [crew: Shapes['OutfitCrew']]; retire: []; close: [] }>()
+const id = props.crew?.id ?? newId()
+const typed = reactive({
+  name: props.crew?.name ?? '',
+  from: props.crew?.leavesFrom.slice(0, 5) ?? '04:00',
+  to: props.crew?.backBy.slice(0, 5) ?? '22:00',
+  longest: String((props.crew?.longestMinutes ?? 540) / 60),
+  burners: String(props.crew?.burners ?? 1),
+  helpers: String(props.crew?.helpers ?? 1),
+  cloths: String(props.crew?.cloths ?? 24),
+  minutes: props.crew?.minutesPerHive?.toString() ?? '',
+  off: props.crew?.off.join(', ') ?? '',
+})
+const toolIds = ref<string[]>([...(props.crew?.toolIds ?? [])])
+const unread = ref('')
+
+function keep(): void {
+  const off = typed.off
+    .split(/[\s,;]+/)
+    .map((day) => day.trim())
+    .filter(Boolean)
+  const numbers = [typed.longest, typed.burners, typed.helpers, typed.cloths].map(numberIn)
+  unread.value = off.some((day) => !/^\d{4}-\d{2}-\d{2}$/.test(day))
+    ? 'Days off are written as 2026-08-24, with commas between.'
+    : numbers.some(Number.isNaN)
+      ? 'Hours, people and cloths are numbers.'
+      : ''
+  if (unread.value) return
+  emit('keep', {
+    id,
+    name: typed.name,
+    leavesFrom: typed.from,
+    backBy: typed.to,
+    longestMinutes: Math.round(60 * numberIn(typed.longest)),
+    burners: numberIn(typed.burners),
+    helpers: numberIn(typed.helpers),
+    cloths: numberIn(typed.cloths),
+    toolIds: toolIds.value,
+    minutesPerHive: typed.minutes.trim() ? numberIn(typed.minutes) : undefined,
+    off,
+  })
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="keep">
+    <v-text-field
+      v-model="typed.name"
+      density="compact"
+      label="Crew's name"
+      :error-messages="wrong.name"
+    />
+    <v-text-field
+      v-model="typed.from"
+      type="time"
+      density="compact"
+      label="Leaves from"
+      :error-messages="wrong.leavesFrom"
+    />
+    <v-text-field
+      v-model="typed.to"
+      type="time"
+      density="compact"
+      label="Back by"
+      :error-messages="wrong.backBy"
+    />
+    <v-text-field
+      v-model="typed.longest"
+      density="compact"
+      label="Longest day"
+      suffix="h"
+      :error-messages="wrong.longestMinutes"
+    />
+    <v-text-field
+      v-model="typed.burners"
+      density="compact"
+      label="Burn"
+      suffix="people"
+      :error-messages="wrong.burners"
+    />
+    <v-text-field
+      v-model="typed.helpers"
+      density="compact"
+      label="Help"
+      suffix="people"
+      :error-messages="wrong.helpers"
+    />
+    <v-text-field
+      v-model="typed.cloths"
+      density="compact"
+      label="Cloths"
+      :error-messages="wrong.cloths"
+    />
+    <v-select
+      v-model="toolIds"
+      density="compact"
+      multiple
+      label="Tools"
+      :items="
+        tools.map((tool) => ({
+          value: tool.id,
+          title: tool.name + (tool.timed ? '' : ', not timed yet'),
+        }))
+      "
+      :error-messages="wrong.toolIds"
+    />
+    <v-text-field
+      v-model="typed.minutes"
+      density="compact"
+      label="Without a timed tool: a hive takes"
+      suffix="min"
+      :error-messages="wrong.minutesPerHive"
+    />
+    <v-text-field
+      v-model="typed.off"
+      density="compact"
+      label="Days off, as 2026-08-24"
+      :error-messages="wrong.off"
+    />
+    <p v-if="unread" role="alert" class="problem">{{ unread }}</p>
+    <div class="buttons">
+      <v-btn type="submit" variant="flat" color="primary">Keep the crew</v-btn>
+      <v-btn @click="$emit('close')">Close</v-btn>
+      <v-btn v-if="crew" @click="$emit('retire')">Take it off the road</v-btn>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 4px 12px;
+  margin: 10px 0;
+}
+
+.buttons {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+
+.problem {
+  grid-column: 1 / -1;
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import type { Shapes } from '../api/client'
+import { numberIn } from '../shared/numbers'
+import { ZONES } from '../shared/zones'
+
+/** The place where crews start and end. */
+const props = defineProps<{
+  depot?: Shapes['Depot']
+  wrong: Record<string, string>
+  mayChange: boolean
+}>()
+const emit = defineEmits<{ keep: [depot: Shapes['DescribedDepot']] }>()
+const name = ref('')
+const latitude = ref('')
+const longitude = ref('')
+const zone = ref('')
+const unread = ref('')
+
+watch(
+  () => props.depot,
+  (depot) => {
+    name.value = depot?.name ?? ''
+    latitude.value = depot?.latitude.toString() ?? ''
+    longitude.value = depot?.longitude.toString() ?? ''
+    zone.value = ''
+  },
+  { immediate: true },
+)
+
+function keep(): void {
+  const depot = {
+    name: name.value,
+    latitude: numberIn(latitude.value),
+    longitude: numberIn(longitude.value),
+    zone: zone.value.trim() || undefined,
+  }
+  unread.value =
+    Number.isNaN(depot.latitude) || Number.isNaN(depot.longitude)
+      ? 'Degrees are written with decimals, as 47.61 or -24.30.'
+      : ''
+  if (!unread.value) emit('keep', depot)
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="keep">
+    <v-text-field v-model="name" density="compact" label="Name" :error-messages="wrong.name" />
+    <v-text-field
+      v-model="latitude"
+      density="compact"
+      label="Latitude, ° north"
+      inputmode="decimal"
+      :error-messages="wrong.latitude"
+    />
+    <v-text-field
+      v-model="longitude"
+      density="compact"
+      label="Longitude, ° east (west is minus)"
+      inputmode="decimal"
+      :error-messages="wrong.longitude"
+    />
+    <v-combobox
+      v-model="zone"
+      density="compact"
+      label="Time zone, if not by its place"
+      :items="ZONES"
+      :hint="depot?.zone ?? ''"
+      persistent-hint
+      :error-messages="wrong.zone"
+    />
+    <v-btn v-if="mayChange" type="submit" height="40">Keep the depot</v-btn>
+    <p v-if="unread" role="alert">{{ unread }}</p>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
+  gap: 4px 12px;
+  align-items: start;
+}
+</style>

@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { useSession } from '../shared/session'
+import CrewDayList from './CrewDayList.vue'
+import CrewForm from './CrewForm.vue'
+import DepotForm from './DepotForm.vue'
+import WayForm from './WayForm.vue'
+import { hoursOf, letterOf } from './seasonWords'
+import { useSeason } from './useSeason'
+
+/** Who goes out, from where, with what, over which roads; and what each crew is to do. */
+const session = useSession()
+const { view, problem, wrong, load, change } = useSeason()
+const gear = ref<Shapes['AllGear'] | null>(null)
+const ways = ref<Shapes['Measured'][]>([])
+const apiaries = ref<Shapes['ListedApiary'][]>([])
+const open = ref<string | null>(null)
+const NEW = 'new'
+
+onMounted(async () => {
+  await load()
+  try {
+    const [found, all, roads] = await Promise.all([
+      ask(api.GET('/api/gear')),
+      ask(api.GET('/api/apiaries')),
+      ask(api.GET('/api/season-plan/ways')),
+    ])
+    gear.value = found
+    apiaries.value = all
+    ways.value = roads
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+const tools = computed(() =>
+  (gear.value?.tools ?? [])
+    .filter((each) => !each.tool.retired)
+    .map((each) => ({
+      id: each.tool.id,
+      name: each.tool.name,
+      timed: each.fit.basis !== 'NOTHING',
+    })),
+)
+
+function toolNames(crew: Shapes['OutfitCrew']): string {
+  const names = crew.toolIds.map((id) => tools.value.find((each) => each.id === id)?.name ?? '?')
+  return names.join(', ') || `${crew.minutesPerHive} min a hive`
+}
+
+async function keepCrew(crew: Shapes['OutfitCrew']): Promise<void> {
+  const kept = await change(
+    api.PUT('/api/season-plan/crews/{id}', { params: { path: { id: crew.id } }, body: crew }),
+  )
+  if (kept) open.value = null
+}
+
+async function retire(id: string): Promise<void> {
+  if (await change(api.DELETE('/api/season-plan/crews/{id}', { params: { path: { id } } })))
+    open.value = null
+}
+
+async function keepWay(way: Shapes['Measured']): Promise<void> {
+  try {
+    ways.value = await ask(api.PUT('/api/season-plan/ways', { body: way }))
+    problem.value = ''
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+
+async function forgetWay(way: Shapes['Measured']): Promise<void> {
+  ways.value = await ask(
+    api.DELETE('/api/season-plan/ways/{one}/{other}', {
+      params: { path: { one: way.one, other: way.other } },
+    }),
+  )
+}
+</script>
+
+<template>
+  <div class="head">
+    <h1>Crews and roads</h1>
+    <router-link to="/season">The plan</router-link>
+  </div>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <template v-if="view">
+    <h2>Where crews start and end</h2>
+    <DepotForm
+      :depot="view.depot"
+      :wrong="wrong"
+      :may-change="session.isKeeper"
+      @keep="change(api.PUT('/api/season-plan/depot', { body: $event }))"
+    />
+    <h2>Crews</h2>
+    <ul class="crews">
+      <li v-for="crew in view.crews" :key="crew.id" class="sheet">
+        <div class="crewHead">
+          <strong>{{ letterOf(view.crews, crew.id) }} · {{ crew.name }}</strong>
+          <span class="soft">
+            {{ toolNames(crew) }}; {{ crew.burners }} to burn, {{ crew.helpers }} to help;
+            {{ crew.leavesFrom.slice(0, 5) }}–{{ crew.backBy.slice(0, 5) }}, at most
+            {{ hoursOf(crew.longestMinutes)
+            }}<template v-if="crew.off.length">; off on {{ crew.off.join(', ') }}</template>
+          </span>
+          <v-btn v-if="session.isKeeper && open !== crew.id" size="small" @click="open = crew.id"
+            >Change</v-btn
+          >
+        </div>
+        <CrewForm
+          v-if="open === crew.id"
+          :crew="crew"
+          :tools="tools"
+          :wrong="wrong"
+          @keep="keepCrew"
+          @retire="retire(crew.id)"
+          @close="open = null"
+        />
+        <CrewDayList :crew-id="crew.id" :may-share="session.isKeeper" />
+      </li>
+    </ul>
+    <v-btn v-if="session.isKeeper && open !== NEW" @click="open = NEW">Add a crew</v-btn>
+    <CrewForm
+      v-if="open === NEW"
+      :tools="tools"
+      :wrong="wrong"
+      @keep="keepCrew"
+      @close="open = null"
+    />
+    <h2>Ways that you drove and timed</h2>
+    <p class="soft">
+      Other ways are reckoned: as the crow flies times a road factor, at a usual speed. Both are
+      <router-link to="/parameters">figures</router-link> that you can change.
+    </p>
+    <WayForm
+      :ways="ways"
+      :places="apiaries.map((each) => each.apiary)"
+      :depot="view.depot?.name ?? 'depot'"
+      :may-change="session.isKeeper"
+      @keep="keepWay"
+      @forget="forgetWay"
+    />
+  </template>
+</template>
+
+<style scoped>
+.head,
+.crewHead {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 6px 16px;
+}
+
+.crews {
+  display: grid;
+  gap: 12px;
+  margin: 0 0 12px;
+  padding: 0;
+  list-style: none;
+}
+
+.crews li {
+  padding: 10px 14px;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,383 @@
+<script setup lang="ts">
+import { computed, onMounted, reactive, ref } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import { shortDay } from '../shared/days'
+import { counted } from '../shared/format'
+import { newId } from '../shared/ids'
+import LineTable from '../shared/LineTable.vue'
+import { numberIn } from '../shared/numbers'
+import { useSeason } from './useSeason'
+
+/** What the season is to bring: the series of each apiary, added for many at once. */
+const { view, problem, wrong, load, change } = useSeason()
+const yards = ref<Shapes['YardPresets'][]>([])
+const sheets = ref<Shapes['RuleSheet'][]>([])
+const tools = ref<string[]>([])
+const occasion = ref<Shapes['SeasonPreset']['occasion']>('LATE_SUMMER')
+const OCCASIONS = [
+  { value: 'LATE_SUMMER', title: 'late summer: four weekly rounds before the winter bees' },
+  { value: 'WINTER', title: 'winter: one round when nothing is capped' },
+]
+const typed = reactive({
+  rounds: '4',
+  least: '5',
+  wanted: '7',
+  most: '9',
+  grams: '2',
+  tool: '',
+  sheet: '',
+  reason: '',
+})
+const picked = ref<Set<string>>(new Set())
+const starts = ref<Record<string, string>>({})
+const span = reactive({ from: '', to: '' })
+const said = ref('')
+
+onMounted(async () => {
+  await load()
+  if (view.value) Object.assign(span, view.value.span)
+  try {
+    const [found, all, gear] = await Promise.all([
+      ask(api.GET('/api/season-plan/presets')),
+      ask(api.GET('/api/rule-sheets')),
+      ask(api.GET('/api/gear')),
+    ])
+    yards.value = found
+    sheets.value = all
+    tools.value = gear.tools.filter((each) => !each.tool.retired).map((each) => each.tool.name)
+    typed.tool = tools.value[0] ?? ''
+    typed.sheet = all.find((sheet) => !sheet.example)?.id ?? ''
+    take()
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+})
+
+const offered = computed(() =>
+  yards.value.flatMap((yard) => {
+    const preset = yard.presets.find((each) => each.occasion === occasion.value)
+    return preset ? [{ yard, preset }] : []
+  }),
+)
+const without = computed(() =>
+  yards.value.filter((yard) => !offered.value.some((each) => each.yard === yard)),
+)
+
+/** Fills the form from what is usual. */
+function take(): void {
+  const first = offered.value[0]?.preset
+  if (first) {
+    typed.rounds = String(first.rounds)
+    typed.least = String(first.gaps.least)
+    typed.wanted = String(first.gaps.wanted)
+    typed.most = String(first.gaps.most)
+  }
+  starts.value = Object.fromEntries(
+    offered.value.map(({ yard, preset }) => [yard.apiaryId, preset.startOn]),
+  )
+  const planned = new Set(
+    view.value?.allSeries
+      .filter((each) => occasion.value === 'WINTER' || each.series.rounds > 1)
+      .filter((each) => each.series.broodless === (occasion.value === 'WINTER'))
+      .map((each) => each.series.apiaryId),
+  )
+  picked.value = new Set(
+    offered.value
+      .filter(({ yard }) => !planned.has(yard.apiaryId))
+      .filter(({ yard }) => occasion.value === 'WINTER' || !yard.inSeries)
+      .map(({ yard }) => yard.apiaryId),
+  )
+}
+
+function toggle(id: string): void {
+  const next = new Set(picked.value)
+  if (!next.delete(id)) next.add(id)
+  picked.value = next
+}
+
+async function add(): Promise<void> {
+  said.value = ''
+  const rounds = numberIn(typed.rounds)
+  const allSeries = offered.value
+    .filter(({ yard }) => picked.value.has(yard.apiaryId))
+    .map(({ yard, preset }) => {
+      const startOn = starts.value[yard.apiaryId] ?? preset.startOn
+      return {
+        id: newId(),
+        apiaryId: yard.apiaryId,
+        name: occasion.value === 'WINTER' ? 'Winter single' : 'Late summer series',
+        rounds,
+        leastGap: numberIn(typed.least),
+        wantedGap: numberIn(typed.wanted),
+        mostGap: numberIn(typed.most),
+        startOn,
+        lastDay: startOn > preset.lastDay ? startOn : preset.lastDay,
+        finishBy: preset.finishBy,
+        broodless: preset.broodless,
+        ruleSheetId: typed.sheet || undefined,
+        gramsPerBox: numberIn(typed.grams),
+        tool: typed.tool || 'a tool',
+        offLabelReason: typed.reason || undefined,
+      }
+    })
+  if (allSeries.some((each) => Object.values(each).some((value) => Number.isNaN(value)))) {
+    problem.value = 'Rounds, days and grams are numbers.'
+    return
+  }
+  if (await change(api.POST('/api/season-plan/series', { body: allSeries }))) {
+    said.value = `${counted(allSeries.length, 'series', 'series')} added. Go on to the plan and search.`
+    if (view.value) Object.assign(span, view.value.span)
+    picked.value = new Set()
+  }
+}
+
+async function keepSpan(): Promise<void> {
+  said.value = ''
+  if (await change(api.PUT('/api/season-plan/span', { body: { ...span } }))) said.value = 'Kept.'
+}
+
+async function forget(id: string): Promise<void> {
+  await change(api.DELETE('/api/season-plan/series/{id}', { params: { path: { id } } }))
+}
+</script>
+
+<template>
+  <div class="head">
+    <h1>What is to be done</h1>
+    <router-link to="/season">The plan</router-link>
+  </div>
+  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <p role="status" class="said">{{ said }}</p>
+  <form class="line" @submit.prevent="keepSpan">
+    <v-text-field
+      v-model="span.from"
+      type="date"
+      density="compact"
+      label="Plan from"
+      :error-messages="wrong.from"
+    />
+    <v-text-field
+      v-model="span.to"
+      type="date"
+      density="compact"
+      label="to"
+      :error-messages="wrong.to"
+    />
+    <v-btn type="submit" height="40">Keep the days</v-btn>
+  </form>
+  <h2>Add series for many apiaries</h2>
+  <form @submit.prevent="add">
+    <div class="fields">
+      <v-select
+        v-model="occasion"
+        class="wide"
+        density="compact"
+        label="Occasion"
+        :items="OCCASIONS"
+        @update:model-value="take"
+      />
+      <v-text-field
+        v-model="typed.rounds"
+        density="compact"
+        label="Rounds"
+        :error-messages="wrong.rounds"
+      />
+      <v-text-field
+        v-model="typed.least"
+        density="compact"
+        label="Fewest days between"
+        :error-messages="wrong.leastGap"
+      />
+      <v-text-field
+        v-model="typed.wanted"
+        density="compact"
+        label="Wanted"
+        :error-messages="wrong.wantedGap"
+      />
+      <v-text-field
+        v-model="typed.most"
+        density="compact"
+        label="Most"
+        :error-messages="wrong.mostGap"
+      />
+      <v-text-field
+        v-model="typed.grams"
+        density="compact"
+        label="Acid a box"
+        suffix="g"
+        :error-messages="wrong.gramsPerBox"
+      />
+      <v-select
+        v-model="typed.tool"
+        density="compact"
+        label="Tool"
+        :items="tools"
+        :error-messages="wrong.tool"
+      />
+      <v-select
+        v-model="typed.sheet"
+        density="compact"
+        label="Rule sheet"
+        :items="[
+          { value: '', title: 'none' },
+          ...sheets.map((sheet) => ({
+            value: sheet.id,
+            title: sheet.name + (sheet.example ? ' (example)' : ''),
+          })),
+        ]"
+        :error-messages="wrong.ruleSheetId"
+      />
+      <v-text-field
+        v-if="wrong.offLabelReason || typed.reason"
+        v-model="typed.reason"
+        class="wide"
+        density="compact"
+        label="Why off the label?"
+        :error-messages="wrong.offLabelReason"
+      />
+    </div>
+    <LineTable label="Apiaries to add for">
+      <thead>
+        <tr>
+          <th scope="col">Apiary</th>
+          <th scope="col">Hives</th>
+          <th scope="col">Begin on</th>
+          <th scope="col">Not after</th>
+          <th scope="col">Be done by</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="{ yard, preset } in offered" :key="yard.apiaryId">
+          <th scope="row">
+            <label class="tick">
+              <input
+                type="checkbox"
+                :checked="picked.has(yard.apiaryId)"
+                @change="toggle(yard.apiaryId)"
+              />
+              {{ yard.apiary }}
+            </label>
+            <span v-if="yard.inSeries" class="soft">a series goes on there</span>
+          </th>
+          <td class="figure">{{ yard.hives }}</td>
+          <td>
+            <input
+              v-model="starts[yard.apiaryId]"
+              type="date"
+              :aria-label="`Begin in ${yard.apiary} on`"
+            />
+          </td>
+          <td>{{ shortDay(preset.lastDay) }}</td>
+          <td>
+            {{
+              preset.finishBy
+                ? shortDay(preset.finishBy)
+                : preset.broodless
+                  ? 'while nothing is capped'
+                  : ''
+            }}
+          </td>
+        </tr>
+      </tbody>
+    </LineTable>
+    <p v-for="yard in without" :key="yard.apiaryId" class="soft">
+      {{ yard.apiary }}: no time without capped brood is expected there; look at its
+      <router-link :to="`/apiaries/${yard.apiaryId}/season`">year</router-link>.
+    </p>
+    <v-btn type="submit" variant="flat" color="primary" :disabled="picked.size === 0"
+      >Add for {{ counted(picked.size, 'apiary', 'apiaries') }}</v-btn
+    >
+  </form>
+  <template v-if="view?.allSeries.length">
+    <h2>In the plan</h2>
+    <LineTable label="Series in the plan">
+      <thead>
+        <tr>
+          <th scope="col">Apiary</th>
+          <th scope="col">Series</th>
+          <th scope="col">Rounds</th>
+          <th scope="col">Gaps</th>
+          <th scope="col">Days</th>
+          <th scope="col"><span class="visually-hidden">Change</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="each in view.allSeries" :key="each.series.id">
+          <th scope="row">{{ each.apiary }}</th>
+          <td>{{ each.series.name }}{{ each.going ? ', goes on' : '' }}</td>
+          <td class="figure">{{ each.next }}–{{ each.series.rounds }}</td>
+          <td class="figure">
+            {{ each.series.leastGap }}–{{ each.series.mostGap }}, wanted {{ each.series.wantedGap }}
+          </td>
+          <td>{{ shortDay(each.series.startOn) }} to {{ shortDay(each.series.lastDay) }}</td>
+          <td>
+            <v-btn v-if="!each.going" size="small" @click="forget(each.series.id)">Take out</v-btn>
+            <router-link v-else to="/spacing">Spacing</router-link>
+          </td>
+        </tr>
+      </tbody>
+    </LineTable>
+  </template>
+</template>
+
+<style scoped>
+.head,
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 8px 16px;
+}
+
+.line {
+  max-width: 560px;
+  align-items: start;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 4px 12px;
+  align-items: start;
+  margin-bottom: 10px;
+}
+
+form > .v-btn {
+  margin: 12px 0;
+}
+
+.wide {
+  grid-column: span 2;
+}
+
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 32px;
+  color: var(--ink);
+}
+
+.tick input {
+  width: 20px;
+  height: 20px;
+}
+
+input[type='date'] {
+  padding: 4px 6px;
+  border: 1px solid var(--rule-strong);
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+}
+
+.said {
+  min-height: 1.4em;
+  font-weight: 600;
+}
+
+.problem {
+  color: var(--off-label);
+  font-weight: 600;
+}
+</style>

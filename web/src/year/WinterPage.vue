@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, words, type Shapes } from '../api/client'
+import ApiaryPick from '../shared/ApiaryPick.vue'
+import { useApiaryInHand } from '../shared/apiaryInHand'
+import { counted } from '../shared/format'
+import { newId } from '../shared/ids'
+import { useSession } from '../shared/session'
+import { OUTCOMES, SIGNS, type DeathSign, type Outcome } from './reviewWords'
+
+/** How an apiary's hives came through the winter: one press a hive, kept at once. */
+const session = useSession()
+const inHand = useApiaryInHand()
+const apiaryId = ref(inHand.id)
+const winter = ref<number | null>(null)
+const winters = ref<{ value: number; title: string }[]>([])
+const hives = ref<Shapes['Outcome'][]>([])
+const problem = ref('')
+const left = computed(() => hives.value.filter((each) => !each.outcome).length)
+
+watch(
+  apiaryId,
+  async (apiary) => {
+    if (!apiary) return
+    if (apiary !== inHand.id) void inHand.take(apiary)
+    try {
+      const here = await ask(
+        api.GET('/api/review/winters', { params: { query: { apiaryId: apiary } } }),
+      )
+      if (apiary !== apiaryId.value) return
+      winters.value = here.all.map((each) => ({ value: each.winter, title: each.name }))
+      if (!here.all.some((each) => each.winter === winter.value)) winter.value = here.now
+    } catch (thrown) {
+      problem.value = words(thrown)
+    }
+  },
+  { immediate: true },
+)
+
+watch(
+  [apiaryId, winter],
+  async ([apiary, of]) => {
+    if (!apiary || of === null) return
+    try {
+      hives.value = await ask(
+        api.GET('/api/review/winters/{winter}', {
+          params: { path: { winter: of }, query: { apiaryId: apiary } },
+        }),
+      )
+      problem.value = ''
+    } catch (thrown) {
+      problem.value = words(thrown)
+    }
+  },
+  { immediate: true },
+)
+
+async function say(hive: Shapes['Outcome'], outcome: Outcome, sign?: DeathSign): Promise<void> {
+  if (winter.value === null) return
+  const before = { ...hive }
+  Object.assign(hive, { outcome, sign })
+  try {
+    await ask(
+      api.POST('/api/review/winters/{winter}', {
+        params: { path: { winter: winter.value } },
+        body: [{ id: newId(), hiveId: hive.hiveId, outcome, ...(sign ? { sign } : {}) }],
+      }),
+    )
+    problem.value = ''
+  } catch (thrown) {
+    Object.assign(hive, { outcome: before.outcome, sign: before.sign })
+    problem.value = `${hive.hive} was not kept: ${words(thrown)}`
+  }
+}
+</script>
+
+<template>
+  <div class="top">
+    <h1>How hives wintered</h1>
+    <ApiaryPick v-model="apiaryId" />
+    <v-select v-model="winter" :items="winters" label="Winter" density="compact" class="winter" />
+    <router-link to="/counts/year">The year on one page</router-link>
+  </div>
+  <p v-if="problem" role="alert">{{ problem }}</p>
+  <p v-if="hives.length">
+    {{ left ? `${counted(left, 'hive')} to look at` : 'Every hive has been looked at.' }}
+  </p>
+  <p v-else>No hive stands here yet.</p>
+  <ul class="hives">
+    <li v-for="hive in hives" :key="hive.hiveId" class="sheet hive">
+      <strong class="name">{{ hive.hive }}</strong>
+      <div class="ways" role="group" :aria-label="hive.hive">
+        <button
+          v-for="(name, outcome) in OUTCOMES"
+          :key="outcome"
+          type="button"
+          class="way"
+          :aria-pressed="hive.outcome === outcome"
+          :disabled="!session.mayWork"
+          @click="say(hive, outcome as Outcome)"
+        >
+          {{ name }}
+        </button>
+      </div>
+      <v-select
+        v-if="hive.outcome === 'DEAD'"
+        :model-value="hive.sign"
+        :items="Object.entries(SIGNS).map(([value, title]) => ({ value, title }))"
+        :label="`What ${hive.hive} showed`"
+        density="compact"
+        class="sign"
+        :disabled="!session.mayWork"
+        @update:model-value="say(hive, 'DEAD', $event)"
+      />
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 16px;
+}
+
+.winter {
+  flex: none;
+  width: 170px;
+}
+
+.hives {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 8px;
+}
+
+.hive {
+  display: grid;
+  grid-template-columns: 70px 1fr;
+  gap: 8px 12px;
+  align-items: center;
+  padding: 8px 14px;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+.way {
+  min-height: 56px;
+  padding: 0 14px;
+  border: 1px solid var(--rule-strong);
+  border-radius: 2px;
+}
+
+.way[aria-pressed='true'] {
+  background: var(--ink);
+  border-color: var(--ink);
+  color: var(--paper);
+  font-weight: 650;
+}
+
+.sign {
+  grid-column: 1 / -1;
+}
+</style>
