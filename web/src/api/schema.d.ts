@@ -2830,10 +2830,6 @@ export interface components {
             last?: string;
             readAs: string;
         };
-        CourseQuestion: {
-            days: string[];
-            question: components["schemas"]["SpacingQuestion"];
-        };
         Crew: {
             /** Format: int32 */
             burners: number;
@@ -3157,6 +3153,10 @@ export interface components {
             readAt: string;
             says: string;
             taken: boolean;
+        };
+        ForecastQuestion: {
+            days: string[];
+            question: components["schemas"]["SpacingQuestion"];
         };
         Forward: {
             /** Format: double */
@@ -6207,7 +6207,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CourseQuestion"];
+                "application/json": components["schemas"]["ForecastQuestion"];
             };
         };
         responses: {
@@ -6987,7 +6987,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CourseQuestion"];
+                "application/json": components["schemas"]["ForecastQuestion"];
             };
         };
         responses: {
