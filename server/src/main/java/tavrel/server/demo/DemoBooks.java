@@ -27,8 +27,8 @@ import tavrel.server.register.NewTreatment;
 import tavrel.server.register.Register;
 import tavrel.server.register.RegisterEntry;
 import tavrel.server.register.RegisterFilter;
-import tavrel.server.review.YearReview;
 import tavrel.server.stock.Stock;
+import tavrel.server.winter.WinterOutcomes;
 
 /** What the made-up outfit wrote into its books by hand. */
 @Component
@@ -38,15 +38,19 @@ class DemoBooks {
   private final Apiaries apiaries;
   private final Register register;
   private final Stock stock;
-  private final YearReview review;
+  private final WinterOutcomes winters;
   private final OwnParameters figures;
 
   DemoBooks(
-      Apiaries apiaries, Register register, Stock stock, YearReview review, OwnParameters figures) {
+      Apiaries apiaries,
+      Register register,
+      Stock stock,
+      WinterOutcomes winters,
+      OwnParameters figures) {
     this.apiaries = apiaries;
     this.register = register;
     this.stock = stock;
-    this.review = review;
+    this.winters = winters;
     this.figures = figures;
   }
 
@@ -95,18 +99,18 @@ class DemoBooks {
   /** How an apiary's hives came through a winter: the fourth died of mites. */
   void wintered(String apiary, int winter, Account keeper) {
     List<UUID> hives = hives(apiary);
-    List<YearReview.NewOutcome> outcomes = new ArrayList<>();
+    List<WinterOutcomes.NewOutcome> outcomes = new ArrayList<>();
     for (int i = 0; i < hives.size(); i++) {
       boolean dead = i % 9 == 3;
       outcomes.add(
-          new YearReview.NewOutcome(
+          new WinterOutcomes.NewOutcome(
               id("winter " + winter + hives.get(i)),
               hives.get(i),
               dead ? WinterOutcome.DEAD : i % 4 == 1 ? WinterOutcome.WEAK : WinterOutcome.STRONG,
               dead ? DeathSign.MITES : null,
               null));
     }
-    review.keep(winter, outcomes, keeper);
+    winters.keep(winter, outcomes, keeper);
   }
 
   private static UUID id(String of) {

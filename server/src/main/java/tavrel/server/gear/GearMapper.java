@@ -16,12 +16,6 @@ import tavrel.core.burn.Tool;
 @Mapper
 interface GearMapper {
 
-  /** How often a tool has burned in an apiary. */
-  record Use(UUID apiaryId, int burns) {}
-
-  /** From the first burn to the last opening of a round. */
-  record Worn(UUID roundId, Instant began, Instant ended) {}
-
   String TOOL =
       """
       select id, name, family, power, acid_release as "release", end_sign, capacity, preheat_seconds, burn_seconds,
@@ -119,34 +113,4 @@ interface GearMapper {
       values (#{id}, #{toolId}, #{kind}, #{says}, #{at}, #{by})
       """)
   void keepNote(GearNote note);
-
-  /** Burns that a tool ended since a moment, in rounds that it was planned for or came along to. */
-  @Select(
-      """
-      select apiary_id, count(*) as burns
-      from tool_burn
-      where tool_id = #{toolId} and at > #{since}
-      group by apiary_id
-      """)
-  List<Use> useSince(UUID toolId, Instant since);
-
-  /** Apiaries that a tool has burned in since a moment. */
-  @Select(
-      """
-      select distinct a.name
-      from tool_burn b
-      join apiary a on a.id = b.apiary_id
-      where b.tool_id = #{toolId} and b.at > #{since}
-      order by 1
-      """)
-  List<String> apiariesSince(UUID toolId, Instant since);
-
-  @Select(
-      """
-      select round_id, min(started_at) as began, max(coalesce(opened_at, removed_at, started_at)) as ended
-      from treatment
-      where started_at > #{since} and round_id is not null and stands
-      group by round_id
-      """)
-  List<Worn> wornSince(Instant since);
 }

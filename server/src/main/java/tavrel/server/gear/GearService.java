@@ -2,97 +2,49 @@ package tavrel.server.gear;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
 import tavrel.core.burn.BurnFit;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.TestBurn;
 import tavrel.core.burn.Tool;
-import tavrel.core.stock.FilterWear;
-import tavrel.core.stock.ToolWear;
 import tavrel.server.http.Problem;
-import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
-import tavrel.server.run.WorkHours;
 
-/** The gear: tools with their test burns, packs, and what is due. */
+/** The gear: tools with their test burns, packs, and notes on them. */
 @Service
 public class GearService {
 
-  private static final Instant EVER = Instant.EPOCH;
-
-  /** A round that was put off may have begun so many days before; more than any does. */
-  private static final int LONGEST_ROUND = 60;
-
   private final GearMapper mapper;
-  private final OwnParameters figures;
-  private final WorkHours workHours;
   private final Clock clock;
 
-  GearService(GearMapper mapper, OwnParameters figures, WorkHours workHours, Clock clock) {
+  GearService(GearMapper mapper, Clock clock) {
     this.mapper = mapper;
-    this.figures = figures;
-    this.workHours = workHours;
     this.clock = clock;
   }
 
-  /**
-   * A tool with everything known of it.
-   *
-   * @param tool the tool
-   * @param fit burn times fitted to its test burns
-   * @param burns its test burns that stand, latest first
-   * @param notes what was seen at or done to it, latest first
-   * @param wear what it has been through since it was looked after
-   */
-  public record KnownTool(
-      Tool tool, BurnFit fit, List<TestBurn> burns, List<GearNote> notes, ToolWear wear) {}
+  /** All tools, those in use first, by name. */
+  public List<Tool> tools() {
+    return mapper.tools();
+  }
 
-  /**
-   * All gear.
-   *
-   * @param tools in use first
-   * @param packs batteries and packs
-   * @param filters people's respirator filters
-   * @param usualBowl what a bowl is taken to do until its keeper says otherwise
-   */
-  public record AllGear(
-      List<KnownTool> tools, List<Pack> packs, FilterWear filters, Tool.UsualBowl usualBowl) {}
+  /** Batteries and packs, by name. */
+  public List<Pack> packs() {
+    return mapper.packs();
+  }
 
-  /**
-   * Something to do at the gear before the next round.
-   *
-   * @param name of the tool, or of what else it is about
-   * @param says what is due, in words
-   */
-  public record GearDue(String name, String says) {}
+  /** Test burns that stand, of all tools, latest first. */
+  public List<TestBurn> testBurns() {
+    return mapper.burns();
+  }
 
-  /** Everything. */
-  public AllGear all() {
-    List<GearNote> notes = mapper.notes();
-    List<TestBurn> burns = mapper.burns();
-    Instant filters =
-        notes.stream()
-            .filter(note -> note.kind() == GearNote.Kind.FILTERS_CHANGED)
-            .map(GearNote::at)
-            .findFirst()
-            .orElse(null);
-    return new AllGear(
-        mapper.tools().stream().map(tool -> known(tool, burns, notes)).toList(),
-        mapper.packs(),
-        filters == null
-            ? FilterWear.unknown(figures.own())
-            : FilterWear.of(hours(filters), filters, figures.own()),
-        Tool.USUAL_BOWL);
+  /** What was seen at or done to the gear, latest first. */
+  public List<GearNote> notes() {
+    return mapper.notes();
   }
 
   /** Tools in use whose burn time is known from test burns or their own figure, by name. */
@@ -108,23 +60,6 @@ public class GearService {
                         .basis()
                     != BurnFit.Basis.NOTHING)
         .toList();
-  }
-
-  /** What is due of the gear in use. */
-  public List<GearDue> due() {
-    AllGear all = all();
-    List<GearDue> due = new ArrayList<>();
-    for (KnownTool known : all.tools()) {
-      if (!known.tool().retired()) {
-        known.wear().due().forEach(says -> due.add(new GearDue(known.tool().name(), says)));
-      }
-    }
-    Double hours = all.filters().hours();
-    if (hours != null && all.filters().due()) {
-      due.add(
-          new GearDue("Filters", "change them: " + NumberText.tenths(hours) + " hours of rounds"));
-    }
-    return due;
   }
 
   /**
@@ -205,41 +140,5 @@ public class GearService {
     }
     mapper.keepNote(
         new GearNote(id, note.toolId(), note.kind(), note.says(), clock.instant(), who.name()));
-  }
-
-  private KnownTool known(Tool tool, List<TestBurn> burns, List<GearNote> notes) {
-    List<TestBurn> own = burns.stream().filter(burn -> burn.toolId().equals(tool.id())).toList();
-    List<GearNote> ownNotes =
-        notes.stream().filter(note -> tool.id().equals(note.toolId())).toList();
-    Instant seals = latest(ownNotes, GearNote.Kind.SEALS_CHANGED);
-    int onSeals =
-        mapper.useSince(tool.id(), seals).stream().mapToInt(GearMapper.Use::burns).sum()
-            + (int) own.stream().filter(burn -> burn.at().isAfter(seals)).count();
-    return new KnownTool(
-        tool,
-        BurnFit.of(tool, own),
-        own,
-        ownNotes,
-        ToolWear.of(
-            tool,
-            onSeals,
-            mapper.apiariesSince(tool.id(), latest(ownNotes, GearNote.Kind.CLEANED))));
-  }
-
-  private static Instant latest(List<GearNote> notes, GearNote.Kind kind) {
-    return notes.stream()
-        .filter(note -> note.kind() == kind)
-        .map(GearNote::at)
-        .findFirst()
-        .orElse(EVER);
-  }
-
-  private double hours(Instant since) {
-    LocalDate from = LocalDate.ofInstant(since, ZoneOffset.UTC).minusDays(LONGEST_ROUND);
-    LocalDate to = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).plusDays(1);
-    WorkHours.Halts halts = workHours.between(from, to);
-    return mapper.wornSince(since).stream()
-        .mapToDouble(worn -> halts.hours(worn.roundId(), worn.began(), worn.ended()))
-        .sum();
   }
 }

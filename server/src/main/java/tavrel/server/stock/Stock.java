@@ -4,7 +4,6 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -34,13 +33,17 @@ import tavrel.core.stock.SupplyShelf;
 import tavrel.core.stock.SupplyShelf.Supply;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.OutfitDay;
+import tavrel.server.gear.GearNote;
 import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
+import tavrel.server.register.RoundSums;
+import tavrel.server.run.RoundsToCome;
 import tavrel.server.run.WorkHours;
 import tavrel.server.series.Series;
 import tavrel.server.series.SeriesService;
+import tavrel.server.upkeep.GearUpkeep;
 
 /** Lots of acid and what else is used up: bought, drawn by burns, weighed, to be ordered. */
 @Service
@@ -49,7 +52,10 @@ public class Stock {
   private final StockMapper mapper;
   private final SeriesService series;
   private final Apiaries apiaries;
-  private final GearService gearService;
+  private final RoundsToCome roundsToCome;
+  private final RoundSums register;
+  private final GearService gear;
+  private final GearUpkeep upkeep;
   private final OwnParameters figures;
   private final WorkHours workHours;
   private final OutfitDay day;
@@ -61,13 +67,19 @@ public class Stock {
       StockMapper mapper,
       SeriesService series,
       Apiaries apiaries,
-      GearService gearService,
+      RoundsToCome roundsToCome,
+      RoundSums register,
+      GearService gear,
+      GearUpkeep upkeep,
       OwnParameters figures,
       WorkHours workHours,
       OutfitDay day,
       Clock clock) {
     this.mapper = mapper;
-    this.gearService = gearService;
+    this.roundsToCome = roundsToCome;
+    this.register = register;
+    this.gear = gear;
+    this.upkeep = upkeep;
     this.series = series;
     this.apiaries = apiaries;
     this.figures = figures;
@@ -99,8 +111,8 @@ public class Stock {
       List<String> charges) {}
 
   /** The book of all lots. */
-  AcidBook book() {
-    return AcidBook.of(mapper.lots(), mapper.takes(), mapper.draws());
+  public AcidBook book() {
+    return AcidBook.of(mapper.lots(), mapper.takes(), register.draws());
   }
 
   /** What is there and what will be needed. */
@@ -111,9 +123,9 @@ public class Stock {
     Map<SupplyKind, List<LocalDate>> used =
         Map.of(
             SupplyKind.SEALS,
-            days(mapper.sealsChanged()),
+            changed(GearNote.Kind.SEALS_CHANGED),
             SupplyKind.FILTERS,
-            days(mapper.filtersChanged()));
+            changed(GearNote.Kind.FILTERS_CHANGED));
     List<AcidBook.LotState> lots = new ArrayList<>(book.lots());
     Collections.reverse(lots);
     List<Supply> latest = new ArrayList<>(supplies);
@@ -139,8 +151,8 @@ public class Stock {
                             .filter(shelf -> shelf.kind() == kind)
                             .mapToInt(SupplyShelf::onHand)
                             .sum()));
-    GearService.AllGear gear = gearService.all();
-    List<SupplyForecast.ToolNow> tools = tools(gear);
+    GearUpkeep.AllGear all = upkeep.all();
+    List<SupplyForecast.ToolNow> tools = tools(all);
     return new OnHand(
         lots,
         book.uncovered(),
@@ -151,13 +163,13 @@ public class Stock {
         Stream.of(
                 SupplyForecast.seals(toCome, tools, counted.get(SupplyKind.SEALS)),
                 SupplyForecast.filters(
-                    toCome, gear.filters(), hoursPerBurn(), counted.get(SupplyKind.FILTERS)))
+                    toCome, all.filters(), hoursPerBurn(), counted.get(SupplyKind.FILTERS)))
             .filter(Objects::nonNull)
             .toList(),
         SupplyForecast.shortOfCharges(toCome, tools));
   }
 
-  private static List<SupplyForecast.ToolNow> tools(GearService.AllGear gear) {
+  private static List<SupplyForecast.ToolNow> tools(GearUpkeep.AllGear gear) {
     Map<UUID, Pack> packs =
         gear.packs().stream().collect(Collectors.toMap(Pack::id, Function.identity()));
     return gear.tools().stream()
@@ -182,7 +194,7 @@ public class Stock {
     WorkHours.Halts halts = workHours.between(since, day.today().plusDays(1));
     double hours = 0;
     int burns = 0;
-    for (StockMapper.Worked worked : mapper.workedSince(since)) {
+    for (RoundSums.Worked worked : register.workedFrom(since)) {
       hours += halts.hours(worked.roundId(), worked.began(), worked.ended());
       burns += worked.burns();
     }
@@ -218,7 +230,7 @@ public class Stock {
    */
   private List<SupplyForecast.ToCome> toCome(AcidBook book) {
     List<SupplyForecast.ToCome> toCome =
-        mapper.planned().stream()
+        roundsToCome.all().stream()
             .map(
                 each ->
                     new SupplyForecast.ToCome(each.day(), each.grams(), each.tool(), each.burns()))
@@ -312,8 +324,13 @@ public class Stock {
     }
   }
 
-  private List<LocalDate> days(List<Instant> moments) {
-    return moments.stream().map(day::of).toList();
+  private List<LocalDate> changed(GearNote.Kind kind) {
+    return gear.notes().stream()
+        .filter(note -> note.kind() == kind)
+        .map(GearNote::at)
+        .sorted()
+        .map(day::of)
+        .toList();
   }
 
   private void notAhead(String field, LocalDate on) {

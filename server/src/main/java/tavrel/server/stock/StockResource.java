@@ -1,7 +1,6 @@
 package tavrel.server.stock;
 
 import java.time.LocalDate;
-import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -12,10 +11,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tavrel.core.InvalidValue;
 import tavrel.core.stock.AcidBook.StockTake;
 import tavrel.core.stock.AcidLot;
 import tavrel.core.stock.SupplyKind;
@@ -45,28 +42,14 @@ class StockResource {
       SupplyKind kind, LocalDate day, int pieces, boolean counted, @Nullable Double price) {}
 
   private final Stock stock;
-  private final Costs costs;
 
-  StockResource(Stock stock, Costs costs) {
+  StockResource(Stock stock) {
     this.stock = stock;
-    this.costs = costs;
   }
 
   @GetMapping
   Stock.OnHand onHand() {
     return stock.onHand();
-  }
-
-  @GetMapping("/costs")
-  Costs.CostedYear costs(@RequestParam int year) {
-    InvalidValue.inRange("year", year, 1990, 2200, "as a year");
-    return costs.year(year);
-  }
-
-  @GetMapping("/costs/{apiaryId}")
-  List<Costs.CostedHive> costs(@PathVariable UUID apiaryId, @RequestParam int year) {
-    InvalidValue.inRange("year", year, 1990, 2200, "as a year");
-    return costs.hives(apiaryId, year);
   }
 
   @PutMapping("/lots/{id}")

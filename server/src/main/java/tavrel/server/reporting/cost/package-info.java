@@ -1,0 +1,5 @@
+/** What rounds cost. */
+@NullMarked
+package tavrel.server.reporting.cost;
+
+import org.jspecify.annotations.NullMarked;

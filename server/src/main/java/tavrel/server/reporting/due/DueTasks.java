@@ -1,0 +1,340 @@
+package tavrel.server.reporting.due;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tavrel.core.DaySpan;
+import tavrel.core.NumberText;
+import tavrel.core.apiaryyear.SeasonDates;
+import tavrel.core.spacing.RoundState;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.brood.BroodService;
+import tavrel.server.count.Counts;
+import tavrel.server.count.DropBoards;
+import tavrel.server.count.HighCounts;
+import tavrel.server.run.Rounds;
+import tavrel.server.seasonplan.SeasonPlanService;
+import tavrel.server.series.Series;
+import tavrel.server.series.SeriesService;
+
+/** What is due by the calendar: rounds, windows, boards, counts. */
+@Service
+class DueTasks {
+
+  /** Rounds are named this many days ahead. */
+  private static final int AHEAD = 3;
+
+  /** A wash tells of a series from so many days after its last round. */
+  private static final int RECOUNT_FROM = 14;
+
+  /** To so many. */
+  private static final int RECOUNT_TO = 28;
+
+  /** Counts are monthly through the season. */
+  private static final int MONTH = 30;
+
+  private static final int NAMED = 6;
+
+  /** Kinds, most pressing first. */
+  enum DueTaskKind {
+    DANGER,
+    ABOVE_UNPLANNED,
+    ROUND_LATE,
+    ROUND_DUE,
+    WINDOW_CLOSES,
+    WINDOW_OPENS,
+    BOARDS_TO_READ,
+    RECOUNT_DUE,
+    ROUND_AHEAD,
+    COUNT_DUE
+  }
+
+  /**
+   * Something due.
+   *
+   * @param kind what
+   * @param apiaryId where
+   * @param apiary its name
+   * @param day the day it is due, or null
+   * @param says what and why, in a sentence
+   * @param seriesId the series that it belongs to, or null
+   * @param seriesNumber which of its rounds, or null
+   * @param hiveId the hive that it is about, or null
+   */
+  record DueTask(
+      DueTaskKind kind,
+      UUID apiaryId,
+      String apiary,
+      @Nullable LocalDate day,
+      String says,
+      @Nullable UUID seriesId,
+      @Nullable Integer seriesNumber,
+      @Nullable UUID hiveId) {}
+
+  private final Apiaries apiaries;
+  private final SeriesService series;
+  private final BroodService broodService;
+  private final Counts counts;
+  private final DropBoards dropBoards;
+  private final ApiaryYears apiaryYears;
+  private final SeasonPlanService desk;
+  private final HighCounts highCounts;
+  private final Rounds rounds;
+
+  DueTasks(
+      Apiaries apiaries,
+      SeriesService series,
+      BroodService broodService,
+      Counts counts,
+      DropBoards dropBoards,
+      ApiaryYears apiaryYears,
+      SeasonPlanService desk,
+      HighCounts highCounts,
+      Rounds rounds) {
+    this.apiaries = apiaries;
+    this.series = series;
+    this.broodService = broodService;
+    this.counts = counts;
+    this.dropBoards = dropBoards;
+    this.apiaryYears = apiaryYears;
+    this.desk = desk;
+    this.highCounts = highCounts;
+    this.rounds = rounds;
+  }
+
+  /** All, most pressing first. */
+  List<DueTask> all() {
+    Map<UUID, Apiary> places =
+        apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
+    List<DueTask> chores = new ArrayList<>();
+    List<Series> open = series.open(null);
+    addHighCounts(open, chores);
+    open.forEach(each -> addRound(each, chores));
+    BroodService.Windows windows = broodService.windows();
+    addWindows(DueTaskKind.WINDOW_CLOSES, windows.closing(), chores);
+    addWindows(DueTaskKind.WINDOW_OPENS, windows.freeSoon(), chores);
+    dropBoards
+        .toRead()
+        .forEach(
+            (apiaryId, says) ->
+                chores.add(
+                    of(
+                        DueTaskKind.BOARDS_TO_READ,
+                        Objects.requireNonNull(places.get(apiaryId)),
+                        null,
+                        says)));
+    addMonthlyCounts(places.values(), chores);
+    chores.sort(
+        Comparator.comparing(DueTask::kind)
+            .thenComparing(DueTask::day, Comparator.nullsLast(Comparator.naturalOrder()))
+            .thenComparing(DueTask::apiary));
+    return chores;
+  }
+
+  /**
+   * Hives in danger whatever is planned, and hives above the limit of which nothing is: neither a
+   * round under way or planned nor one of a series to come, nor the decision to leave them.
+   */
+  private void addHighCounts(List<Series> open, List<DueTask> chores) {
+    Set<UUID> planned =
+        Stream.concat(
+                open.stream()
+                    .filter(each -> !each.toCome().isEmpty())
+                    .flatMap(each -> each.hiveIds().stream()),
+                rounds.open().stream()
+                    .flatMap(each -> rounds.hiveNames(each.id()).keySet().stream()))
+            .collect(Collectors.toSet());
+    Map<UUID, List<HighCounts.High>> byApiary =
+        highCounts.all().stream()
+            .collect(
+                Collectors.groupingBy(
+                    each -> each.apiary().id(), LinkedHashMap::new, Collectors.toList()));
+    for (List<HighCounts.High> here : byApiary.values()) {
+      add(
+          DueTaskKind.DANGER,
+          here.stream().filter(HighCounts.High::inDanger).toList(),
+          "treat now as your label allows, and look at the hives beside it",
+          chores);
+      add(
+          DueTaskKind.ABOVE_UNPLANNED,
+          here.stream()
+              .filter(
+                  each -> !each.inDanger() && !each.left() && !planned.contains(each.hive().id()))
+              .toList(),
+          "above your limit, and nothing is planned",
+          chores);
+    }
+  }
+
+  private static void add(
+      DueTaskKind kind, List<HighCounts.High> hives, String says, List<DueTask> chores) {
+    if (hives.isEmpty()) {
+      return;
+    }
+    HighCounts.High first = hives.get(0);
+    String names =
+        hives.stream()
+                .limit(NAMED)
+                .map(
+                    each ->
+                        each.hive().name()
+                            + " "
+                            + NumberText.tenths(100 * each.sample().share())
+                            + " %")
+                .collect(Collectors.joining(", "))
+            + (hives.size() > NAMED ? " and " + (hives.size() - NAMED) + " more" : "");
+    LocalDate oldest =
+        hives.stream().map(each -> each.sample().last()).min(LocalDate::compareTo).orElseThrow();
+    chores.add(
+        new DueTask(
+            kind,
+            first.apiary().id(),
+            first.apiary().name(),
+            oldest,
+            names + ": " + says,
+            null,
+            null,
+            first.hive().id()));
+  }
+
+  private void addRound(Series each, List<DueTask> chores) {
+    Series.SeriesRound next = each.next();
+    if (next == null) {
+      addRecount(each, chores);
+      return;
+    }
+    long ahead = ChronoUnit.DAYS.between(each.today(), next.day());
+    if (ahead > AHEAD || next.state() == RoundState.OPEN) {
+      return;
+    }
+    String crew = desk.agreedCrew(each.id(), next.number());
+    String what =
+        each.name()
+            + ", round "
+            + next.number()
+            + " of "
+            + each.rounds().size()
+            + ", "
+            + hives(each.hives().size())
+            + (crew == null ? "" : ", with " + crew);
+    chores.add(
+        new DueTask(
+            ahead < 0
+                ? DueTaskKind.ROUND_LATE
+                : ahead == 0 ? DueTaskKind.ROUND_DUE : DueTaskKind.ROUND_AHEAD,
+            each.apiaryId(),
+            each.apiary(),
+            next.day(),
+            what + (ahead < 0 ? ": " + days(-ahead) + " late, re-space the rest or do it" : ""),
+            each.id(),
+            next.number(),
+            null));
+  }
+
+  private void addRecount(Series each, List<DueTask> chores) {
+    LocalDate done = each.doneOn();
+    if (done == null) {
+      return;
+    }
+    long since = ChronoUnit.DAYS.between(done, each.today());
+    boolean counted = counts.washedSince(each.id(), done.plusDays(RECOUNT_FROM - 1L)) > 0;
+    if (since >= RECOUNT_FROM && !counted) {
+      chores.add(
+          new DueTask(
+              DueTaskKind.RECOUNT_DUE,
+              each.apiaryId(),
+              each.apiary(),
+              done.plusDays(RECOUNT_TO),
+              "wash again: "
+                  + each.name()
+                  + " ended on "
+                  + NumberText.day(done)
+                  + ", a count 2 to 4 weeks after shows whether it worked",
+              each.id(),
+              null,
+              null));
+    }
+  }
+
+  private static void addWindows(
+      DueTaskKind kind, BroodService.WindowList windows, List<DueTask> chores) {
+    Map<UUID, List<BroodService.WindowLine>> byApiary =
+        windows.lines().stream().collect(Collectors.groupingBy(BroodService.WindowLine::apiaryId));
+    for (List<BroodService.WindowLine> lines : byApiary.values()) {
+      BroodService.WindowLine first = lines.get(0);
+      LocalDate day =
+          lines.stream()
+              .map(line -> line.window().widest())
+              .filter(Objects::nonNull)
+              .map(kind == DueTaskKind.WINDOW_OPENS ? DaySpan::from : DaySpan::to)
+              .min(LocalDate::compareTo)
+              .orElse(null);
+      String names =
+          lines.stream()
+                  .limit(NAMED)
+                  .map(BroodService.WindowLine::hive)
+                  .collect(Collectors.joining(", "))
+              + (lines.size() > NAMED ? " and " + (lines.size() - NAMED) + " more" : "");
+      String when = day == null ? "" : NumberText.day(day);
+      String says =
+          kind == DueTaskKind.WINDOW_OPENS
+              ? names + ": without capped brood, the first from " + when + "; look to confirm"
+              : names + ": nothing capped, the first until " + when + "; one round reaches all";
+      chores.add(
+          new DueTask(
+              kind, first.apiaryId(), first.apiary(), day, says, null, null, first.hiveId()));
+    }
+  }
+
+  private void addMonthlyCounts(Iterable<Apiary> places, List<DueTask> chores) {
+    Map<UUID, LocalDate> last = counts.lastCounts();
+    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    for (Apiary apiary : places) {
+      LocalDate today = apiaries.today(apiary);
+      LocalDate counted = last.get(apiary.id());
+      boolean lately = counted != null && counted.isAfter(today.minusDays(MONTH));
+      if (hives.containsKey(apiary.id()) && !lately && inSeason(apiary, today)) {
+        chores.add(
+            of(
+                DueTaskKind.COUNT_DUE,
+                apiary,
+                counted == null ? null : counted.plusDays(MONTH),
+                counted == null
+                    ? "none on record: wash a few hives"
+                    : "the last was on " + NumberText.day(counted)));
+      }
+    }
+  }
+
+  private boolean inSeason(Apiary apiary, LocalDate today) {
+    SeasonDates dates = apiaryYears.of(apiary).dates();
+    return !dates.pauseOf(today.getYear()).contains(today)
+        && !dates.pauseOf(today.getYear() - 1).contains(today);
+  }
+
+  private static DueTask of(DueTaskKind kind, Apiary apiary, @Nullable LocalDate day, String says) {
+    return new DueTask(kind, apiary.id(), apiary.name(), day, says, null, null, null);
+  }
+
+  private static String hives(int count) {
+    return count == 1 ? "1 hive" : count + " hives";
+  }
+
+  private static String days(long count) {
+    return count == 1 ? "1 day" : count + " days";
+  }
+}

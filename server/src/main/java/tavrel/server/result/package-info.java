@@ -1,5 +1,0 @@
-/** What came of the rounds of an apiary, hive by hive. */
-@NullMarked
-package tavrel.server.result;
-
-import org.jspecify.annotations.NullMarked;

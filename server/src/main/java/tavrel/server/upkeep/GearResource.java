@@ -1,0 +1,100 @@
+package tavrel.server.upkeep;
+
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.InvalidValue;
+import tavrel.core.burn.Pack;
+import tavrel.core.burn.TestBurn;
+import tavrel.core.burn.Tool;
+import tavrel.core.stock.PowerNeed;
+import tavrel.core.stock.ToolCost;
+import tavrel.server.gear.GearService;
+import tavrel.server.gear.NewGearNote;
+import tavrel.server.people.Account;
+
+/** Tools, packs and what they cost. */
+@RestController
+@RequestMapping("/api")
+class GearResource {
+
+  /**
+   * Two tools to compare.
+   *
+   * @param first one
+   * @param second the other
+   * @param rates the keeper's own
+   */
+  record CostQuestion(ToolCost first, ToolCost second, ToolCost.Rates rates) {}
+
+  private final GearService gearService;
+  private final GearUpkeep upkeep;
+
+  GearResource(GearService gearService, GearUpkeep upkeep) {
+    this.gearService = gearService;
+    this.upkeep = upkeep;
+  }
+
+  @GetMapping("/gear")
+  GearUpkeep.AllGear all() {
+    return upkeep.all();
+  }
+
+  @PutMapping("/tools/{id}")
+  GearUpkeep.AllGear tool(@PathVariable UUID id, @RequestBody Tool tool) {
+    same(id, tool.id());
+    gearService.keep(tool);
+    return upkeep.all();
+  }
+
+  @PutMapping("/packs/{id}")
+  GearUpkeep.AllGear pack(@PathVariable UUID id, @RequestBody Pack pack) {
+    same(id, pack.id());
+    gearService.keep(pack);
+    return upkeep.all();
+  }
+
+  @PutMapping("/test-burns/{id}")
+  GearUpkeep.AllGear burn(
+      @PathVariable UUID id, @RequestBody TestBurn burn, @AuthenticationPrincipal Account who) {
+    same(id, burn.id());
+    gearService.keep(burn, who);
+    return upkeep.all();
+  }
+
+  @DeleteMapping("/test-burns/{id}")
+  GearUpkeep.AllGear strike(@PathVariable UUID id) {
+    gearService.strike(id);
+    return upkeep.all();
+  }
+
+  @PutMapping("/gear-notes/{id}")
+  GearUpkeep.AllGear note(
+      @PathVariable UUID id, @RequestBody NewGearNote note, @AuthenticationPrincipal Account who) {
+    gearService.keep(id, note, who);
+    return upkeep.all();
+  }
+
+  @PostMapping("/gear/power")
+  PowerNeed power(@RequestBody PowerNeed.Bank bank) {
+    return PowerNeed.of(bank);
+  }
+
+  @PostMapping("/gear/cost")
+  ToolCost.ToolsCompared cost(@RequestBody CostQuestion question) {
+    return ToolCost.compare(question.first(), question.second(), question.rates());
+  }
+
+  private static void same(UUID address, UUID body) {
+    if (!address.equals(body)) {
+      throw new InvalidValue("id", "differs from the address");
+    }
+  }
+}
