@@ -21,7 +21,6 @@ import java.time.LocalDate;
 import org.apache.ibatis.annotations.Mapper;
 import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.RestController;
-import tavrel.server.apiary.ApiaryMapper;
 import tavrel.server.roster.Rosters;
 import tavrel.server.weather.FolderFiles;
 
@@ -89,7 +88,6 @@ class ArchitectureTest {
           .should()
           .notDependOnEachOther()
           .ignoreDependency(alwaysTrue(), not(annotatedWith(Mapper.class)))
-          .ignoreDependency(belongTo(type(Rosters.class)), type(ApiaryMapper.class))
           .ignoreDependency(simpleName("HoursResource"), type(FolderFiles.class));
 
   /**

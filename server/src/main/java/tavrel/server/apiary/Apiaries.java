@@ -1,23 +1,18 @@
 package tavrel.server.apiary;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
-import tavrel.core.hive.Hive;
 import tavrel.core.weather.Place;
 import tavrel.server.http.Problem;
 
-/** Apiaries and their hives. */
+/** Apiaries. */
 @Service
 public class Apiaries {
 
@@ -45,22 +40,6 @@ public class Apiaries {
     return mapper.byId(id).orElseThrow(() -> Problem.missing("This apiary"));
   }
 
-  /** Its hives in walking order. */
-  public List<Hive> hives(UUID id) {
-    return mapper.hives(id);
-  }
-
-  /** Number of hives in one apiary. */
-  public int hiveCount(UUID id) {
-    return mapper.hiveCount(id);
-  }
-
-  /** Number of hives by apiary; one without hives is missing. */
-  public Map<UUID, Integer> hiveCounts() {
-    return mapper.hiveCounts().stream()
-        .collect(Collectors.toMap(HivesPerApiary::apiaryId, HivesPerApiary::hives));
-  }
-
   /**
    * What somebody says of an apiary.
    *
@@ -83,7 +62,7 @@ public class Apiaries {
    * @throws InvalidValue if it cannot be, or the zone cannot be told from the place
    */
   @Transactional
-  Apiary change(UUID id, Described described) {
+  public Apiary change(UUID id, Described described) {
     Apiary kept = byId(id);
     Apiary changed = zoned(kept, described);
     if (mapper.byName(changed.name()).filter(other -> !other.id().equals(id)).isPresent()) {
@@ -112,43 +91,14 @@ public class Apiaries {
     return there.inZone(zones.toldBy(place), ZoneFrom.PLACE);
   }
 
-  /**
-   * A hive with this id, and where it stands.
-   *
-   * @throws Problem 404
-   */
-  public Hive hive(UUID hiveId) {
-    return mapper
-        .keptHive(hiveId)
-        .map(HiveRow::hive)
-        .orElseThrow(() -> Problem.missing("This hive"));
+  /** Keeps an apiary that is new. */
+  public void add(Apiary apiary, Instant at) {
+    mapper.add(apiary, at);
   }
 
-  /**
-   * Several hives and where they stand, by id.
-   *
-   * @throws Problem 404 where one is not there
-   */
-  public Map<UUID, HiveAt> hivesAt(Set<UUID> hiveIds) {
-    if (hiveIds.isEmpty()) {
-      return Map.of();
-    }
-    Map<UUID, Apiary> apiaries =
-        all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
-    Map<UUID, UUID> standing =
-        mapper.standing(hiveIds).stream()
-            .collect(Collectors.toMap(ApiaryMapper.Stands::hiveId, ApiaryMapper.Stands::apiaryId));
-    if (standing.size() < hiveIds.size()) {
-      throw Problem.missing("A hive");
-    }
-    return mapper.keptHives(hiveIds).stream()
-        .map(HiveRow::hive)
-        .collect(
-            Collectors.toMap(
-                Hive::id,
-                hive ->
-                    new HiveAt(
-                        hive, Objects.requireNonNull(apiaries.get(standing.get(hive.id()))))));
+  /** Keeps an apiary as a file places it. */
+  public void move(Apiary apiary) {
+    mapper.change(apiary);
   }
 
   /** Today's date there. */
@@ -156,17 +106,14 @@ public class Apiaries {
     return LocalDate.ofInstant(clock.instant(), apiary.zoneId());
   }
 
-  /** The apiary that a hive stands in. */
-  public Apiary ofHive(UUID hiveId) {
-    return byId(apiaryOf(hiveId));
-  }
-
   /**
-   * Where a hive stands.
+   * Holds an apiary against a second change of its hives until this one is done.
    *
    * @throws Problem 404
    */
-  public UUID apiaryOf(UUID hiveId) {
-    return mapper.apiaryOf(hiveId).orElseThrow(() -> Problem.missing("This hive"));
+  public void hold(UUID id) {
+    if (mapper.lock(id).isEmpty()) {
+      throw Problem.missing("This apiary");
+    }
   }
 }

@@ -1,77 +1,25 @@
 package tavrel.server.apiary;
 
-import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tavrel.core.hive.Hive;
 
-/** Apiaries, as the screens ask for them. */
+/** An apiary's name, place and zone. */
 @RestController
 @RequestMapping("/api/apiaries")
 class ApiaryResource {
 
-  /**
-   * An apiary in the list.
-   *
-   * @param apiary the apiary
-   * @param hives how many stand there
-   */
-  record ListedApiary(Apiary apiary, int hives) {}
-
-  /**
-   * An apiary with all that stands in it.
-   *
-   * @param apiary the apiary
-   * @param hives in walking order
-   */
-  record WholeApiary(Apiary apiary, List<Hive> hives) {}
-
   private final Apiaries apiaries;
-  private final HiveEditor hiveEditor;
 
-  ApiaryResource(Apiaries apiaries, HiveEditor hiveEditor) {
+  ApiaryResource(Apiaries apiaries) {
     this.apiaries = apiaries;
-    this.hiveEditor = hiveEditor;
-  }
-
-  @GetMapping
-  List<ListedApiary> all() {
-    Map<UUID, Integer> counts = apiaries.hiveCounts();
-    return apiaries.all().stream()
-        .map(apiary -> new ListedApiary(apiary, counts.getOrDefault(apiary.id(), 0)))
-        .toList();
-  }
-
-  @GetMapping("/{id}")
-  WholeApiary one(@PathVariable UUID id) {
-    return new WholeApiary(apiaries.byId(id), apiaries.hives(id));
   }
 
   @PutMapping("/{id}")
   Apiary change(@PathVariable UUID id, @RequestBody Apiaries.Described described) {
     return apiaries.change(id, described);
-  }
-
-  @PostMapping("/{id}/hive-changes")
-  WholeApiary paint(@PathVariable UUID id, @RequestBody List<HiveEditor.Painted> painted) {
-    return new WholeApiary(apiaries.byId(id), hiveEditor.paint(id, painted));
-  }
-
-  @PutMapping("/{id}/walk")
-  WholeApiary walk(@PathVariable UUID id, @RequestBody HiveEditor.Walk walk) {
-    return new WholeApiary(apiaries.byId(id), hiveEditor.walk(id, walk));
-  }
-
-  @PutMapping("/{id}/hives/{hiveId}")
-  WholeApiary addHive(
-      @PathVariable UUID id, @PathVariable UUID hiveId, @RequestBody HiveEditor.NewHive hive) {
-    return new WholeApiary(apiaries.byId(id), hiveEditor.add(id, hiveId, hive));
   }
 }

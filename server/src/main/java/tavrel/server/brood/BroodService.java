@@ -29,6 +29,7 @@ import tavrel.core.brood.StageBand;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
@@ -133,6 +134,7 @@ public class BroodService {
   private final BroodMapper mapper;
   private final KnownEvents known;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final ApiaryYears apiaryYears;
   private final OwnParameters figures;
   private final Clock clock;
@@ -141,12 +143,14 @@ public class BroodService {
       BroodMapper mapper,
       KnownEvents known,
       Apiaries apiaries,
+      Hives allHives,
       ApiaryYears apiaryYears,
       OwnParameters figures,
       Clock clock) {
     this.mapper = mapper;
     this.known = known;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.apiaryYears = apiaryYears;
     this.figures = figures;
     this.clock = clock;
@@ -158,13 +162,13 @@ public class BroodService {
    * @throws Problem 404 for an unknown hive
    */
   public BroodClock clockOf(UUID hiveId) {
-    Apiary apiary = apiaries.ofHive(hiveId);
+    Apiary apiary = allHives.apiaryOf(hiveId);
     return clockOf(hiveId, apiaries.today(apiary));
   }
 
   /** A hive's clock as it was known on an earlier day: later events are left out. */
   public BroodClock clockOf(UUID hiveId, LocalDate day) {
-    Apiary apiary = apiaries.ofHive(hiveId);
+    Apiary apiary = allHives.apiaryOf(hiveId);
     List<BroodEvent> events =
         events(mapper.ofHive(hiveId)).stream()
             .filter(event -> !event.day().isAfter(day.plusDays(60)))
@@ -180,8 +184,8 @@ public class BroodService {
     BroodDefaults defaults = figures.brood();
     SeasonDates calendar = apiaryYears.of(apiary).dates();
     Map<UUID, BroodClock> clocks = new HashMap<>();
-    apiaries
-        .hives(apiary.id())
+    allHives
+        .in(apiary.id())
         .forEach(
             hive ->
                 clocks.put(
@@ -334,7 +338,7 @@ public class BroodService {
   public void keep(List<NewBroodEvent> entered, Account who) {
     Set<UUID> touched = new LinkedHashSet<>();
     for (NewBroodEvent event : entered) {
-      BroodClock.checkEntered(event.event(), apiaries.today(apiaries.ofHive(event.hiveId())));
+      BroodClock.checkEntered(event.event(), apiaries.today(allHives.apiaryOf(event.hiveId())));
       if (mapper.known(event.id()) == 0) {
         mapper.add(event, who.name(), who.id(), clock.instant());
         touched.add(event.hiveId());

@@ -22,6 +22,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiarySeason;
 import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.hive.Hives;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.run.Rounds;
 
@@ -87,6 +88,7 @@ class CountBoards {
   private final Counts counts;
   private final Decisions decisions;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final ApiaryYears apiaryYears;
   private final Rounds rounds;
   private final HiveSpreads spreads;
@@ -97,6 +99,7 @@ class CountBoards {
       Counts counts,
       Decisions decisions,
       Apiaries apiaries,
+      Hives allHives,
       ApiaryYears apiaryYears,
       Rounds rounds,
       HiveSpreads spreads,
@@ -105,6 +108,7 @@ class CountBoards {
     this.counts = counts;
     this.decisions = decisions;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.apiaryYears = apiaryYears;
     this.rounds = rounds;
     this.spreads = spreads;
@@ -132,7 +136,7 @@ class CountBoards {
     mapper.laid(apiaryId).forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
     Danger danger = figures.danger();
     List<CountLine> lines = new ArrayList<>();
-    for (Hive hive : apiaries.hives(apiaryId)) {
+    for (Hive hive : allHives.in(apiaryId)) {
       Infestation found = samples.get(hive.id());
       List<CountMapper.KeptCount> own = byHive.getOrDefault(hive.id(), List.of());
       lines.add(

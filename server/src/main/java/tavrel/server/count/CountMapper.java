@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -215,4 +216,8 @@ interface CountMapper {
       order by c.on_day, c.id
       """)
   List<SampleThere> samplesSince(LocalDate since);
+
+  /** The earliest day on which a hive was counted. */
+  @Select("select min(on_day) from mite_count where hive_id = #{hiveId} and struck_at is null")
+  Optional<LocalDate> firstDay(UUID hiveId);
 }

@@ -17,6 +17,7 @@ import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Spreadsheet;
 import tavrel.server.people.Account;
 import tavrel.server.table.RowError;
@@ -43,10 +44,12 @@ public class CountTables {
 
   private final Counts counts;
   private final Apiaries apiaries;
+  private final Hives allHives;
 
-  CountTables(Counts counts, Apiaries apiaries) {
+  CountTables(Counts counts, Apiaries apiaries, Hives allHives) {
     this.counts = counts;
     this.apiaries = apiaries;
+    this.allHives = allHives;
   }
 
   /** Every count as CSV, oldest first. */
@@ -119,7 +122,7 @@ public class CountTables {
     for (Apiary apiary : apiaries.all()) {
       LocalDate today = apiaries.today(apiary);
       Map<String, CountFile.Found> hives = new HashMap<>();
-      for (Hive hive : apiaries.hives(apiary.id())) {
+      for (Hive hive : allHives.in(apiary.id())) {
         hives.put(key(hive.name()), new CountFile.Found(hive, today));
       }
       known.put(key(apiary.name()), hives);

@@ -20,8 +20,9 @@ import tavrel.core.count.Sign;
 import tavrel.core.count.Wash;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.HiveAt;
 import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.hive.HiveAt;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.run.Rounds;
@@ -35,14 +36,21 @@ public class Counts {
 
   private final CountMapper mapper;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final ApiaryYears apiaryYears;
   private final Rounds rounds;
   private final Clock clock;
 
   Counts(
-      CountMapper mapper, Apiaries apiaries, ApiaryYears apiaryYears, Rounds rounds, Clock clock) {
+      CountMapper mapper,
+      Apiaries apiaries,
+      Hives allHives,
+      ApiaryYears apiaryYears,
+      Rounds rounds,
+      Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.apiaryYears = apiaryYears;
     this.rounds = rounds;
     this.clock = clock;
@@ -101,7 +109,7 @@ public class Counts {
       return;
     }
     Map<UUID, HiveAt> hives =
-        apiaries.hivesAt(counts.stream().map(NewCount::hiveId).collect(Collectors.toSet()));
+        allHives.at(counts.stream().map(NewCount::hiveId).collect(Collectors.toSet()));
     Set<UUID> known = new HashSet<>(mapper.known(counts.stream().map(NewCount::id).toList()));
     for (int i = 0; i < counts.size(); i++) {
       NewCount count = counts.get(i);
@@ -129,7 +137,7 @@ public class Counts {
   /** Marks a sign. */
   @Transactional
   public void mark(UUID id, UUID hiveId, Sign sign, Account who) {
-    Apiary apiary = apiaries.ofHive(hiveId);
+    Apiary apiary = allHives.apiaryOf(hiveId);
     mapper.addSign(id, hiveId, apiaries.today(apiary), sign, who.name(), who.id(), clock.instant());
   }
 

@@ -15,6 +15,7 @@ import tavrel.core.count.LeftOut;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 
 /** What a keeper decides of a hive from its counts: to treat it, to leave it, to wait. */
@@ -47,11 +48,13 @@ class Decisions {
 
   private final CountMapper mapper;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final Clock clock;
 
-  Decisions(CountMapper mapper, Apiaries apiaries, Clock clock) {
+  Decisions(CountMapper mapper, Apiaries apiaries, Hives allHives, Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.clock = clock;
   }
 
@@ -66,7 +69,7 @@ class Decisions {
   /** Keeps a decision. */
   @Transactional
   Decided decide(UUID hiveId, NewDecision decision, Account who) {
-    Apiary apiary = apiaries.ofHive(hiveId);
+    Apiary apiary = allHives.apiaryOf(hiveId);
     mapper.decide(
         decision.id(),
         hiveId,
@@ -79,7 +82,7 @@ class Decisions {
     if (decision.choice() != Choice.LEAVE) {
       return new Decided(decision.choice(), null);
     }
-    List<Hive> row = apiaries.hives(apiary.id());
+    List<Hive> row = allHives.in(apiary.id());
     String says =
         row.stream()
             .filter(hive -> hive.id().equals(hiveId))

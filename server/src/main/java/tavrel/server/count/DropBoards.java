@@ -12,8 +12,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.count.BoardTimes;
-import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 
 /** Boards that lie under hives, until they are read. */
@@ -21,12 +21,12 @@ import tavrel.server.people.Account;
 public class DropBoards {
 
   private final CountMapper mapper;
-  private final Apiaries apiaries;
+  private final Hives allHives;
   private final Clock clock;
 
-  DropBoards(CountMapper mapper, Apiaries apiaries, Clock clock) {
+  DropBoards(CountMapper mapper, Hives allHives, Clock clock) {
     this.mapper = mapper;
-    this.apiaries = apiaries;
+    this.allHives = allHives;
     this.clock = clock;
   }
 
@@ -35,7 +35,7 @@ public class DropBoards {
   public void lay(Map<UUID, UUID> boardByHive, Account who) {
     boardByHive.forEach(
         (hiveId, id) -> {
-          Apiary apiary = apiaries.ofHive(hiveId);
+          Apiary apiary = allHives.apiaryOf(hiveId);
           boolean lies =
               mapper.laid(apiary.id()).stream().anyMatch(board -> board.hiveId().equals(hiveId));
           if (!lies) {
@@ -51,7 +51,7 @@ public class DropBoards {
     for (CountMapper.LaidBoard board : mapper.laid(null)) {
       Duration time = Duration.between(board.laidAt(), now);
       if (time.compareTo(BoardTimes.FIRST) >= 0) {
-        UUID apiaryId = apiaries.apiaryOf(board.hiveId());
+        UUID apiaryId = allHives.apiaryIdOf(board.hiveId());
         lain.computeIfAbsent(apiaryId, none -> new ArrayList<>()).add(time);
       }
     }

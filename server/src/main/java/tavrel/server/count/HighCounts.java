@@ -15,8 +15,9 @@ import tavrel.core.count.Urgency;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.OutfitDay;
 import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.hive.Hives;
+import tavrel.server.outfit.OutfitDay;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.run.Rounds;
 
@@ -31,6 +32,7 @@ public class HighCounts {
   private final Counts counts;
   private final Decisions decisions;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final ApiaryYears apiaryYears;
   private final Rounds rounds;
   private final OwnParameters figures;
@@ -41,6 +43,7 @@ public class HighCounts {
       Counts counts,
       Decisions decisions,
       Apiaries apiaries,
+      Hives allHives,
       ApiaryYears apiaryYears,
       Rounds rounds,
       OwnParameters figures,
@@ -49,6 +52,7 @@ public class HighCounts {
     this.counts = counts;
     this.decisions = decisions;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.apiaryYears = apiaryYears;
     this.rounds = rounds;
     this.figures = figures;
@@ -101,7 +105,7 @@ public class HighCounts {
     Map<UUID, List<LocalDate>> treated = rounds.daysOfAnyTreatment(apiary.id());
     Map<UUID, CountMapper.Decision> decided = decisions.latest(apiary.id());
     List<High> high = new ArrayList<>();
-    for (Hive hive : apiaries.hives(apiary.id())) {
+    for (Hive hive : allHives.in(apiary.id())) {
       Infestation sample = samples.get(hive.id());
       if (sample != null) {
         Urgency.of(sample, danger, limit, treated.getOrDefault(hive.id(), List.of()), today)

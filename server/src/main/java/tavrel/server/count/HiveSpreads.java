@@ -12,7 +12,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import tavrel.core.count.HiveSpread;
 import tavrel.core.count.Infestation;
-import tavrel.server.apiary.OutfitDay;
+import tavrel.server.outfit.OutfitDay;
 
 /** How much hives of one yard differ in this outfit, by its counts of the last months. */
 @Service

@@ -21,6 +21,7 @@ import tavrel.core.stock.AcidLot;
 import tavrel.core.stock.SupplyKind;
 import tavrel.core.stock.SupplyShelf;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.hive.Hives;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
 import tavrel.server.register.NewTreatment;
@@ -36,6 +37,7 @@ import tavrel.server.winter.WinterOutcomes;
 class DemoBooks {
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final Register register;
   private final Stock stock;
   private final WinterOutcomes winters;
@@ -43,11 +45,13 @@ class DemoBooks {
 
   DemoBooks(
       Apiaries apiaries,
+      Hives allHives,
       Register register,
       Stock stock,
       WinterOutcomes winters,
       OwnParameters figures) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.register = register;
     this.stock = stock;
     this.winters = winters;
@@ -160,7 +164,7 @@ class DemoBooks {
     return apiaries.all().stream()
         .filter(apiary -> apiary.name().equals(name))
         .findFirst()
-        .map(apiary -> apiaries.hives(apiary.id()).stream().map(Hive::id).toList())
+        .map(apiary -> allHives.in(apiary.id()).stream().map(Hive::id).toList())
         .orElseThrow();
   }
 }

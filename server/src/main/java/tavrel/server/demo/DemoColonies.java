@@ -32,6 +32,7 @@ import tavrel.server.count.CountKind;
 import tavrel.server.count.Counts;
 import tavrel.server.count.DropBoards;
 import tavrel.server.count.NewCount;
+import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 import tavrel.server.series.NewSeries;
 import tavrel.server.series.SeriesService;
@@ -45,6 +46,7 @@ class DemoColonies {
   private static final int SAMPLE = 300;
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final Counts counts;
   private final DropBoards dropBoards;
   private final BroodService broodService;
@@ -53,12 +55,14 @@ class DemoColonies {
 
   DemoColonies(
       Apiaries apiaries,
+      Hives allHives,
       Counts counts,
       DropBoards dropBoards,
       BroodService broodService,
       SeriesService series,
       DemoClock clock) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.counts = counts;
     this.dropBoards = dropBoards;
     this.broodService = broodService;
@@ -243,7 +247,7 @@ class DemoColonies {
   }
 
   private List<Hive> hives(String apiary) {
-    return apiaries.hives(named(apiary).id());
+    return allHives.in(named(apiary).id());
   }
 
   private Apiary named(String name) {

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
+import tavrel.server.outfit.Depot;
 import tavrel.server.seasonplan.Crews;
-import tavrel.server.seasonplan.Depot;
 import tavrel.server.seasonplan.OutfitCrew;
 
 /** The made-up outfit's barn and its crews. */

@@ -26,6 +26,7 @@ import tavrel.core.run.EventKind;
 import tavrel.core.run.PeopleCheck;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 import tavrel.server.run.NewEvent;
 import tavrel.server.run.NewRound;
@@ -56,11 +57,13 @@ class DemoRounds {
   record Morning(LocalDate day, int minutesLater, Bowl bowl) {}
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final Rounds rounds;
   private final DemoClock clock;
 
-  DemoRounds(Apiaries apiaries, Rounds rounds, DemoClock clock) {
+  DemoRounds(Apiaries apiaries, Hives allHives, Rounds rounds, DemoClock clock) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.rounds = rounds;
     this.clock = clock;
   }
@@ -99,7 +102,7 @@ class DemoRounds {
     clock.moveTo(begin.minusSeconds(120));
     rounds.confirmPeople(round, PeopleCheck.whole(), clock.instant(), crew);
     List<NewEvent> events = new ArrayList<>();
-    List<Hive> hives = apiaries.hives(apiary.id());
+    List<Hive> hives = allHives.in(apiary.id());
     Random random = new Random(day.toEpochDay());
     Instant at = begin;
     for (Hive hive : hives) {

@@ -17,7 +17,8 @@ import tavrel.core.hive.Port;
 import tavrel.core.hive.SupersPlan;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.HiveEditor;
+import tavrel.server.hive.HiveEditor;
+import tavrel.server.hive.Hives;
 
 /** How the made-up hives stand: rows, stands, entrances, ports, and the leaks that yards have. */
 @Component
@@ -27,10 +28,12 @@ class DemoYards {
   private static final int HIVES_A_ROW = 8;
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final HiveEditor hiveEditor;
 
-  DemoYards(Apiaries apiaries, HiveEditor hiveEditor) {
+  DemoYards(Apiaries apiaries, Hives allHives, HiveEditor hiveEditor) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.hiveEditor = hiveEditor;
   }
 
@@ -38,7 +41,7 @@ class DemoYards {
   void fitOut() {
     for (Apiary apiary : apiaries.all()) {
       Random random = new Random(apiary.name().length() * 31L + apiary.name().charAt(0));
-      List<Hive> hives = apiaries.hives(apiary.id());
+      List<Hive> hives = allHives.in(apiary.id());
       List<HiveEditor.Painted> painted = new ArrayList<>();
       for (Hive hive : hives) {
         painted.add(new HiveEditor.Painted(List.of(hive.id()), fittings(hive, random)));

@@ -21,9 +21,9 @@ import tavrel.core.pace.ToolAtWork;
 import tavrel.core.pace.UsualWork;
 import tavrel.core.ready.YardWork;
 import tavrel.core.weather.YardDay;
-import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.GearService;
+import tavrel.server.hive.Hives;
 
 /** How the outfit usually works, and how many hives of an apiary fit a window at that pace. */
 @Service
@@ -34,14 +34,14 @@ public class PaceService {
   private static final int SWAP_SECONDS = 45;
 
   private final PaceMapper mapper;
-  private final Apiaries apiaries;
+  private final Hives allHives;
   private final GearService gearService;
   private final Clock clock;
   private final Cache<Played, Pace> played = Caffeine.newBuilder().maximumSize(400).build();
 
-  PaceService(PaceMapper mapper, Apiaries apiaries, GearService gearService, Clock clock) {
+  PaceService(PaceMapper mapper, Hives allHives, GearService gearService, Clock clock) {
     this.mapper = mapper;
-    this.apiaries = apiaries;
+    this.allHives = allHives;
     this.gearService = gearService;
     this.clock = clock;
   }
@@ -103,7 +103,7 @@ public class PaceService {
   }
 
   private @Nullable Pace paceOf(Apiary apiary) {
-    List<Hive> hives = apiaries.hives(apiary.id());
+    List<Hive> hives = allHives.in(apiary.id());
     Tool tool = toolFor(apiary.id()).orElse(null);
     if (hives.isEmpty() || tool == null) {
       return null;

@@ -24,7 +24,8 @@ import tavrel.core.register.YearCount;
 import tavrel.core.run.Treatment;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
-import tavrel.server.apiary.HiveAt;
+import tavrel.server.hive.HiveAt;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 
@@ -34,11 +35,13 @@ public class Register {
 
   private final RegisterMapper mapper;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final Clock clock;
 
-  Register(RegisterMapper mapper, Apiaries apiaries, Clock clock) {
+  Register(RegisterMapper mapper, Apiaries apiaries, Hives allHives, Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.clock = clock;
   }
 
@@ -270,7 +273,7 @@ public class Register {
    */
   @Transactional
   public void add(NewTreatment typed, Account who) {
-    Map<UUID, HiveAt> standing = apiaries.hivesAt(typed.hives().keySet());
+    Map<UUID, HiveAt> standing = allHives.at(typed.hives().keySet());
     Set<UUID> there = Set.copyOf(mapper.there(typed.hives().values()));
     typed
         .hives()

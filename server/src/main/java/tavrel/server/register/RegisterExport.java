@@ -20,8 +20,9 @@ import tavrel.core.hive.Hive;
 import tavrel.core.register.Correction;
 import tavrel.core.register.HoneyWait;
 import tavrel.server.apiary.Apiaries;
-import tavrel.server.apiary.OutfitDay;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
+import tavrel.server.outfit.OutfitDay;
 
 /** The register to take away: as CSV, as JSON, on paper. */
 @Service
@@ -33,6 +34,7 @@ class RegisterExport {
   private final RegisterMapper mapper;
   private final Register register;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final ObjectMapper json;
   private final OutfitDay day;
   private final Clock clock;
@@ -41,12 +43,14 @@ class RegisterExport {
       RegisterMapper mapper,
       Register register,
       Apiaries apiaries,
+      Hives allHives,
       ObjectMapper json,
       OutfitDay day,
       Clock clock) {
     this.mapper = mapper;
     this.register = register;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.json = json;
     this.day = day;
     this.clock = clock;
@@ -134,9 +138,9 @@ class RegisterExport {
   private String of(RegisterFilter filter) {
     List<String> of = new ArrayList<>();
     if (filter.hiveId() != null) {
-      Hive hive = apiaries.hive(filter.hiveId());
+      Hive hive = allHives.byId(filter.hiveId());
       of.add("hive " + hive.name());
-      of.add(apiaries.ofHive(filter.hiveId()).name());
+      of.add(allHives.apiaryOf(filter.hiveId()).name());
     } else if (filter.apiaryId() != null) {
       of.add(apiaries.byId(filter.apiaryId()).name());
     }
@@ -152,9 +156,9 @@ class RegisterExport {
     if (filter.hiveId() == null) {
       return List.of();
     }
-    Hive hive = apiaries.hive(filter.hiveId());
+    Hive hive = allHives.byId(filter.hiveId());
     HoneyWait honey =
-        register.standing(apiaries.apiaryOf(filter.hiveId()), today.getYear()).stream()
+        register.standing(allHives.apiaryIdOf(filter.hiveId()), today.getYear()).stream()
             .filter(each -> each.hiveId().equals(hive.id()))
             .findFirst()
             .map(Register.HiveStanding::honey)

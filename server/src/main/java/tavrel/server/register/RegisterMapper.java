@@ -437,4 +437,8 @@ interface RegisterMapper {
 
   @Delete("delete from treatment_special where id = #{id}")
   void forgetSpecial(UUID id);
+
+  /** The earliest day on which a hive was treated, struck lines left out. */
+  @Select("select min(on_day) from treatment where hive_id = #{hiveId} and stands")
+  Optional<LocalDate> firstDay(UUID hiveId);
 }

@@ -18,11 +18,12 @@ import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
 import tavrel.core.weather.Place;
+import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.ApiaryMapper;
-import tavrel.server.apiary.HiveEditor;
 import tavrel.server.apiary.PlaceZones;
 import tavrel.server.apiary.ZoneFrom;
+import tavrel.server.hive.HiveEditor;
+import tavrel.server.hive.Hives;
 import tavrel.server.table.RowError;
 
 /** Compares a roster with what is kept, and brings it in. */
@@ -31,13 +32,16 @@ public class Rosters {
 
   private static final int SHOWN = 200;
 
-  private final ApiaryMapper mapper;
+  private final Apiaries allApiaries;
+  private final Hives allHives;
   private final HiveEditor hiveEditor;
   private final PlaceZones zones;
   private final Clock clock;
 
-  Rosters(ApiaryMapper mapper, HiveEditor hiveEditor, PlaceZones zones, Clock clock) {
-    this.mapper = mapper;
+  Rosters(
+      Apiaries allApiaries, Hives allHives, HiveEditor hiveEditor, PlaceZones zones, Clock clock) {
+    this.allApiaries = allApiaries;
+    this.allHives = allHives;
     this.hiveEditor = hiveEditor;
     this.zones = zones;
     this.clock = clock;
@@ -89,7 +93,7 @@ public class Rosters {
   private final class Kept {
 
     private final Map<String, Apiary> apiaries =
-        mapper.all().stream()
+        allApiaries.all().stream()
             .collect(Collectors.toMap(apiary -> key(apiary.name()), apiary -> apiary));
     private final Map<String, Map<String, Hive>> hives = new HashMap<>();
 
@@ -101,7 +105,7 @@ public class Rosters {
       Apiary apiary = apiaries.get(apiaryKey);
       return apiary == null
           ? Map.of()
-          : mapper.hives(apiary.id()).stream()
+          : allHives.in(apiary.id()).stream()
               .collect(Collectors.toMap(hive -> key(hive.name()), hive -> hive));
     }
   }
@@ -145,10 +149,10 @@ public class Rosters {
     for (Planned planned : plan) {
       UUID apiaryId = Objects.requireNonNull(places.get(key(planned.row().apiary()))).id();
       switch (planned.change()) {
-        case NEW -> mapper.addHive(planned.hive(), apiaryId, now);
+        case NEW -> allHives.add(planned.hive(), apiaryId, now);
         case CHANGED -> {
           hiveEditor.refuseLate(planned.hive(), Objects.requireNonNull(planned.before()), apiaryId);
-          mapper.changeHive(planned.hive());
+          allHives.change(planned.hive());
         }
         case SAME -> {}
       }
@@ -178,7 +182,7 @@ public class Rosters {
                     zone,
                     row.latitude() == null ? ZoneFrom.DEVICE : ZoneFrom.PERSON),
                 zoned);
-        mapper.add(apiary, now);
+        allApiaries.add(apiary, now);
         places.put(key, apiary);
       } else if (elsewhere(row, known)) {
         Apiary moved =
@@ -192,7 +196,7 @@ public class Rosters {
                     zone,
                     ZoneFrom.PERSON),
                 zoned);
-        mapper.change(moved);
+        allApiaries.move(moved);
         places.put(key, moved);
       }
     }

@@ -18,8 +18,8 @@ import tavrel.core.InvalidValue;
 import tavrel.core.rulesheet.ExampleSheets;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.rulesheet.SheetLine;
-import tavrel.server.apiary.OutfitDay;
 import tavrel.server.http.Problem;
+import tavrel.server.outfit.OutfitDay;
 
 /** Rule sheets: the shipped examples and those that keepers copied from their labels. */
 @Service

@@ -31,6 +31,7 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.brood.BroodService;
 import tavrel.server.gear.GearService;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.pace.PaceService;
 import tavrel.server.parameter.OwnParameters;
@@ -67,6 +68,7 @@ class DoseSheets {
   record PaceQuestion(DoseQuestion dose, List<UUID> toolIds, UsualWork work) {}
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final YardWeather weather;
   private final RuleSheets ruleSheets;
   private final RoundMapper mapper;
@@ -79,6 +81,7 @@ class DoseSheets {
 
   DoseSheets(
       Apiaries apiaries,
+      Hives allHives,
       YardWeather weather,
       RuleSheets ruleSheets,
       RoundMapper mapper,
@@ -89,6 +92,7 @@ class DoseSheets {
       PaceService paceService,
       Clock clock) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.weather = weather;
     this.ruleSheets = ruleSheets;
     this.mapper = mapper;
@@ -157,7 +161,7 @@ class DoseSheets {
   }
 
   private List<Hive> chosen(Apiary apiary, @Nullable List<UUID> hiveIds) {
-    List<Hive> all = apiaries.hives(apiary.id());
+    List<Hive> all = allHives.in(apiary.id());
     if (all.isEmpty()) {
       throw Problem.conflict("No hive stands in " + apiary.name() + ". Bring in a roster first.");
     }

@@ -40,6 +40,7 @@ import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.GearService;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.pace.PaceService;
 import tavrel.server.people.Account;
@@ -98,6 +99,7 @@ class LineUps {
 
   private final LineUpMapper mapper;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final YardWeather weather;
   private final GearService gearService;
   private final PaceService paceService;
@@ -108,12 +110,14 @@ class LineUps {
   LineUps(
       LineUpMapper mapper,
       Apiaries apiaries,
+      Hives allHives,
       YardWeather weather,
       GearService gearService,
       PaceService paceService,
       Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.weather = weather;
     this.gearService = gearService;
     this.paceService = paceService;
@@ -319,7 +323,7 @@ class LineUps {
             tool.reloadSeconds(),
             pack == null ? null : pack.burnsPerCharge()));
     Map<UUID, Hive> hives =
-        apiaries.hives(round.apiaryId()).stream()
+        allHives.in(round.apiaryId()).stream()
             .collect(Collectors.toMap(Hive::id, Function.identity()));
     for (WorkAtHive line : work) {
       BurnTime burn = fit.time(line.productPerLoad());

@@ -18,7 +18,7 @@ import tavrel.core.ready.KitItem;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.core.run.PlannedHive;
 import tavrel.core.run.RunEvent;
-import tavrel.server.apiary.BoxesTypeHandler;
+import tavrel.server.hive.BoxesTypeHandler;
 
 /** Rounds and their logs kept. Log rows are added and read, never changed. */
 @Mapper
@@ -76,7 +76,7 @@ interface RoundMapper {
         verdict, label_says, supers_plan, first_product, first_acid, larger_loads, larger_product, larger_acid, burn_seconds, burn_says, kept, exception, tasks,
         prep_seconds, cloth)
       values (
-        #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes, typeHandler=tavrel.server.apiary.BoxesTypeHandler}, #{hive.supers}, #{hive.floor},
+        #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes, typeHandler=tavrel.server.hive.BoxesTypeHandler}, #{hive.supers}, #{hive.floor},
         #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays},
         #{hive.supersPlan}, #{hive.firstProduct}, #{hive.firstAcid}, #{hive.largerLoads}, #{hive.largerProduct}, #{hive.largerAcid}, #{hive.burnSeconds}, #{hive.burnSays}, #{hive.kept},
         #{hive.exception}, #{hive.tasks}, #{hive.prepSeconds}, #{hive.cloth})

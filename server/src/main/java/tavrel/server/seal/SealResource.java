@@ -19,6 +19,7 @@ import tavrel.core.seal.SealEstimate;
 import tavrel.core.seal.SealParameters;
 import tavrel.core.seal.SealReading;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.hive.Hives;
 import tavrel.server.parameter.OwnParameters;
 
 /** How well hives hold their vapour as they stand. */
@@ -38,10 +39,12 @@ class SealResource {
       SealReading seal, SealEstimate estimate, List<Task> panTasks, List<Task> bowlTasks) {}
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final OwnParameters figures;
 
-  SealResource(Apiaries apiaries, OwnParameters figures) {
+  SealResource(Apiaries apiaries, Hives allHives, OwnParameters figures) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.figures = figures;
   }
 
@@ -53,7 +56,7 @@ class SealResource {
     apiaries.byId(id);
     SealParameters seal = figures.seal();
     KillCurve curve = CurveChoice.FIELD.in(figures.own());
-    return apiaries.hives(id).stream()
+    return allHives.in(id).stream()
         .map(hive -> read(hive, grams, sealMinutes, seal, curve))
         .toList();
   }
@@ -63,7 +66,7 @@ class SealResource {
       @PathVariable UUID id,
       @RequestParam(defaultValue = "2") double grams,
       @RequestParam(defaultValue = "10") double sealMinutes) {
-    Hive hive = apiaries.hive(id);
+    Hive hive = allHives.byId(id);
     return new HiveSeal(
         read(hive, grams, sealMinutes, figures.seal(), CurveChoice.FIELD.in(figures.own())),
         SealEstimate.of(hive, Release.USUAL, sealMinutes, figures.seal()),

@@ -27,7 +27,9 @@ import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.GearService;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
+import tavrel.server.outfit.Depot;
 import tavrel.server.weather.YardWeather;
 
 /** A crew's agreed days: the route, and what it needs on it. */
@@ -100,6 +102,7 @@ class CrewDays {
   private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final YardWeather weather;
   private final GearService gearService;
 
@@ -108,12 +111,14 @@ class CrewDays {
       SeriesToPlanService seriesToPlanService,
       Crews crews,
       Apiaries apiaries,
+      Hives allHives,
       YardWeather weather,
       GearService gearService) {
     this.desk = desk;
     this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.weather = weather;
     this.gearService = gearService;
   }
@@ -166,7 +171,7 @@ class CrewDays {
         continue;
       }
       List<DayKit.DayHive> here =
-          apiaries.hives(stop.yardId()).stream()
+          allHives.in(stop.yardId()).stream()
               .map(
                   hive ->
                       new DayKit.DayHive(

@@ -45,17 +45,6 @@ interface CrewMapper {
     }
   }
 
-  @Select("select name, latitude, longitude, zone from depot")
-  Optional<Depot> depot();
-
-  @Insert(
-      """
-      merge into depot (only_one, name, latitude, longitude, zone)
-      key (only_one)
-      values (true, #{name}, #{latitude}, #{longitude}, #{zone})
-      """)
-  void keepDepot(Depot depot);
-
   @Select(
       """
       select id, name, leaves_from, back_by, longest_minutes, burners, helpers, cloths, minutes_per_hive

@@ -31,7 +31,10 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.PlaceZones;
 import tavrel.server.gear.GearService;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
+import tavrel.server.outfit.Depot;
+import tavrel.server.outfit.Depots;
 import tavrel.server.pace.PaceService;
 import tavrel.server.parameter.OwnParameters;
 
@@ -42,7 +45,9 @@ public class Crews {
   private record Length(List<Hive> hives, List<ToolAtWork> tools, UsualWork work) {}
 
   private final CrewMapper mapper;
+  private final Depots depots;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final PlaceZones zones;
   private final GearService gearService;
   private final PaceService paceService;
@@ -52,13 +57,17 @@ public class Crews {
 
   Crews(
       CrewMapper mapper,
+      Depots depots,
       Apiaries apiaries,
+      Hives allHives,
       PlaceZones zones,
       GearService gearService,
       PaceService paceService,
       OwnParameters figures) {
     this.mapper = mapper;
+    this.depots = depots;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.zones = zones;
     this.gearService = gearService;
     this.paceService = paceService;
@@ -67,7 +76,7 @@ public class Crews {
 
   /** Where crews start and end, if anybody has said so. */
   public Optional<Depot> depot() {
-    return mapper.depot();
+    return depots.depot();
   }
 
   /**
@@ -77,7 +86,7 @@ public class Crews {
    */
   @Transactional
   public void keep(DescribedDepot described) {
-    Depot kept = mapper.depot().orElse(null);
+    Depot kept = depots.depot().orElse(null);
     Place place = new Place(described.latitude(), described.longitude());
     String zone = described.zone();
     if (zone == null && kept != null && kept.place().equals(place)) {
@@ -105,7 +114,7 @@ public class Crews {
   /** Keeps the depot. */
   @Transactional
   public void keep(Depot depot) {
-    mapper.keepDepot(depot);
+    depots.keep(depot);
   }
 
   /** The crews in their order. */
@@ -189,7 +198,7 @@ public class Crews {
   /** Crews as the plan knows them, with how long each needs in each apiary. */
   List<RoadCrew> onTheRoad(List<OutfitCrew> crews, List<Apiary> yards) {
     Map<UUID, List<Hive>> hives = new HashMap<>();
-    yards.forEach(yard -> hives.put(yard.id(), apiaries.hives(yard.id())));
+    yards.forEach(yard -> hives.put(yard.id(), allHives.in(yard.id())));
     UsualWork usual = paceService.usual();
     return crews.stream()
         .map(

@@ -33,8 +33,10 @@ import tavrel.core.weather.Place;
 import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiary.OutfitDay;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
+import tavrel.server.outfit.Depot;
+import tavrel.server.outfit.OutfitDay;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
 import tavrel.server.series.SeriesService;
@@ -69,6 +71,7 @@ public class SeasonPlanService {
   private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final YardWeather weather;
   private final SeriesService series;
   private final OwnParameters figures;
@@ -81,6 +84,7 @@ public class SeasonPlanService {
       SeriesToPlanService seriesToPlanService,
       Crews crews,
       Apiaries apiaries,
+      Hives allHives,
       YardWeather weather,
       SeriesService series,
       OwnParameters figures,
@@ -90,6 +94,7 @@ public class SeasonPlanService {
     this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.weather = weather;
     this.series = series;
     this.figures = figures;
@@ -139,7 +144,7 @@ public class SeasonPlanService {
     DaySpan span = span();
     List<LeftOutYard> leftOut = new ArrayList<>();
     Map<UUID, Apiary> yards = new TreeMap<>();
-    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    Map<UUID, Integer> hives = allHives.counts();
     for (SeriesToPlanService.Planned each : planned) {
       Apiary apiary = apiaries.byId(each.toPlan().apiaryId());
       String why =

@@ -21,6 +21,7 @@ import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.hive.Hives;
 import tavrel.server.weather.YardWeather;
 
 /** The season plan as it is shown. */
@@ -34,6 +35,7 @@ class SeasonReading {
   private final Crews crews;
   private final SeasonSearches searches;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final YardWeather weather;
   private final ApiaryYears apiaryYears;
   private final SeriesToPlanMapper mapper;
@@ -45,6 +47,7 @@ class SeasonReading {
       Crews crews,
       SeasonSearches searches,
       Apiaries apiaries,
+      Hives allHives,
       YardWeather weather,
       ApiaryYears apiaryYears,
       SeriesToPlanMapper mapper,
@@ -54,6 +57,7 @@ class SeasonReading {
     this.crews = crews;
     this.searches = searches;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.weather = weather;
     this.apiaryYears = apiaryYears;
     this.mapper = mapper;
@@ -113,7 +117,7 @@ class SeasonReading {
   }
 
   private List<SeasonView.SeriesView> courseViews() {
-    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    Map<UUID, Integer> hives = allHives.counts();
     Map<UUID, String> names =
         apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Apiary::name));
     return seriesToPlanService.all().stream()

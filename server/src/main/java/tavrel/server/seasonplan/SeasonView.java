@@ -11,6 +11,7 @@ import tavrel.core.apiaryyear.YearStretch;
 import tavrel.core.seasonplan.PlanSummary;
 import tavrel.core.seasonplan.SeasonPlan;
 import tavrel.core.weather.HourGrade;
+import tavrel.server.outfit.Depot;
 
 /**
  * The season plan as the screen draws it.

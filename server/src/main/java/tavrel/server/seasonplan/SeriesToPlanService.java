@@ -25,6 +25,7 @@ import tavrel.core.seasonplan.SeasonProblem;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.rulesheet.RuleSheets;
 import tavrel.server.run.Rounds;
@@ -61,6 +62,7 @@ public class SeriesToPlanService {
   private final SeriesToPlanMapper mapper;
   private final SeriesService series;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final ApiaryYears apiaryYears;
   private final Rounds rounds;
   private final RuleSheets ruleSheets;
@@ -69,12 +71,14 @@ public class SeriesToPlanService {
       SeriesToPlanMapper mapper,
       SeriesService series,
       Apiaries apiaries,
+      Hives allHives,
       ApiaryYears apiaryYears,
       Rounds rounds,
       RuleSheets ruleSheets) {
     this.mapper = mapper;
     this.series = series;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.apiaryYears = apiaryYears;
     this.rounds = rounds;
     this.ruleSheets = ruleSheets;
@@ -112,7 +116,7 @@ public class SeriesToPlanService {
 
   /** What is usual in every apiary with hives, by name. */
   public List<YardPresets> presets() {
-    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    Map<UUID, Integer> hives = allHives.counts();
     Set<UUID> going = series.open(null).stream().map(Series::apiaryId).collect(Collectors.toSet());
     return apiaries.all().stream()
         .filter(apiary -> hives.containsKey(apiary.id()))

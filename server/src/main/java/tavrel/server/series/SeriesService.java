@@ -24,6 +24,7 @@ import tavrel.core.spacing.Schedule;
 import tavrel.core.spacing.SeriesDays;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.run.Rounds;
@@ -70,6 +71,7 @@ public class SeriesService {
 
   private final SeriesMapper mapper;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final Rounds rounds;
   private final SpacingService spacingService;
   private final SeriesJudge judge;
@@ -79,6 +81,7 @@ public class SeriesService {
   SeriesService(
       SeriesMapper mapper,
       Apiaries apiaries,
+      Hives allHives,
       Rounds rounds,
       SpacingService spacingService,
       SeriesJudge judge,
@@ -86,6 +89,7 @@ public class SeriesService {
       Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.rounds = rounds;
     this.spacingService = spacingService;
     this.judge = judge;
@@ -192,7 +196,7 @@ public class SeriesService {
       @Nullable UUID ruleSheetId,
       List<LocalDate> days,
       @Nullable String offLabelReason) {
-    List<UUID> hives = apiaries.hives(apiary.id()).stream().map(Hive::id).toList();
+    List<UUID> hives = allHives.in(apiary.id()).stream().map(Hive::id).toList();
     judge.of(apiary, hives, ruleSheetId, others(apiary.id(), own)).on(days, offLabelReason);
   }
 
@@ -233,7 +237,7 @@ public class SeriesService {
   private void begin(Agreed agreed, Apiary apiary, List<LocalDate> days, Account who) {
     Set<UUID> taken = takenBetween(apiary.id(), days.get(0), days.get(days.size() - 1));
     List<UUID> hives =
-        apiaries.hives(apiary.id()).stream()
+        allHives.in(apiary.id()).stream()
             .map(Hive::id)
             .filter(hive -> !taken.contains(hive))
             .toList();
@@ -405,7 +409,7 @@ public class SeriesService {
   }
 
   private void refuseStrangers(NewSeries wanted, Apiary apiary) {
-    Set<UUID> here = apiaries.hives(apiary.id()).stream().map(Hive::id).collect(Collectors.toSet());
+    Set<UUID> here = allHives.in(apiary.id()).stream().map(Hive::id).collect(Collectors.toSet());
     if (!here.containsAll(wanted.hiveIds()) || !here.contains(wanted.benchHiveId())) {
       throw new InvalidValue("hiveIds", "names a hive that does not stand in " + apiary.name());
     }

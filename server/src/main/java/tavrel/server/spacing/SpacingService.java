@@ -43,6 +43,7 @@ import tavrel.server.apiaryyear.ApiarySeason;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.brood.BroodService;
 import tavrel.server.count.Counts;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.rulesheet.RuleSheets;
@@ -123,6 +124,7 @@ public class SpacingService {
   private static final double USUAL_SEAL_MINUTES = 10;
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final BroodService broodService;
   private final Counts counts;
   private final ApiaryYears apiaryYears;
@@ -132,6 +134,7 @@ public class SpacingService {
 
   SpacingService(
       Apiaries apiaries,
+      Hives allHives,
       BroodService broodService,
       Counts counts,
       ApiaryYears apiaryYears,
@@ -139,6 +142,7 @@ public class SpacingService {
       RuleSheets ruleSheets,
       OwnParameters figures) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.broodService = broodService;
     this.counts = counts;
     this.apiaryYears = apiaryYears;
@@ -264,7 +268,7 @@ public class SpacingService {
     Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiaryId);
     int mites = samples.values().stream().mapToInt(Infestation::mites).sum();
     int bees = samples.values().stream().mapToInt(Infestation::bees).sum();
-    List<Hive> hives = apiaries.hives(apiaryId);
+    List<Hive> hives = allHives.in(apiaryId);
     RuleSheet sheet =
         question.ruleSheetId() == null ? null : ruleSheets.byId(question.ruleSheetId());
     SeasonDates dates = apiaryYears.of(apiary).dates();
@@ -381,13 +385,13 @@ public class SpacingService {
         rounds.treatedDays(apiary.id()).getOrDefault(hiveId, List.of()).stream()
             .filter(day -> !day.isAfter(clock.today()))
             .toList();
-    int hives = apiaries.hiveCount(apiary.id());
+    int hives = allHives.count(apiary.id());
     return colony(apiary, kept(question, hiveId), clock, question, treated, hives);
   }
 
   /** Share of the acid that a hive keeps: as the question has it, else as the hive stands. */
   private double kept(SpacingQuestion question, UUID hiveId) {
-    return question.shut() == null ? kept(apiaries.hive(hiveId)) : question.shut().kept();
+    return question.shut() == null ? kept(allHives.byId(hiveId)) : question.shut().kept();
   }
 
   private double kept(Hive hive) {
@@ -423,7 +427,7 @@ public class SpacingService {
   }
 
   private Hive hive(Apiary apiary, UUID hiveId) {
-    return apiaries.hives(apiary.id()).stream()
+    return allHives.in(apiary.id()).stream()
         .filter(each -> each.id().equals(hiveId))
         .findFirst()
         .orElseThrow(() -> Problem.missing("This hive"));

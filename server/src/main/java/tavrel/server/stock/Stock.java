@@ -31,11 +31,11 @@ import tavrel.core.stock.SupplyForecast;
 import tavrel.core.stock.SupplyKind;
 import tavrel.core.stock.SupplyShelf;
 import tavrel.core.stock.SupplyShelf.Supply;
-import tavrel.server.apiary.Apiaries;
-import tavrel.server.apiary.OutfitDay;
 import tavrel.server.gear.GearNote;
 import tavrel.server.gear.GearService;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
+import tavrel.server.outfit.OutfitDay;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
 import tavrel.server.register.RoundSums;
@@ -51,7 +51,7 @@ public class Stock {
 
   private final StockMapper mapper;
   private final SeriesService series;
-  private final Apiaries apiaries;
+  private final Hives allHives;
   private final RoundsToCome roundsToCome;
   private final RoundSums register;
   private final GearService gear;
@@ -66,7 +66,7 @@ public class Stock {
   Stock(
       StockMapper mapper,
       SeriesService series,
-      Apiaries apiaries,
+      Hives allHives,
       RoundsToCome roundsToCome,
       RoundSums register,
       GearService gear,
@@ -81,7 +81,7 @@ public class Stock {
     this.gear = gear;
     this.upkeep = upkeep;
     this.series = series;
-    this.apiaries = apiaries;
+    this.allHives = allHives;
     this.figures = figures;
     this.workHours = workHours;
     this.day = day;
@@ -247,7 +247,7 @@ public class Stock {
           standing.computeIfAbsent(
               each.apiaryId(),
               id ->
-                  apiaries.hives(id).stream()
+                  allHives.in(id).stream()
                       .collect(Collectors.toMap(Hive::id, Function.identity())));
       double boxes =
           each.hiveIds().stream()

@@ -18,6 +18,7 @@ import tavrel.core.result.Wintering;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 
 /** How hives came through winters. */
@@ -26,11 +27,13 @@ public class WinterOutcomes {
 
   private final WinterOutcomeMapper mapper;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final Clock clock;
 
-  WinterOutcomes(WinterOutcomeMapper mapper, Apiaries apiaries, Clock clock) {
+  WinterOutcomes(WinterOutcomeMapper mapper, Apiaries apiaries, Hives allHives, Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.clock = clock;
   }
 
@@ -104,7 +107,7 @@ public class WinterOutcomes {
   /** An apiary's hives and how they came through. */
   List<Outcome> of(UUID apiaryId, int winter) {
     apiaries.byId(apiaryId);
-    List<Hive> hives = apiaries.hives(apiaryId);
+    List<Hive> hives = allHives.in(apiaryId);
     if (hives.isEmpty()) {
       return List.of();
     }
@@ -131,7 +134,7 @@ public class WinterOutcomes {
       throw new InvalidValue("outcomes", "name 1 to 1,000 hives");
     }
     for (NewOutcome each : outcomes) {
-      Apiary apiary = apiaries.ofHive(each.hiveId());
+      Apiary apiary = allHives.apiaryOf(each.hiveId());
       LocalDate today = apiaries.today(apiary);
       if (winter > Wintering.of(ApiaryYears.south(apiary)).beginningIn(today.getYear())) {
         throw new InvalidValue("winter", "has not come yet");

@@ -20,11 +20,11 @@ import tavrel.core.stock.RoundCost;
 import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.outfit.Depot;
 import tavrel.server.pace.PaceService;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.run.WorkHours;
 import tavrel.server.seasonplan.Crews;
-import tavrel.server.seasonplan.Depot;
 import tavrel.server.stock.Stock;
 
 /** What rounds cost. */

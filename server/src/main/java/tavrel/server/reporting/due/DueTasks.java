@@ -26,6 +26,7 @@ import tavrel.server.brood.BroodService;
 import tavrel.server.count.Counts;
 import tavrel.server.count.DropBoards;
 import tavrel.server.count.HighCounts;
+import tavrel.server.hive.Hives;
 import tavrel.server.run.Rounds;
 import tavrel.server.seasonplan.SeasonPlanService;
 import tavrel.server.series.Series;
@@ -86,6 +87,7 @@ class DueTasks {
       @Nullable UUID hiveId) {}
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final SeriesService series;
   private final BroodService broodService;
   private final Counts counts;
@@ -97,6 +99,7 @@ class DueTasks {
 
   DueTasks(
       Apiaries apiaries,
+      Hives allHives,
       SeriesService series,
       BroodService broodService,
       Counts counts,
@@ -106,6 +109,7 @@ class DueTasks {
       HighCounts highCounts,
       Rounds rounds) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.series = series;
     this.broodService = broodService;
     this.counts = counts;
@@ -302,7 +306,7 @@ class DueTasks {
 
   private void addMonthlyCounts(Iterable<Apiary> places, List<DueTask> chores) {
     Map<UUID, LocalDate> last = counts.lastCounts();
-    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    Map<UUID, Integer> hives = allHives.counts();
     for (Apiary apiary : places) {
       LocalDate today = apiaries.today(apiary);
       LocalDate counted = last.get(apiary.id());

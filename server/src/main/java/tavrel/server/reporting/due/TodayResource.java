@@ -26,6 +26,7 @@ import tavrel.core.weather.Window;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.hive.Hives;
 import tavrel.server.pace.PaceService;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
@@ -115,6 +116,7 @@ class TodayResource {
   private static final int DAYS_AHEAD = 3;
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final YardWeather weather;
   private final Rounds rounds;
   private final DueTasks dueTasks;
@@ -126,6 +128,7 @@ class TodayResource {
 
   TodayResource(
       Apiaries apiaries,
+      Hives allHives,
       YardWeather weather,
       Rounds rounds,
       DueTasks dueTasks,
@@ -135,6 +138,7 @@ class TodayResource {
       Accounts accounts,
       Clock clock) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.weather = weather;
     this.rounds = rounds;
     this.dueTasks = dueTasks;
@@ -152,7 +156,7 @@ class TodayResource {
         rounds.open().stream()
             .collect(
                 Collectors.toMap(Round::apiaryId, Function.identity(), (first, second) -> first));
-    Map<UUID, Integer> hives = apiaries.hiveCounts();
+    Map<UUID, Integer> hives = allHives.counts();
     List<ApiaryToday> list = new ArrayList<>();
     for (Apiary apiary : apiaries.all()) {
       list.add(today(apiary, hives.getOrDefault(apiary.id(), 0), open.get(apiary.id()), own));

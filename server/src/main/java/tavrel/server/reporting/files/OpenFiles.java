@@ -27,6 +27,7 @@ import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Spreadsheet;
 
 /**
@@ -37,6 +38,7 @@ import tavrel.server.http.Spreadsheet;
 class OpenFiles {
 
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final FileMapper mapper;
 
   /** What XML 1.0 cannot hold. Such names are refused today, but older ones may be kept. */
@@ -45,8 +47,9 @@ class OpenFiles {
 
   private final ObjectMapper json;
 
-  OpenFiles(Apiaries apiaries, FileMapper mapper, ObjectMapper json) {
+  OpenFiles(Apiaries apiaries, Hives allHives, FileMapper mapper, ObjectMapper json) {
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.mapper = mapper;
     this.json = json;
   }
@@ -67,7 +70,7 @@ class OpenFiles {
             "latitude",
             "longitude");
     for (Apiary apiary : apiaries.all()) {
-      for (Hive hive : apiaries.hives(apiary.id())) {
+      for (Hive hive : allHives.in(apiary.id())) {
         csv.printRecord(
             Spreadsheet.safe(apiary.name()),
             Spreadsheet.safe(hive.name()),
@@ -108,7 +111,7 @@ class OpenFiles {
           .putObject("properties")
           .put("name", apiary.name())
           .put("zone", apiary.zone())
-          .put("hives", apiaries.hiveCount(apiary.id()));
+          .put("hives", allHives.count(apiary.id()));
     }
     return json.writeValueAsBytes(all);
   }
@@ -132,7 +135,7 @@ class OpenFiles {
             element(xml, "ele", String.valueOf(apiary.altitude()));
           }
           element(xml, "name", apiary.name());
-          element(xml, "desc", apiaries.hiveCount(apiary.id()) + " hives");
+          element(xml, "desc", allHives.count(apiary.id()) + " hives");
           xml.writeEndElement();
         }
       }

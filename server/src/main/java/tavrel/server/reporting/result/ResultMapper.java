@@ -8,7 +8,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import tavrel.core.dose.MediumBoxes;
 import tavrel.core.result.Given;
-import tavrel.server.apiary.BoxesTypeHandler;
+import tavrel.server.hive.BoxesTypeHandler;
 
 /** Rounds that were done, with what each hive got; given in the order of days. */
 @Mapper

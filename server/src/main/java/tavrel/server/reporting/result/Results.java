@@ -28,6 +28,7 @@ import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.brood.BroodService;
 import tavrel.server.count.Counts;
 import tavrel.server.count.NewCount;
+import tavrel.server.hive.Hives;
 import tavrel.server.series.Series;
 import tavrel.server.series.SeriesJudge;
 import tavrel.server.series.SeriesService;
@@ -94,6 +95,7 @@ class Results {
 
   private final ResultMapper mapper;
   private final Apiaries apiaries;
+  private final Hives allHives;
   private final BroodService broodService;
   private final Counts counts;
   private final ApiaryYears apiaryYears;
@@ -103,6 +105,7 @@ class Results {
   Results(
       ResultMapper mapper,
       Apiaries apiaries,
+      Hives allHives,
       BroodService broodService,
       Counts counts,
       ApiaryYears apiaryYears,
@@ -110,6 +113,7 @@ class Results {
       SpacingService spacingService) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.allHives = allHives;
     this.broodService = broodService;
     this.counts = counts;
     this.apiaryYears = apiaryYears;
@@ -146,7 +150,7 @@ class Results {
     Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
     Map<UUID, List<LocalDate>> toCome = toCome(apiaryId);
     List<ResultLine> lines = new ArrayList<>();
-    for (Hive hive : apiaries.hives(apiaryId)) {
+    for (Hive hive : allHives.in(apiaryId)) {
       List<Given> own = got.getOrDefault(hive.id(), List.of());
       lines.add(
           new ResultLine(
@@ -192,7 +196,7 @@ class Results {
     Map<UUID, Samples> samples = samples(apiary, latest);
     Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
     Map<UUID, Hive> hives =
-        apiaries.hives(apiaryId).stream().collect(Collectors.toMap(Hive::id, Function.identity()));
+        allHives.in(apiaryId).stream().collect(Collectors.toMap(Hive::id, Function.identity()));
     Map<UUID, List<Given>> got =
         given.stream()
             .filter(each -> latest.holds(each.day()))
@@ -285,7 +289,7 @@ class Results {
     Map<UUID, List<NewCount>> counted =
         counts.byHive(apiary.id(), shown.first().minusDays(RoundsTogether.BEFORE));
     Map<UUID, Samples> samples = new HashMap<>();
-    for (Hive hive : apiaries.hives(apiary.id())) {
+    for (Hive hive : allHives.in(apiary.id())) {
       List<NewCount> own =
           counted.getOrDefault(hive.id(), List.of()).stream()
               .filter(each -> shown.concerns(each.day()))

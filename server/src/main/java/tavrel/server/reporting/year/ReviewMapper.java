@@ -11,7 +11,7 @@ import tavrel.core.dose.MediumBoxes;
 import tavrel.core.result.DeathSign;
 import tavrel.core.result.Given;
 import tavrel.core.result.WinterOutcome;
-import tavrel.server.apiary.BoxesTypeHandler;
+import tavrel.server.hive.BoxesTypeHandler;
 
 /** What the year's page is drawn from. */
 @Mapper

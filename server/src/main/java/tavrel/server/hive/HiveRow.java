@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.hive;
 
 import java.time.LocalDate;
 import java.util.UUID;

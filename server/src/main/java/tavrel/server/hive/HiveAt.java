@@ -1,6 +1,7 @@
-package tavrel.server.apiary;
+package tavrel.server.hive;
 
 import tavrel.core.hive.Hive;
+import tavrel.server.apiary.Apiary;
 
 /**
  * A hive and where it stands.

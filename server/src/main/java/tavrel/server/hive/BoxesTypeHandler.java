@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.hive;
 
 import java.sql.CallableStatement;
 import java.sql.PreparedStatement;

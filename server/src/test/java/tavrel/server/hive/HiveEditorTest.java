@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.hive;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

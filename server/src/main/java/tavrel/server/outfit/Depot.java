@@ -1,4 +1,4 @@
-package tavrel.server.seasonplan;
+package tavrel.server.outfit;
 
 import java.time.DateTimeException;
 import java.time.ZoneId;
@@ -37,7 +37,8 @@ public record Depot(String name, double latitude, double longitude, String zone)
     return new Place(latitude, longitude);
   }
 
-  ZoneId zoneId() {
+  /** Its zone. */
+  public ZoneId zoneId() {
     return ZoneId.of(zone);
   }
 }

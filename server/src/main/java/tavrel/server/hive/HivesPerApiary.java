@@ -1,4 +1,4 @@
-package tavrel.server.apiary;
+package tavrel.server.hive;
 
 import java.util.UUID;
 
@@ -8,4 +8,4 @@ import java.util.UUID;
  * @param apiaryId which
  * @param hives how many
  */
-public record HivesPerApiary(UUID apiaryId, int hives) {}
+record HivesPerApiary(UUID apiaryId, int hives) {}

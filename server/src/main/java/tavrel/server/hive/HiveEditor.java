@@ -1,13 +1,14 @@
-package tavrel.server.apiary;
+package tavrel.server.hive;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -20,6 +21,7 @@ import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
 import tavrel.core.hive.HiveChange;
+import tavrel.server.apiary.Apiaries;
 import tavrel.server.http.Problem;
 
 /** Changes of how hives stand in an apiary: painted, walked in another order, added. */
@@ -28,11 +30,15 @@ public class HiveEditor {
 
   private static final int MOST_PAINTED = 2_000;
 
-  private final ApiaryMapper mapper;
+  private final HiveMapper mapper;
+  private final Apiaries apiaries;
+  private final List<HiveHistory> histories;
   private final Clock clock;
 
-  HiveEditor(ApiaryMapper mapper, Clock clock) {
+  HiveEditor(HiveMapper mapper, Apiaries apiaries, List<HiveHistory> histories, Clock clock) {
     this.mapper = mapper;
+    this.apiaries = apiaries;
+    this.histories = histories;
     this.clock = clock;
   }
 
@@ -77,7 +83,7 @@ public class HiveEditor {
    */
   @Transactional
   public List<Hive> paint(UUID apiaryId, List<Painted> painted) {
-    hold(apiaryId);
+    apiaries.hold(apiaryId);
     Map<UUID, Hive> hives = byId(apiaryId);
     InvalidValue.inRange(
         "hiveIds",
@@ -109,7 +115,7 @@ public class HiveEditor {
    */
   @Transactional
   public List<Hive> walk(UUID apiaryId, Walk walk) {
-    hold(apiaryId);
+    apiaries.hold(apiaryId);
     Map<UUID, Hive> hives = byId(apiaryId);
     List<List<UUID>> rows = walk.rows().stream().filter(row -> !row.isEmpty()).toList();
     List<UUID> order = rows.stream().flatMap(List::stream).toList();
@@ -134,7 +140,7 @@ public class HiveEditor {
   /** Adds a hive at the end of the walk; the same id again changes nothing. */
   @Transactional
   public List<Hive> add(UUID apiaryId, UUID hiveId, NewHive wanted) {
-    hold(apiaryId);
+    apiaries.hold(apiaryId);
     List<Hive> hives = new ArrayList<>(mapper.hives(apiaryId));
     if (hives.stream().noneMatch(hive -> hive.id().equals(hiveId))) {
       if (mapper.apiaryOf(hiveId).isPresent()) {
@@ -173,8 +179,10 @@ public class HiveEditor {
       return;
     }
     refuseAhead(changed, apiaryId);
-    mapper
-        .firstKnown(changed.id())
+    histories.stream()
+        .map(history -> history.firstDay(changed.id()))
+        .flatMap(Optional::stream)
+        .min(Comparator.naturalOrder())
         .filter(day -> day.isBefore(since))
         .ifPresent(
             day -> {
@@ -186,19 +194,9 @@ public class HiveEditor {
 
   private void refuseAhead(Hive hive, UUID apiaryId) {
     LocalDate since = hive.since();
-    LocalDate today =
-        LocalDate.ofInstant(
-            clock.instant(),
-            ZoneId.of(
-                mapper.byId(apiaryId).orElseThrow(() -> Problem.missing("This apiary")).zone()));
+    LocalDate today = apiaries.today(apiaries.byId(apiaryId));
     if (since != null && since.isAfter(today)) {
       throw new InvalidValue("since", since + " has not come yet; today is " + today);
-    }
-  }
-
-  private void hold(UUID apiaryId) {
-    if (mapper.lock(apiaryId).isEmpty()) {
-      throw Problem.missing("This apiary");
     }
   }
 

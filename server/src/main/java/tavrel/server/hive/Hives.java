@@ -1,0 +1,132 @@
+package tavrel.server.hive;
+
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import tavrel.core.hive.Hive;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.http.Problem;
+
+/** Hives, and where they stand. */
+@Service
+public class Hives {
+
+  /**
+   * A hive's name and where it stands.
+   *
+   * @param hiveId the hive
+   * @param hive its name
+   * @param apiaryId its apiary
+   */
+  public record Named(UUID hiveId, String hive, UUID apiaryId) {}
+
+  private final HiveMapper mapper;
+  private final Apiaries apiaries;
+
+  Hives(HiveMapper mapper, Apiaries apiaries) {
+    this.mapper = mapper;
+    this.apiaries = apiaries;
+  }
+
+  /** Hives of an apiary in walking order. */
+  public List<Hive> in(UUID apiaryId) {
+    return mapper.hives(apiaryId);
+  }
+
+  /** Ids of an apiary's hives in walking order. */
+  public List<UUID> idsIn(UUID apiaryId) {
+    return in(apiaryId).stream().map(Hive::id).toList();
+  }
+
+  /** Number of hives in one apiary. */
+  public int count(UUID apiaryId) {
+    return mapper.count(apiaryId);
+  }
+
+  /** Number of hives by apiary; one without hives is missing. */
+  public Map<UUID, Integer> counts() {
+    return mapper.perApiary().stream()
+        .collect(Collectors.toMap(HivesPerApiary::apiaryId, HivesPerApiary::hives));
+  }
+
+  /** Every hive with its name and apiary, by id; apiary by apiary in walking order. */
+  public Map<UUID, Named> named() {
+    Map<UUID, Named> named = new LinkedHashMap<>();
+    mapper
+        .everyHive()
+        .forEach(
+            each ->
+                named.put(each.hiveId(), new Named(each.hiveId(), each.hive(), each.apiaryId())));
+    return named;
+  }
+
+  /**
+   * A hive with this id.
+   *
+   * @throws Problem 404
+   */
+  public Hive byId(UUID hiveId) {
+    return mapper
+        .keptHive(hiveId)
+        .map(HiveRow::hive)
+        .orElseThrow(() -> Problem.missing("This hive"));
+  }
+
+  /**
+   * Several hives and where they stand, by id.
+   *
+   * @throws Problem 404 where one is not there
+   */
+  public Map<UUID, HiveAt> at(Set<UUID> hiveIds) {
+    if (hiveIds.isEmpty()) {
+      return Map.of();
+    }
+    Map<UUID, Apiary> known =
+        apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
+    Map<UUID, UUID> standing =
+        mapper.standing(hiveIds).stream()
+            .collect(Collectors.toMap(HiveMapper.Stands::hiveId, HiveMapper.Stands::apiaryId));
+    if (standing.size() < hiveIds.size()) {
+      throw Problem.missing("A hive");
+    }
+    return mapper.keptHives(hiveIds).stream()
+        .map(HiveRow::hive)
+        .collect(
+            Collectors.toMap(
+                Hive::id,
+                hive ->
+                    new HiveAt(hive, Objects.requireNonNull(known.get(standing.get(hive.id()))))));
+  }
+
+  /** The apiary that a hive stands in. */
+  public Apiary apiaryOf(UUID hiveId) {
+    return apiaries.byId(apiaryIdOf(hiveId));
+  }
+
+  /**
+   * Where a hive stands.
+   *
+   * @throws Problem 404
+   */
+  public UUID apiaryIdOf(UUID hiveId) {
+    return mapper.apiaryOf(hiveId).orElseThrow(() -> Problem.missing("This hive"));
+  }
+
+  /** Keeps a hive that is new. */
+  public void add(Hive hive, UUID apiaryId, Instant at) {
+    mapper.addHive(hive, apiaryId, at);
+  }
+
+  /** Keeps what changed of a hive. */
+  public void change(Hive hive) {
+    mapper.changeHive(hive);
+  }
+}
