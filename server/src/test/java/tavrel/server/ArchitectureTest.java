@@ -2,7 +2,6 @@ package tavrel.server;
 
 import static com.tngtech.archunit.base.DescribedPredicate.alwaysTrue;
 import static com.tngtech.archunit.base.DescribedPredicate.not;
-import static com.tngtech.archunit.core.domain.JavaClass.Predicates.belongTo;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.simpleName;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
@@ -21,7 +20,6 @@ import java.time.LocalDate;
 import org.apache.ibatis.annotations.Mapper;
 import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.RestController;
-import tavrel.server.roster.Rosters;
 import tavrel.server.weather.FolderFiles;
 
 /** Which part of the server may know which. What breaks a rule today is listed with it. */

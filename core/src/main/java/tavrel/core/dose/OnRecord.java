@@ -1,6 +1,8 @@
 package tavrel.core.dose;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.brood.BroodState;
 
@@ -22,4 +24,24 @@ public record OnRecord(
 
   /** A hive of which nothing is known. */
   public static final OnRecord NONE = new OnRecord(null, 0, null, null, null);
+
+  /**
+   * What the days of a hive's treatments come to on a day.
+   *
+   * @param treated days on which it was treated with oxalic acid, in any order
+   * @param day the day of the round; its calendar year is the one that counts
+   */
+  public static OnRecord of(
+      List<LocalDate> treated,
+      LocalDate day,
+      @Nullable Integer roundOfSeries,
+      @Nullable BroodState brood,
+      @Nullable LocalDate supersGoOn) {
+    return new OnRecord(
+        treated.stream().max(Comparator.naturalOrder()).orElse(null),
+        (int) treated.stream().filter(each -> each.getYear() == day.getYear()).count(),
+        roundOfSeries,
+        brood,
+        supersGoOn);
+  }
 }

@@ -24,9 +24,6 @@ interface BroodMapper {
 
   String IN_ORDER = " and e.struck_at is null order by e.on_day, e.received_at, e.id";
 
-  /** A hive with the names that a list shows. */
-  record NamedHive(UUID hiveId, String hive, UUID apiaryId) {}
-
   /** Who entered an event. */
   record EnteredBy(UUID id, String doneBy) {}
 
@@ -38,12 +35,6 @@ interface BroodMapper {
 
   @Select("select id, done_by from brood_event where hive_id = #{hiveId}")
   List<EnteredBy> enteredBy(UUID hiveId);
-
-  @Select("select id as hive_id, name as hive, apiary_id from hive order by apiary_id, place")
-  List<NamedHive> hives();
-
-  @Select("select id as hive_id, name as hive, apiary_id from hive where id = #{hiveId}")
-  Optional<NamedHive> hive(UUID hiveId);
 
   @Select("select count(*) from brood_event where id = #{id}")
   int known(UUID id);

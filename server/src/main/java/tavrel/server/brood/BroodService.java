@@ -26,6 +26,7 @@ import tavrel.core.brood.BroodState;
 import tavrel.core.brood.FreeWindow;
 import tavrel.core.brood.LookDate;
 import tavrel.core.brood.StageBand;
+import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
@@ -215,8 +216,7 @@ public class BroodService {
 
   /** A hive's clock with its time line. */
   public ClockView view(UUID hiveId) {
-    BroodMapper.NamedHive hive =
-        mapper.hive(hiveId).orElseThrow(() -> Problem.missing("This hive"));
+    Hive hive = allHives.byId(hiveId);
     BroodClock brood = clockOf(hiveId);
     LocalDate today = brood.today();
     LocalDate from = today.minusDays(DRAWN_BACK);
@@ -231,8 +231,8 @@ public class BroodService {
             .toList();
     return new ClockView(
         hiveId,
-        hive.hive(),
-        hive.apiaryId(),
+        hive.name(),
+        allHives.apiaryIdOf(hiveId),
         today,
         brood.on(today),
         brood.workers(),
@@ -255,7 +255,7 @@ public class BroodService {
             .collect(Collectors.toMap(there -> there.apiary().id(), Function.identity()));
     List<WindowLine> lines = new ArrayList<>();
     Map<UUID, Integer> unrecorded = new HashMap<>();
-    for (BroodMapper.NamedHive hive : mapper.hives()) {
+    for (Hives.Named hive : allHives.named().values()) {
       List<BroodEvent> own = events.get(hive.hiveId());
       There there = Objects.requireNonNull(places.get(hive.apiaryId()));
       if (own == null) {
@@ -362,8 +362,7 @@ public class BroodService {
   }
 
   private void check(UUID hiveId) {
-    BroodMapper.NamedHive hive = mapper.hive(hiveId).orElseThrow();
-    Apiary apiary = apiaries.byId(hive.apiaryId());
+    Apiary apiary = allHives.apiaryOf(hiveId);
     try {
       BroodClock.of(
           events(mapper.ofHive(hiveId)),
@@ -372,20 +371,12 @@ public class BroodService {
           apiaries.today(apiary));
     } catch (InvalidValue impossible) {
       throw new InvalidValue(
-          impossible.field(), "of " + hive.hive() + ": " + impossible.getMessage());
+          impossible.field(),
+          "of " + allHives.byId(hiveId).name() + ": " + impossible.getMessage());
     }
   }
 
   private static List<BroodEvent> events(List<NewBroodEvent> kept) {
     return kept.stream().map(NewBroodEvent::event).toList();
-  }
-
-  /**
-   * The apiary that a hive stands in.
-   *
-   * @throws Problem 404 for an unknown hive
-   */
-  public UUID apiaryIdOf(UUID hiveId) {
-    return mapper.hive(hiveId).orElseThrow(() -> Problem.missing("This hive")).apiaryId();
   }
 }

@@ -24,7 +24,7 @@ import tavrel.server.apiaryyear.ApiarySeason;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.hive.Hives;
 import tavrel.server.parameter.OwnParameters;
-import tavrel.server.run.Rounds;
+import tavrel.server.register.TreatmentDays;
 
 /** What is known of each hive of an apiary from counts, in walking order. */
 @Service
@@ -90,7 +90,7 @@ class CountBoards {
   private final Apiaries apiaries;
   private final Hives allHives;
   private final ApiaryYears apiaryYears;
-  private final Rounds rounds;
+  private final TreatmentDays treatmentDays;
   private final HiveSpreads spreads;
   private final OwnParameters figures;
 
@@ -101,7 +101,7 @@ class CountBoards {
       Apiaries apiaries,
       Hives allHives,
       ApiaryYears apiaryYears,
-      Rounds rounds,
+      TreatmentDays treatmentDays,
       HiveSpreads spreads,
       OwnParameters figures) {
     this.mapper = mapper;
@@ -110,7 +110,7 @@ class CountBoards {
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.apiaryYears = apiaryYears;
-    this.rounds = rounds;
+    this.treatmentDays = treatmentDays;
     this.spreads = spreads;
     this.figures = figures;
   }
@@ -121,19 +121,19 @@ class CountBoards {
     LocalDate today = apiaries.today(apiary);
     ApiarySeason season = apiaryYears.of(apiary);
     SeasonLimits.SeasonLimit limit = season.limits().on(today);
-    Map<UUID, List<LocalDate>> rounded = rounds.treatedDays(apiaryId);
-    Map<UUID, List<LocalDate>> treated = rounds.daysOfAnyTreatment(apiaryId);
+    Map<UUID, List<LocalDate>> rounded = treatmentDays.withOxalicAcid(apiaryId);
+    Map<UUID, List<LocalDate>> treated = treatmentDays.withAnything(apiaryId);
     List<CountMapper.KeptCount> kept =
         counts.kept(apiaryId, today.minusDays(Counts.DAYS_SHOWN), treated);
     Map<UUID, List<CountMapper.KeptCount>> byHive =
         kept.stream().collect(Collectors.groupingBy(CountMapper.KeptCount::hiveId));
     Map<UUID, Infestation> samples = Counts.samples(kept, treated, season.rollRecovery());
     Map<UUID, List<CountMapper.SeenSign>> signs =
-        mapper.signs(apiaryId, today.minusDays(30)).stream()
+        counts.signs(apiaryId, today.minusDays(30)).stream()
             .collect(Collectors.groupingBy(CountMapper.SeenSign::hiveId));
     Map<UUID, CountMapper.Decision> decided = decisions.latest(apiaryId);
     Map<UUID, Instant> laid = new HashMap<>();
-    mapper.laid(apiaryId).forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
+    mapper.laid().forEach(board -> laid.putIfAbsent(board.hiveId(), board.laidAt()));
     Danger danger = figures.danger();
     List<CountLine> lines = new ArrayList<>();
     for (Hive hive : allHives.in(apiaryId)) {

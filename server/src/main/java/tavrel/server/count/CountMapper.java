@@ -39,6 +39,11 @@ interface CountMapper {
       return new NewCount(id, hiveId, day, kind, mites, bees, hours, natural);
     }
 
+    /** The same with names, for a table. */
+    Named named(String apiary, String hive) {
+      return new Named(apiary, hive, day, kind, mites, bees, hours, natural, doneBy);
+    }
+
     /** The same by what is on record of the hive's treatments. */
     KeptCount after(List<LocalDate> treated) {
       BoardReading board = count().board();
@@ -70,29 +75,29 @@ interface CountMapper {
   /** A board that lies under a hive. */
   record LaidBoard(UUID id, UUID hiveId, Instant laidAt, String doneBy) {}
 
-  /** The latest day that something was counted in an apiary. */
-  record LastCount(UUID apiaryId, LocalDate day) {}
+  /** The latest day that something was counted in a hive. */
+  record LastCount(UUID hiveId, LocalDate day) {}
 
   @Select(
       """
-      select c.id, c.hive_id, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.is_natural as "natural", c.done_by
-      from mite_count c
-      join hive h on h.id = c.hive_id
-      where h.apiary_id = #{apiaryId} and c.struck_at is null and c.on_day >= #{since}
-      order by c.on_day desc, c.received_at desc
+      <script>
+      select id, hive_id, on_day as "day", kind, mites, bees, hours, is_natural as "natural", done_by
+      from mite_count
+      where struck_at is null and on_day &gt;= #{since} and hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      order by on_day desc, received_at desc
+      </script>
       """)
-  List<KeptCount> counts(UUID apiaryId, LocalDate since);
+  List<KeptCount> counts(Collection<UUID> hiveIds, LocalDate since);
 
   @Select(
       """
-      select a.name as apiary, h.name as hive, c.on_day as "day", c.kind, c.mites, c.bees, c.hours, c.is_natural as "natural", c.done_by
-      from mite_count c
-      join hive h on h.id = c.hive_id
-      join apiary a on a.id = h.apiary_id
-      where c.struck_at is null and (cast(#{apiaryId} as uuid) is null or a.id = #{apiaryId})
-      order by c.on_day, a.name, h.place, c.received_at
+      select id, hive_id, on_day as "day", kind, mites, bees, hours, is_natural as "natural", done_by
+      from mite_count
+      where struck_at is null
+      order by on_day, received_at
       """)
-  List<Named> named(@Nullable UUID apiaryId);
+  List<KeptCount> all();
 
   /** Those of some ids that are counts already. */
   @Select(
@@ -117,13 +122,15 @@ interface CountMapper {
 
   @Select(
       """
-      select s.id, s.hive_id, s.on_day as "day", s.sign, s.done_by
-      from hive_sign s
-      join hive h on h.id = s.hive_id
-      where h.apiary_id = #{apiaryId} and s.struck_at is null and s.on_day >= #{since}
-      order by s.on_day desc, s.received_at desc
+      <script>
+      select id, hive_id, on_day as "day", sign, done_by
+      from hive_sign
+      where struck_at is null and on_day &gt;= #{since} and hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      order by on_day desc, received_at desc
+      </script>
       """)
-  List<SeenSign> signs(UUID apiaryId, LocalDate since);
+  List<SeenSign> signs(Collection<UUID> hiveIds, LocalDate since);
 
   @Insert(
       """
@@ -139,13 +146,15 @@ interface CountMapper {
 
   @Select(
       """
+      <script>
       select d.hive_id, d.choice, d.reason, d.on_day as "day", d.done_by
       from hive_decision d
-      join hive h on h.id = d.hive_id
-      where h.apiary_id = #{apiaryId}
-        and d.decided_at = (select max(l.decided_at) from hive_decision l where l.hive_id = d.hive_id)
+      where d.decided_at = (select max(l.decided_at) from hive_decision l where l.hive_id = d.hive_id)
+        and d.hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
       """)
-  List<Decision> decisions(UUID apiaryId);
+  List<Decision> decisions(Collection<UUID> hiveIds);
 
   @Insert(
       """
@@ -165,13 +174,12 @@ interface CountMapper {
 
   @Select(
       """
-      select b.id, b.hive_id, b.laid_at, b.done_by
-      from board_laid b
-      join hive h on h.id = b.hive_id
-      where b.read_at is null and (cast(#{apiaryId} as uuid) is null or h.apiary_id = #{apiaryId})
-      order by b.laid_at
+      select id, hive_id, laid_at, done_by
+      from board_laid
+      where read_at is null
+      order by laid_at
       """)
-  List<LaidBoard> laid(@Nullable UUID apiaryId);
+  List<LaidBoard> laid();
 
   @Insert(
       """
@@ -186,36 +194,36 @@ interface CountMapper {
 
   @Select(
       """
-      select h.apiary_id, max(c.on_day) as "day"
-      from mite_count c
-      join hive h on h.id = c.hive_id
-      where c.struck_at is null
-      group by h.apiary_id
+      select hive_id, max(on_day) as "day"
+      from mite_count
+      where struck_at is null
+      group by hive_id
       """)
   List<LastCount> lastCounts();
 
   @Select(
       """
-      select count(distinct c.hive_id)
-      from mite_count c
-      join series_hive s on s.hive_id = c.hive_id
-      where s.series_id = #{seriesId} and c.struck_at is null and c.kind <> 'BOARD' and c.on_day > #{after}
+      <script>
+      select count(distinct hive_id)
+      from mite_count
+      where struck_at is null and kind != 'BOARD' and on_day &gt; #{after} and hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
       """)
-  int washedSince(UUID seriesId, LocalDate after);
+  int washedSince(Collection<UUID> hiveIds, LocalDate after);
 
-  /** A sample of bees and where its hive stands. */
-  record SampleThere(UUID apiaryId, UUID hiveId, LocalDate day, int mites, int bees) {}
+  /** A sample of a hive's bees. */
+  record SampleOf(UUID hiveId, LocalDate day, int mites, int bees) {}
 
   /** Samples of all hives since a day, oldest first. */
   @Select(
       """
-      select h.apiary_id, c.hive_id, c.on_day as "day", c.mites, c.bees
-      from mite_count c
-      join hive h on h.id = c.hive_id
-      where c.struck_at is null and c.bees is not null and c.on_day >= #{since}
-      order by c.on_day, c.id
+      select hive_id, on_day as "day", mites, bees
+      from mite_count
+      where struck_at is null and bees is not null and on_day >= #{since}
+      order by on_day, id
       """)
-  List<SampleThere> samplesSince(LocalDate since);
+  List<SampleOf> samplesSince(LocalDate since);
 
   /** The earliest day on which a hive was counted. */
   @Select("select min(on_day) from mite_count where hive_id = #{hiveId} and struck_at is null")

@@ -3,6 +3,8 @@ package tavrel.server.count;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -10,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -25,7 +28,7 @@ import tavrel.server.hive.HiveAt;
 import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
-import tavrel.server.run.Rounds;
+import tavrel.server.register.TreatmentDays;
 
 /** Counts and signs as they are kept, and what samples say of a hive. */
 @Service
@@ -38,7 +41,7 @@ public class Counts {
   private final Apiaries apiaries;
   private final Hives allHives;
   private final ApiaryYears apiaryYears;
-  private final Rounds rounds;
+  private final TreatmentDays treatmentDays;
   private final Clock clock;
 
   Counts(
@@ -46,19 +49,19 @@ public class Counts {
       Apiaries apiaries,
       Hives allHives,
       ApiaryYears apiaryYears,
-      Rounds rounds,
+      TreatmentDays treatmentDays,
       Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.apiaryYears = apiaryYears;
-    this.rounds = rounds;
+    this.treatmentDays = treatmentDays;
     this.clock = clock;
   }
 
   /** Counts of an apiary from a day on, by hive, the latest first. */
   public Map<UUID, List<NewCount>> byHive(UUID apiaryId, LocalDate since) {
-    return kept(apiaryId, since, rounds.daysOfAnyTreatment(apiaryId)).stream()
+    return kept(apiaryId, since, treatmentDays.withAnything(apiaryId)).stream()
         .map(CountMapper.KeptCount::count)
         .collect(Collectors.groupingBy(NewCount::hiveId));
   }
@@ -66,7 +69,7 @@ public class Counts {
   /** Counts as they are kept, but a board that lay after a treatment tells no natural drop. */
   List<CountMapper.KeptCount> kept(
       UUID apiaryId, LocalDate since, Map<UUID, List<LocalDate>> treated) {
-    return mapper.counts(apiaryId, since).stream()
+    return counts(apiaryId, since).stream()
         .map(each -> each.after(treated.getOrDefault(each.hiveId(), List.of())))
         .toList();
   }
@@ -75,9 +78,20 @@ public class Counts {
   public Map<UUID, Infestation> samples(Apiary apiary) {
     LocalDate since = apiaries.today(apiary).minusDays(DAYS_SHOWN);
     return samples(
-        mapper.counts(apiary.id(), since),
-        rounds.daysOfAnyTreatment(apiary.id()),
+        counts(apiary.id(), since),
+        treatmentDays.withAnything(apiary.id()),
         apiaryYears.of(apiary).rollRecovery());
+  }
+
+  private List<CountMapper.KeptCount> counts(UUID apiaryId, LocalDate since) {
+    List<UUID> hiveIds = allHives.idsIn(apiaryId);
+    return hiveIds.isEmpty() ? List.of() : mapper.counts(hiveIds, since);
+  }
+
+  /** Signs seen in an apiary since a day, the latest first. */
+  List<CountMapper.SeenSign> signs(UUID apiaryId, LocalDate since) {
+    List<UUID> hiveIds = allHives.idsIn(apiaryId);
+    return hiveIds.isEmpty() ? List.of() : mapper.signs(hiveIds, since);
   }
 
   static Map<UUID, Infestation> samples(
@@ -149,18 +163,41 @@ public class Counts {
 
   /** The latest day that something was counted, by apiary. */
   public Map<UUID, LocalDate> lastCounts() {
+    Map<UUID, UUID> there = allHives.apiaryIds();
     return mapper.lastCounts().stream()
-        .collect(Collectors.toMap(CountMapper.LastCount::apiaryId, CountMapper.LastCount::day));
+        .collect(
+            Collectors.toMap(
+                each -> Objects.requireNonNull(there.get(each.hiveId())),
+                CountMapper.LastCount::day,
+                BinaryOperator.maxBy(Comparator.naturalOrder())));
   }
 
-  /** Hives of a series that were washed after a day. */
-  public int washedSince(UUID seriesId, LocalDate after) {
-    return mapper.washedSince(seriesId, after);
+  /** How many of some hives were washed after a day. */
+  public int washedSince(Collection<UUID> hiveIds, LocalDate after) {
+    return hiveIds.isEmpty() ? 0 : mapper.washedSince(hiveIds, after);
   }
 
   /** Every count with names, oldest first. */
   List<CountMapper.Named> named(@Nullable UUID apiaryId) {
-    return mapper.named(apiaryId);
+    List<Hives.Named> inOrder =
+        allHives.named().values().stream()
+            .filter(hive -> apiaryId == null || hive.apiaryId().equals(apiaryId))
+            .toList();
+    Map<UUID, String> apiaryNames =
+        apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Apiary::name));
+    Map<UUID, List<CountMapper.KeptCount>> byHive =
+        mapper.all().stream().collect(Collectors.groupingBy(CountMapper.KeptCount::hiveId));
+    return inOrder.stream()
+        .flatMap(
+            hive ->
+                byHive.getOrDefault(hive.hiveId(), List.of()).stream()
+                    .map(
+                        count ->
+                            count.named(
+                                apiaryNames.getOrDefault(hive.apiaryId(), ""), hive.hive())))
+        .sorted(
+            Comparator.comparing(CountMapper.Named::day).thenComparing(CountMapper.Named::apiary))
+        .toList();
   }
 
   /** Refuses a day that has not come, or is too long ago to mean anything. */

@@ -60,7 +60,11 @@ class Decisions {
 
   /** The latest decision of each hive that has one. */
   Map<UUID, CountMapper.Decision> latest(UUID apiaryId) {
-    return mapper.decisions(apiaryId).stream()
+    List<UUID> hiveIds = allHives.idsIn(apiaryId);
+    if (hiveIds.isEmpty()) {
+      return Map.of();
+    }
+    return mapper.decisions(hiveIds).stream()
         .collect(
             Collectors.toMap(
                 CountMapper.Decision::hiveId, Function.identity(), (first, second) -> second));

@@ -12,7 +12,6 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.count.BoardTimes;
-import tavrel.server.apiary.Apiary;
 import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 
@@ -35,9 +34,8 @@ public class DropBoards {
   public void lay(Map<UUID, UUID> boardByHive, Account who) {
     boardByHive.forEach(
         (hiveId, id) -> {
-          Apiary apiary = allHives.apiaryOf(hiveId);
-          boolean lies =
-              mapper.laid(apiary.id()).stream().anyMatch(board -> board.hiveId().equals(hiveId));
+          allHives.apiaryIdOf(hiveId);
+          boolean lies = mapper.laid().stream().anyMatch(board -> board.hiveId().equals(hiveId));
           if (!lies) {
             mapper.lay(id, hiveId, clock.instant(), who.name(), who.id());
           }
@@ -48,7 +46,7 @@ public class DropBoards {
   public Map<UUID, String> toRead() {
     Instant now = clock.instant();
     Map<UUID, List<Duration>> lain = new HashMap<>();
-    for (CountMapper.LaidBoard board : mapper.laid(null)) {
+    for (CountMapper.LaidBoard board : mapper.laid()) {
       Duration time = Duration.between(board.laidAt(), now);
       if (time.compareTo(BoardTimes.FIRST) >= 0) {
         UUID apiaryId = allHives.apiaryIdOf(board.hiveId());

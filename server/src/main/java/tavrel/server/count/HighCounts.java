@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -19,7 +20,7 @@ import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.hive.Hives;
 import tavrel.server.outfit.OutfitDay;
 import tavrel.server.parameter.OwnParameters;
-import tavrel.server.run.Rounds;
+import tavrel.server.register.TreatmentDays;
 
 /** Hives whose latest count asks for something to be done: in danger, or above the limit. */
 @Service
@@ -34,7 +35,7 @@ public class HighCounts {
   private final Apiaries apiaries;
   private final Hives allHives;
   private final ApiaryYears apiaryYears;
-  private final Rounds rounds;
+  private final TreatmentDays treatmentDays;
   private final OwnParameters figures;
   private final OutfitDay day;
 
@@ -45,7 +46,7 @@ public class HighCounts {
       Apiaries apiaries,
       Hives allHives,
       ApiaryYears apiaryYears,
-      Rounds rounds,
+      TreatmentDays treatmentDays,
       OwnParameters figures,
       OutfitDay day) {
     this.mapper = mapper;
@@ -54,7 +55,7 @@ public class HighCounts {
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.apiaryYears = apiaryYears;
-    this.rounds = rounds;
+    this.treatmentDays = treatmentDays;
     this.figures = figures;
     this.day = day;
   }
@@ -89,10 +90,11 @@ public class HighCounts {
   /** Apiaries of which a recent sample holds so many mites that a closer look pays. */
   private Set<UUID> suspects() {
     Set<UUID> suspects = new HashSet<>();
-    for (CountMapper.SampleThere each :
+    Map<UUID, UUID> there = allHives.apiaryIds();
+    for (CountMapper.SampleOf each :
         mapper.samplesSince(day.today().minusDays(Urgency.RECENT_DAYS + 1L))) {
       if (each.mites() > LEAST * each.bees()) {
-        suspects.add(each.apiaryId());
+        suspects.add(Objects.requireNonNull(there.get(each.hiveId())));
       }
     }
     return suspects;
@@ -102,7 +104,7 @@ public class HighCounts {
     LocalDate today = apiaries.today(apiary);
     double limit = apiaryYears.of(apiary).limits().on(today).share();
     Map<UUID, Infestation> samples = counts.samples(apiary);
-    Map<UUID, List<LocalDate>> treated = rounds.daysOfAnyTreatment(apiary.id());
+    Map<UUID, List<LocalDate>> treated = treatmentDays.withAnything(apiary.id());
     Map<UUID, CountMapper.Decision> decided = decisions.latest(apiary.id());
     List<High> high = new ArrayList<>();
     for (Hive hive : allHives.in(apiary.id())) {

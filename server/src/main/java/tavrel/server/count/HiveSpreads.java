@@ -8,10 +8,12 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import tavrel.core.count.HiveSpread;
 import tavrel.core.count.Infestation;
+import tavrel.server.hive.Hives;
 import tavrel.server.outfit.OutfitDay;
 
 /** How much hives of one yard differ in this outfit, by its counts of the last months. */
@@ -22,14 +24,16 @@ public class HiveSpreads {
   private static final int DAYS = 180;
 
   private final CountMapper mapper;
+  private final Hives allHives;
   private final OutfitDay day;
 
   /** It moves slowly and every yard asks for it. */
   private final Cache<LocalDate, HiveSpread> known =
       Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(10)).maximumSize(4).build();
 
-  HiveSpreads(CountMapper mapper, OutfitDay day) {
+  HiveSpreads(CountMapper mapper, Hives allHives, OutfitDay day) {
     this.mapper = mapper;
+    this.allHives = allHives;
     this.day = day;
   }
 
@@ -40,9 +44,11 @@ public class HiveSpreads {
 
   private HiveSpread of(LocalDate today) {
     Map<UUID, Map<UUID, Infestation>> yards = new HashMap<>();
-    for (CountMapper.SampleThere each : mapper.samplesSince(today.minusDays(DAYS))) {
+    Map<UUID, UUID> apiaries = allHives.apiaryIds();
+    for (CountMapper.SampleOf each : mapper.samplesSince(today.minusDays(DAYS))) {
       yards
-          .computeIfAbsent(each.apiaryId(), id -> new LinkedHashMap<>())
+          .computeIfAbsent(
+              Objects.requireNonNull(apiaries.get(each.hiveId())), id -> new LinkedHashMap<>())
           .put(each.hiveId(), new Infestation(each.mites(), each.bees(), 1, 1, each.day()));
     }
     return HiveSpread.of(

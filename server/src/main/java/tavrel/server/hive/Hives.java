@@ -68,6 +68,12 @@ public class Hives {
     return named;
   }
 
+  /** Where each hive stands. */
+  public Map<UUID, UUID> apiaryIds() {
+    return mapper.everyHive().stream()
+        .collect(Collectors.toMap(HiveMapper.Standing::hiveId, HiveMapper.Standing::apiaryId));
+  }
+
   /**
    * A hive with this id.
    *

@@ -1,7 +1,6 @@
 package tavrel.server.pace;
 
 import java.util.Optional;
-import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
@@ -74,15 +73,4 @@ interface PaceMapper {
         #{times.fillCap}, #{times.seal}, #{times.openFirstAfter}, #{times.staysWithBowl})
       """)
   void keep(UsualWork work);
-
-  /** The tool of the latest round planned in an apiary. */
-  @Select(
-      """
-      select tool_id
-      from round
-      where apiary_id = #{apiaryId} and tool_id is not null and discarded_at is null
-      order by planned_at desc
-      limit 1
-      """)
-  Optional<UUID> lastTool(UUID apiaryId);
 }

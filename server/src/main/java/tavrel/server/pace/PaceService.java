@@ -34,13 +34,16 @@ public class PaceService {
   private static final int SWAP_SECONDS = 45;
 
   private final PaceMapper mapper;
+  private final LastTool lastTool;
   private final Hives allHives;
   private final GearService gearService;
   private final Clock clock;
   private final Cache<Played, Pace> played = Caffeine.newBuilder().maximumSize(400).build();
 
-  PaceService(PaceMapper mapper, Hives allHives, GearService gearService, Clock clock) {
+  PaceService(
+      PaceMapper mapper, LastTool lastTool, Hives allHives, GearService gearService, Clock clock) {
     this.mapper = mapper;
+    this.lastTool = lastTool;
     this.allHives = allHives;
     this.gearService = gearService;
     this.clock = clock;
@@ -118,7 +121,7 @@ public class PaceService {
   /** The tool of the apiary's latest round, else the first of the gear whose burn time is known. */
   private Optional<Tool> toolFor(UUID apiaryId) {
     List<Tool> timed = gearService.timed();
-    Optional<UUID> last = mapper.lastTool(apiaryId);
+    Optional<UUID> last = lastTool.of(apiaryId);
     return timed.stream()
         .filter(tool -> last.isPresent() && last.get().equals(tool.id()))
         .findFirst()

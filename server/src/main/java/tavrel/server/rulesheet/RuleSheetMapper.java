@@ -32,16 +32,6 @@ interface RuleSheetMapper {
   @Select("select " + COLUMNS + " from rule_sheet where replaces = #{id}")
   Optional<RuleSheet> replacing(UUID id);
 
-  /** Rounds planned by each sheet; one that no round was planned by is missing. */
-  @Select(
-      """
-      select rule_sheet_id as sheet_id, count(*) as rounds
-      from round
-      where discarded_at is null
-      group by rule_sheet_id
-      """)
-  List<RuleSheets.Used> used();
-
   @Insert(
       """
       insert into rule_sheet (

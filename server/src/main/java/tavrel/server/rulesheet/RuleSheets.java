@@ -26,11 +26,13 @@ import tavrel.server.outfit.OutfitDay;
 public class RuleSheets {
 
   private final RuleSheetMapper mapper;
+  private final SheetUse use;
   private final OutfitDay day;
   private final Clock clock;
 
-  RuleSheets(RuleSheetMapper mapper, OutfitDay day, Clock clock) {
+  RuleSheets(RuleSheetMapper mapper, SheetUse use, OutfitDay day, Clock clock) {
     this.mapper = mapper;
+    this.use = use;
     this.day = day;
     this.clock = clock;
   }
@@ -43,14 +45,6 @@ public class RuleSheets {
       }
     }
   }
-
-  /**
-   * How many rounds were planned by a sheet.
-   *
-   * @param sheetId the sheet
-   * @param rounds planned by it and not thrown away
-   */
-  record Used(UUID sheetId, int rounds) {}
 
   /**
    * A sheet as it is read on its page.
@@ -77,8 +71,7 @@ public class RuleSheets {
         all.stream()
             .filter(sheet -> sheet.replaces() != null)
             .collect(Collectors.toMap(RuleSheet::replaces, RuleSheet::id));
-    Map<UUID, Integer> used =
-        mapper.used().stream().collect(Collectors.toMap(Used::sheetId, Used::rounds));
+    Map<UUID, Integer> used = use.roundsBySheet();
     return all.stream()
         .map(
             sheet ->
@@ -88,6 +81,11 @@ public class RuleSheets {
                     after.get(sheet.id()),
                     used.getOrDefault(sheet.id(), 0)))
         .toList();
+  }
+
+  /** The sheet with this id, if there is one. */
+  public Optional<RuleSheet> find(UUID id) {
+    return mapper.byId(id);
   }
 
   /**

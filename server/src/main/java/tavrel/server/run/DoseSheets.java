@@ -35,6 +35,7 @@ import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.pace.PaceService;
 import tavrel.server.parameter.OwnParameters;
+import tavrel.server.register.TreatmentDays;
 import tavrel.server.rulesheet.RuleSheets;
 import tavrel.server.weather.YardWeather;
 
@@ -72,6 +73,7 @@ class DoseSheets {
   private final YardWeather weather;
   private final RuleSheets ruleSheets;
   private final RoundMapper mapper;
+  private final TreatmentDays treatmentDays;
   private final BroodService broodService;
   private final ApiaryYears apiaryYears;
   private final GearService gearService;
@@ -85,6 +87,7 @@ class DoseSheets {
       YardWeather weather,
       RuleSheets ruleSheets,
       RoundMapper mapper,
+      TreatmentDays treatmentDays,
       BroodService broodService,
       ApiaryYears apiaryYears,
       GearService gearService,
@@ -96,6 +99,7 @@ class DoseSheets {
     this.weather = weather;
     this.ruleSheets = ruleSheets;
     this.mapper = mapper;
+    this.treatmentDays = treatmentDays;
     this.broodService = broodService;
     this.apiaryYears = apiaryYears;
     this.gearService = gearService;
@@ -181,25 +185,19 @@ class DoseSheets {
 
   private Map<UUID, OnRecord> onRecord(
       Apiary apiary, List<Hive> hives, LocalDate day, @Nullable Integer seriesNumber) {
-    Map<UUID, TreatedBefore> treated =
-        mapper
-            .treatedBefore(apiary.id(), day.withDayOfYear(1), day.withMonth(12).withDayOfMonth(31))
-            .stream()
-            .collect(Collectors.toMap(TreatedBefore::hiveId, before -> before));
+    Map<UUID, List<LocalDate>> treated = treatmentDays.withOxalicAcid(apiary.id());
     Map<UUID, BroodState> brood = broodService.today(apiary);
     LocalDate supersGoOn = apiaryYears.of(apiary).dates().supersGoOnAfter(day);
     return hives.stream()
         .collect(
             Collectors.toMap(
                 Hive::id,
-                hive -> {
-                  TreatedBefore before = treated.get(hive.id());
-                  return new OnRecord(
-                      before == null ? null : before.lastDay(),
-                      before == null ? 0 : before.thisYear(),
-                      seriesNumber,
-                      brood.get(hive.id()),
-                      supersGoOn);
-                }));
+                hive ->
+                    OnRecord.of(
+                        treated.getOrDefault(hive.id(), List.of()),
+                        day,
+                        seriesNumber,
+                        brood.get(hive.id()),
+                        supersGoOn)));
   }
 }

@@ -1,7 +1,6 @@
 package tavrel.server.run;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -44,16 +43,6 @@ interface RoundMapper {
 
   @Select(ROUND + "where apiary_id = #{apiaryId} and discarded_at is null and finished_at is null")
   List<Round> openIn(UUID apiaryId);
-
-  @Select(
-      """
-      select t.on_day
-      from treatment t
-      where t.apiary_id = #{apiaryId} and exists (select 1 from oxalic_given g where g.id = t.id)
-      order by t.apiary_id, t.on_day desc
-      limit 1
-      """)
-  Optional<LocalDate> lastDayIn(UUID apiaryId);
 
   @Insert(
       """
@@ -206,37 +195,6 @@ interface RoundMapper {
       order by done_by
       """)
   List<CameLate> cameLate(UUID roundId, int seconds);
-
-  @Select(
-      """
-      select t.hive_id, max(t.on_day) as last_day,
-             count(case when t.on_day between #{yearBegins} and #{yearEnds} then 1 end) as this_year
-      from oxalic_given t
-      join hive h on h.id = t.hive_id
-      where h.apiary_id = #{apiaryId}
-      group by t.hive_id
-      """)
-  List<TreatedBefore> treatedBefore(UUID apiaryId, LocalDate yearBegins, LocalDate yearEnds);
-
-  @Select(
-      """
-      select t.hive_id, t.on_day as "day"
-      from oxalic_given t
-      join hive h on h.id = t.hive_id
-      where h.apiary_id = #{apiaryId}
-      order by t.on_day
-      """)
-  List<TreatedDay> treatedDays(UUID apiaryId);
-
-  @Select(
-      """
-      select t.hive_id, t.on_day as "day"
-      from treatment t
-      join hive h on h.id = t.hive_id
-      where h.apiary_id = #{apiaryId} and t.stands
-      order by t.on_day
-      """)
-  List<TreatedDay> daysOfAnyTreatment(UUID apiaryId);
 
   @Select(
       """

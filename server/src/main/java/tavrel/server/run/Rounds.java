@@ -173,34 +173,9 @@ public class Rounds {
     return mapper.inSeries(seriesId);
   }
 
-  /** Days on which each hive of an apiary was treated with oxalic acid, ascending. */
-  public Map<UUID, List<LocalDate>> treatedDays(UUID apiaryId) {
-    return byHive(mapper.treatedDays(apiaryId));
-  }
-
-  /**
-   * Days on which each hive of an apiary was treated with anything against mites, ascending: what
-   * was counted before tells no more of the hive, and what falls after is no natural drop.
-   */
-  public Map<UUID, List<LocalDate>> daysOfAnyTreatment(UUID apiaryId) {
-    return byHive(mapper.daysOfAnyTreatment(apiaryId));
-  }
-
-  private static Map<UUID, List<LocalDate>> byHive(List<TreatedDay> days) {
-    return days.stream()
-        .collect(
-            Collectors.groupingBy(
-                TreatedDay::hiveId, Collectors.mapping(TreatedDay::day, Collectors.toList())));
-  }
-
   /** Rounds that are planned or under way. */
   public List<Round> open() {
     return mapper.open();
-  }
-
-  /** The latest day on which a hive of an apiary was treated. */
-  public Optional<LocalDate> lastDayIn(UUID apiaryId) {
-    return mapper.lastDayIn(apiaryId);
   }
 
   /** The board of a round now, as who plays this part should see it. */

@@ -27,8 +27,8 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
+import tavrel.server.register.TreatmentDays;
 import tavrel.server.rulesheet.RuleSheets;
-import tavrel.server.run.Rounds;
 import tavrel.server.series.Series;
 import tavrel.server.series.SeriesService;
 
@@ -64,7 +64,7 @@ public class SeriesToPlanService {
   private final Apiaries apiaries;
   private final Hives allHives;
   private final ApiaryYears apiaryYears;
-  private final Rounds rounds;
+  private final TreatmentDays treatmentDays;
   private final RuleSheets ruleSheets;
 
   SeriesToPlanService(
@@ -73,14 +73,14 @@ public class SeriesToPlanService {
       Apiaries apiaries,
       Hives allHives,
       ApiaryYears apiaryYears,
-      Rounds rounds,
+      TreatmentDays treatmentDays,
       RuleSheets ruleSheets) {
     this.mapper = mapper;
     this.series = series;
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.apiaryYears = apiaryYears;
-    this.rounds = rounds;
+    this.treatmentDays = treatmentDays;
     this.ruleSheets = ruleSheets;
   }
 
@@ -159,7 +159,7 @@ public class SeriesToPlanService {
   private void keep(SeriesToPlan toPlan) {
     Apiary apiary = apiaries.byId(toPlan.apiaryId());
     RuleSheet sheet = toPlan.ruleSheetId() == null ? null : ruleSheets.byId(toPlan.ruleSheetId());
-    LocalDate open = LabelDays.openFrom(sheet, rounds.treatedDays(apiary.id()).values());
+    LocalDate open = LabelDays.openFrom(sheet, treatmentDays.withOxalicAcid(apiary.id()).values());
     LocalDate first =
         open != null && open.isAfter(toPlan.startOn()) && toPlan.offLabelReason() == null
             ? open
@@ -208,7 +208,7 @@ public class SeriesToPlanService {
                 span,
                 dates,
                 apiaryYears.bands(kept.apiaryId()),
-                rounds.treatedDays(kept.apiaryId()).values(),
+                treatmentDays.withOxalicAcid(kept.apiaryId()).values(),
                 series.open(kept.apiaryId()).stream()
                     .filter(other -> !other.id().equals(kept.id()))
                     .flatMap(other -> other.toCome().stream())

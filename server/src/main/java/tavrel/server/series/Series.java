@@ -40,7 +40,7 @@ public record Series(
     @Nullable String offLabelReason,
     LocalDate adoptedOn,
     String adoptedBy,
-    List<SeriesMapper.SeriesHive> hives,
+    List<SeriesHive> hives,
     List<SeriesRound> rounds,
     LocalDate today) {
 
@@ -74,9 +74,17 @@ public record Series(
     return days().isBetweenRounds();
   }
 
+  /**
+   * A hive of a series.
+   *
+   * @param id the hive
+   * @param name its name
+   */
+  public record SeriesHive(UUID id, String name) {}
+
   /** Its hives, in walking order. */
   public List<UUID> hiveIds() {
-    return hives.stream().map(SeriesMapper.SeriesHive::id).toList();
+    return hives.stream().map(SeriesHive::id).toList();
   }
 
   /** Day of the last round, where all that were not left out are done; else null. */

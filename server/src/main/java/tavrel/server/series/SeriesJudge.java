@@ -15,8 +15,8 @@ import tavrel.core.rulesheet.Verdict;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.brood.BroodService;
+import tavrel.server.register.TreatmentDays;
 import tavrel.server.rulesheet.RuleSheets;
-import tavrel.server.run.Rounds;
 import tavrel.server.spacing.SpacingService;
 
 /** Holds days of series against their rule sheet: the hive that stands worst decides. */
@@ -24,14 +24,17 @@ import tavrel.server.spacing.SpacingService;
 public class SeriesJudge {
 
   private final BroodService broodService;
-  private final Rounds rounds;
+  private final TreatmentDays treatmentDays;
   private final RuleSheets ruleSheets;
   private final ApiaryYears apiaryYears;
 
   SeriesJudge(
-      BroodService broodService, Rounds rounds, RuleSheets ruleSheets, ApiaryYears apiaryYears) {
+      BroodService broodService,
+      TreatmentDays treatmentDays,
+      RuleSheets ruleSheets,
+      ApiaryYears apiaryYears) {
     this.broodService = broodService;
-    this.rounds = rounds;
+    this.treatmentDays = treatmentDays;
     this.ruleSheets = ruleSheets;
     this.apiaryYears = apiaryYears;
   }
@@ -47,7 +50,7 @@ public class SeriesJudge {
       @Nullable UUID ruleSheetId,
       Map<UUID, List<LocalDate>> also) {
     Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
-    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiary.id());
+    Map<UUID, List<LocalDate>> treated = treatmentDays.withOxalicAcid(apiary.id());
     RuleSheet sheet = ruleSheetId == null ? null : ruleSheets.byId(ruleSheetId);
     SeasonDates dates = apiaryYears.of(apiary).dates();
     return days -> {

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
@@ -43,11 +44,8 @@ interface SeriesMapper {
   /** A round of a series as kept. */
   record KeptRound(int number, LocalDate day, LocalDate firstDay, boolean leftOut) {}
 
-  /** A hive of a series. */
-  record SeriesHive(UUID id, String name) {}
-
   /** A hive that an open series has taken already. */
-  record Taken(UUID hiveId, String hive, String series) {}
+  record Taken(UUID hiveId, String series) {}
 
   @Select(SERIES + "where id = #{id}")
   Optional<Kept> byId(UUID id);
@@ -66,22 +64,14 @@ interface SeriesMapper {
       """)
   List<KeptRound> rounds(UUID seriesId);
 
-  @Select(
-      """
-      select h.id, h.name
-      from series_hive s
-      join hive h on h.id = s.hive_id
-      where s.series_id = #{seriesId}
-      order by h.place, h.name_key
-      """)
-  List<SeriesHive> hives(UUID seriesId);
+  @Select("select hive_id from series_hive where series_id = #{seriesId}")
+  Set<UUID> hiveIds(UUID seriesId);
 
   @Select(
       """
-      select sh.hive_id, h.name as hive, s.name as series
+      select sh.hive_id, s.name as series
       from series_hive sh
       join series s on s.id = sh.series_id
-      join hive h on h.id = sh.hive_id
       where s.apiary_id = #{apiaryId} and s.ended_at is null
       """)
   List<Taken> taken(UUID apiaryId);

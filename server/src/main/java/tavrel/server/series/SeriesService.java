@@ -419,7 +419,7 @@ public class SeriesService {
     List<String> taken =
         mapper.taken(apiary.id()).stream()
             .filter(each -> wanted.hiveIds().contains(each.hiveId()))
-            .map(each -> each.hive() + " (" + each.series() + ")")
+            .map(each -> allHives.byId(each.hiveId()).name() + " (" + each.series() + ")")
             .toList();
     if (!taken.isEmpty()) {
       throw Problem.conflict(
@@ -447,11 +447,19 @@ public class SeriesService {
         kept.offLabelReason(),
         kept.adoptedOn(),
         kept.adoptedBy(),
-        mapper.hives(kept.id()),
+        hivesOf(kept),
         mapper.rounds(kept.id()).stream()
             .map(round -> stands(round, planned.get(round.number()), today))
             .toList(),
         today);
+  }
+
+  private List<Series.SeriesHive> hivesOf(SeriesMapper.Kept kept) {
+    Set<UUID> own = mapper.hiveIds(kept.id());
+    return allHives.in(kept.apiaryId()).stream()
+        .filter(hive -> own.contains(hive.id()))
+        .map(hive -> new Series.SeriesHive(hive.id(), hive.name()))
+        .toList();
   }
 
   private static Series.SeriesRound stands(

@@ -46,8 +46,8 @@ import tavrel.server.count.Counts;
 import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.parameter.OwnParameters;
+import tavrel.server.register.TreatmentDays;
 import tavrel.server.rulesheet.RuleSheets;
-import tavrel.server.run.Rounds;
 
 /** Puts a hive's counts, brood, register and season on the bench. */
 @Service
@@ -128,7 +128,7 @@ public class SpacingService {
   private final BroodService broodService;
   private final Counts counts;
   private final ApiaryYears apiaryYears;
-  private final Rounds rounds;
+  private final TreatmentDays treatmentDays;
   private final RuleSheets ruleSheets;
   private final OwnParameters figures;
 
@@ -138,7 +138,7 @@ public class SpacingService {
       BroodService broodService,
       Counts counts,
       ApiaryYears apiaryYears,
-      Rounds rounds,
+      TreatmentDays treatmentDays,
       RuleSheets ruleSheets,
       OwnParameters figures) {
     this.apiaries = apiaries;
@@ -146,7 +146,7 @@ public class SpacingService {
     this.broodService = broodService;
     this.counts = counts;
     this.apiaryYears = apiaryYears;
-    this.rounds = rounds;
+    this.treatmentDays = treatmentDays;
     this.ruleSheets = ruleSheets;
     this.figures = figures;
   }
@@ -182,7 +182,8 @@ public class SpacingService {
             ? "Capped frames: seen on " + NumberText.day(frames.cappedSeenOn()) + "."
             : "Capped frames at an ordinary time: a guess from the boxes; correct it.");
     LocalDate common = view.today().plusDays(USUAL_AHEAD);
-    List<LocalDate> treated = rounds.treatedDays(apiary.id()).getOrDefault(hiveId, List.of());
+    List<LocalDate> treated =
+        treatmentDays.withOxalicAcid(apiary.id()).getOrDefault(hiveId, List.of());
     return new BenchStart(
         hive,
         view,
@@ -248,7 +249,7 @@ public class SpacingService {
             frames.capped(),
             0),
         clock,
-        apiaryYears.of(apiaries.byId(broodService.apiaryIdOf(hive.id()))).dates(),
+        apiaryYears.of(apiaries.byId(allHives.apiaryIdOf(hive.id()))).dates(),
         MiteParameters.of(own),
         new Dose(gramsPerBox, Math.max(Dose.LEAST_KEPT, kept), CurveChoice.FIELD.in(own)),
         null,
@@ -265,7 +266,7 @@ public class SpacingService {
     Schedule schedule = new Schedule(days);
     Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
     Map<UUID, Infestation> samples = counts.samples(apiary);
-    Map<UUID, List<LocalDate>> treated = rounds.treatedDays(apiaryId);
+    Map<UUID, List<LocalDate>> treated = treatmentDays.withOxalicAcid(apiaryId);
     int mites = samples.values().stream().mapToInt(Infestation::mites).sum();
     int bees = samples.values().stream().mapToInt(Infestation::bees).sum();
     List<Hive> hives = allHives.in(apiaryId);
@@ -380,9 +381,9 @@ public class SpacingService {
   }
 
   private Colony colony(UUID hiveId, BroodClock clock, SpacingQuestion question) {
-    Apiary apiary = apiaries.byId(broodService.apiaryIdOf(hiveId));
+    Apiary apiary = apiaries.byId(allHives.apiaryIdOf(hiveId));
     List<LocalDate> treated =
-        rounds.treatedDays(apiary.id()).getOrDefault(hiveId, List.of()).stream()
+        treatmentDays.withOxalicAcid(apiary.id()).getOrDefault(hiveId, List.of()).stream()
             .filter(day -> !day.isAfter(clock.today()))
             .toList();
     int hives = allHives.count(apiary.id());

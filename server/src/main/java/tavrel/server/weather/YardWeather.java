@@ -21,6 +21,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
+import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.weather.ExpectedHours;
 import tavrel.core.weather.HourRule;
 import tavrel.core.weather.HourlyWeather;
@@ -33,6 +34,7 @@ import tavrel.core.weather.Window;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.rulesheet.RuleSheets;
 
 /** The weather of apiaries: what is told of it, and what their hours are worth. */
 @Service
@@ -55,6 +57,7 @@ public class YardWeather {
   private final SunTimes sunTimes;
   private final ReadingMapper readings;
   private final HourMapper hours;
+  private final RuleSheets ruleSheets;
   private final WeatherHourMapper hoursOfFiles;
   private final Clock clock;
   private final Cache<DayKey, YardDay> days = Caffeine.newBuilder().maximumSize(2_000).build();
@@ -67,6 +70,7 @@ public class YardWeather {
       SunTimes sunTimes,
       ReadingMapper readings,
       HourMapper hours,
+      RuleSheets ruleSheets,
       WeatherHourMapper hoursOfFiles,
       Clock clock) {
     this.apiaries = apiaries;
@@ -74,6 +78,7 @@ public class YardWeather {
     this.sunTimes = sunTimes;
     this.readings = readings;
     this.hours = hours;
+    this.ruleSheets = ruleSheets;
     this.hoursOfFiles = hoursOfFiles;
     this.clock = clock;
   }
@@ -185,7 +190,7 @@ public class YardWeather {
 
   /** By what its hours are judged. */
   public HourChoice hourChoice(UUID id) {
-    return hours.of(id).map(HourMapper.Kept::choice).orElse(HourChoice.USUAL);
+    return hours.of(id).orElse(HourChoice.USUAL);
   }
 
   /**
@@ -196,7 +201,7 @@ public class YardWeather {
   @Transactional
   public void choose(UUID id, HourChoice choice) {
     apiaries.byId(id);
-    if (choice.ruleSheetId() != null && hours.knowsSheet(choice.ruleSheetId()) == 0) {
+    if (choice.ruleSheetId() != null && ruleSheets.find(choice.ruleSheetId()).isEmpty()) {
       throw new InvalidValue("ruleSheetId", "is no rule sheet that is kept here");
     }
     hours.keep(id, choice);
@@ -243,7 +248,15 @@ public class YardWeather {
   private HourRule hourRule(UUID id) {
     return hours
         .of(id)
-        .map(HourMapper.Kept::rule)
+        .map(this::ruleOf)
         .orElseGet(() -> HourRule.of(TemperaturePreset.COOL_BROAD));
+  }
+
+  private HourRule ruleOf(HourChoice choice) {
+    RuleSheet sheet =
+        choice.ruleSheetId() == null ? null : ruleSheets.find(choice.ruleSheetId()).orElse(null);
+    return sheet == null
+        ? new HourRule(choice.warmth(), null, null, null)
+        : new HourRule(choice.warmth(), sheet.minCelsius(), sheet.maxCelsius(), sheet.name());
   }
 }

@@ -255,7 +255,7 @@ class DueTasks {
       return;
     }
     long since = ChronoUnit.DAYS.between(done, each.today());
-    boolean counted = counts.washedSince(each.id(), done.plusDays(RECOUNT_FROM - 1L)) > 0;
+    boolean counted = counts.washedSince(each.hiveIds(), done.plusDays(RECOUNT_FROM - 1L)) > 0;
     if (since >= RECOUNT_FROM && !counted) {
       chores.add(
           new DueTask(

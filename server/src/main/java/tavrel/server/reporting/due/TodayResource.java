@@ -30,6 +30,7 @@ import tavrel.server.hive.Hives;
 import tavrel.server.pace.PaceService;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
+import tavrel.server.register.TreatmentDays;
 import tavrel.server.run.Round;
 import tavrel.server.run.Rounds;
 import tavrel.server.stock.Stock;
@@ -119,6 +120,7 @@ class TodayResource {
   private final Hives allHives;
   private final YardWeather weather;
   private final Rounds rounds;
+  private final TreatmentDays treatmentDays;
   private final DueTasks dueTasks;
   private final GearUpkeep upkeep;
   private final PaceService paceService;
@@ -131,6 +133,7 @@ class TodayResource {
       Hives allHives,
       YardWeather weather,
       Rounds rounds,
+      TreatmentDays treatmentDays,
       DueTasks dueTasks,
       GearUpkeep upkeep,
       PaceService paceService,
@@ -141,6 +144,7 @@ class TodayResource {
     this.allHives = allHives;
     this.weather = weather;
     this.rounds = rounds;
+    this.treatmentDays = treatmentDays;
     this.dueTasks = dueTasks;
     this.upkeep = upkeep;
     this.paceService = paceService;
@@ -169,7 +173,7 @@ class TodayResource {
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open, OwnHours own) {
     RunBoard board = open == null ? null : rounds.board(open.id(), Part.FIRST);
     boolean running = board != null && board.lastStep() != null;
-    LocalDate lastDay = rounds.lastDayIn(apiary.id()).orElse(null);
+    LocalDate lastDay = treatmentDays.lastWithOxalicAcid(apiary.id()).orElse(null);
     return new ApiaryToday(
         apiary,
         hives,

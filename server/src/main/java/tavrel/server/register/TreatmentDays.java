@@ -1,0 +1,93 @@
+package tavrel.server.register;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.springframework.stereotype.Service;
+import tavrel.core.register.TreatmentKind;
+import tavrel.server.hive.Hives;
+
+/** On which days hives were treated; lines that were struck out are left out. */
+@Service
+public class TreatmentDays {
+
+  /** A treatment of a hive. */
+  record Treated(UUID hiveId, LocalDate day, TreatmentKind means) {}
+
+  /** Days kept. */
+  @Mapper
+  interface TreatmentDayMapper {
+
+    @Select(
+        """
+        <script>
+        select hive_id, on_day as "day", means
+        from treatment
+        where stands and hive_id in
+        <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+        order by on_day
+        </script>
+        """)
+    List<Treated> of(Collection<UUID> hiveIds);
+
+    @Select(
+        """
+        select means, max(on_day) as "day"
+        from treatment
+        where apiary_id = #{apiaryId} and stands
+        group by means
+        """)
+    List<LastOfKind> lastIn(UUID apiaryId);
+  }
+
+  /** The latest day of a kind of treatment. */
+  record LastOfKind(TreatmentKind means, LocalDate day) {}
+
+  private final TreatmentDayMapper mapper;
+  private final Hives hives;
+
+  TreatmentDays(TreatmentDayMapper mapper, Hives hives) {
+    this.mapper = mapper;
+    this.hives = hives;
+  }
+
+  /** Days on which each hive of an apiary was treated with oxalic acid, ascending. */
+  public Map<UUID, List<LocalDate>> withOxalicAcid(UUID apiaryId) {
+    return byHive(all(apiaryId).stream().filter(each -> each.means().oxalic()).toList());
+  }
+
+  /**
+   * Days on which each hive of an apiary was treated with anything against mites, ascending: what
+   * was counted before tells no more of the hive, and what falls after is no natural drop.
+   */
+  public Map<UUID, List<LocalDate>> withAnything(UUID apiaryId) {
+    return byHive(all(apiaryId));
+  }
+
+  /** The latest day on which a hive was treated with oxalic acid in an apiary. */
+  public Optional<LocalDate> lastWithOxalicAcid(UUID apiaryId) {
+    return mapper.lastIn(apiaryId).stream()
+        .filter(each -> each.means().oxalic())
+        .map(LastOfKind::day)
+        .max(Comparator.naturalOrder());
+  }
+
+  private List<Treated> all(UUID apiaryId) {
+    List<UUID> ids = hives.idsIn(apiaryId);
+    return ids.isEmpty() ? List.of() : mapper.of(ids);
+  }
+
+  private static Map<UUID, List<LocalDate>> byHive(List<Treated> days) {
+    return days.stream()
+        .collect(
+            Collectors.groupingBy(
+                Treated::hiveId, Collectors.mapping(Treated::day, Collectors.toList())));
+  }
+}
