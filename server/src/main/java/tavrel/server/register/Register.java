@@ -3,24 +3,25 @@ package tavrel.server.register;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
+import tavrel.core.hive.Hive;
 import tavrel.core.register.CorrectedEntry;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.HoneyWait;
 import tavrel.core.register.YearCount;
+import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.run.Treatment;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
@@ -28,18 +29,26 @@ import tavrel.server.hive.HiveAt;
 import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
+import tavrel.server.rulesheet.RuleSheets;
 
 /** What was done: drawn from the run logs, or typed; put right visibly; kept for the inspector. */
 @Service
 public class Register {
 
   private final RegisterMapper mapper;
+  private final RuleSheets ruleSheets;
   private final Apiaries apiaries;
   private final Hives allHives;
   private final Clock clock;
 
-  Register(RegisterMapper mapper, Apiaries apiaries, Hives allHives, Clock clock) {
+  Register(
+      RegisterMapper mapper,
+      RuleSheets ruleSheets,
+      Apiaries apiaries,
+      Hives allHives,
+      Clock clock) {
     this.mapper = mapper;
+    this.ruleSheets = ruleSheets;
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.clock = clock;
@@ -119,25 +128,36 @@ public class Register {
 
   /** An apiary's hives with what they were given in a year, and their wait for honey. */
   List<HiveStanding> standing(UUID apiaryId, int year) {
-    LocalDate ends = LocalDate.of(year, 12, 31);
-    Map<UUID, List<RegisterMapper.GivenLine>> byHive = new LinkedHashMap<>();
-    for (RegisterMapper.GivenLine each :
-        mapper.given(apiaryId, LocalDate.of(year - 1, 1, 1), ends)) {
-      byHive.computeIfAbsent(each.hiveId(), hive -> new ArrayList<>()).add(each);
+    List<Hive> hives = allHives.in(apiaryId);
+    if (hives.isEmpty()) {
+      return List.of();
     }
-    return byHive.values().stream().map(given -> standing(given, year)).toList();
+    Map<UUID, List<RegisterMapper.GivenLine>> byHive =
+        mapper
+            .given(
+                hives.stream().map(Hive::id).toList(),
+                LocalDate.of(year - 1, 1, 1),
+                LocalDate.of(year, 12, 31))
+            .stream()
+            .collect(Collectors.groupingBy(RegisterMapper.GivenLine::hiveId));
+    return hives.stream()
+        .filter(hive -> byHive.containsKey(hive.id()))
+        .map(hive -> standing(hive, Objects.requireNonNull(byHive.get(hive.id())), year))
+        .toList();
   }
 
-  private static HiveStanding standing(List<RegisterMapper.GivenLine> given, int year) {
+  private HiveStanding standing(Hive hive, List<RegisterMapper.GivenLine> given, int year) {
     RegisterMapper.GivenLine last = given.get(given.size() - 1);
+    RuleSheet sheet =
+        last.ruleSheetId() == null ? null : ruleSheets.find(last.ruleSheetId()).orElse(null);
     List<RegisterMapper.GivenLine> inYear =
         given.stream().filter(each -> each.day().getYear() == year).toList();
-    int oxalic = (int) inYear.stream().filter(RegisterMapper.GivenLine::oxalic).count();
-    YearCount count = new YearCount(oxalic, last.most());
+    int oxalic = (int) inYear.stream().filter(each -> each.means().oxalic()).count();
+    YearCount count = new YearCount(oxalic, sheet == null ? null : sheet.maxRoundsPerYear());
     return new HiveStanding(
-        last.hiveId(),
-        last.hive(),
-        last.ruleSheet(),
+        hive.id(),
+        hive.name(),
+        sheet == null ? null : sheet.name(),
         count,
         count.words(),
         count.over(),
@@ -153,6 +173,8 @@ public class Register {
    * Puts a hive's line into the register as its log now tells it, or takes it out where the log
    * tells of no treatment. What somebody put right in it stays.
    *
+   * @param planned the hive's line on the dose sheet
+   * @param peopleInRound how many worked in the round
    * @param zone the apiary's zone
    * @param weather at the start of the first burn, if known
    * @param weatherFrom where it came from, in words
@@ -160,18 +182,20 @@ public class Register {
    */
   @Transactional
   public void draw(
-      UUID roundId,
-      UUID hiveId,
+      RoundLine planned,
       Optional<Treatment> treatment,
+      int peopleInRound,
       ZoneId zone,
       @Nullable HourlyWeather weather,
       @Nullable String weatherFrom,
       boolean madeUp) {
+    UUID roundId = planned.roundId();
+    UUID hiveId = planned.hiveId();
     UUID id = mapper.idOf(roundId, hiveId).orElse(null);
     TreatmentLine before = id == null ? null : mapper.byId(id).orElseThrow();
     if (treatment.isEmpty()) {
       if (before != null) {
-        takeOut(before);
+        takeOut(before, peopleInRound);
       }
       return;
     }
@@ -181,16 +205,7 @@ public class Register {
     String remarks = String.join("; ", line.remarks());
     if (id == null) {
       mapper.add(
-          roundId,
-          hiveId,
-          day,
-          line,
-          people,
-          remarks,
-          weather,
-          weatherFrom,
-          madeUp,
-          clock.instant());
+          planned, day, line, people, remarks, weather, weatherFrom, madeUp, clock.instant());
     } else {
       mapper.redraw(id, day, line, people, remarks, weather, weatherFrom, madeUp);
       settle(id);
@@ -200,10 +215,10 @@ public class Register {
     }
     mapper.idOf(roundId, hiveId).ifPresent(mapper::markSpecial);
     mapper.tally(hiveId, day.getYear());
-    mapper.tallyRound(roundId);
+    mapper.tallyRound(roundId, peopleInRound);
   }
 
-  private void takeOut(TreatmentLine line) {
+  private void takeOut(TreatmentLine line, int peopleInRound) {
     if (line.corrected()) {
       mapper.empty(line.id());
     } else {
@@ -211,7 +226,7 @@ public class Register {
       mapper.remove(line.id());
     }
     mapper.tally(line.hiveId(), line.day().getYear());
-    mapper.tallyRound(Objects.requireNonNull(line.roundId()));
+    mapper.tallyRound(Objects.requireNonNull(line.roundId()), peopleInRound);
   }
 
   /**
@@ -249,7 +264,7 @@ public class Register {
       mapper.markSpecial(treatmentId);
       mapper.tally(line.hiveId(), line.day().getYear());
       if (line.roundId() != null) {
-        mapper.tallyRound(line.roundId());
+        mapper.tallyRound(line.roundId(), null);
       }
     }
     return entry(mapper.byId(treatmentId).orElseThrow());
@@ -282,7 +297,7 @@ public class Register {
               HiveAt hive = Objects.requireNonNull(standing.get(hiveId));
               checkDay(typed.day(), hive);
               if (!there.contains(id)) {
-                mapper.addTyped(id, hiveId, typed, who, clock.instant());
+                mapper.addTyped(id, hive.hive(), hive.apiary().id(), typed, who, clock.instant());
                 mapper.markSpecial(id);
                 mapper.tally(hiveId, typed.day().getYear());
               }

@@ -18,6 +18,7 @@ import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.apache.ibatis.cursor.Cursor;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.hive.Hive;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
@@ -31,25 +32,13 @@ import tavrel.server.people.Account;
 @Mapper
 interface RegisterMapper {
 
-  /**
-   * What a hive's count of the year and its wait for honey follow from.
-   *
-   * @param hiveId the hive
-   * @param hive its name today
-   * @param day day of the treatment
-   * @param oxalic whether with oxalic acid
-   * @param waitingDays by its sheet
-   * @param most treatments a year by its sheet
-   * @param ruleSheet its sheet's name
-   */
+  /** What a hive's count of the year and its wait for honey follow from. */
   record GivenLine(
       UUID hiveId,
-      String hive,
       LocalDate day,
-      boolean oxalic,
+      TreatmentKind means,
       @Nullable Integer waitingDays,
-      @Nullable Integer most,
-      @Nullable String ruleSheet) {}
+      @Nullable UUID ruleSheetId) {}
 
   String LINE =
       """
@@ -212,20 +201,18 @@ interface RegisterMapper {
       """)
   List<Integer> firstAndLastYear();
 
-  /** The lines of an apiary's hives that stand, of some days. */
+  /** The lines of some hives that stand, of some days. */
   @Select(
       """
-      select t.hive_id, h.name as hive, t.on_day as "day",
-             exists (select 1 from oxalic_given g where g.id = t.id) as oxalic, t.waiting_days,
-             s.max_rounds_per_year as most, s.name as rule_sheet
-      from treatment t
-      join hive h on h.id = t.hive_id
-      left join rule_sheet s on s.id = t.rule_sheet_id
-      where t.hive_id in (select id from hive where apiary_id = #{apiaryId})
-        and t.on_day between #{from} and #{to} and t.stands
-      order by h.place, t.on_day
+      <script>
+      select hive_id, on_day as "day", means, waiting_days, rule_sheet_id
+      from treatment
+      where stands and on_day between #{from} and #{to} and hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      order by on_day
+      </script>
       """)
-  List<GivenLine> given(UUID apiaryId, LocalDate from, LocalDate to);
+  List<GivenLine> given(Collection<UUID> hiveIds, LocalDate from, LocalDate to);
 
   @Select("select id from treatment where round_id = #{roundId} and hive_id = #{hiveId}")
   Optional<UUID> idOf(UUID roundId, UUID hiveId);
@@ -252,21 +239,18 @@ interface RegisterMapper {
         acid, product_grams, product, lot, people, supers, supers_plan, waiting_days, rule_sheet_id, verdict, label_says,
         off_label_reason, celsius, wind_ms, wind_from, weather_from, made_up, remarks, written_at, acid_now, product_now,
         lot_now, stands, corrected)
-      select random_uuid(7), #{day}, r.apiary_id, rh.hive_id, rh.hive_name, 'OXALIC_VAPOUR', 'vapour, ' || r.tool, r.id,
-             #{treatment.startedAt}, #{treatment.removedAt}, #{treatment.openedAt}, #{treatment.loads},
-             #{treatment.acid}, #{treatment.product}, r.product, r.lot, #{people}, rh.supers, rh.supers_plan,
-             s.waiting_days, s.id, rh.verdict, rh.label_says,
-             case when rh.verdict = 'NOT_ON_LABEL' then r.off_label_reason end, #{weather.celsius}, #{weather.windMs},
-             #{weather.windFrom}, #{weatherFrom}, #{madeUp}, #{remarks}, #{at}, #{treatment.acid}, #{treatment.product},
-             r.lot, true, false
-      from round_hive rh
-      join round r on r.id = rh.round_id
-      join rule_sheet s on s.id = r.rule_sheet_id
-      where rh.round_id = #{roundId} and rh.hive_id = #{hiveId}
+      values (
+        random_uuid(7), #{day}, #{round.apiaryId}, #{round.hiveId}, #{round.hiveName}, 'OXALIC_VAPOUR',
+        'vapour, ' || #{round.tool}, #{round.roundId}, #{treatment.startedAt}, #{treatment.removedAt},
+        #{treatment.openedAt}, #{treatment.loads}, #{treatment.acid}, #{treatment.product}, #{round.product},
+        #{round.lot}, #{people}, #{round.supers}, #{round.supersPlan}, #{round.waitingDays}, #{round.ruleSheetId},
+        #{round.verdict}, #{round.labelSays},
+        #{round.offLabelReason}, #{weather.celsius}, #{weather.windMs},
+        #{weather.windFrom}, #{weatherFrom}, #{madeUp}, #{remarks}, #{at}, #{treatment.acid}, #{treatment.product},
+        #{round.lot}, true, false)
       """)
   void add(
-      UUID roundId,
-      UUID hiveId,
+      RoundLine round,
       LocalDate day,
       Treatment treatment,
       String people,
@@ -304,14 +288,13 @@ interface RegisterMapper {
         id, on_day, apiary_id, hive_id, hive_name, means, method, amount, loads, acid, product_grams, product, lot, people,
         supers, supers_plan, waiting_days, rule_sheet_id, remarks, written_at, written_by, account_id, acid_now,
         product_now, lot_now, stands, corrected)
-      select #{id}, #{typed.day}, h.apiary_id, h.id, h.name, #{typed.means}, #{typed.method}, #{typed.amount}, 0,
-             #{typed.acid}, #{typed.acid}, #{typed.product}, #{typed.lot}, #{typed.people}, h.supers,
-             #{typed.supersPlan}, #{typed.waitingDays}, #{typed.ruleSheetId}, #{typed.remarks}, #{at}, #{who.name},
-             #{who.id}, #{typed.acid}, #{typed.acid}, #{typed.lot}, true, false
-      from hive h
-      where h.id = #{hiveId}
+      values (
+        #{id}, #{typed.day}, #{apiaryId}, #{hive.id}, #{hive.name}, #{typed.means}, #{typed.method}, #{typed.amount}, 0,
+        #{typed.acid}, #{typed.acid}, #{typed.product}, #{typed.lot}, #{typed.people}, #{hive.supers},
+        #{typed.supersPlan}, #{typed.waitingDays}, #{typed.ruleSheetId}, #{typed.remarks}, #{at}, #{who.name},
+        #{who.id}, #{typed.acid}, #{typed.acid}, #{typed.lot}, true, false)
       """)
-  void addTyped(UUID id, UUID hiveId, NewTreatment typed, Account who, Instant at);
+  void addTyped(UUID id, Hive hive, UUID apiaryId, NewTreatment typed, Account who, Instant at);
 
   /** Those of some ids that are lines already. */
   @Select(
@@ -402,11 +385,20 @@ interface RegisterMapper {
       """)
   void drawSums(UUID hiveId, int year, LocalDate from, LocalDate to);
 
-  /** Draws the sums of a round anew. */
-  default void tallyRound(UUID roundId) {
+  /**
+   * Draws the sums of a round anew.
+   *
+   * @param people who worked in it, or null for as many as were counted before
+   */
+  default void tallyRound(UUID roundId, @Nullable Integer people) {
+    int worked = people == null ? peopleIn(roundId) : people;
     forgetRound(roundId);
-    drawRound(roundId);
+    drawRound(roundId, worked);
   }
+
+  /** People who worked in a round, as they were counted when its sums were drawn last. */
+  @Select("select coalesce(max(people), 0) from treatment_round where round_id = #{roundId}")
+  int peopleIn(UUID roundId);
 
   @Delete("delete from treatment_round where round_id = #{roundId}")
   void forgetRound(UUID roundId);
@@ -418,12 +410,12 @@ interface RegisterMapper {
       select t.round_id, coalesce(t.lot_now, ''), t.apiary_id, min(t.on_day), min(t.started_at),
              max(coalesce(t.opened_at, t.removed_at, t.started_at)), count(*), sum(t.loads), sum(t.acid_now),
              sum(t.product_now), bool_or(coalesce(t.verdict = 'NOT_ON_LABEL', false)), bool_or(t.corrected),
-             (select count(distinct e.done_by) from run_event e where e.round_id = #{roundId})
+             cast(#{people} as int)
       from treatment t
       where t.stands and t.round_id = #{roundId}
       group by t.round_id, coalesce(t.lot_now, ''), t.apiary_id
       """)
-  void drawRound(UUID roundId);
+  void drawRound(UUID roundId, int people);
 
   @Insert(
       """

@@ -8,6 +8,8 @@ import org.apache.ibatis.annotations.Arg;
 import org.apache.ibatis.annotations.ConstructorArgs;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.ResultMap;
+import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
@@ -72,15 +74,16 @@ interface RoundMapper {
       """)
   void addHive(UUID roundId, RoundHive hive);
 
-  @Select(
+  String ROUND_HIVE =
       """
       select hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load, verdict,
              label_says, supers_plan, first_product, first_acid, larger_loads, larger_product, larger_acid, burn_seconds, burn_says, kept, exception, tasks,
              prep_seconds, cloth
       from round_hive
-      where round_id = #{roundId}
-      order by place, hive_name
-      """)
+      """;
+
+  @Select(ROUND_HIVE + "where round_id = #{roundId} order by place, hive_name")
+  @Results(id = "roundHive")
   @ConstructorArgs({
     @Arg(column = "hive_id", javaType = UUID.class),
     @Arg(column = "place", javaType = int.class),
@@ -109,6 +112,10 @@ interface RoundMapper {
     @Arg(column = "cloth", javaType = boolean.class)
   })
   List<RoundHive> hives(UUID roundId);
+
+  @ResultMap("roundHive")
+  @Select(ROUND_HIVE + "where round_id = #{roundId} and hive_id = #{hiveId}")
+  RoundHive hive(UUID roundId, UUID hiveId);
 
   @Select(
       """

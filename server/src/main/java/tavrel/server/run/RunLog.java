@@ -22,6 +22,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import tavrel.core.InvalidValue;
+import tavrel.core.rulesheet.Verdict;
 import tavrel.core.run.CrewLog;
 import tavrel.core.run.EventKind;
 import tavrel.core.run.Guard;
@@ -39,6 +40,8 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.register.Register;
+import tavrel.server.register.RoundLine;
+import tavrel.server.rulesheet.RuleSheets;
 import tavrel.server.weather.WeatherThere;
 import tavrel.server.weather.YardWeather;
 
@@ -62,6 +65,7 @@ class RunLog {
   private final RoundMapper mapper;
   private final LineUps lineUps;
   private final Register register;
+  private final RuleSheets ruleSheets;
   private final Apiaries apiaries;
   private final YardWeather weather;
   private final Clock clock;
@@ -80,6 +84,7 @@ class RunLog {
       RoundMapper mapper,
       LineUps lineUps,
       Register register,
+      RuleSheets ruleSheets,
       Apiaries apiaries,
       YardWeather weather,
       Clock clock,
@@ -88,6 +93,7 @@ class RunLog {
     this.mapper = mapper;
     this.lineUps = lineUps;
     this.register = register;
+    this.ruleSheets = ruleSheets;
     this.apiaries = apiaries;
     this.weather = weather;
     this.clock = clock;
@@ -197,7 +203,8 @@ class RunLog {
       mapper.addEvent(roundId, event, who.id(), now);
     }
     for (UUID hiveId : touched) {
-      drawRegister(round, Objects.requireNonNull(planned.get(hiveId)), log.state(hiveId));
+      drawRegister(
+          round, Objects.requireNonNull(planned.get(hiveId)), log.state(hiveId), peopleIn(log));
     }
     RunBoard board =
         RunBoard.of(plan, log.states(), log.ofCrew(), now, part, lineUps.workableTo(round));
@@ -261,19 +268,42 @@ class RunLog {
     }
   }
 
-  private void drawRegister(Round round, PlannedHive hive, HiveState state) {
+  private static int peopleIn(FoldedLog log) {
+    return (int) log.events().stream().map(RunEvent::by).distinct().count();
+  }
+
+  private void drawRegister(Round round, PlannedHive hive, HiveState state, int people) {
     Apiary apiary = apiaries.byId(round.apiaryId());
     Optional<Treatment> treatment = Treatment.of(hive, state);
     WeatherThere there =
         treatment.map(line -> weather.weatherAt(apiary, line.startedAt())).orElse(null);
     register.draw(
-        round.id(),
-        hive.hiveId(),
+        line(round, hive.hiveId()),
         treatment,
+        people,
         apiary.zoneId(),
         there == null ? null : there.weather(),
         there == null ? null : there.says(),
         there != null && there.madeUp());
+  }
+
+  private RoundLine line(Round round, UUID hiveId) {
+    RoundHive hive = mapper.hive(round.id(), hiveId);
+    return new RoundLine(
+        round.id(),
+        round.apiaryId(),
+        hiveId,
+        hive.hiveName(),
+        round.tool(),
+        round.product(),
+        round.lot(),
+        hive.supers(),
+        hive.supersPlan(),
+        round.ruleSheetId(),
+        ruleSheets.byId(round.ruleSheetId()).waitingDays(),
+        hive.verdict(),
+        hive.labelSays(),
+        hive.verdict() == Verdict.NOT_ON_LABEL ? round.offLabelReason() : null);
   }
 
   private void finish(Round round, RunBoard board, FoldedLog log) {
