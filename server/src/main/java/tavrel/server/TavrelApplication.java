@@ -1,7 +1,6 @@
 package tavrel.server;
 
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +16,7 @@ import tavrel.server.launch.Launch;
 import tavrel.server.safekeeping.Restart;
 import tavrel.server.safekeeping.SafeStart;
 import tavrel.server.safekeeping.StartRefused;
+import tavrel.server.store.MachineTime;
 
 /** The one jar: pages, API and database. */
 @SpringBootApplication(proxyBeanMethods = false)
@@ -68,7 +68,7 @@ public class TavrelApplication {
   private static void look(ApplicationEnvironmentPreparedEvent event) {
     if (!event.getEnvironment().acceptsProfiles(Profiles.of("demo"))) {
       SafeStart.check(
-          Path.of(event.getEnvironment().getRequiredProperty("tavrel.data")), Instant.now());
+          Path.of(event.getEnvironment().getRequiredProperty("tavrel.data")), MachineTime.now());
     }
   }
 

@@ -5,3 +5,6 @@ alter table own_parameter alter column knob rename to parameter;
 alter table apiary_season rename to apiary_year;
 alter table season_course rename to planned_series;
 alter table season_visit alter column course_id rename to series_id;
+
+-- What is oxalic acid is decided where treatments are, not here.
+drop view oxalic_given;

@@ -26,8 +26,6 @@ import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
 import tavrel.server.register.NewTreatment;
 import tavrel.server.register.Register;
-import tavrel.server.register.RegisterEntry;
-import tavrel.server.register.RegisterFilter;
 import tavrel.server.stock.Stock;
 import tavrel.server.winter.WinterOutcomes;
 
@@ -143,14 +141,8 @@ class DemoBooks {
 
   /** A lot that was misread on the day, put right in one hive's line. */
   void lotPutRight(String apiary, Account keeper) {
-    RegisterEntry entry =
-        register
-            .page(
-                RegisterFilter.of(null, null, hives(apiary).get(0), RegisterFilter.Only.ALL), 1, 0)
-            .lines()
-            .get(0);
     register.correct(
-        entry.line().id(),
+        register.latestOf(hives(apiary).get(0)).orElseThrow(),
         new Register.NewCorrection(
             UUID.randomUUID(),
             EntryField.LOT,

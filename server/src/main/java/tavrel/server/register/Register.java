@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,15 +54,6 @@ public class Register {
   }
 
   /**
-   * A page of the register, latest first.
-   *
-   * @param lines treatments
-   * @param totals sums over all pages
-   * @param years from the first to the last that has treatments, latest first
-   */
-  public record Page(List<RegisterEntry> lines, RegisterTotals totals, List<Integer> years) {}
-
-  /**
    * Where a hive stands in a year.
    *
    * @param hiveId the hive
@@ -76,7 +66,7 @@ public class Register {
    * @param lastDay day of its latest treatment
    * @param honey when supers may go back
    */
-  record HiveStanding(
+  public record HiveStanding(
       UUID hiveId,
       String hive,
       @Nullable String ruleSheet,
@@ -98,36 +88,8 @@ public class Register {
    */
   public record NewCorrection(UUID id, EntryField field, String was, String becomes, String why) {}
 
-  public Page page(RegisterFilter filter, int limit, int offset) {
-    List<Integer> ends = mapper.firstAndLastYear();
-    List<Integer> years =
-        ends.isEmpty()
-            ? List.of()
-            : IntStream.rangeClosed(ends.get(0), ends.get(ends.size() - 1))
-                .boxed()
-                .sorted((one, other) -> other - one)
-                .toList();
-    RegisterTotals totals = mapper.totals(filter);
-    return new Page(
-        totals.lines() == 0
-            ? List.of()
-            : mapper.page(filter, limit, offset).stream().map(this::entry).toList(),
-        totals,
-        years);
-  }
-
-  /** Sums over some days. */
-  public RegisterTotals totals(LocalDate from, LocalDate to) {
-    return mapper.totals(new RegisterFilter(from, to, null, null, RegisterFilter.Only.ALL));
-  }
-
-  /** A line with its corrections. */
-  RegisterEntry entry(TreatmentLine line) {
-    return RegisterEntry.of(line, line.corrected() ? mapper.corrections(line.id()) : List.of());
-  }
-
   /** An apiary's hives with what they were given in a year, and their wait for honey. */
-  List<HiveStanding> standing(UUID apiaryId, int year) {
+  public List<HiveStanding> standing(UUID apiaryId, int year) {
     List<Hive> hives = allHives.in(apiaryId);
     if (hives.isEmpty()) {
       return List.of();
@@ -192,7 +154,7 @@ public class Register {
     UUID roundId = planned.roundId();
     UUID hiveId = planned.hiveId();
     UUID id = mapper.idOf(roundId, hiveId).orElse(null);
-    TreatmentLine before = id == null ? null : mapper.byId(id).orElseThrow();
+    RecordedLine before = id == null ? null : mapper.byId(id).orElseThrow();
     if (treatment.isEmpty()) {
       if (before != null) {
         takeOut(before, peopleInRound);
@@ -218,7 +180,7 @@ public class Register {
     mapper.tallyRound(roundId, peopleInRound);
   }
 
-  private void takeOut(TreatmentLine line, int peopleInRound) {
+  private void takeOut(RecordedLine line, int peopleInRound) {
     if (line.corrected()) {
       mapper.empty(line.id());
     } else {
@@ -229,6 +191,11 @@ public class Register {
     mapper.tallyRound(Objects.requireNonNull(line.roundId()), peopleInRound);
   }
 
+  /** The latest line of a hive. */
+  public Optional<UUID> latestOf(UUID hiveId) {
+    return mapper.latestOf(hiveId);
+  }
+
   /**
    * Writes a correction beside a line. The same id twice is the same correction.
    *
@@ -237,11 +204,11 @@ public class Register {
    * @throws InvalidValue if the field cannot hold the new value or no reason is given
    */
   @Transactional
-  public RegisterEntry correct(UUID treatmentId, NewCorrection wanted, Account who) {
+  public void correct(UUID treatmentId, NewCorrection wanted, Account who) {
     if (mapper.lock(treatmentId).isEmpty()) {
       throw Problem.missing("This line");
     }
-    TreatmentLine line = mapper.byId(treatmentId).orElseThrow();
+    RecordedLine line = mapper.byId(treatmentId).orElseThrow();
     List<Correction> before = mapper.corrections(treatmentId);
     if (mapper.holds(wanted.id()) == 0) {
       Correction next =
@@ -253,7 +220,7 @@ public class Register {
               wanted.why(),
               who.name(),
               clock.instant());
-      new CorrectedEntry(line.recorded(), before)
+      new CorrectedEntry(line.fields(), before)
           .refusal(next)
           .ifPresent(
               says -> {
@@ -267,14 +234,13 @@ public class Register {
         mapper.tallyRound(line.roundId(), null);
       }
     }
-    return entry(mapper.byId(treatmentId).orElseThrow());
   }
 
   private void settle(UUID id) {
     List<Correction> corrections = mapper.corrections(id);
     if (!corrections.isEmpty()) {
       CorrectedEntry standing =
-          new CorrectedEntry(mapper.byId(id).orElseThrow().recorded(), corrections);
+          new CorrectedEntry(mapper.byId(id).orElseThrow().fields(), corrections);
       mapper.settle(id, standing.acid(), standing.holds(EntryField.LOT), standing.stands());
     }
   }

@@ -42,6 +42,7 @@ import tavrel.server.people.Account;
 import tavrel.server.register.Register;
 import tavrel.server.register.RoundLine;
 import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.store.MachineTime;
 import tavrel.server.weather.WeatherThere;
 import tavrel.server.weather.YardWeather;
 
@@ -139,7 +140,7 @@ class RunLog {
   RunBoard keep(
       UUID roundId, List<NewEvent> sent, Account who, Part part, @Nullable Duration deviceAhead) {
     InvalidValue.inRange("events", sent.size(), 0, MOST_AT_ONCE, "at once");
-    int ourLag = (int) Duration.between(clock.instant(), Instant.now()).toSeconds();
+    int ourLag = (int) Duration.between(clock.instant(), MachineTime.now()).toSeconds();
     List<RunEvent> events =
         sent.stream().map(each -> each.by(who.name(), deviceAhead, ourLag)).toList();
     AtomicReference<Kept> answer = new AtomicReference<>();

@@ -17,14 +17,14 @@ import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.context.annotation.Profile;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import tavrel.server.http.Problem;
 
 /** Backups in the data folder: every night, and when somebody asks; old ones go. */
 @Service
-@Profile("!demo")
+@ConditionalOnBooleanProperty("tavrel.backups.nightly")
 class Backups {
 
   static final String FOLDER = "backups";

@@ -15,6 +15,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.LoggerFactory;
 import tavrel.core.InvalidValue;
+import tavrel.server.store.MachineTime;
 
 /** What the script does with a data folder without a server: write a backup, bring one back. */
 public final class OutfitTask {
@@ -67,7 +68,7 @@ public final class OutfitTask {
     Path backups = Files.createDirectories(folder.resolve(Backups.FOLDER));
     try (Connection connection =
         DriverManager.getConnection(DatabaseSwap.urlInUse(folder), DatabaseSwap.USER, "")) {
-      return "Backup written: " + BackupFile.write(connection, backups, Instant.now());
+      return "Backup written: " + BackupFile.write(connection, backups, MachineTime.now());
     } catch (SQLException locked) {
       if (locked.getErrorCode() != SafeStart.OPEN_ELSEWHERE) {
         throw locked;
@@ -81,9 +82,9 @@ public final class OutfitTask {
     String id = UUID.randomUUID().toString();
     Path wish = Files.createFile(backups.resolve(id + Backups.WANTED));
     Path done = backups.resolve(id + Backups.DONE);
-    Instant until = Instant.now().plus(PATIENCE);
+    Instant until = MachineTime.now().plus(PATIENCE);
     while (!Files.exists(done)) {
-      if (Instant.now().isAfter(until)) {
+      if (MachineTime.now().isAfter(until)) {
         Files.deleteIfExists(wish);
         throw new IllegalStateException("the server that has the folder open did not answer");
       }
@@ -99,7 +100,7 @@ public final class OutfitTask {
     Files.createDirectories(folder);
     free(folder);
     long rows = OutfitLoader.load(file, folder);
-    Path before = DatabaseSwap.finish(folder, Instant.now());
+    Path before = DatabaseSwap.finish(folder, MachineTime.now());
     return "%,d rows brought in. The outfit of %s is in %s.%s"
         .formatted(rows, file.getFileName(), folder, kept(before));
   }

@@ -1,39 +1,20 @@
 package tavrel.server.weather;
 
 import java.util.List;
-import java.util.Optional;
-import org.apache.ibatis.annotations.Delete;
-import org.apache.ibatis.annotations.Insert;
-import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.annotations.Select;
+import org.springframework.stereotype.Service;
 
 /** Files in the folder for weather, as they were read last. */
-@Mapper
-public interface FolderFiles {
+@Service
+class FolderFiles {
 
-  @Select(
-      """
-      select name, modified, bytes, read_at, taken, says
-      from weather_folder_file
-      order by name
-      """)
-  List<FolderFile> all();
+  private final FolderFileMapper mapper;
 
-  @Select(
-      """
-      select name, modified, bytes, read_at, taken, says
-      from weather_folder_file
-      where name = #{name}
-      """)
-  Optional<FolderFile> byName(String name);
+  FolderFiles(FolderFileMapper mapper) {
+    this.mapper = mapper;
+  }
 
-  @Insert(
-      """
-      merge into weather_folder_file (name, modified, bytes, read_at, taken, says) key (name)
-      values (#{name}, #{modified}, #{bytes}, #{readAt}, #{taken}, #{says})
-      """)
-  void keep(FolderFile file);
-
-  @Delete("delete from weather_folder_file where name = #{name}")
-  void forget(String name);
+  /** All, by name. */
+  List<FolderFile> all() {
+    return mapper.all();
+  }
 }

@@ -19,7 +19,7 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.context.annotation.Profile;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,7 +37,7 @@ import tavrel.server.table.RowError;
  * whose outfit is not in a folder, watches none.
  */
 @Component
-@Profile("!demo")
+@ConditionalOnBooleanProperty("tavrel.weather-folder-watched")
 class WeatherFolder {
 
   private static final Logger LOG = LoggerFactory.getLogger(WeatherFolder.class);
@@ -48,7 +48,7 @@ class WeatherFolder {
   private static final int MOST_WORDS = 1_000;
   private static final int MOST_NAME = 200;
 
-  private final FolderFiles kept;
+  private final FolderFileMapper kept;
   private final YardWeather weather;
   private final Apiaries apiaries;
   private final Path folder;
@@ -65,7 +65,7 @@ class WeatherFolder {
   }
 
   WeatherFolder(
-      FolderFiles files,
+      FolderFileMapper files,
       YardWeather weather,
       Apiaries apiaries,
       @Value("${tavrel.data}") Path data,

@@ -22,7 +22,7 @@ import tavrel.server.apiary.Apiaries;
 class WeatherFolderTest extends Yard {
 
   @TempDir Path data;
-  @Autowired private FolderFiles kept;
+  @Autowired private FolderFileMapper kept;
   @Autowired private YardWeather weather;
   @Autowired private Apiaries apiaries;
 

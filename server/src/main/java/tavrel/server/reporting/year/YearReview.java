@@ -23,21 +23,25 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.count.HiveSpreads;
-import tavrel.server.register.Register;
-import tavrel.server.register.RegisterTotals;
+import tavrel.server.reporting.register.RegisterBook;
+import tavrel.server.reporting.register.RegisterTotals;
 
 /** The year on one page: what was done, what was found, what worked, and how the winter judged. */
 @Service
 public class YearReview {
 
   private final ReviewMapper mapper;
-  private final Register register;
+  private final RegisterBook register;
   private final Apiaries apiaries;
   private final HiveSpreads spreads;
   private final Clock clock;
 
   YearReview(
-      ReviewMapper mapper, Register register, Apiaries apiaries, HiveSpreads spreads, Clock clock) {
+      ReviewMapper mapper,
+      RegisterBook register,
+      Apiaries apiaries,
+      HiveSpreads spreads,
+      Clock clock) {
     this.mapper = mapper;
     this.register = register;
     this.apiaries = apiaries;

@@ -1,4 +1,4 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 import java.time.Instant;
 import java.time.LocalDate;

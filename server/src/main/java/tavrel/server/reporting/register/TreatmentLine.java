@@ -1,17 +1,16 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.EnumMap;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.TreatmentKind;
 import tavrel.core.rulesheet.Verdict;
+import tavrel.server.register.RecordedLine;
 
 /**
  * One line of the register as it was recorded: one hive in one round, or a treatment that somebody
@@ -107,21 +106,19 @@ public record TreatmentLine(
 
   /** The fields that can be put right, as recorded. */
   Map<EntryField, String> recorded() {
-    Map<EntryField, String> recorded = new EnumMap<>(EntryField.class);
-    recorded.put(EntryField.GRAMS, NumberText.plain(acid));
-    if (roundId == null) {
-      recorded.put(EntryField.AMOUNT, text(amount));
-    }
-    recorded.put(EntryField.PRODUCT, text(product));
-    recorded.put(EntryField.LOT, text(lot));
-    recorded.put(EntryField.PEOPLE, people);
-    recorded.put(EntryField.SUPERS, supersPlan.name());
-    recorded.put(EntryField.REMARKS, remarks);
-    recorded.put(EntryField.STANDS, EntryField.YES);
-    return recorded;
-  }
-
-  private static String text(@Nullable String given) {
-    return given == null ? "" : given;
+    return new RecordedLine(
+            id,
+            day,
+            hiveId,
+            roundId,
+            amount,
+            acid,
+            product,
+            lot,
+            people,
+            supersPlan,
+            remarks,
+            corrected)
+        .fields();
   }
 }

@@ -1,4 +1,4 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -15,10 +15,10 @@ class RegisterWarmUp {
 
   private static final Logger LOG = LoggerFactory.getLogger(RegisterWarmUp.class);
 
-  private final Register register;
+  private final RegisterBook book;
 
-  RegisterWarmUp(Register register) {
-    this.register = register;
+  RegisterWarmUp(RegisterBook book) {
+    this.book = book;
   }
 
   @EventListener(ApplicationReadyEvent.class)
@@ -30,7 +30,7 @@ class RegisterWarmUp {
 
   private void look() {
     try {
-      register.page(RegisterFilter.of(null, null, null, RegisterFilter.Only.ALL), 100, 0);
+      book.page(RegisterFilter.of(null, null, null, RegisterFilter.Only.ALL), 100, 0);
     } catch (RuntimeException stopped) {
       LOG.debug("The first look broke off.", stopped);
     }

@@ -1,4 +1,4 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 import java.io.IOException;
 import java.io.OutputStream;

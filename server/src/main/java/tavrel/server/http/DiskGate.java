@@ -1,4 +1,4 @@
-package tavrel.server.store;
+package tavrel.server.http;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -8,7 +8,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
-import tavrel.server.http.Problem;
+import tavrel.server.store.DiskRoom;
 
 /** While the disk is full, what is kept can be looked at and nothing new is taken. */
 @Component

@@ -1,4 +1,4 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -23,6 +23,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.outfit.OutfitDay;
+import tavrel.server.register.Register;
 
 /** The register to take away: as CSV, as JSON, on paper. */
 @Service
@@ -31,7 +32,8 @@ class RegisterExport {
   /** More lines than this are no paper that anybody reads. */
   static final int MOST_ON_PAPER = 5_000;
 
-  private final RegisterMapper mapper;
+  private final RegisterBookMapper mapper;
+  private final RegisterBook book;
   private final Register register;
   private final Apiaries apiaries;
   private final Hives allHives;
@@ -40,7 +42,8 @@ class RegisterExport {
   private final Clock clock;
 
   RegisterExport(
-      RegisterMapper mapper,
+      RegisterBookMapper mapper,
+      RegisterBook book,
       Register register,
       Apiaries apiaries,
       Hives allHives,
@@ -48,6 +51,7 @@ class RegisterExport {
       OutfitDay day,
       Clock clock) {
     this.mapper = mapper;
+    this.book = book;
     this.register = register;
     this.apiaries = apiaries;
     this.allHives = allHives;
@@ -83,8 +87,8 @@ class RegisterExport {
     return mapper.allCorrections().stream()
         .collect(
             Collectors.groupingBy(
-                RegisterMapper.OfLine::treatmentId,
-                Collectors.mapping(RegisterMapper.OfLine::correction, Collectors.toList())));
+                RegisterBookMapper.OfLine::treatmentId,
+                Collectors.mapping(RegisterBookMapper.OfLine::correction, Collectors.toList())));
   }
 
   /** Writes {@code {"totals": …, "entries": […]}}, entry by entry. */
@@ -129,7 +133,7 @@ class RegisterExport {
     RegisterPdf.write(
         of(filter),
         about(filter, today),
-        mapper.page(filter, MOST_ON_PAPER, 0).stream().map(register::entry).toList(),
+        mapper.page(filter, MOST_ON_PAPER, 0).stream().map(book::entry).toList(),
         mapper.totals(filter),
         today,
         out);

@@ -1,4 +1,4 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -20,6 +20,8 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 import tavrel.core.InvalidValue;
 import tavrel.server.http.Downloads;
 import tavrel.server.people.Account;
+import tavrel.server.register.NewTreatment;
+import tavrel.server.register.Register;
 
 /** The register: to read, to put right, to add to and to take away. */
 @RestController
@@ -28,18 +30,21 @@ class RegisterResource {
 
   private static final int MOST_LINES = 500;
 
+  private final RegisterBook book;
   private final Register register;
   private final RegisterExport export;
   private final Downloads downloads;
 
-  RegisterResource(Register register, RegisterExport export, Downloads downloads) {
+  RegisterResource(
+      RegisterBook book, Register register, RegisterExport export, Downloads downloads) {
+    this.book = book;
     this.register = register;
     this.export = export;
     this.downloads = downloads;
   }
 
   @GetMapping
-  Register.Page page(
+  RegisterBook.Page page(
       @RequestParam(required = false) @Nullable Integer year,
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
@@ -48,7 +53,7 @@ class RegisterResource {
       @RequestParam(defaultValue = "0") int offset) {
     InvalidValue.inRange("limit", limit, 1, MOST_LINES, "lines");
     InvalidValue.inRange("offset", offset, 0, Integer.MAX_VALUE, "lines");
-    return register.page(RegisterFilter.of(year, apiaryId, hiveId, only), limit, offset);
+    return book.page(RegisterFilter.of(year, apiaryId, hiveId, only), limit, offset);
   }
 
   /** An apiary's hives against the year's limits and the wait for honey. */
@@ -63,7 +68,8 @@ class RegisterResource {
       @PathVariable UUID id,
       @RequestBody Register.NewCorrection correction,
       @AuthenticationPrincipal Account who) {
-    return register.correct(id, correction, who);
+    register.correct(id, correction, who);
+    return book.entry(id);
   }
 
   /** Treatments that were not run here. */

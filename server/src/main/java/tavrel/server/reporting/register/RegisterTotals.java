@@ -1,4 +1,4 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 /**
  * Sums over the lines that stand, as corrected.

@@ -1,4 +1,4 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 import com.lowagie.text.Document;
 import com.lowagie.text.Element;

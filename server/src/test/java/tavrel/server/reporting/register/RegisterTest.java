@@ -1,4 +1,4 @@
-package tavrel.server.register;
+package tavrel.server.reporting.register;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
