@@ -7,14 +7,20 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.type.TypeHandler;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -81,4 +87,35 @@ class ArchitectureTest {
           .callMethod(LocalDate.class, "now")
           .orShould()
           .callMethod(Clock.class, "systemDefaultZone");
+
+  /**
+   * What MyBatis and Spring look for by themselves has to be public without being known; whoever is
+   * an interface by a lambda alone cannot be seen here.
+   */
+  @ArchTest
+  static final ArchRule only_what_others_need_is_public =
+      classes()
+          .that()
+          .arePublic()
+          .and()
+          .areTopLevelClasses()
+          .and()
+          .areNotInterfaces()
+          .and()
+          .areNotAssignableTo(TypeHandler.class)
+          .and()
+          .areNotAnnotatedWith(SpringBootApplication.class)
+          .should(beKnownElsewhere());
+
+  private static ArchCondition<JavaClass> beKnownElsewhere() {
+    return new ArchCondition<>("be known in another package") {
+      @Override
+      public void check(JavaClass each, ConditionEvents events) {
+        boolean known =
+            each.getDirectDependenciesToSelf().stream()
+                .anyMatch(use -> !use.getOriginClass().getPackage().equals(each.getPackage()));
+        events.add(new SimpleConditionEvent(each, known, each.getName() + " is public for nobody"));
+      }
+    };
+  }
 }

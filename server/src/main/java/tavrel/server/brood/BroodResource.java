@@ -16,6 +16,8 @@ import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.brood.BroodState;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** Brood events and brood clocks. */
 @RestController
@@ -46,12 +48,14 @@ class BroodResource {
     return broodService.today(apiaries.byId(id));
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/brood-events")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void keep(@RequestBody List<NewBroodEvent> entered, @AuthenticationPrincipal Account who) {
     broodService.keep(entered, who);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping("/brood-events/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable UUID id) {

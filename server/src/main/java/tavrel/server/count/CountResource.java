@@ -26,6 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import tavrel.core.count.Sign;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** Counts, boards, signs and decisions. */
 @RestController
@@ -65,24 +67,28 @@ class CountResource {
     return boards.of(id);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/counts")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void keep(@RequestBody List<NewCount> entered, @AuthenticationPrincipal Account who) {
     counts.keep(entered, who);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping("/counts/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable UUID id) {
     counts.strike(id);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/signs")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void mark(@RequestBody NewSign sign, @AuthenticationPrincipal Account who) {
     counts.mark(sign.id(), sign.hiveId(), sign.sign(), who);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping("/signs/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strikeSign(@PathVariable UUID id) {
@@ -90,6 +96,7 @@ class CountResource {
   }
 
   /** Boards laid: an id made on the device for each hive. */
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/boards")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void lay(@RequestBody Map<UUID, UUID> boardByHive, @AuthenticationPrincipal Account who) {

@@ -24,7 +24,7 @@ import tavrel.server.table.RowError;
 
 /** Counts as tables: taken away, looked at, brought in. */
 @Service
-public class CountTables {
+class CountTables {
 
   /**
    * What an import would do, or did.

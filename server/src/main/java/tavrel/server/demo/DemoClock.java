@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 @Profile("demo")
-public class DemoClock extends Clock {
+class DemoClock extends Clock {
 
   /** A dawn in mid-August, 04:40 in the made-up outfit's zone: a few minutes after sunrise. */
   static final Instant DAWN = Instant.parse("2026-08-18T06:40:00Z");

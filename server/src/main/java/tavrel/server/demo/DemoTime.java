@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.InvalidValue;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 import tavrel.server.run.Round;
 import tavrel.server.run.Rounds;
 import tavrel.server.run.RunMoved;
@@ -50,6 +52,7 @@ class DemoTime {
   }
 
   /** Every screen that looks at a run is told, so that it learns the time. */
+  @AllowedTo({Role.KEEPER, Role.CREW, Role.READER})
   @PostMapping("/api/demo/clock")
   DemoNow moveOn(@RequestBody Forward forward) {
     clock.moveOn(Duration.ofMillis(Math.round(forward.seconds() * 1_000)));

@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** Apiaries, as the screens ask for them. */
 @RestController
@@ -58,6 +60,7 @@ class HiveResource {
     return new WholeApiary(apiaries.byId(id), hives.in(id));
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/{id}/hive-changes")
   WholeApiary paint(@PathVariable UUID id, @RequestBody List<HiveEditor.Painted> painted) {
     return new WholeApiary(apiaries.byId(id), hiveEditor.paint(id, painted));

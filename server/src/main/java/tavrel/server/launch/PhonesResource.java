@@ -12,9 +12,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.server.http.Problem;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** How phones reach this server, for the keeper who sets them up. */
 @RestController
+@AllowedTo(Role.KEEPER)
 @RequestMapping("/api/outfit/phones")
 class PhonesResource {
 

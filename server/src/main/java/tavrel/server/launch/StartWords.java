@@ -20,7 +20,7 @@ import tavrel.server.safekeeping.StartRefused;
  * @param https whether with a certificate of its own
  * @param browser whether a browser is opened once it is ready
  */
-public record StartWords(
+record StartWords(
     Task task,
     Path data,
     @Nullable Path file,

@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.measure.Scoops;
 import tavrel.core.measure.Spoon;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** The scoop bench. */
 @RestController
@@ -39,11 +41,13 @@ class ScoopResource {
     return scoopWeighings.all();
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/reading")
   Scoops read(@RequestBody ScoopQuestion question) {
     return Scoops.of(question.spoon(), question.grams());
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/{id}")
   List<ScoopWeighings.Weighed> keep(
       @PathVariable UUID id,

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The keeper's list of people. */
 @RestController
+@AllowedTo(Role.KEEPER)
 @RequestMapping("/api/people")
 class PeopleResource {
 

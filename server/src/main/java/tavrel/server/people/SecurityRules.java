@@ -12,6 +12,8 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -35,15 +37,12 @@ import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.session.HttpSessionEventPublisher;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import tavrel.server.http.ProblemType;
 
-/** Who may do what, in one table. */
+/** Who may do what: each resource tells its own ({@link AllowedTo}); the rest stands here. */
 @Configuration(proxyBeanMethods = false)
 class SecurityRules {
-
-  private static final String KEEPER = Role.KEEPER.name();
-  private static final String CREW = Role.CREW.name();
-  private static final String READER = Role.READER.name();
 
   private final ObjectMapper json;
 
@@ -63,88 +62,41 @@ class SecurityRules {
   }
 
   @Bean
-  SecurityFilterChain rules(HttpSecurity http, SessionRegistry sessions, OpenSessions open)
+  SecurityFilterChain rules(
+      HttpSecurity http,
+      SessionRegistry sessions,
+      OpenSessions open,
+      @Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping handlers)
       throws Exception {
+    List<Rights> rights = Rights.of(handlers);
     CsrfTokenRequestAttributeHandler token = new CsrfTokenRequestAttributeHandler();
     token.setCsrfRequestAttributeName(null);
     CookieCsrfTokenRepository cookie = CookieCsrfTokenRepository.withHttpOnlyFalse();
     cookie.setCookieCustomizer(settings -> settings.sameSite("Strict"));
     return http.authorizeHttpRequests(
-            may ->
-                may.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
-                    .permitAll()
-                    .requestMatchers("/error")
-                    .denyAll()
-                    .requestMatchers("/api/session", "/api/welcome")
-                    .permitAll()
-                    .requestMatchers(POST, "/api/demo/session")
-                    .permitAll()
-                    .requestMatchers(POST, "/api/demo/clock")
-                    .hasAnyRole(KEEPER, CREW, READER)
-                    .requestMatchers("/api/session/password")
-                    .authenticated()
-                    .requestMatchers("/api/session/work-hours")
-                    .hasAnyRole(KEEPER, CREW, READER)
-                    .requestMatchers("/api/people/**", "/api/outfit", "/api/outfit/**")
-                    .hasRole(KEEPER)
-                    .requestMatchers(PUT, "/api/rounds/*/people-check", "/api/rounds/*/line-up")
-                    .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(POST, "/api/rounds/*/events", "/api/rounds/*/watch/**")
-                    .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(PUT, "/api/rounds/*/watch", "/api/rounds/*/watch/by-itself")
-                    .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(DELETE, "/api/rounds/*/watch")
-                    .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(
-                        POST,
-                        "/api/apiaries/*/dose-sheet",
-                        "/api/apiaries/*/run-length",
-                        "/api/apiaries/*/hive-changes",
-                        "/api/gear/power",
-                        "/api/gear/cost",
-                        "/api/scoops/reading")
-                    .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(
-                        PUT,
-                        "/api/rounds/*/kit/*",
-                        "/api/apiaries/*/readings/*",
-                        "/api/apiaries/*/own-forecasts/*",
-                        "/api/test-burns/*",
-                        "/api/gear-notes/*",
-                        "/api/scoops/*")
-                    .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(
-                        POST,
-                        "/api/counts",
-                        "/api/signs",
-                        "/api/boards",
-                        "/api/brood-events",
-                        "/api/review/winters/*",
-                        "/api/hives/*/spacing/**",
-                        "/api/apiaries/*/rhythm",
-                        "/api/series/*/ways")
-                    .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(
-                        DELETE,
-                        "/api/counts/*",
-                        "/api/signs/*",
-                        "/api/brood-events/*",
-                        "/api/apiaries/*/own-forecasts/of/*")
-                    .hasAnyRole(KEEPER, CREW)
-                    .requestMatchers(GET, "/api/**")
-                    .hasAnyRole(KEEPER, CREW, READER)
-                    .requestMatchers(POST, "/api/**")
-                    .hasRole(KEEPER)
-                    .requestMatchers(PUT, "/api/**")
-                    .hasRole(KEEPER)
-                    .requestMatchers(DELETE, "/api/**")
-                    .hasRole(KEEPER)
-                    .requestMatchers("/api/**")
-                    .denyAll()
-                    .requestMatchers(GET, "/**")
-                    .permitAll()
-                    .anyRequest()
-                    .denyAll())
+            may -> {
+              may.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
+                  .permitAll()
+                  .requestMatchers("/error")
+                  .denyAll()
+                  .requestMatchers("/api/session/password")
+                  .authenticated();
+              rights.forEach(right -> right.tell(may));
+              may.requestMatchers(GET, "/api/**")
+                  .hasAnyRole(Rights.everybody())
+                  .requestMatchers(POST, "/api/**")
+                  .hasAnyRole(Rights.everybody())
+                  .requestMatchers(PUT, "/api/**")
+                  .hasAnyRole(Rights.everybody())
+                  .requestMatchers(DELETE, "/api/**")
+                  .hasAnyRole(Rights.everybody())
+                  .requestMatchers("/api/**")
+                  .denyAll()
+                  .requestMatchers(GET, "/**")
+                  .permitAll()
+                  .anyRequest()
+                  .denyAll();
+            })
         .csrf(csrf -> csrf.csrfTokenRepository(cookie).csrfTokenRequestHandler(token))
         .sessionManagement(
             session ->

@@ -38,11 +38,13 @@ class SessionResource {
     this.sessions = sessions;
   }
 
+  @AllowedToAnyone
   @GetMapping
   Account who(@AuthenticationPrincipal Account account) {
     return account;
   }
 
+  @AllowedToAnyone
   @PostMapping
   Account signIn(
       @RequestBody SignIn typed, HttpServletRequest request, HttpServletResponse response) {
@@ -65,6 +67,7 @@ class SessionResource {
   record NewPassword(String current, String wanted) {}
 
   /** Changes one's own password; other devices have to sign in anew, this one stays. */
+  @AllowedTo({Role.KEEPER, Role.CREW, Role.READER})
   @PutMapping("/password")
   Account changePassword(
       @AuthenticationPrincipal Account who,
@@ -81,6 +84,7 @@ class SessionResource {
     return after;
   }
 
+  @AllowedToAnyone
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void signOut(HttpServletRequest request) {

@@ -14,6 +14,7 @@ import tavrel.core.InvalidValue;
 
 /** What a browser may know before anyone has signed in, and the first keeper's account. */
 @RestController
+@AllowedToAnyone
 @RequestMapping("/api/welcome")
 class WelcomeResource {
 

@@ -10,6 +10,7 @@ import tavrel.core.weather.OwnHours;
 
 /** Between which hours the person signed in works. */
 @RestController
+@AllowedTo({Role.KEEPER, Role.CREW, Role.READER})
 @RequestMapping("/api/session/work-hours")
 class WorkHoursResource {
 

@@ -9,4 +9,4 @@ import java.time.Instant;
  * @param count how many
  * @param last when the last of them came
  */
-public record CameLate(String by, int count, Instant last) {}
+record CameLate(String by, int count, Instant last) {}

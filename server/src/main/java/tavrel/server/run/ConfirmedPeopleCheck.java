@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param celsius air temperature read or foretold there then, °C, or null
  * @param unsafeReason why they went on in an unsafe hour, or null
  */
-public record ConfirmedPeopleCheck(
+record ConfirmedPeopleCheck(
     @Nullable String standingSide,
     String checkedBy,
     Instant at,

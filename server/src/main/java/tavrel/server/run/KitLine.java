@@ -15,7 +15,7 @@ import tavrel.core.ready.KitItem;
  * @param tickedBy who packed it, or null
  * @param tickedAt when, or null
  */
-public record KitLine(
+record KitLine(
     String item,
     KitItem.Group group,
     String name,

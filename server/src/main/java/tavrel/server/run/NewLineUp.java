@@ -17,7 +17,7 @@ import tavrel.core.run.RunTool;
  * @param caps caps of all bowls together; null where enough are
  * @param preparedAhead whether hives were made ready before
  */
-public record NewLineUp(
+record NewLineUp(
     List<UUID> toolIds, Crew crew, int cloths, @Nullable Integer caps, boolean preparedAhead) {
 
   /**

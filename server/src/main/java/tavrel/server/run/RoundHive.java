@@ -45,7 +45,7 @@ import tavrel.core.rulesheet.Verdict;
  * @param prepSeconds how long making it ready should take, s
  * @param cloth whether a cloth shuts it
  */
-public record RoundHive(
+record RoundHive(
     UUID hiveId,
     int place,
     String hiveName,

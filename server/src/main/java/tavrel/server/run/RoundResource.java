@@ -36,6 +36,8 @@ import tavrel.core.run.PeopleCheck;
 import tavrel.core.run.RunBoard;
 import tavrel.core.run.RunTool;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** Dose sheets, rounds and their runs. */
 @RestController
@@ -85,11 +87,13 @@ class RoundResource {
             .toList());
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/apiaries/{id}/dose-sheet")
   YardSheet yardSheet(@PathVariable UUID id, @RequestBody DoseSheets.DoseQuestion question) {
     return rounds.yardSheet(id, question);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/apiaries/{id}/run-length")
   RunLength runLength(@PathVariable UUID id, @RequestBody DoseSheets.PaceQuestion question) {
     return rounds.runLength(id, question);
@@ -124,6 +128,7 @@ class RoundResource {
     return rounds.kit(id);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/rounds/{id}/kit/{item}")
   List<KitLine> tick(
       @PathVariable UUID id,
@@ -151,6 +156,7 @@ class RoundResource {
    * @param secondsAgo how long ago, where a device had to keep it until the network was back; told
    *     so because its clock may be off
    */
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/rounds/{id}/people-check")
   Rounds.WholeRound confirmPeople(
       @PathVariable UUID id,
@@ -185,6 +191,7 @@ class RoundResource {
     return rounds.lineUp(id);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/rounds/{id}/line-up")
   LineUps.LineUp lineUp(
       @PathVariable UUID id, @RequestBody NewLineUp wanted, @AuthenticationPrincipal Account who) {
@@ -207,6 +214,7 @@ class RoundResource {
    * @param deviceClock what the device's bare clock says as it sends, to set right what was stamped
    *     by it
    */
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/rounds/{id}/events")
   RunBoard keep(
       @PathVariable UUID id,

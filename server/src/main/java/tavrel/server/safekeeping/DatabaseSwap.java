@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * The database that was loaded takes the place of the one in use, by renaming: at any moment one of
  * the two is whole, and a start after a power cut finishes what was begun. The one before is kept.
  */
-public final class DatabaseSwap {
+final class DatabaseSwap {
 
   static final String USER = "tavrel";
 

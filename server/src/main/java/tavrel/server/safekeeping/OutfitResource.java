@@ -32,9 +32,12 @@ import tavrel.core.InvalidValue;
 import tavrel.server.http.Downloads;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** The whole outfit, out and in, and its backups. For the keeper alone: it holds everything. */
 @RestController
+@AllowedTo(Role.KEEPER)
 @RequestMapping("/api/outfit")
 class OutfitResource {
 

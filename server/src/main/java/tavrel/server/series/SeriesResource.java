@@ -16,6 +16,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** Series of rounds. */
 @RestController
@@ -50,6 +52,7 @@ class SeriesResource {
     series.end(id);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/{id}/ways")
   List<SeriesService.WayOn> ways(@PathVariable UUID id, @RequestBody SeriesService.Miss miss) {
     return series.ways(id, miss);

@@ -15,6 +15,8 @@ import tavrel.core.mite.HiveShut;
 import tavrel.core.spacing.Comparison;
 import tavrel.core.spacing.MiteForecast;
 import tavrel.core.spacing.SpacingPattern;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** The spacing bench. */
 @RestController
@@ -92,16 +94,19 @@ class SpacingResource {
     return spacingService.start(id);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/hives/{id}/spacing/forecast")
   MiteForecast miteForecast(@PathVariable UUID id, @RequestBody ForecastQuestion asked) {
     return spacingService.miteForecast(id, asked.question(), asked.days());
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/hives/{id}/spacing/comparison")
   Comparison compare(@PathVariable UUID id, @RequestBody CompareQuestion asked) {
     return spacingService.compare(id, asked.question(), asked.start());
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/apiaries/{id}/rhythm")
   List<SpacingService.HiveInRhythm> rhythm(
       @PathVariable UUID id, @RequestBody ForecastQuestion asked) {

@@ -19,6 +19,8 @@ import tavrel.core.stock.ToolCost;
 import tavrel.server.gear.GearService;
 import tavrel.server.gear.NewGearNote;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** Tools, packs and what they cost. */
 @RestController
@@ -61,6 +63,7 @@ class GearResource {
     return upkeep.all();
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/test-burns/{id}")
   GearUpkeep.AllGear burn(
       @PathVariable UUID id, @RequestBody TestBurn burn, @AuthenticationPrincipal Account who) {
@@ -75,6 +78,7 @@ class GearResource {
     return upkeep.all();
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/gear-notes/{id}")
   GearUpkeep.AllGear note(
       @PathVariable UUID id, @RequestBody NewGearNote note, @AuthenticationPrincipal Account who) {
@@ -82,11 +86,13 @@ class GearResource {
     return upkeep.all();
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/gear/power")
   PowerNeed power(@RequestBody PowerNeed.Bank bank) {
     return PowerNeed.of(bank);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/gear/cost")
   ToolCost.ToolsCompared cost(@RequestBody CostQuestion question) {
     return ToolCost.compare(question.first(), question.second(), question.rates());

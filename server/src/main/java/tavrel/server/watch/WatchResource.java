@@ -20,6 +20,8 @@ import tavrel.core.InvalidValue;
 import tavrel.core.watch.Sample;
 import tavrel.core.watch.SimulatedBowl;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** The tools of a run under watch, each by its number in the run. */
 @RestController
@@ -61,6 +63,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping
   ToolWatches.WatchView begin(
       @PathVariable UUID id,
@@ -71,6 +74,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping(value = "/trace", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   ToolWatches.WatchView play(
       @PathVariable UUID id,
@@ -88,6 +92,7 @@ class WatchResource {
   }
 
   /** Samples of a real tool, on a clock of its own that begins with the watch. */
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/samples")
   ToolWatches.WatchView send(
       @PathVariable UUID id,
@@ -98,6 +103,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/by-itself")
   ToolWatches.WatchView byItself(
       @PathVariable UUID id,
@@ -108,6 +114,7 @@ class WatchResource {
   }
 
   /** Says that nothing went in when the bowl fell without a mark. */
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/answered")
   ToolWatches.WatchView answered(
       @PathVariable UUID id, @RequestParam(defaultValue = "1") int tool) {
@@ -115,6 +122,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/fault")
   ToolWatches.WatchView fault(
       @PathVariable UUID id,
@@ -124,6 +132,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping
   ToolWatches.WatchView end(@PathVariable UUID id, @RequestParam(defaultValue = "1") int tool) {
     watches.end(new ToolWatches.Which(id, tool));

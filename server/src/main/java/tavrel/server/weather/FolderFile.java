@@ -12,5 +12,5 @@ import java.time.Instant;
  * @param taken whether hours of it were taken
  * @param says what was taken of it, or why nothing was
  */
-public record FolderFile(
+record FolderFile(
     String name, Instant modified, long bytes, Instant readAt, boolean taken, String says) {}

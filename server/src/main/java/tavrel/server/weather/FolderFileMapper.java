@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Select;
 
 /** Files in the folder for weather, as they were read last. */
 @Mapper
-public interface FolderFileMapper {
+interface FolderFileMapper {
 
   @Select(
       """

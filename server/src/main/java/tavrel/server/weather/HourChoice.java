@@ -14,7 +14,7 @@ import tavrel.core.weather.Warmth;
  * @param ownTo warmest of the own range, °C, or null
  * @param ruleSheetId the sheet whose temperatures are held against, or null
  */
-public record HourChoice(
+record HourChoice(
     @Nullable TemperaturePreset school,
     @Nullable Double ownFrom,
     @Nullable Double ownTo,

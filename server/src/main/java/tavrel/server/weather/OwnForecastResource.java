@@ -12,6 +12,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** Forecasts in four figures, as the screens send them. */
 @RestController
@@ -24,6 +26,7 @@ class OwnForecastResource {
     this.forecasts = forecasts;
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/{forecastId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void keep(
@@ -34,6 +37,7 @@ class OwnForecastResource {
     forecasts.keep(id, forecastId, forecast, who);
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping("/of/{day}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable UUID id, @PathVariable LocalDate day) {

@@ -18,7 +18,7 @@ import tavrel.server.people.Account;
 
 /** What people expect of the weather, in four figures a day. */
 @Service
-public class OwnForecasts {
+class OwnForecasts {
 
   /** Four figures for any day beyond this are a guess. */
   static final int DAYS_AHEAD = 14;

@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** Readings of thermometers, as the screens send them. */
 @RestController
@@ -20,6 +22,7 @@ class ReadingResource {
     this.readings = readings;
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/api/apiaries/{id}/readings/{readingId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void read(

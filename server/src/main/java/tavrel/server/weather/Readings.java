@@ -11,7 +11,7 @@ import tavrel.server.people.Account;
 
 /** What people read from thermometers in the yards. */
 @Service
-public class Readings {
+class Readings {
 
   private final ReadingMapper mapper;
   private final Apiaries apiaries;

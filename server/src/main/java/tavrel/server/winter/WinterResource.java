@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.InvalidValue;
 import tavrel.server.people.Account;
+import tavrel.server.people.AllowedTo;
+import tavrel.server.people.Role;
 
 /** How hives came through winters. */
 @RestController
@@ -36,6 +38,7 @@ class WinterResource {
     return outcomes.of(apiaryId, checked(winter));
   }
 
+  @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/winters/{winter}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void keep(

@@ -13,7 +13,7 @@ import tavrel.core.register.EntryField;
  * @param now the fields that hold something else now
  * @param corrections in the order in which they were written
  */
-public record RegisterEntry(
+record RegisterEntry(
     TreatmentLine line, Map<EntryField, String> now, List<Correction> corrections) {
 
   static RegisterEntry of(TreatmentLine line, List<Correction> corrections) {

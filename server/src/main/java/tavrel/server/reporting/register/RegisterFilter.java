@@ -14,7 +14,7 @@ import tavrel.core.InvalidValue;
  * @param hiveId of this hive, or of all
  * @param only of what kind
  */
-public record RegisterFilter(
+record RegisterFilter(
     LocalDate from, LocalDate to, @Nullable UUID apiaryId, @Nullable UUID hiveId, Only only) {
 
   private static final int FIRST_YEAR = 1990;

@@ -56,7 +56,7 @@ import tavrel.server.register.RecordedLine;
  * @param stands whether it counts: nobody struck it out
  * @param corrected whether it has corrections
  */
-public record TreatmentLine(
+record TreatmentLine(
     UUID id,
     LocalDate day,
     String zone,

@@ -28,7 +28,7 @@ import tavrel.server.reporting.register.RegisterTotals;
 
 /** The year on one page: what was done, what was found, what worked, and how the winter judged. */
 @Service
-public class YearReview {
+class YearReview {
 
   private final ReviewMapper mapper;
   private final RegisterBook register;
