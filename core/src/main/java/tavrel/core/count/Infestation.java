@@ -127,4 +127,13 @@ public record Infestation(int mites, int bees, double recovery, int counts, Loca
   private static String percent(double share) {
     return NumberText.tenths(100 * share) + " %";
   }
+
+  /**
+   * Whether it tells of the colony that is in the hive now, and not of one that was there before.
+   *
+   * @param foundedOn since when this colony is in the hive, or null where nobody knows
+   */
+  public boolean isOfColonySince(@Nullable LocalDate foundedOn) {
+    return foundedOn == null || !last.isBefore(foundedOn);
+  }
 }

@@ -22,25 +22,6 @@ public final class ColonyFit {
   /** How much boards scatter beyond chance, as a share of what is expected; our estimate. */
   static final double SCATTER = 0.25;
 
-  /** Spread of the kill of sound hives beforehand, on the logit scale; our estimate. */
-  static final double KILL_SPREAD = 0.35;
-
-  /** Share of hives that leak, or got less than was planned, beforehand; our estimate. */
-  static final double LEAKING = 0.4;
-
-  /** How much less these kill, and how much that differs, on the logit scale; our estimates. */
-  static final double LEAK_DEPTH = 1.8;
-
-  static final double LEAK_SPREAD = 1;
-
-  /**
-   * Of the colonies with inflow, half have less than this beforehand, mites a day; our estimate.
-   */
-  static final double USUAL_INFLOW = 12;
-
-  /** Share of all colonies that have no inflow to speak of, beforehand; our estimate. */
-  static final double WITHOUT_INFLOW = 0.7;
-
   private static final double LOW = 0.1;
   private static final double HIGH = 0.9;
   private static final int STARTS = 50;
@@ -48,9 +29,6 @@ public final class ColonyFit {
   private static final double LEAST_START = 0.5;
   private static final double LEAST_KILL = 0.02;
   private static final double MOST_KILL = 0.99;
-  private static final double[] INFLOWS = {
-    0, 0.7, 1.5, 2.5, 4, 6, 8.5, 11.5, 15, 19, 24, 30, 38, 48, 62, 80, 105
-  };
 
   /**
    * Share of what falls that a board catches, with what is thought of each beforehand: 0.6 to 1.
@@ -85,7 +63,7 @@ public final class ColonyFit {
   private final Bees bees;
   private final double[] starts = new double[STARTS];
   private final double[] kills = new double[KILLS];
-  private final double[][][] weights = new double[KILLS][STARTS][INFLOWS.length];
+  private final double[][][] weights = new double[KILLS][STARTS][FitPriors.INFLOWS.length];
 
   /**
    * Fits the model.
@@ -131,14 +109,14 @@ public final class ColonyFit {
       double[] killed = new double[falling.length];
       double[] alone = new double[falling.length];
       for (int s = 0; s < STARTS; s++) {
-        for (int f = 0; f < INFLOWS.length; f++) {
-          double log = priorKill(kills[k], expectedKill) + priorInflow(f);
+        for (int f = 0; f < FitPriors.INFLOWS.length; f++) {
+          double log = FitPriors.kill(kills[k], expectedKill) + FitPriors.inflow(f);
           for (Seen.Sample each : samples) {
-            log += likelihood(each, part, starts[s], INFLOWS[f]);
+            log += likelihood(each, part, starts[s], FitPriors.INFLOWS[f]);
           }
           for (int i = 0; i < falling.length; i++) {
-            killed[i] = falling[i].killed(starts[s], INFLOWS[f]);
-            alone[i] = falling[i].alone(starts[s], INFLOWS[f]);
+            killed[i] = falling[i].killed(starts[s], FitPriors.INFLOWS[f]);
+            alone[i] = falling[i].alone(starts[s], FitPriors.INFLOWS[f]);
           }
           log += onBoards(drops, killed, alone);
           weights[k][s][f] = log;
@@ -254,46 +232,6 @@ public final class ColonyFit {
     return sample.mites() * Math.log(p) + (sample.bees() - sample.mites()) * Math.log1p(-p);
   }
 
-  /** Most hives hold what they are expected to; some leak, and then by much or by little. */
-  private static double priorKill(double kill, double expected) {
-    double off = logit(kill) - logit(Math.max(0.05, Math.min(0.95, expected)));
-    double sound = (1 - LEAKING) * bell(off, KILL_SPREAD);
-    double leaking = LEAKING * bell(off + LEAK_DEPTH, LEAK_SPREAD);
-    return Math.log(sound + leaking) - Math.log(kill * (1 - kill));
-  }
-
-  private static double bell(double off, double spread) {
-    double scaled = off / spread;
-    return Math.exp(-scaled * scaled / 2) / spread;
-  }
-
-  /**
-   * Half of all colonies have none. Of the others much is rare, but not so rare that counts could
-   * not show it. Inflows stand closer together where they are small; each counts for the stretch it
-   * has.
-   */
-  private static double priorInflow(int f) {
-    if (f == 0) {
-      return Math.log(WITHOUT_INFLOW);
-    }
-    double sum = 0;
-    for (int i = 1; i < INFLOWS.length; i++) {
-      sum += stretch(i);
-    }
-    return Math.log((1 - WITHOUT_INFLOW) * stretch(f) / sum);
-  }
-
-  private static double stretch(int f) {
-    double from = f == 1 ? 0 : INFLOWS[f - 1];
-    double to = f == INFLOWS.length - 1 ? INFLOWS[f] : INFLOWS[f + 1];
-    double scaled = INFLOWS[f] / USUAL_INFLOW;
-    return (to - from) / 2 / (1 + scaled * scaled);
-  }
-
-  private static double logit(double share) {
-    return Math.log(share / (1 - share));
-  }
-
   /** Mites on bees on the eve of the first day. */
   public Estimate exposed() {
     double[] sums = new double[STARTS];
@@ -310,7 +248,7 @@ public final class ColonyFit {
 
   /** Mites a day from outside. */
   public Estimate inflow() {
-    Estimate found = estimate(INFLOWS, inflowSums());
+    Estimate found = estimate(FitPriors.INFLOWS, inflowSums());
     return told(found, found.low() > 0 || found.high() <= INFLOW_TOLD);
   }
 
@@ -321,7 +259,7 @@ public final class ColonyFit {
 
   /** How sure it is that more mites come in than so many a day, 0 to 1. */
   public double sureInflowAbove(double mitesADay) {
-    return 1 - below(INFLOWS, inflowSums(), mitesADay);
+    return 1 - below(FitPriors.INFLOWS, inflowSums(), mitesADay);
   }
 
   private double[] killSums() {
@@ -331,7 +269,7 @@ public final class ColonyFit {
   }
 
   private double[] inflowSums() {
-    double[] sums = new double[INFLOWS.length];
+    double[] sums = new double[FitPriors.INFLOWS.length];
     each((k, s, f) -> sums[f] += weights[k][s][f]);
     return sums;
   }
@@ -371,7 +309,7 @@ public final class ColonyFit {
           double weight = weights[k][s][f];
           all[k] += weight;
           start[k] += weight * starts[s];
-          inflow[k] += weight * INFLOWS[f];
+          inflow[k] += weight * FitPriors.INFLOWS[f];
         });
     double sum = 0;
     for (int k = 0; k < KILLS; k++) {
@@ -391,9 +329,10 @@ public final class ColonyFit {
     for (int k = 0; k < KILLS; k++) {
       Part part = new Part(kills[k], rounds);
       for (int s = 0; s < STARTS; s++) {
-        for (int f = 0; f < INFLOWS.length; f++) {
+        for (int f = 0; f < FitPriors.INFLOWS.length; f++) {
           if (weights[k][s][f] > 1e-9) {
-            found.add(new double[] {told.of(part, starts[s], INFLOWS[f]), weights[k][s][f]});
+            found.add(
+                new double[] {told.of(part, starts[s], FitPriors.INFLOWS[f]), weights[k][s][f]});
           }
         }
       }
@@ -411,7 +350,7 @@ public final class ColonyFit {
   private static void each(Cell cell) {
     for (int k = 0; k < KILLS; k++) {
       for (int s = 0; s < STARTS; s++) {
-        for (int f = 0; f < INFLOWS.length; f++) {
+        for (int f = 0; f < FitPriors.INFLOWS.length; f++) {
           cell.at(k, s, f);
         }
       }

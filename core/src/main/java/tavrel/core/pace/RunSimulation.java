@@ -19,24 +19,6 @@ import tavrel.core.pace.ToolSimulation.Stage;
  */
 final class RunSimulation {
 
-  /** A person's hands. */
-  private static final class Hand {
-    final boolean burns;
-    final List<Stretch> stretches = new ArrayList<>();
-    boolean busy = true;
-
-    Hand(boolean burns) {
-      this.burns = burns;
-    }
-  }
-
-  private record Event(int at, int number, Runnable then) implements Comparable<Event> {
-    @Override
-    public int compareTo(Event other) {
-      return at != other.at ? Integer.compare(at, other.at) : Integer.compare(number, other.number);
-    }
-  }
-
   /** A sealed hive and when it may be opened. */
   private record Sealed(int due, int hive) implements Comparable<Sealed> {
     @Override
@@ -49,17 +31,16 @@ final class RunSimulation {
   private final PaceTimes times;
   private final int mostCloths;
   private final int giveUpAt;
-  private final PriorityQueue<Event> events = new PriorityQueue<>();
+  private final Agenda agenda = new Agenda();
   private final PriorityQueue<Sealed> sealed = new PriorityQueue<>();
-  private final List<Hand> hands = new ArrayList<>();
-  private final List<ToolSimulation> irons = new ArrayList<>();
+  private final List<HandSimulation> hands = new ArrayList<>();
+  private final List<ToolSimulation> allTools = new ArrayList<>();
   private final boolean[] ready;
   private final int[] shut;
   private final int[] out;
   private final int[] opened;
-  private final int[] tool;
+  private final int[] toolOf;
   private int now;
-  private int numbered;
   private int nextToBurn;
   private int nextToReady;
   private int clothsOut;
@@ -85,36 +66,35 @@ final class RunSimulation {
     shut = new int[count];
     out = new int[count];
     opened = new int[count];
-    tool = new int[count];
+    toolOf = new int[count];
     capsFilled = setUp.caps() == null ? Integer.MAX_VALUE : setUp.caps();
     for (int person = 0; person < setUp.crew().size(); person++) {
-      hands.add(new Hand(person < setUp.crew().burners()));
+      hands.add(new HandSimulation(person < setUp.crew().burners()));
     }
     for (int number = 0; number < setUp.tools().size(); number++) {
-      irons.add(
-          new ToolSimulation(number, setUp.tools().get(number), second -> at(second, () -> {})));
+      allTools.add(
+          new ToolSimulation(
+              number, setUp.tools().get(number), second -> agenda.at(second, () -> {})));
     }
   }
 
   /** Plays it; null where it was given up. */
   @Nullable Pace play() {
     now = times.setUp();
-    for (Hand hand : hands) {
-      at(now, () -> hand.busy = false);
+    for (HandSimulation hand : hands) {
+      agenda.at(now, () -> hand.busy = false);
     }
-    for (ToolSimulation toolSimulation : irons) {
-      int hot = now + toolSimulation.of.preheatSeconds();
-      stretch(toolSimulation, hot, Doing.PREHEAT, null);
-      at(hot, () -> toolSimulation.stage = Stage.READY);
+    for (ToolSimulation tool : allTools) {
+      int hot = now + tool.of.preheatSeconds();
+      stretch(tool, hot, Doing.PREHEAT, null);
+      agenda.at(hot, () -> tool.stage = Stage.READY);
     }
-    while (!events.isEmpty() && openedCount < setUp.hives().size()) {
-      now = events.peek().at();
+    while (!agenda.isEmpty() && openedCount < setUp.hives().size()) {
+      now = agenda.next();
       if (now > giveUpAt) {
         return null;
       }
-      while (!events.isEmpty() && events.peek().at() == now) {
-        events.poll().then().run();
-      }
+      agenda.happen(now);
       while (hands.stream().anyMatch(hand -> !hand.busy && act(hand))) {
         // everyone who is free has looked once more
       }
@@ -123,7 +103,7 @@ final class RunSimulation {
   }
 
   /** Gives a free hand the most pressing thing to do; false where there is none. */
-  private boolean act(Hand hand) {
+  private boolean act(HandSimulation hand) {
     Sealed first = sealed.peek();
     if (first != null && now - first.due() > times.openFirstAfter()) {
       return open(hand, sealed.poll());
@@ -137,7 +117,7 @@ final class RunSimulation {
     return makeReady(hand) || fill(hand);
   }
 
-  private boolean open(Hand hand, Sealed due) {
+  private boolean open(HandSimulation hand, Sealed due) {
     int late = now - due.due();
     worstOverdue = Math.max(worstOverdue, late);
     overdue += late > times.openFirstAfter() ? 1 : 0;
@@ -155,69 +135,58 @@ final class RunSimulation {
   }
 
   /** A pan that has burned out or cooled, a bowl that was left alone. */
-  private boolean tend(Hand hand) {
-    for (ToolSimulation toolSimulation : irons) {
-      if (toolSimulation.stage == Stage.BURNT && toolSimulation.of.isPan()) {
-        toolSimulation.stage = Stage.IN_HANDS;
+  private boolean tend(HandSimulation hand) {
+    for (ToolSimulation tool : allTools) {
+      if (tool.stage == Stage.BURNT && tool.of.isPan()) {
+        tool.stage = Stage.IN_HANDS;
         return busy(
             hand,
             times.disconnect(),
             Doing.DISCONNECT,
-            toolSimulation.hive,
-            () ->
-                runs(
-                    toolSimulation,
-                    toolSimulation.of.coolSeconds(),
-                    Doing.COOL,
-                    Stage.COOLING,
-                    Stage.COOLED));
+            tool.hive,
+            () -> runs(tool, tool.of.coolSeconds(), Doing.COOL, Stage.COOLING, Stage.COOLED));
       }
-      if (toolSimulation.stage == Stage.BURNT || toolSimulation.stage == Stage.COOLED) {
-        toolSimulation.stage = Stage.IN_HANDS;
-        return busy(
-            hand,
-            times.withdraw(),
-            Doing.TAKE_OUT,
-            toolSimulation.hive,
-            () -> takenOut(toolSimulation));
+      if (tool.stage == Stage.BURNT || tool.stage == Stage.COOLED) {
+        tool.stage = Stage.IN_HANDS;
+        return busy(hand, times.withdraw(), Doing.TAKE_OUT, tool.hive, () -> takenOut(tool));
       }
     }
     return false;
   }
 
-  private void takenOut(ToolSimulation toolSimulation) {
-    toolSimulation.packSimulation.rest(now);
-    boolean done = toolSimulation.loadsLeft == 0;
+  private void takenOut(ToolSimulation tool) {
+    tool.packSimulation.rest(now);
+    boolean done = tool.loadsLeft == 0;
     if (done) {
-      seal(toolSimulation);
+      seal(tool);
     }
-    if (toolSimulation.of.isPan() && toolSimulation.of.reloadSeconds() > 0) {
-      toolSimulation.stage = Stage.RESTING;
-      at(now + toolSimulation.of.reloadSeconds(), () -> toolSimulation.stage = Stage.READY);
+    if (tool.of.isPan() && tool.of.reloadSeconds() > 0) {
+      tool.stage = Stage.RESTING;
+      agenda.at(now + tool.of.reloadSeconds(), () -> tool.stage = Stage.READY);
     } else {
-      toolSimulation.stage = Stage.READY;
+      tool.stage = Stage.READY;
     }
   }
 
-  private void seal(ToolSimulation toolSimulation) {
-    out[toolSimulation.hive] = now;
-    if (!setUp.hives().get(toolSimulation.hive).cloth()) {
-      opened[toolSimulation.hive] = now;
+  private void seal(ToolSimulation tool) {
+    out[tool.hive] = now;
+    if (!setUp.hives().get(tool.hive).cloth()) {
+      opened[tool.hive] = now;
       lastOpened = now;
       openedCount++;
-      toolSimulation.hive = -1;
+      tool.hive = -1;
       return;
     }
-    sealed.add(new Sealed(now + times.seal(), toolSimulation.hive));
-    at(now + times.seal(), () -> {});
-    toolSimulation.hive = -1;
+    sealed.add(new Sealed(now + times.seal(), tool.hive));
+    agenda.at(now + times.seal(), () -> {});
+    tool.hive = -1;
   }
 
   /** The next load of a hive that a pan belongs to, else the next hive. */
-  private boolean start(Hand hand) {
-    for (ToolSimulation toolSimulation : irons) {
-      if (toolSimulation.stage == Stage.READY && toolSimulation.hive >= 0) {
-        load(hand, toolSimulation);
+  private boolean start(HandSimulation hand) {
+    for (ToolSimulation tool : allTools) {
+      if (tool.stage == Stage.READY && tool.hive >= 0) {
+        load(hand, tool);
         return true;
       }
     }
@@ -229,81 +198,75 @@ final class RunSimulation {
       return false;
     }
     HiveWork hive = setUp.hives().get(next);
-    for (ToolSimulation toolSimulation : irons) {
-      int loads = toolSimulation.of.loads(hive);
-      int caps = capsFor(toolSimulation, loads);
-      if (toolSimulation.stage == Stage.READY
-          && toolSimulation.hive < 0
+    for (ToolSimulation tool : allTools) {
+      int loads = tool.of.loads(hive);
+      int caps = capsFor(tool, loads);
+      if (tool.stage == Stage.READY
+          && tool.hive < 0
           && capsFilled >= caps
-          && toolSimulation.packSimulation.lasts(loads, now)) {
+          && tool.packSimulation.lasts(loads, now)) {
         nextToBurn++;
         nextToReady = Math.max(nextToReady, nextToBurn);
-        toolSimulation.hive = next;
-        toolSimulation.loadsLeft = loads;
-        tool[next] = toolSimulation.number;
+        tool.hive = next;
+        tool.loadsLeft = loads;
+        toolOf[next] = tool.number;
         shut[next] = now;
         clothsOut += cloths(next);
         mostShut = Math.max(mostShut, clothsOut);
         capsFilled -= caps;
         capsEmpty += caps;
-        load(hand, toolSimulation);
+        load(hand, tool);
         return true;
       }
     }
     return false;
   }
 
-  private void load(Hand hand, ToolSimulation toolSimulation) {
-    HiveWork hive = setUp.hives().get(toolSimulation.hive);
-    int burn = toolSimulation.of.burn(hive);
-    int burns = toolSimulation.of.isPan() ? 1 : toolSimulation.loadsLeft;
-    int before = toolSimulation.packSimulation.use(burns, now) + times.walkAndShut();
-    toolSimulation.loadsLeft -= burns;
-    toolSimulation.stage = Stage.IN_HANDS;
-    if (toolSimulation.of.isPan()) {
+  private void load(HandSimulation hand, ToolSimulation tool) {
+    HiveWork hive = setUp.hives().get(tool.hive);
+    int burn = tool.of.burn(hive);
+    int burns = tool.of.isPan() ? 1 : tool.loadsLeft;
+    int before = tool.packSimulation.use(burns, now) + times.walkAndShut();
+    tool.loadsLeft -= burns;
+    tool.stage = Stage.IN_HANDS;
+    if (tool.of.isPan()) {
       busy(
           hand,
           before + times.loadCold(),
           Doing.START,
-          toolSimulation.hive,
-          () -> runs(toolSimulation, burn, Doing.BURN, Stage.BURNING, Stage.BURNT));
+          tool.hive,
+          () -> runs(tool, burn, Doing.BURN, Stage.BURNING, Stage.BURNT));
       return;
     }
     int unfilled = setUp.caps() == null ? 0 : Math.max(0, burns - setUp.caps());
-    int burning =
-        burns * burn + (burns - 1) * toolSimulation.of.reloadSeconds() + unfilled * times.fillCap();
+    int burning = burns * burn + (burns - 1) * tool.of.reloadSeconds() + unfilled * times.fillCap();
     busy(
         hand,
         before,
         Doing.START,
-        toolSimulation.hive,
+        tool.hive,
         () -> {
-          runs(toolSimulation, burning, Doing.BURN, Stage.BURNING, Stage.BURNT);
+          runs(tool, burning, Doing.BURN, Stage.BURNING, Stage.BURNT);
           if (times.staysWithBowl()) {
-            stay(hand, toolSimulation, burning);
+            stay(hand, tool, burning);
           }
         });
   }
 
   /** The one who burns waits beside the bowl and takes it out the moment it is done. */
-  private void stay(Hand hand, ToolSimulation toolSimulation, int burning) {
+  private void stay(HandSimulation hand, ToolSimulation tool, int burning) {
     busy(
         hand,
         burning,
         Doing.BURN,
-        toolSimulation.hive,
+        tool.hive,
         () -> {
-          toolSimulation.stage = Stage.IN_HANDS;
-          busy(
-              hand,
-              times.withdraw(),
-              Doing.TAKE_OUT,
-              toolSimulation.hive,
-              () -> takenOut(toolSimulation));
+          tool.stage = Stage.IN_HANDS;
+          busy(hand, times.withdraw(), Doing.TAKE_OUT, tool.hive, () -> takenOut(tool));
         });
   }
 
-  private boolean makeReady(Hand hand) {
+  private boolean makeReady(HandSimulation hand) {
     while (nextToReady < setUp.hives().size()
         && setUp.hives().get(nextToReady).prepSeconds() == 0) {
       nextToReady++;
@@ -320,7 +283,7 @@ final class RunSimulation {
         () -> ready[hive] = true);
   }
 
-  private boolean fill(Hand hand) {
+  private boolean fill(HandSimulation hand) {
     if (capsEmpty == 0 || nextToBurn == setUp.hives().size()) {
       return false;
     }
@@ -336,30 +299,30 @@ final class RunSimulation {
     return setUp.hives().get(hive).cloth() ? 1 : 0;
   }
 
-  private int capsFor(ToolSimulation toolSimulation, int loads) {
-    return setUp.caps() == null || toolSimulation.of.isPan() ? 0 : Math.min(setUp.caps(), loads);
+  private int capsFor(ToolSimulation tool, int loads) {
+    return setUp.caps() == null || tool.of.isPan() ? 0 : Math.min(setUp.caps(), loads);
   }
 
   /** A tool works by itself for a while. */
-  private void runs(
-      ToolSimulation toolSimulation, int seconds, Doing doing, Stage meanwhile, Stage then) {
-    toolSimulation.stage = meanwhile;
-    stretch(toolSimulation, now + seconds, doing, toolSimulation.hive);
-    at(
+  private void runs(ToolSimulation tool, int seconds, Doing doing, Stage meanwhile, Stage then) {
+    tool.stage = meanwhile;
+    stretch(tool, now + seconds, doing, tool.hive);
+    agenda.at(
         now + seconds,
         () -> {
-          if (toolSimulation.stage == meanwhile) {
-            toolSimulation.stage = then;
+          if (tool.stage == meanwhile) {
+            tool.stage = then;
           }
         });
   }
 
-  private boolean busy(Hand hand, int seconds, Doing doing, @Nullable Integer hive, Runnable then) {
+  private boolean busy(
+      HandSimulation hand, int seconds, Doing doing, @Nullable Integer hive, Runnable then) {
     hand.busy = true;
     if (seconds > 0) {
       hand.stretches.add(new Stretch(now, now + seconds, doing, hive));
     }
-    at(
+    agenda.at(
         now + seconds,
         () -> {
           hand.busy = false;
@@ -368,14 +331,10 @@ final class RunSimulation {
     return true;
   }
 
-  private void stretch(ToolSimulation toolSimulation, int to, Doing doing, @Nullable Integer hive) {
+  private void stretch(ToolSimulation tool, int to, Doing doing, @Nullable Integer hive) {
     if (to > now) {
-      toolSimulation.stretches.add(new Stretch(now, to, doing, hive));
+      tool.stretches.add(new Stretch(now, to, doing, hive));
     }
-  }
-
-  private void at(int second, Runnable then) {
-    events.add(new Event(second, numbered++, then));
   }
 
   private Pace told() {
@@ -392,7 +351,7 @@ final class RunSimulation {
               out[hive],
               work.cloth() ? out[hive] + times.seal() : out[hive],
               opened[hive],
-              tool[hive]));
+              toolOf[hive]));
     }
     int begun = times.setUp();
     int end = Math.max(lastOpened, begun);
@@ -404,14 +363,14 @@ final class RunSimulation {
         worstOverdue,
         longest,
         List.copyOf(lines),
-        irons.stream()
+        allTools.stream()
             .map(
-                toolSimulation ->
+                tool ->
                     new ToolLine(
-                        toolSimulation.of.name(),
-                        List.copyOf(toolSimulation.stretches),
-                        share(toolSimulation.stretches, begun, end),
-                        toolSimulation.packSimulation.charges()))
+                        tool.of.name(),
+                        List.copyOf(tool.stretches),
+                        share(tool.stretches, begun, end),
+                        tool.packSimulation.charges()))
             .toList(),
         hands.stream()
             .map(

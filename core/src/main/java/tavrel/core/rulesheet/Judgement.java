@@ -2,6 +2,7 @@ package tavrel.core.rulesheet;
 
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A rule sheet's verdict with all its points, worst first.
@@ -16,5 +17,12 @@ public record Judgement(Verdict verdict, List<Finding> findings) {
     List<Finding> sorted =
         findings.stream().sorted(Comparator.comparing(Finding::verdict).reversed()).toList();
     return new Judgement(sorted.isEmpty() ? Verdict.ALLOWED : sorted.get(0).verdict(), sorted);
+  }
+
+  /** The finding that decides it, in words; null where all is allowed. */
+  public static @Nullable String decidedBy(@Nullable Judgement judgement) {
+    return judgement == null || judgement.verdict == Verdict.ALLOWED
+        ? null
+        : judgement.findings.get(0).point() + ": " + judgement.findings.get(0).says();
   }
 }

@@ -30,6 +30,8 @@ import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 import tavrel.server.run.NewEvent;
 import tavrel.server.run.NewRound;
+import tavrel.server.run.PeopleChecks;
+import tavrel.server.run.RoundPlanning;
 import tavrel.server.run.Rounds;
 
 /** Rounds of the made-up outfit, made through the same doors that a keeper uses. */
@@ -59,18 +61,28 @@ class DemoRounds {
   private final Apiaries apiaries;
   private final Hives allHives;
   private final Rounds rounds;
+  private final RoundPlanning planning;
+  private final PeopleChecks peopleChecks;
   private final DemoClock clock;
 
-  DemoRounds(Apiaries apiaries, Hives allHives, Rounds rounds, DemoClock clock) {
+  DemoRounds(
+      Apiaries apiaries,
+      Hives allHives,
+      Rounds rounds,
+      RoundPlanning planning,
+      PeopleChecks peopleChecks,
+      DemoClock clock) {
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.rounds = rounds;
+    this.planning = planning;
+    this.peopleChecks = peopleChecks;
     this.clock = clock;
   }
 
   /** A round planned for today and not begun. */
   void planned(String apiary, RuleSheet sheet, Account keeper) {
-    rounds.plan(id("today " + apiary), wanted(named(apiary), sheet, null, Bowl.FIRST), keeper);
+    planning.plan(id("today " + apiary), wanted(named(apiary), sheet, null, Bowl.FIRST), keeper);
   }
 
   /** A round done on an earlier day: one hive skipped, a leak seen, all opened in time. */
@@ -98,9 +110,9 @@ class DemoRounds {
     Instant begin =
         day.atTime(DAWN_UTC).plusMinutes(morning.minutesLater()).toInstant(ZoneOffset.UTC);
     clock.moveTo(begin.minusSeconds(1200));
-    rounds.plan(round, wanted(apiary, sheet, series, morning.bowl()), keeper);
+    planning.plan(round, wanted(apiary, sheet, series, morning.bowl()), keeper);
     clock.moveTo(begin.minusSeconds(120));
-    rounds.confirmPeople(round, PeopleCheck.whole(), clock.instant(), crew);
+    peopleChecks.confirm(round, PeopleCheck.whole(), clock.instant(), crew);
     List<NewEvent> events = new ArrayList<>();
     List<Hive> hives = allHives.in(apiary.id());
     Random random = new Random(day.toEpochDay());

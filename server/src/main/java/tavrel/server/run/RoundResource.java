@@ -69,11 +69,20 @@ class RoundResource {
   record Tick(boolean packed) {}
 
   private final Rounds rounds;
+  private final RoundPlanning planning;
+  private final PeopleChecks peopleChecks;
   private final RunStreams streams;
   private final Clock clock;
 
-  RoundResource(Rounds rounds, RunStreams streams, Clock clock) {
+  RoundResource(
+      Rounds rounds,
+      RoundPlanning planning,
+      PeopleChecks peopleChecks,
+      RunStreams streams,
+      Clock clock) {
     this.rounds = rounds;
+    this.planning = planning;
+    this.peopleChecks = peopleChecks;
     this.streams = streams;
     this.clock = clock;
   }
@@ -141,13 +150,13 @@ class RoundResource {
   @PutMapping("/rounds/{id}")
   Round plan(
       @PathVariable UUID id, @RequestBody NewRound round, @AuthenticationPrincipal Account who) {
-    return rounds.plan(id, round, who);
+    return planning.plan(id, round, who);
   }
 
   @DeleteMapping("/rounds/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void discard(@PathVariable UUID id) {
-    rounds.discard(id);
+    planning.discard(id);
   }
 
   /**
@@ -163,7 +172,7 @@ class RoundResource {
       @RequestBody PeopleCheck check,
       @RequestParam(defaultValue = "0") int secondsAgo,
       @AuthenticationPrincipal Account who) {
-    rounds.confirmPeople(id, check, clock.instant().minusSeconds(secondsAgo), who);
+    peopleChecks.confirm(id, check, clock.instant().minusSeconds(secondsAgo), who);
     rounds.changed(id);
     return rounds.byId(id);
   }

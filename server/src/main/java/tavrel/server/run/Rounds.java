@@ -10,26 +10,15 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tavrel.core.InvalidValue;
-import tavrel.core.burn.Tool;
-import tavrel.core.burn.ToolFamily;
-import tavrel.core.dose.Amount;
-import tavrel.core.dose.DoseSettings;
-import tavrel.core.dose.DoseSheet;
-import tavrel.core.measure.Measure;
-import tavrel.core.measure.Strength;
 import tavrel.core.pace.RunLength;
 import tavrel.core.ready.Cautions;
 import tavrel.core.ready.YardSheet;
 import tavrel.core.rulesheet.RuleSheet;
-import tavrel.core.rulesheet.Verdict;
-import tavrel.core.run.CrewLog;
 import tavrel.core.run.Part;
 import tavrel.core.run.PeopleCheck;
 import tavrel.core.run.PlannedHive;
@@ -37,17 +26,15 @@ import tavrel.core.run.ReadyPoint;
 import tavrel.core.run.RunBoard;
 import tavrel.core.run.RunReview;
 import tavrel.core.run.RunTool;
-import tavrel.core.weather.HourRule;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.gear.GearService;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.rulesheet.RuleSheets;
 import tavrel.server.weather.WeatherThere;
 import tavrel.server.weather.YardWeather;
 
-/** Rounds: planned from a dose sheet, begun by a people check, worked through their log. */
+/** Rounds as they stand, and their runs. */
 @Service
 public class Rounds {
 
@@ -64,7 +51,6 @@ public class Rounds {
   private final Apiaries apiaries;
   private final YardWeather weather;
   private final RuleSheets ruleSheets;
-  private final GearService gearService;
   private final Clock clock;
 
   Rounds(
@@ -75,7 +61,6 @@ public class Rounds {
       Apiaries apiaries,
       YardWeather weather,
       RuleSheets ruleSheets,
-      GearService gearService,
       Clock clock) {
     this.mapper = mapper;
     this.doses = doses;
@@ -84,7 +69,6 @@ public class Rounds {
     this.apiaries = apiaries;
     this.weather = weather;
     this.ruleSheets = ruleSheets;
-    this.gearService = gearService;
     this.clock = clock;
   }
 
@@ -325,133 +309,6 @@ public class Rounds {
     return mapper.kit(id);
   }
 
-  /**
-   * Plans a round from today's dose sheet. The same id again changes nothing, so that a second
-   * press or a lost answer does no harm.
-   *
-   * @throws InvalidValue if the tool must not come near a hive, the measure is too coarse, or an
-   *     off-label dose has no reason
-   * @throws Problem 409 if the apiary has a round open
-   */
-  @Transactional
-  public Round plan(UUID id, NewRound wanted, Account who) {
-    Optional<Round> kept = mapper.byId(id);
-    if (kept.isPresent()) {
-      if (!kept.get().apiaryId().equals(wanted.apiaryId())) {
-        throw Problem.conflict("Another apiary's round has this id already.");
-      }
-      return kept.get();
-    }
-    Apiary apiary = apiaries.byId(wanted.apiaryId());
-    if (!mapper.openIn(apiary.id()).isEmpty()) {
-      throw Problem.conflict(
-          apiary.name()
-              + " has a round open. Finish it, or throw its plan away, before planning another.");
-    }
-    YardSheet yard =
-        doses.today(
-            apiary.id(),
-            new DoseSheets.DoseQuestion(
-                wanted.ruleSheetId(),
-                wanted.settings(),
-                wanted.hiveIds(),
-                wanted.seriesNumber(),
-                wanted.toolId()));
-    DoseSheet sheet = yard.dose();
-    refuseUnfit(yard);
-    if (!sheet.unmeasurable().isEmpty()) {
-      throw new InvalidValue(
-          "settings.measure",
-          "is too coarse for "
-              + String.join(", ", sheet.unmeasurable())
-              + "; weigh it, or use a smaller scoop");
-    }
-    boolean offLabel = sheet.verdict() == Verdict.NOT_ON_LABEL;
-    if (offLabel && wanted.offLabelReason() == null) {
-      throw new InvalidValue(
-          "offLabelReason",
-          "is missing; a dose that is not on the label needs one, and stays marked in the register");
-    }
-    Round round = round(id, wanted, sheet, apiary, offLabel, who);
-    mapper.add(round);
-    for (int line = 0; line < sheet.hives().size(); line++) {
-      mapper.addHive(id, RoundHive.of(sheet.hives().get(line), yard.hives().get(line)));
-    }
-    for (int number = 0; number < yard.kit().size(); number++) {
-      mapper.addKit(id, number, yard.kit().get(number));
-    }
-    lineUps.usual(round, who);
-    return round;
-  }
-
-  /**
-   * Throws a plan away that nothing was logged in.
-   *
-   * @throws Problem 409 if something was
-   */
-  @Transactional
-  public void discard(UUID id) {
-    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing("This round"));
-    if (!mapper.events(id).isEmpty()) {
-      throw Problem.conflict(
-          "This round has begun. Skip the hives that are left, with a reason, to end it.");
-    }
-    if (round.discardedAt() == null) {
-      mapper.discard(id, clock.instant());
-    }
-  }
-
-  /**
-   * Keeps who confirmed the people check, and when. A second confirmation changes nothing, unless
-   * the rest was put off in between.
-   *
-   * @param at when
-   * @throws InvalidValue if that lies in the future or before the round was planned, or the hour is
-   *     unsafe and nobody says why they go on; what comes late from a device is kept all the same
-   */
-  @Transactional
-  public void confirmPeople(UUID id, PeopleCheck check, Instant at, Account who) {
-    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing("This round"));
-    if (round.discardedAt() != null) {
-      throw Problem.conflict("This round was thrown away.");
-    }
-    RunLog.inTime(at, round, clock.instant());
-    CrewLog.Halt putOff = CrewLog.of(mapper.events(id)).putOff();
-    Optional<ConfirmedPeopleCheck> before = mapper.peopleCheck(id);
-    if (before.isPresent() && (putOff == null || !putOff.at().isAfter(before.get().at()))) {
-      return;
-    }
-    Apiary apiary = apiaries.byId(round.apiaryId());
-    WeatherThere there = weather.weatherAt(apiary, at);
-    String side = there == null || there.madeUp() ? null : there.windSide();
-    refuseUnsafe(check, there, at);
-    String points =
-        check.confirmed().stream().map(Enum::name).sorted().collect(Collectors.joining(","));
-    mapper.addPeopleCheck(
-        id,
-        points,
-        new ConfirmedPeopleCheck(
-            side, who.name(), at, weather.toldCelsius(apiary, at), check.unsafeReason()),
-        who.id());
-  }
-
-  private void refuseUnsafe(PeopleCheck check, @Nullable WeatherThere there, Instant at) {
-    boolean late = at.isBefore(clock.instant().minusSeconds(LATE_SECONDS));
-    if (there == null || there.madeUp() || late || check.unsafeReason() != null) {
-      return;
-    }
-    List<String> dangers = HourRule.dangers(there.weather());
-    if (!dangers.isEmpty()) {
-      throw new InvalidValue(
-          "unsafeReason",
-          "is missing: "
-              + String.join("; ", dangers)
-              + " ("
-              + there.says()
-              + "). Stay away, or say why not");
-    }
-  }
-
   /** Keeps events of a run, see {@link RunLog#keep}. */
   public RunBoard keep(UUID id, Collection<NewEvent> events, Account who) {
     return log.keep(id, List.copyOf(events), who, Part.FIRST, null);
@@ -465,62 +322,5 @@ public class Rounds {
       Part part,
       @Nullable Duration deviceAhead) {
     return log.keep(id, List.copyOf(events), who, part, deviceAhead);
-  }
-
-  private static void refuseUnfit(YardSheet yard) {
-    List<String> unfit = new ArrayList<>();
-    for (int line = 0; line < yard.hives().size(); line++) {
-      String why = yard.hives().get(line).unfit();
-      if (why != null) {
-        unfit.add(yard.dose().hives().get(line).hive().name() + " (" + why + ")");
-      }
-    }
-    if (!unfit.isEmpty()) {
-      throw new InvalidValue(
-          "toolId",
-          "cannot be used for "
-              + String.join(", ", unfit)
-              + "; leave them out, or take a heated bowl");
-    }
-  }
-
-  private Round round(
-      UUID id, NewRound wanted, DoseSheet sheet, Apiary apiary, boolean offLabel, Account who) {
-    DoseSettings settings = wanted.settings();
-    Amount amount = settings.amount();
-    Measure measure = settings.measure();
-    Strength strength = settings.strength();
-    Tool tool = wanted.toolId() == null ? null : gearService.tool(wanted.toolId());
-    return new Round(
-        id,
-        apiary.id(),
-        sheet.day(),
-        wanted.ruleSheetId(),
-        amount.grams(),
-        amount.per(),
-        amount.of(),
-        settings.mediums(),
-        strength.assay(),
-        measure.spoon(),
-        measure.step(),
-        settings.capacity(),
-        settings.supersPlan(),
-        sheet.sealMinutes(),
-        tool == null ? wanted.tool() : tool.name(),
-        wanted.product(),
-        wanted.lot(),
-        offLabel ? wanted.offLabelReason() : null,
-        doses.celsius(apiary),
-        who.name(),
-        clock.instant(),
-        null,
-        null,
-        wanted.seriesId(),
-        wanted.seriesNumber(),
-        wanted.toolId(),
-        tool == null ? ToolFamily.HEATED_BOWL : tool.family(),
-        tool == null ? 0 : tool.coolSeconds(),
-        tool == null ? 0 : tool.reloadSeconds(),
-        settings.loosening());
   }
 }

@@ -92,7 +92,7 @@ public class SeriesJudge {
         throw new InvalidValue(
             "offLabelReason",
             "a reason is missing; these days are not on your rule sheet ("
-                + SpacingService.worst(judgement)
+                + Judgement.decidedBy(judgement)
                 + "), and the reason stays marked with them");
       }
       return judgement;

@@ -25,9 +25,11 @@ import tavrel.server.people.Role;
 class SeriesResource {
 
   private final SeriesService series;
+  private final SeriesRespacing respacing;
 
-  SeriesResource(SeriesService series) {
+  SeriesResource(SeriesService series, SeriesRespacing respacing) {
     this.series = series;
+    this.respacing = respacing;
   }
 
   @GetMapping
@@ -54,13 +56,13 @@ class SeriesResource {
 
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/{id}/ways")
-  List<SeriesService.WayOn> ways(@PathVariable UUID id, @RequestBody SeriesService.Miss miss) {
-    return series.ways(id, miss);
+  List<SeriesRespacing.WayOn> ways(@PathVariable UUID id, @RequestBody SeriesRespacing.Miss miss) {
+    return respacing.ways(id, miss);
   }
 
   @PutMapping("/{id}/days")
-  Series respace(@PathVariable UUID id, @RequestBody SeriesService.Miss miss) {
-    return series.respace(id, miss);
+  Series respace(@PathVariable UUID id, @RequestBody SeriesRespacing.Miss miss) {
+    return respacing.respace(id, miss);
   }
 
   @PutMapping("/{id}/rest")

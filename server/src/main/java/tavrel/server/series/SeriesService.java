@@ -16,9 +16,6 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.core.rulesheet.Judgement;
-import tavrel.core.rulesheet.Verdict;
-import tavrel.core.spacing.PatternOutcome;
-import tavrel.core.spacing.Respacing;
 import tavrel.core.spacing.RoundState;
 import tavrel.core.spacing.Schedule;
 import tavrel.core.spacing.SeriesDays;
@@ -28,52 +25,15 @@ import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.run.Rounds;
-import tavrel.server.spacing.SpacingQuestion;
-import tavrel.server.spacing.SpacingService;
 
 /** Series of rounds: adopted from the bench, followed round by round, re-spaced after a miss. */
 @Service
 public class SeriesService {
 
-  /**
-   * A way to go on, with its effect on the colony that the series was reckoned on.
-   *
-   * @param way which
-   * @param words its name
-   * @param days all days that would then be
-   * @param left mites in all at the common date, a model estimate; null for a series that was not
-   *     reckoned on a bench
-   * @param wash mites a bee that a wash would find then, a fraction, or null
-   * @param commonDate that date, or null
-   * @param verdict what the rule sheet says, or null without one
-   * @param labelSays the line that decides it, or null
-   */
-  record WayOn(
-      Respacing.Way way,
-      String words,
-      List<LocalDate> days,
-      @Nullable Double left,
-      @Nullable Double wash,
-      @Nullable LocalDate commonDate,
-      @Nullable Verdict verdict,
-      @Nullable String labelSays) {}
-
-  /**
-   * A miss to make good.
-   *
-   * @param number the round that was missed
-   * @param onto the day on which it can be done
-   * @param way how to go on; null to only ask
-   * @param offLabelReason why, where that is not on the label
-   */
-  record Miss(
-      int number, LocalDate onto, Respacing.@Nullable Way way, @Nullable String offLabelReason) {}
-
   private final SeriesMapper mapper;
   private final Apiaries apiaries;
   private final Hives allHives;
   private final Rounds rounds;
-  private final SpacingService spacingService;
   private final SeriesJudge judge;
   private final SeriesBasis seriesBasis;
   private final Clock clock;
@@ -83,7 +43,6 @@ public class SeriesService {
       Apiaries apiaries,
       Hives allHives,
       Rounds rounds,
-      SpacingService spacingService,
       SeriesJudge judge,
       SeriesBasis seriesBasis,
       Clock clock) {
@@ -91,7 +50,6 @@ public class SeriesService {
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.rounds = rounds;
-    this.spacingService = spacingService;
     this.judge = judge;
     this.seriesBasis = seriesBasis;
     this.clock = clock;
@@ -139,7 +97,7 @@ public class SeriesService {
             wanted.tool(),
             off ? wanted.offLabelReason() : null,
             worst == null ? null : worst.verdict(),
-            SpacingService.worst(worst),
+            Judgement.decidedBy(worst),
             wanted.benchHiveId(),
             seriesBasis.write(wanted.bench()),
             today,
@@ -260,7 +218,7 @@ public class SeriesService {
             agreed.tool(),
             off ? agreed.offLabelReason() : null,
             judgement == null ? null : judgement.verdict(),
-            SpacingService.worst(judgement),
+            Judgement.decidedBy(judgement),
             null,
             null,
             apiaries.today(apiary),
@@ -287,50 +245,6 @@ public class SeriesService {
     mapper.end(id, clock.instant());
   }
 
-  /** The ways to go on after a miss, with their effects. */
-  List<WayOn> ways(UUID id, Miss miss) {
-    SeriesMapper.Kept kept = kept(id);
-    Series series = whole(kept);
-    SeriesJudge.HivesHeld held = held(series);
-    List<WayOn> ways = new ArrayList<>();
-    for (Respacing way : respacings(series, miss)) {
-      SpacingQuestion bench = seriesBasis.read(kept.bench()).orElse(null);
-      PatternOutcome outcome =
-          bench == null || kept.benchHiveId() == null
-              ? null
-              : spacingService.outcome(kept.benchHiveId(), kept.adoptedOn(), bench, way.days());
-      Judgement judgement = held.on(way.days());
-      ways.add(
-          new WayOn(
-              way.way(),
-              way.way().words(),
-              way.days(),
-              outcome == null ? null : outcome.left(),
-              outcome == null ? null : outcome.wash(),
-              bench == null ? null : bench.commonDate(),
-              judgement == null ? null : judgement.verdict(),
-              SpacingService.worst(judgement)));
-    }
-    return ways;
-  }
-
-  /**
-   * Re-spaces a series.
-   *
-   * @throws InvalidValue if there is no such way, or off-label days have no reason
-   */
-  @Transactional
-  public Series respace(UUID id, Miss miss) {
-    Series series = byId(id);
-    Respacing chosen =
-        respacings(series, miss).stream()
-            .filter(way -> way.way() == miss.way())
-            .findFirst()
-            .orElseThrow(
-                () -> new InvalidValue("way", "is not open here; choose one that is offered"));
-    return place(series, series.days().respaced(chosen, miss.number()), miss.offLabelReason());
-  }
-
   /**
    * The days still to come of a series, as the keeper wants them.
    *
@@ -345,7 +259,7 @@ public class SeriesService {
     return rest -> held.on(series.days().daysWith(rest));
   }
 
-  private SeriesJudge.HivesHeld held(Series series) {
+  SeriesJudge.HivesHeld held(Series series) {
     return judge.of(
         apiaries.byId(series.apiaryId()),
         series.hiveIds(),
@@ -380,8 +294,7 @@ public class SeriesService {
   }
 
   /** Moves, leaves out and adds rounds, and keeps what the sheet says of all days then. */
-  private Series place(
-      Series series, List<SeriesDays.Placed> placed, @Nullable String offLabelReason) {
+  Series place(Series series, List<SeriesDays.Placed> placed, @Nullable String offLabelReason) {
     int last = series.rounds().size();
     for (SeriesDays.Placed round : placed) {
       if (round.number() > last) {
@@ -395,17 +308,9 @@ public class SeriesService {
     mapper.judge(
         series.id(),
         judgement == null ? null : judgement.verdict(),
-        SpacingService.worst(judgement),
+        Judgement.decidedBy(judgement),
         offLabelReason);
     return byId(series.id());
-  }
-
-  private static List<Respacing> respacings(Series series, Miss miss) {
-    if (series.rounds().stream()
-        .anyMatch(round -> round.number() == miss.number() && round.state().isUnderWayOrDone())) {
-      throw Problem.conflict("Round " + miss.number() + " is done or under way.");
-    }
-    return series.days().ways(miss.number(), miss.onto());
   }
 
   private void refuseStrangers(NewSeries wanted, Apiary apiary) {
@@ -429,7 +334,7 @@ public class SeriesService {
     }
   }
 
-  private Series whole(SeriesMapper.Kept kept) {
+  Series whole(SeriesMapper.Kept kept) {
     Apiary apiary = apiaries.byId(kept.apiaryId());
     LocalDate today = apiaries.today(apiary);
     Map<Integer, Rounds.InSeries> planned = new HashMap<>();
@@ -476,7 +381,7 @@ public class SeriesService {
         planned == null ? null : planned.id());
   }
 
-  private SeriesMapper.Kept kept(UUID id) {
+  SeriesMapper.Kept kept(UUID id) {
     return mapper.byId(id).orElseThrow(() -> Problem.missing("This series"));
   }
 }

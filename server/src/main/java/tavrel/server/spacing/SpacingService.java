@@ -6,20 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.DaySpan;
 import tavrel.core.NumberText;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
-import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.BroodState;
-import tavrel.core.brood.Capped;
 import tavrel.core.brood.FreeWindow;
 import tavrel.core.count.Infestation;
 import tavrel.core.hive.Hive;
-import tavrel.core.mite.ColonyGuess;
+import tavrel.core.mite.ColonyFrames;
 import tavrel.core.mite.ColonyLoad;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.Dose;
@@ -159,7 +156,7 @@ public class SpacingService {
     Hive hive = hive(apiary, hiveId);
     BroodClock clock = broodService.clockOf(hiveId);
     Infestation sample = own(counts.samples(apiary).get(hiveId), clock);
-    Frames frames = Frames.of(hive, clock);
+    ColonyFrames frames = ColonyFrames.of(hive, clock);
     List<String> from = new ArrayList<>();
     from.add(
         sample == null
@@ -237,7 +234,7 @@ public class SpacingService {
       double sealMinutes,
       double limit) {
     BroodClock clock = broodService.clockOf(hive.id(), day);
-    Frames frames = Frames.of(hive, clock);
+    ColonyFrames frames = ColonyFrames.of(hive, clock);
     Map<String, Double> own = figures.own();
     double kept = SealEstimate.of(hive, Release.USUAL, sealMinutes, figures.seal()).kept();
     return new Colony(
@@ -304,7 +301,7 @@ public class SpacingService {
               own != null,
               rhythm,
               verdict,
-              worst(judgement)));
+              Judgement.decidedBy(judgement)));
     }
     return lines;
   }
@@ -327,57 +324,18 @@ public class SpacingService {
       List<LocalDate> treated,
       List<LocalDate> days,
       List<LocalDate> also) {
-    return sheet == null
-        ? null
-        : sheet.judge(
-            new SeriesProposal(
-                days,
-                treated.isEmpty() ? null : treated.get(treated.size() - 1),
-                byYear(treated),
-                clock::on,
-                dates::supersOn,
-                dates::supersGoOnAfter,
-                also));
-  }
-
-  /** The finding that decides a judgement, in words; null where all is allowed. */
-  public static @Nullable String worst(@Nullable Judgement judgement) {
-    return judgement == null || judgement.verdict() == Verdict.ALLOWED
-        ? null
-        : judgement.findings().get(0).point() + ": " + judgement.findings().get(0).says();
+    return sheet == null ? null : sheet.judge(SeriesProposal.of(days, treated, clock, dates, also));
   }
 
   /** A sample unless it was taken before this colony came into the hive. */
   private static @Nullable Infestation own(@Nullable Infestation sample, BroodClock clock) {
-    LocalDate founded = clock.foundedOn();
-    return sample != null && founded != null && sample.last().isBefore(founded) ? null : sample;
+    return sample != null && sample.isOfColonySince(clock.foundedOn()) ? sample : null;
   }
 
   private static ColonyLoad load(
       Hive hive, BroodClock clock, ColonyLoad like, int mites, int bees, double recovery) {
-    Frames frames = Frames.of(hive, clock);
+    ColonyFrames frames = ColonyFrames.of(hive, clock);
     return new ColonyLoad(mites, bees, recovery, frames.bees(), frames.capped(), like.droneShare());
-  }
-
-  /** Frames of bees and of capped brood: as last seen, else guessed from the boxes. */
-  private record Frames(
-      double bees,
-      double capped,
-      @Nullable LocalDate beesSeenOn,
-      @Nullable LocalDate cappedSeenOn) {
-
-    static Frames of(Hive hive, BroodClock clock) {
-      BroodEvent.Inspection look = clock.lastLook();
-      ColonyGuess guess = ColonyGuess.of(hive);
-      Double bees = look == null ? null : look.framesOfBees();
-      BroodEvent.Inspection framesSeen =
-          look != null && look.capped() == Capped.FRAMES ? look : null;
-      return new Frames(
-          bees == null ? guess.framesOfBees() : bees,
-          framesSeen == null ? guess.cappedFrames() : framesSeen.cappedFrames(),
-          look == null || bees == null ? null : look.day(),
-          framesSeen == null ? null : framesSeen.day());
-    }
   }
 
   private Colony colony(UUID hiveId, BroodClock clock, SpacingQuestion question) {
@@ -416,15 +374,10 @@ public class SpacingService {
         new Dose(question.gramsPerBox(), kept, question.curve().in(own)),
         question.ruleSheetId() == null ? null : ruleSheets.byId(question.ruleSheetId()),
         treated.isEmpty() ? null : treated.get(treated.size() - 1),
-        byYear(treated),
+        SeriesProposal.byYear(treated),
         question.commonDate(),
         question.targetPercent() / 100,
         hives);
-  }
-
-  private static Map<Integer, Integer> byYear(List<LocalDate> days) {
-    return days.stream()
-        .collect(Collectors.groupingBy(LocalDate::getYear, Collectors.summingInt(day -> 1)));
   }
 
   private Hive hive(Apiary apiary, UUID hiveId) {

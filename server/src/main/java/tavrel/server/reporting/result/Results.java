@@ -250,7 +250,7 @@ class Results {
                   return new JudgedWay(
                       way,
                       judgement == null ? null : judgement.verdict(),
-                      SpacingService.worst(judgement));
+                      Judgement.decidedBy(judgement));
                 })
             .toList(),
         rest.without());
