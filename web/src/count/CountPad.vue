@@ -7,6 +7,7 @@ import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import type { SetAside } from '../shared/offline/entries'
 import { useOutbox } from '../shared/offline/outbox'
+import { radioKeys } from '../shared/radioKeys'
 
 /**
  * Counts at yard speed: digits, keep, next hive. The kind, the bees and the hours of the last hive hold for the next.
@@ -138,7 +139,9 @@ function refill(count: Shapes['NewCount'], typed: string, aside: SetAside): void
         type="button"
         role="radio"
         :aria-checked="pattern.kind === each.kind"
+        :tabindex="pattern.kind === each.kind ? 0 : -1"
         :class="{ bracketed: pattern.kind === each.kind }"
+        @keydown="radioKeys"
         @click="pattern.kind = each.kind"
       >
         {{ each.words }}

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { radioKeys } from '../shared/radioKeys'
 
 const emit = defineEmits<{ said: [kind: 'EXPOSURE' | 'ACCIDENT', says: string] }>()
 /** The first-aid card, and the entry that is kept: who, what happened, what was done. */
@@ -43,6 +44,8 @@ function keep(): void {
             type="button"
             role="radio"
             :aria-checked="kind === each"
+            :tabindex="kind === each ? 0 : -1"
+            @keydown="radioKeys"
             @click="kind = each"
           >
             {{ kind === each ? '●' : '○' }}

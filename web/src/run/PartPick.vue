@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { HANDS } from './part'
+import { radioKeys } from '../shared/radioKeys'
 
 /** What this device's owner does in the run: burn with one of its tools, or shut, fill and open. */
 const props = defineProps<{
@@ -29,6 +30,8 @@ const parts = computed(() => [
       type="button"
       role="radio"
       :aria-checked="part === each.number"
+      :tabindex="part === each.number ? 0 : -1"
+      @keydown="radioKeys"
       @click="part = each.number"
     >
       <strong>{{ part === each.number ? '● ' : '○ ' }}{{ each.name }}</strong>
