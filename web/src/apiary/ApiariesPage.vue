@@ -3,18 +3,20 @@ import { onMounted, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
 import { useSession } from '../shared/session'
+import PageState from '../shared/layout/PageState.vue'
 
 const session = useSession()
 const apiaries = ref<Shapes['ListedApiary'][] | null>(null)
 const problem = ref('')
 
-onMounted(async () => {
+async function load(): Promise<void> {
   try {
     apiaries.value = await ask(api.GET('/api/apiaries'))
   } catch (thrown) {
     problem.value = words(thrown)
   }
-})
+}
+onMounted(load)
 </script>
 
 <template>
@@ -22,7 +24,7 @@ onMounted(async () => {
     <h1>Apiaries</h1>
     <v-btn v-if="session.isKeeper" to="/apiaries/import">Bring in hives</v-btn>
   </div>
-  <p v-if="problem" role="alert">{{ problem }}</p>
+  <PageState :there="apiaries !== null" :problem="problem" what="the apiaries" @again="load()" />
   <p v-if="apiaries?.length === 0">No apiary yet. Bring in a roster: one line a hive.</p>
   <ul v-if="apiaries" class="list">
     <li v-for="each in apiaries" :key="each.apiary.id">

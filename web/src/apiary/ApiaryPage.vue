@@ -16,6 +16,7 @@ import YardList from './YardList.vue'
 import YardRows from './YardRows.vue'
 import { useSeals } from './useSeals'
 import { moved, useYard, type HiveChange } from './useYard'
+import PageState from '../shared/layout/PageState.vue'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
@@ -79,10 +80,16 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
 </script>
 
 <template>
-  <p v-if="yard.problem.value && !yard.apiary.value" role="alert">
-    {{ yard.problem.value }} <router-link to="/apiaries">All apiaries</router-link>
-  </p>
-  <template v-else-if="yard.apiary.value">
+  <template v-if="!yard.apiary.value">
+    <PageState
+      :there="false"
+      :problem="yard.problem.value"
+      what="the apiary"
+      @again="yard.load()"
+    />
+    <router-link v-if="yard.problem.value" to="/apiaries">All apiaries</router-link>
+  </template>
+  <template v-else>
     <div class="top">
       <h1>{{ yard.apiary.value.name }}</h1>
       <span class="soft">{{ counted(yard.hives.value.length, 'hive') }}</span>
@@ -251,11 +258,6 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
   fill: none;
   stroke: var(--ink);
   stroke-width: 3.5;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 .undo {

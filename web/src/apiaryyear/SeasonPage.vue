@@ -6,6 +6,7 @@ import { numberIn } from '../shared/numbers'
 import CopyYear from './CopyYear.vue'
 import YearBandForm from './YearBandForm.vue'
 import YearBands from './YearBands.vue'
+import PageState from '../shared/layout/PageState.vue'
 
 /** An apiary's year: limits by season, the expected winter, supers, the winter-bee date. */
 const props = defineProps<{ id: string }>()
@@ -53,22 +54,20 @@ function show(found: Shapes['WholeSeason']): void {
   )
 }
 
-watch(
-  () => props.id,
-  async (id) => {
-    try {
-      const [apiary, season] = await Promise.all([
-        ask(api.GET('/api/apiaries/{id}', { params: { path: { id } } })),
-        ask(api.GET('/api/apiaries/{apiaryId}/season', { params: { path: { apiaryId: id } } })),
-      ])
-      name.value = apiary.apiary.name
-      show(season)
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
-  },
-  { immediate: true },
-)
+async function load(): Promise<void> {
+  const id = props.id
+  try {
+    const [apiary, season] = await Promise.all([
+      ask(api.GET('/api/apiaries/{id}', { params: { path: { id } } })),
+      ask(api.GET('/api/apiaries/{apiaryId}/season', { params: { path: { apiaryId: id } } })),
+    ])
+    name.value = apiary.apiary.name
+    show(season)
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+watch(() => props.id, load, { immediate: true })
 
 function read(): Season | null {
   const found: Record<string, string> = {}
@@ -147,7 +146,7 @@ async function keep(): Promise<void> {
     {{ own ? 'As you set them.' : 'As is usual at this latitude; set them as they are with you.' }}
     Days are written month-day. The winter is only expected: a look inside decides.
   </p>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="whole !== null" :problem="problem" what="the apiary’s year" @again="load()" />
   <YearBands v-if="whole" :year="whole.year" />
   <form class="form" @submit.prevent="keep">
     <v-text-field
@@ -187,10 +186,5 @@ async function keep(): Promise<void> {
   display: flex;
   align-items: center;
   gap: 20px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 </style>

@@ -102,11 +102,6 @@ async function bring(): Promise<void> {
   width: 1px;
 }
 
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
-
 .preview {
   flex-basis: 100%;
   padding: 12px 16px;

@@ -12,6 +12,7 @@ import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
 import RecentCounts from './RecentCounts.vue'
 import { useOutbox } from '../shared/offline/outbox'
+import PageState from '../shared/layout/PageState.vue'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -113,7 +114,12 @@ function strike(id: string): Promise<void> {
       <router-link to="/counts/winter">Wintering</router-link>
     </p>
   </div>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState
+    :there="board !== null || !apiaryId"
+    :problem="problem"
+    what="the counts"
+    @again="load()"
+  />
   <p v-if="neighbours" role="status" class="sheet word">{{ neighbours }}</p>
   <div v-if="board && board.lines.length" class="bench">
     <CountPad
@@ -183,11 +189,6 @@ function strike(id: string): Promise<void> {
 
 .limit {
   margin: 0;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 .word {

@@ -16,6 +16,7 @@ import RuleSheetForm from './RuleSheetForm.vue'
 import { settingsOf, useDoseDraft, withSheet, type DoseException } from './doseDraft'
 import { useChosenHives } from './useChosenHives'
 import { fieldsOf, useYardSheet } from './useYardSheet'
+import PageState from '../shared/layout/PageState.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -62,7 +63,7 @@ const unfit = computed(() => {
 })
 const offLabel = computed(() => sheet.value?.verdict === 'NOT_ON_LABEL')
 
-onMounted(async () => {
+async function load(): Promise<void> {
   try {
     const [found, offered, sheets, known, weighed, stock] = await Promise.all([
       ask(api.GET('/api/apiaries')),
@@ -84,7 +85,8 @@ onMounted(async () => {
   } catch (thrown) {
     problem.value = words(thrown)
   }
-})
+}
+onMounted(load)
 
 watch(apiaryId, async (id) => {
   if (!id) return
@@ -188,6 +190,12 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
     <h1>Dose sheet</h1>
     <v-select v-model="apiaryId" class="apiary" :items="listed" label="Apiary" density="compact" />
   </div>
+  <PageState
+    :there="choices !== null"
+    :problem="choices ? '' : problem"
+    what="hives, gear and rule sheets"
+    @again="load()"
+  />
   <p v-if="choices && listed.length === 0">
     No hives yet. <router-link to="/apiaries/import">Bring in a roster first.</router-link>
   </p>
@@ -329,11 +337,6 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
 
 .result {
   min-width: 0;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 .unfit {

@@ -213,9 +213,4 @@ async function keep(): Promise<void> {
   justify-content: flex-end;
   gap: 10px;
 }
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
 </style>

@@ -8,6 +8,7 @@ import LineTable from '../shared/LineTable.vue'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { useSession } from '../shared/session'
+import PageState from '../shared/layout/PageState.vue'
 
 /** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
 const MOST = 20
@@ -18,6 +19,7 @@ const kept = ref<Shapes['Weighed'][]>([])
 const reading = ref<Shapes['Scoops'] | null>(null)
 const wrong = ref<Record<string, string>>({})
 const problem = ref('')
+const fetched = ref(false)
 const said = ref('')
 const form = reactive({
   product: String(route.query.product ?? ''),
@@ -35,7 +37,7 @@ const items = computed(() =>
   })),
 )
 
-onMounted(async () => {
+async function load(): Promise<void> {
   try {
     const [choices, all] = await Promise.all([
       ask(api.GET('/api/choices')),
@@ -43,10 +45,12 @@ onMounted(async () => {
     ])
     spoons.value = choices.spoons
     kept.value = all
+    fetched.value = true
   } catch (thrown) {
     problem.value = words(thrown)
   }
-})
+}
+onMounted(load)
 
 /** The weighings as numbers; marks those that are none, by their place on the screen. */
 function read(): number[] | null {
@@ -128,7 +132,8 @@ async function strike(weighedId: string): Promise<void> {
     Fill the spoon, level it with a straight edge, weigh it, write it down: ten times, five at
     least. Gloves on, out of the wind, never with a kitchen's spoons.
   </p>
-  <div class="bench">
+  <PageState :there="fetched" :problem="fetched ? '' : problem" what="the spoons" @again="load()" />
+  <div v-if="fetched" class="bench">
     <form aria-label="Scoops weighed" class="form" @submit.prevent="keep">
       <div class="pair">
         <v-text-field v-model="form.product" label="Product" :error-messages="wrong.product" />
@@ -265,11 +270,6 @@ legend {
 .big {
   font-size: 3rem;
   margin: 0;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 @media (width <= 900px) {

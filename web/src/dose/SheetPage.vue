@@ -9,6 +9,7 @@ import { boxNotation } from '../shared/standing'
 import { keptRun } from '../shared/keptRuns'
 import KitTicks from './KitTicks.vue'
 import { useKit } from './useKit'
+import PageState from '../shared/layout/PageState.vue'
 
 /** A planned round's dose sheet and kit list: to print, to pack by, to take to the yard. */
 const props = defineProps<{ id: string }>()
@@ -18,7 +19,7 @@ const whole = ref<Shapes['WholeRound'] | null>(null)
 const kit = useKit(props.id)
 const problem = ref('')
 
-onMounted(async () => {
+async function load(): Promise<void> {
   void kit.load()
   try {
     whole.value = await ask(api.GET('/api/rounds/{id}', { params: { path: { id: props.id } } }))
@@ -27,7 +28,8 @@ onMounted(async () => {
     if (!whole.value) problem.value = words(thrown)
   }
   if (whole.value) void inHand.take(whole.value.apiary.id)
-})
+}
+onMounted(load)
 
 const totals = computed(() => {
   const hives = whole.value?.hives ?? []
@@ -61,7 +63,7 @@ function print(): void {
 </script>
 
 <template>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="whole !== null" :problem="problem" what="the dose sheet" @again="load()" />
   <template v-if="whole">
     <div class="head">
       <h1>Dose sheet, {{ whole.apiary.name }}</h1>
@@ -167,11 +169,6 @@ function print(): void {
 
 .facts {
   margin: 2px 0;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 .paper {

@@ -13,10 +13,11 @@ import ToolForm from './ToolForm.vue'
 import { END_SIGNS, FAMILIES, POWERS, RELEASES } from './gearWords'
 import { useGear } from './useGear'
 import type { Shapes } from '../api/client'
+import PageState from '../shared/layout/PageState.vue'
 
 /** Gear: tools with their test burns and care, packs, power and price. */
 const session = useSession()
-const { gear, problem, wrong, keepTool, keepPack, keepBurn, strikeBurn, note } = useGear()
+const { gear, problem, wrong, load, keepTool, keepPack, keepBurn, strikeBurn, note } = useGear()
 const chosenId = ref('')
 const editing = ref<'new' | 'this' | null>(null)
 /** Which form a refusal belongs to. */
@@ -95,7 +96,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
     <router-link to="/gear/stock">Stock and money</router-link>
     <v-btn v-if="session.isKeeper" @click="editing = 'new'">Add a tool</v-btn>
   </div>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="gear !== null" :problem="problem" what="the gear" @again="load()" />
   <div v-if="gear" class="gear">
     <ChoiceList
       label="Tools"
@@ -201,11 +202,6 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
   flex-wrap: wrap;
   align-items: center;
   gap: 8px 20px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 .gear {

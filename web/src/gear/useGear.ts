@@ -34,5 +34,5 @@ export function useGear() {
     change(ask(api.PUT('/api/gear-notes/{id}', { params: { path: { id } }, body })))
 
   onMounted(load)
-  return { gear, problem, wrong, keepTool, keepPack, keepBurn, strikeBurn, note }
+  return { gear, problem, wrong, load, keepTool, keepPack, keepBurn, strikeBurn, note }
 }

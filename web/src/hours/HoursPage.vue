@@ -14,6 +14,7 @@ import OwnForecastForm from './OwnForecastForm.vue'
 import OwnHoursForm from './OwnHoursForm.vue'
 import WeatherFileForm from './WeatherFileForm.vue'
 import { GRADES } from './gradeWords'
+import PageState from '../shared/layout/PageState.vue'
 
 /** Which hours of the next ten days suit, and why the others do not. */
 const props = defineProps<{ id: string }>()
@@ -104,7 +105,7 @@ async function choose(sheetId?: string): Promise<void> {
 </script>
 
 <template>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="hours !== null" :problem="problem" what="the hours" @again="load()" />
   <template v-if="hours">
     <div class="head">
       <h1>Hours, {{ hours.apiary.name }}</h1>
@@ -273,11 +274,6 @@ async function choose(sheetId?: string): Promise<void> {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 14px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 @media (width <= 900px) {

@@ -226,9 +226,4 @@ li button {
   padding: 0 8px;
   text-decoration: underline;
 }
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
 </style>

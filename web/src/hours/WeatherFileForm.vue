@@ -196,9 +196,4 @@ function moment(at: string | undefined): string {
   margin-top: 10px;
   padding: 12px 16px;
 }
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
 </style>

@@ -11,6 +11,7 @@ import { clockOf, counted, timeIn } from '../shared/format'
 import { useSession } from '../shared/session'
 import PaceChart from './PaceChart.vue'
 import { draftOf, PACE_TIMES, usePace, type WorkDraft } from './usePace'
+import PageState from '../shared/layout/PageState.vue'
 
 /** How long a round takes with these tools and this crew, and what one more would gain. */
 const route = useRoute()
@@ -48,7 +49,7 @@ const fits = computed(() => {
   return begun.value + 1000 * pace.value.finish <= Date.parse(window_.value.to)
 })
 
-onMounted(async () => {
+async function load(): Promise<void> {
   try {
     const [all, usual, labels] = await Promise.all([
       ask(api.GET('/api/gear')),
@@ -62,7 +63,8 @@ onMounted(async () => {
   } catch (thrown) {
     loading.value = words(thrown)
   }
-})
+}
+onMounted(load)
 
 watch(apiaryId, (id) => {
   if (!id) return
@@ -105,7 +107,7 @@ watch(work, () => (kept.value = ''), { deep: true })
     <ApiaryPick v-if="work" v-model="apiaryId" @none="none = true" />
     <router-link :to="{ path: '/dose', query: { apiary: apiaryId } }">Dose sheet</router-link>
   </div>
-  <p v-if="loading" role="alert" class="problem">{{ loading }}</p>
+  <PageState :there="work !== null" :problem="loading" what="gear and usual work" @again="load()" />
   <p v-if="none">
     No hives yet. <router-link to="/apiaries/import">Bring in a roster first.</router-link>
   </p>
@@ -353,11 +355,6 @@ summary {
 }
 
 .late,
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
-
 .ask {
   padding: 16px 20px;
 }

@@ -4,6 +4,7 @@ import { api, ask, words, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import LineTable from '../shared/LineTable.vue'
 import { numberIn } from '../shared/numbers'
+import PageState from '../shared/layout/PageState.vue'
 
 /** Every figure that the estimates rest on, with its meaning and source; each may be set otherwise. */
 const groups = ref<Shapes['FigureGroup'][]>([])
@@ -19,13 +20,14 @@ function show(found: Shapes['FigureGroup'][]): void {
   )
 }
 
-onMounted(async () => {
+async function load(): Promise<void> {
   try {
     show(await ask(api.GET('/api/parameters')))
   } catch (thrown) {
     problem.value = words(thrown)
   }
-})
+}
+onMounted(load)
 
 async function keep(): Promise<void> {
   const own: Record<string, number> = {}
@@ -60,7 +62,7 @@ async function keep(): Promise<void> {
     <p class="soft">
       The estimates rest on these. A figure set back to its usual value is yours no longer.
     </p>
-    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <PageState :there="groups.length > 0" :problem="problem" what="the figures" @again="load()" />
     <section v-for="group in groups" :key="group.name">
       <h2>{{ group.name }}</h2>
       <LineTable :label="group.name">
@@ -106,11 +108,6 @@ async function keep(): Promise<void> {
 
 .value {
   min-width: 190px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 section {

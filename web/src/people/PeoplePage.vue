@@ -2,6 +2,7 @@
 import { onMounted, reactive, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
+import PageState from '../shared/layout/PageState.vue'
 
 type Account = Shapes['Account']
 
@@ -83,7 +84,12 @@ onMounted(load)
 <template>
   <h1>People</h1>
   <p class="soft">Every event, check and register line names who did it.</p>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState
+    :there="people.length > 0"
+    :problem="problem"
+    what="the list of people"
+    @again="load()"
+  />
   <p v-if="said" role="status">{{ said }}</p>
   <LineTable label="People" class="list">
     <thead>
@@ -179,10 +185,5 @@ onMounted(load)
   grid-template-columns: 1fr auto auto;
   margin-bottom: 24px;
   padding: 12px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 </style>

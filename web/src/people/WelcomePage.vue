@@ -80,8 +80,4 @@ async function begin(): Promise<void> {
   gap: 12px;
   margin-top: 12px;
 }
-
-.problem {
-  color: var(--off-label);
-}
 </style>

@@ -10,6 +10,7 @@ import HiveStandings from './HiveStandings.vue'
 import RegisterTable from './RegisterTable.vue'
 import TreatmentForm from './TreatmentForm.vue'
 import type { RegisterEntry } from './registerWords'
+import PageState from '../shared/layout/PageState.vue'
 
 type Only = 'ALL' | 'OFF_LABEL' | 'CORRECTED' | 'TYPED'
 
@@ -144,7 +145,7 @@ onMounted(async () => {
     />
     <v-select v-model="only" label="Show" :items="ONLY" density="compact" />
   </div>
-  <p v-if="problem" role="alert">{{ problem }}</p>
+  <PageState :there="page !== null" :problem="problem" what="the register" @again="load()" />
   <template v-if="page">
     <p class="sums">
       <strong>{{ counted(page.totals.lines - page.totals.struck, 'treatment') }}</strong> in

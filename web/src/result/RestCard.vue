@@ -147,8 +147,4 @@ li {
 }
 
 .bad,
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
 </style>

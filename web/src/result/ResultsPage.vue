@@ -13,6 +13,7 @@ import { useSession } from '../shared/session'
 import DropChart from './DropChart.vue'
 import ResultDetail from './ResultDetail.vue'
 import RestCard from './RestCard.vue'
+import PageState from '../shared/layout/PageState.vue'
 
 /** Did it work: counts before, during and after the rounds of an apiary, hive by hive. */
 const session = useSession()
@@ -125,7 +126,12 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
     />
     <router-link :to="{ path: '/counts', query: { apiary: apiaryId } }">Counts</router-link>
   </div>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState
+    :there="results !== null || !apiaryId"
+    :problem="problem"
+    what="the results"
+    @again="load()"
+  />
   <template v-if="results">
     <p v-if="!results.shown">
       Nothing has been treated here yet. Results stand here from the first round on: take a sample
@@ -259,11 +265,6 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
 .stretch {
   flex: none;
   width: 300px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 .whole strong {

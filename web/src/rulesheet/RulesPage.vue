@@ -9,6 +9,7 @@ import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { counted } from '../shared/format'
 import { useSession } from '../shared/session'
+import PageState from '../shared/layout/PageState.vue'
 
 type ReadSheet = Shapes['ReadSheet']
 
@@ -95,7 +96,7 @@ onMounted(() => load())
     What label and law allow, as you copied it from the paper in hand. Tavrel holds every plan, dose
     and run against it; the label itself and local rules always go first.
   </p>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="all.length > 0" :problem="problem" what="the rule sheets" @again="load()" />
   <div class="rules">
     <ChoiceList label="Sheets" :items="names" :chosen="chosenId" @choose="chosenId = $event" />
     <section v-if="chosen" class="sheet one" aria-label="The sheet">
@@ -194,11 +195,6 @@ onMounted(() => load())
   min-height: 32px;
   margin-left: 8px;
   text-decoration: underline;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 h3 {

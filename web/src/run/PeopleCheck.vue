@@ -173,11 +173,6 @@ li button[aria-checked='true'] {
   margin-top: 12px;
 }
 
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
-
 .small {
   font-size: 0.875rem;
 }

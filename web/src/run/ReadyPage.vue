@@ -10,6 +10,7 @@ import OutboxNotice from './OutboxNotice.vue'
 import { usePresses } from './presses'
 import { isUntouched, type ShownHive } from './overlay'
 import { useRun } from './useRun'
+import PageState from '../shared/layout/PageState.vue'
 
 /** Before the burn: who and what works, and every hive made ready ahead; a helper can work through it. */
 const props = defineProps<{ id: string }>()
@@ -51,8 +52,13 @@ const open = computed(
 </script>
 
 <template>
-  <p v-if="run.problem.value && !whole" role="alert">{{ run.problem.value }}</p>
-  <template v-else-if="whole">
+  <PageState
+    :there="whole !== null"
+    :problem="whole ? '' : run.problem.value"
+    what="the round"
+    @again="run.load()"
+  />
+  <template v-if="whole">
     <div class="head">
       <h1>Make ready, {{ whole.apiary.name }}</h1>
       <v-btn variant="flat" color="primary" :to="`/run/${id}`">To the run</v-btn>

@@ -4,6 +4,7 @@ import { api, ask, words, type Shapes } from '../api/client'
 import { counted, dayOf, grams, timeIn } from '../shared/format'
 import { useSession } from '../shared/session'
 import ReviewLines from './ReviewLines.vue'
+import PageState from '../shared/layout/PageState.vue'
 
 /** A run looked back on: planned against done, who, weather, what was out of the ordinary, what is next. */
 const props = defineProps<{ id: string }>()
@@ -11,7 +12,7 @@ const session = useSession()
 const looked = ref<Shapes['Looked'] | null>(null)
 const problem = ref('')
 
-onMounted(async () => {
+async function load(): Promise<void> {
   try {
     looked.value = await ask(
       api.GET('/api/rounds/{id}/review', { params: { path: { id: props.id } } }),
@@ -19,7 +20,8 @@ onMounted(async () => {
   } catch (thrown) {
     problem.value = words(thrown)
   }
-})
+}
+onMounted(load)
 
 const review = computed(() => looked.value?.review)
 const zone = computed(() => looked.value?.apiary.zone ?? 'UTC')
@@ -43,8 +45,8 @@ const catchUp = computed(() => ({
 </script>
 
 <template>
-  <p v-if="problem" role="alert">{{ problem }}</p>
-  <template v-else-if="looked">
+  <PageState :there="looked !== null" :problem="problem" what="the review" @again="load()" />
+  <template v-if="looked">
     <div class="head">
       <h1>Looking back, {{ looked.apiary.name }}</h1>
       <router-link :to="`/run/${id}`">The run</router-link>

@@ -6,7 +6,7 @@ import { useServerNow } from '../shared/clock'
 import { dayOf, grams } from '../shared/format'
 import { useKit } from '../dose/useKit'
 import { useSession } from '../shared/session'
-import ActSlab from './ActSlab.vue'
+import NextActionCard from './NextActionCard.vue'
 import EndDialog from './EndDialog.vue'
 import FirstAidDialog from './FirstAidDialog.vue'
 import HaltNotice from './HaltNotice.vue'
@@ -33,6 +33,7 @@ import { useRunKeys } from './useRunKeys'
 import { useSpokenCues } from './useSpokenCues'
 import { useStepCues } from './stepCue'
 import { useToolWatch } from './useToolWatch'
+import PageState from '../shared/layout/PageState.vue'
 
 /** A round being run: the hive in hand, the row, the tool, and what is out of the ordinary. */
 const props = defineProps<{ id: string }>()
@@ -237,9 +238,11 @@ useRunKeys(
   <div v-if="run.problem.value && !whole" class="sheet empty">
     <h1>This round cannot be shown</h1>
     <p role="alert">{{ run.problem.value }}</p>
+    <v-btn variant="outlined" @click="run.load()">Try again</v-btn>
     <router-link to="/run">All rounds</router-link>
   </div>
-  <div v-else-if="whole" class="run" :data-told="run.listening.value ? 'at once' : 'by looking'">
+  <PageState v-else-if="!whole" :there="false" problem="" what="the round" @again="run.load()" />
+  <div v-else class="run" :data-told="run.listening.value ? 'at once' : 'by looking'">
     <RunHead :whole="whole" />
     <OutboxNotice :returned="run.returned.value" :name="name" @read="presses.readReturned(id)" />
     <PeopleCheck
@@ -277,7 +280,7 @@ useRunKeys(
 
       <div class="work">
         <div v-if="!tally.finished.value" class="hand">
-          <ActSlab
+          <NextActionCard
             v-if="hive"
             :hive="hive"
             :sheet="run.sheet.value.get(hive.hiveId)"

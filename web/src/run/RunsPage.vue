@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
 import { counted, dayOf } from '../shared/format'
 import { useSession } from '../shared/session'
+import PageState from '../shared/layout/PageState.vue'
 
 /** Rounds that are planned or under way. With one only, it is gone to at once. */
 const router = useRouter()
@@ -11,7 +12,7 @@ const session = useSession()
 const today = ref<Shapes['Today'] | null>(null)
 const problem = ref('')
 
-onMounted(async () => {
+async function load(): Promise<void> {
   try {
     today.value = await ask(api.GET('/api/today'))
   } catch (thrown) {
@@ -21,13 +22,14 @@ onMounted(async () => {
   if (rounds.length === 1 && history.state?.back !== `/run/${rounds[0]?.roundId}`) {
     await router.replace(`/run/${rounds[0]?.roundId}`)
   }
-})
+}
+onMounted(load)
 </script>
 
 <template>
   <h1>Rounds planned or under way</h1>
-  <p v-if="problem" role="alert">{{ problem }}</p>
-  <template v-else-if="today">
+  <PageState :there="today !== null" :problem="problem" what="the rounds" @again="load()" />
+  <template v-if="today">
     <ul v-if="today.apiaries.some((each) => each.roundId)" class="rounds">
       <li v-for="each in today.apiaries.filter((one) => one.roundId)" :key="each.apiary.id">
         <router-link :to="`/run/${each.roundId}`" class="sheet round">

@@ -232,11 +232,6 @@ summary {
   gap: 8px;
 }
 
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
-
 @media (width <= 600px) {
   .gauge {
     grid-template-columns: 1fr;

@@ -250,6 +250,7 @@ export function useRun(roundId: string) {
     pointed,
     next,
     problem,
+    load,
     parcels,
     returned,
     act,

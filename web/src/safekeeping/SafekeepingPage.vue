@@ -8,6 +8,7 @@ import { dayOf } from '../shared/format'
 import { whole } from '../shared/numbers'
 import BringIn from './BringIn.vue'
 import PhonesPart from './PhonesPart.vue'
+import PageState from '../shared/layout/PageState.vue'
 
 /** The whole outfit out and in again, its backups, and open files for other programs. */
 const safekeeping = ref<Shapes['Safekeeping'] | null>(null)
@@ -69,7 +70,7 @@ onMounted(async () => {
 
 <template>
   <h1>Safekeeping</h1>
-  <p v-if="problem" role="alert">{{ problem }}</p>
+  <PageState :there="safekeeping !== null" :problem="problem" what="the backups" @again="load()" />
   <template v-if="safekeeping">
     <section class="sheet part">
       <h2>Backups</h2>

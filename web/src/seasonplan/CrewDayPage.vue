@@ -3,27 +3,25 @@ import { ref, watch } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { counted, dayOf, timeIn } from '../shared/format'
 import { hoursOf } from './seasonWords'
+import PageState from '../shared/layout/PageState.vue'
 
 /** A crew's day on one sheet of paper: route, apiaries, acid, kit, cautions. */
 const props = defineProps<{ crew: string; day: string }>()
 const whole = ref<Shapes['CrewDay'] | null>(null)
 const problem = ref('')
 
-watch(
-  () => [props.crew, props.day],
-  async () => {
-    try {
-      whole.value = await ask(
-        api.GET('/api/season-plan/crews/{id}/days/{day}', {
-          params: { path: { id: props.crew, day: props.day } },
-        }),
-      )
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
-  },
-  { immediate: true },
-)
+async function load(): Promise<void> {
+  try {
+    whole.value = await ask(
+      api.GET('/api/season-plan/crews/{id}/days/{day}', {
+        params: { path: { id: props.crew, day: props.day } },
+      }),
+    )
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+watch(() => [props.crew, props.day], load, { immediate: true })
 
 function print(): void {
   window.print()
@@ -31,7 +29,7 @@ function print(): void {
 </script>
 
 <template>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="whole !== null" :problem="problem" what="the crew’s day" @again="load()" />
   <template v-if="whole">
     <div class="head">
       <h1>{{ whole.crew.name }}, {{ dayOf(whole.day) }}</h1>
@@ -159,11 +157,6 @@ ul {
 
 td.figure {
   white-space: nowrap;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 @media print {

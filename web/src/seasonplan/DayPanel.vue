@@ -85,9 +85,4 @@ ol {
   gap: 10px;
   margin-top: 12px;
 }
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
 </style>

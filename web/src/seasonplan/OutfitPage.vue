@@ -8,6 +8,7 @@ import DepotForm from './DepotForm.vue'
 import WayForm from './WayForm.vue'
 import { hoursOf, letterOf } from './seasonWords'
 import { useSeason } from './useSeason'
+import PageState from '../shared/layout/PageState.vue'
 
 /** Who goes out, from where, with what, over which roads; and what each crew is to do. */
 const session = useSession()
@@ -18,7 +19,7 @@ const apiaries = ref<Shapes['ListedApiary'][]>([])
 const open = ref<string | null>(null)
 const NEW = 'new'
 
-onMounted(async () => {
+async function begin(): Promise<void> {
   await load()
   try {
     const [found, all, roads] = await Promise.all([
@@ -32,7 +33,8 @@ onMounted(async () => {
   } catch (thrown) {
     problem.value = words(thrown)
   }
-})
+}
+onMounted(begin)
 
 const tools = computed(() =>
   (gear.value?.tools ?? [])
@@ -84,7 +86,7 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
     <h1>Crews and roads</h1>
     <router-link to="/season">The plan</router-link>
   </div>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="view !== null" :problem="problem" what="depot and crews" @again="begin()" />
   <template v-if="view">
     <h2>Where crews start and end</h2>
     <DepotForm
@@ -163,10 +165,5 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
 
 .crews li {
   padding: 10px 14px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 </style>

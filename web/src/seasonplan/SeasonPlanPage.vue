@@ -10,6 +10,7 @@ import PlanFiguresTable from './PlanFiguresTable.vue'
 import SeasonGrid from './SeasonGrid.vue'
 import VisitPanel from './VisitPanel.vue'
 import { keyOf, useSeason } from './useSeason'
+import PageState from '../shared/layout/PageState.vue'
 
 /** The season across apiaries: searched, looked at, moved by hand, mended, agreed. */
 const session = useSession()
@@ -93,7 +94,7 @@ function rainedOff(day: string, reason: string): void {
       Dotted days are only usual for the date: to be confirmed</span
     >
   </div>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="view !== null" :problem="problem" what="the season plan" @again="load()" />
   <template v-if="view">
     <p v-if="view.missing" class="sheet first">
       {{ view.missing }}
@@ -280,11 +281,6 @@ function rainedOff(day: string, reason: string): void {
 
 .madeUp {
   color: var(--caution);
-  font-weight: 600;
-}
-
-.problem {
-  color: var(--off-label);
   font-weight: 600;
 }
 

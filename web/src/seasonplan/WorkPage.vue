@@ -7,6 +7,7 @@ import { newId } from '../shared/ids'
 import LineTable from '../shared/LineTable.vue'
 import { numberIn } from '../shared/numbers'
 import { useSeason } from './useSeason'
+import PageState from '../shared/layout/PageState.vue'
 
 /** What the season is to bring: the series of each apiary, added for many at once. */
 const { view, problem, wrong, load, change } = useSeason()
@@ -33,7 +34,7 @@ const starts = ref<Record<string, string>>({})
 const span = reactive({ from: '', to: '' })
 const said = ref('')
 
-onMounted(async () => {
+async function begin(): Promise<void> {
   await load()
   if (view.value) Object.assign(span, view.value.span)
   try {
@@ -51,7 +52,8 @@ onMounted(async () => {
   } catch (thrown) {
     problem.value = words(thrown)
   }
-})
+}
+onMounted(begin)
 
 const offered = computed(() =>
   yards.value.flatMap((yard) => {
@@ -146,7 +148,7 @@ async function forget(id: string): Promise<void> {
     <h1>What is to be done</h1>
     <router-link to="/season">The plan</router-link>
   </div>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="view !== null" :problem="problem" what="the work" @again="begin()" />
   <p role="status" class="said">{{ said }}</p>
   <form class="line" @submit.prevent="keepSpan">
     <v-text-field
@@ -373,11 +375,6 @@ input[type='date'] {
 
 .said {
   min-height: 1.4em;
-  font-weight: 600;
-}
-
-.problem {
-  color: var(--off-label);
   font-weight: 600;
 }
 </style>

@@ -110,9 +110,4 @@ h2 {
   justify-content: flex-end;
   gap: 10px;
 }
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
 </style>

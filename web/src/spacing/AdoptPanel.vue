@@ -179,11 +179,6 @@ async function adopt(): Promise<void> {
   gap: 10px;
 }
 
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
-
 summary {
   cursor: pointer;
   min-height: 40px;

@@ -18,6 +18,7 @@ import FurtherGrid from './FurtherGrid.vue'
 import OutcomeLine from './OutcomeLine.vue'
 import SchoolTable from './SchoolTable.vue'
 import { useBench } from './useBench'
+import PageState from '../shared/layout/PageState.vue'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
@@ -88,7 +89,12 @@ function takeSchool(id: string): void {
 </script>
 
 <template>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState
+    :there="start !== null && choices !== null"
+    :problem="problem"
+    what="the bench"
+    @again="bench.load()"
+  />
   <template v-if="start && choices">
     <div class="top">
       <h1>Spacing · {{ start.hive.name }}</h1>
@@ -321,11 +327,6 @@ function takeSchool(id: string): void {
 .views button {
   min-height: 44px;
   padding: 0 18px;
-  font-weight: 600;
-}
-
-.problem {
-  color: var(--off-label);
   font-weight: 600;
 }
 

@@ -182,11 +182,6 @@ async function keep(): Promise<void> {
   overflow-y: auto;
 }
 
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
-
 .buttons {
   display: flex;
   gap: 10px;

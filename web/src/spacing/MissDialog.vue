@@ -128,9 +128,4 @@ li {
   padding: 10px 0;
   border-bottom: 1px solid var(--rule);
 }
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
-}
 </style>

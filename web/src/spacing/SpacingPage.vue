@@ -10,6 +10,7 @@ import { useSession } from '../shared/session'
 import BroodEventForm from './BroodEventForm.vue'
 import SeriesCard from './SeriesCard.vue'
 import WindowTable from './WindowTable.vue'
+import PageState from '../shared/layout/PageState.vue'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -74,7 +75,7 @@ async function changed(): Promise<void> {
     <ApiaryPick v-model="apiaryId" />
     <v-btn v-if="session.mayWork && hives.length" @click="telling = true">What happened</v-btn>
   </div>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="windows !== null" :problem="problem" what="brood and series" @again="load()" />
   <section v-if="hives.length" aria-label="Put a hive on the bench">
     <p class="lead">
       Put a hive on the bench: its count and its brood decide how many rounds, and when.
@@ -156,11 +157,6 @@ async function changed(): Promise<void> {
 
 .lead {
   margin: 0 0 8px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 
 .hives {

@@ -10,10 +10,11 @@ import LotTable from './LotTable.vue'
 import ShelfList from './ShelfList.vue'
 import YearCosts from './YearCosts.vue'
 import { useStock } from './useStock'
+import PageState from '../shared/layout/PageState.vue'
 
 /** Stock and money: how long the acid lasts, what to order, where it went, what it all cost. */
 const session = useSession()
-const { stock, problem, wrong, busy, addLot, weigh, addSupply, strike } = useStock()
+const { stock, problem, wrong, busy, load, addLot, weigh, addSupply, strike } = useStock()
 const order = computed(() => stock.value?.order)
 const year = computed(() => Number(todayHere(serverNow()).slice(0, 4)))
 const late = computed(() => (order.value?.orderBy ?? '9') < todayHere(serverNow()))
@@ -26,7 +27,7 @@ const share = computed(() => {
 
 <template>
   <h1>Stock and money</h1>
-  <p v-if="problem" role="alert">{{ problem }}</p>
+  <PageState :there="stock !== null" :problem="problem" what="the stock" @again="load()" />
   <template v-if="stock && order">
     <section class="sheet part lasts" :class="{ short: order.runsOutOn }">
       <p class="big">

@@ -57,5 +57,5 @@ export function useStock() {
   }
 
   onMounted(load)
-  return { stock, problem, wrong, busy, addLot, weigh, addSupply, strike }
+  return { stock, problem, wrong, busy, load, addLot, weigh, addSupply, strike }
 }

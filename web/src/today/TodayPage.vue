@@ -8,6 +8,7 @@ import { learnClock, useServerNow } from '../shared/clock'
 import { useSession } from '../shared/session'
 import ApiaryCard from './ApiaryCard.vue'
 import DueTaskList from './DueTaskList.vue'
+import PageState from '../shared/layout/PageState.vue'
 
 type ApiaryToday = Shapes['ApiaryToday']
 
@@ -65,7 +66,7 @@ async function go(each: ApiaryToday): Promise<void> {
     <h1>Today</h1>
     <p v-if="today && hoursSay" class="soft">{{ hoursSay }}</p>
   </div>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+  <PageState :there="today !== null" :problem="problem" what="what is due" @again="load()" />
   <div v-if="today && today.apiaries.length === 0" class="sheet empty">
     <h2>No hives yet</h2>
     <p>Bring in a roster: one line a hive, from any spreadsheet saved as CSV.</p>
@@ -157,10 +158,5 @@ async function go(each: ApiaryToday): Promise<void> {
   gap: 10px;
   justify-items: start;
   max-width: 620px;
-}
-
-.problem {
-  color: var(--off-label);
-  font-weight: 600;
 }
 </style>

@@ -7,6 +7,7 @@ import { counted } from '../shared/format'
 import { newId } from '../shared/ids'
 import { useSession } from '../shared/session'
 import { OUTCOMES, SIGNS, type DeathSign, type Outcome } from './reviewWords'
+import PageState from '../shared/layout/PageState.vue'
 
 /** How an apiary's hives came through the winter: one press a hive, kept at once. */
 const session = useSession()
@@ -16,6 +17,7 @@ const winter = ref<number | null>(null)
 const winters = ref<{ value: number; title: string }[]>([])
 const hives = ref<Shapes['Outcome'][]>([])
 const problem = ref('')
+const there = ref(false)
 const left = computed(() => hives.value.filter((each) => !each.outcome).length)
 
 watch(
@@ -37,23 +39,21 @@ watch(
   { immediate: true },
 )
 
-watch(
-  [apiaryId, winter],
-  async ([apiary, of]) => {
-    if (!apiary || of === null) return
-    try {
-      hives.value = await ask(
-        api.GET('/api/review/winters/{winter}', {
-          params: { path: { winter: of }, query: { apiaryId: apiary } },
-        }),
-      )
-      problem.value = ''
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
-  },
-  { immediate: true },
-)
+async function load(): Promise<void> {
+  if (!apiaryId.value || winter.value === null) return
+  try {
+    hives.value = await ask(
+      api.GET('/api/review/winters/{winter}', {
+        params: { path: { winter: winter.value }, query: { apiaryId: apiaryId.value } },
+      }),
+    )
+    there.value = true
+    problem.value = ''
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+watch([apiaryId, winter], load, { immediate: true })
 
 async function say(hive: Shapes['Outcome'], outcome: Outcome, sign?: DeathSign): Promise<void> {
   if (winter.value === null) return
@@ -81,11 +81,16 @@ async function say(hive: Shapes['Outcome'], outcome: Outcome, sign?: DeathSign):
     <v-select v-model="winter" :items="winters" label="Winter" density="compact" class="winter" />
     <router-link to="/counts/year">The year on one page</router-link>
   </div>
-  <p v-if="problem" role="alert">{{ problem }}</p>
+  <PageState
+    :there="there || !apiaryId"
+    :problem="problem"
+    what="the hives of this winter"
+    @again="load()"
+  />
   <p v-if="hives.length">
     {{ left ? `${counted(left, 'hive')} to look at` : 'Every hive has been looked at.' }}
   </p>
-  <p v-else>No hive stands here yet.</p>
+  <p v-else-if="there">No hive stands here yet.</p>
   <ul class="hives">
     <li v-for="hive in hives" :key="hive.hiveId" class="sheet hive">
       <strong class="name">{{ hive.hive }}</strong>

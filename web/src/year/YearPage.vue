@@ -8,6 +8,7 @@ import { counted, grams } from '../shared/format'
 import { roughly } from '../shared/numbers'
 import MonthBars from './MonthBars.vue'
 import { OUTCOMES, SIGNS, WAYS } from './reviewWords'
+import PageState from '../shared/layout/PageState.vue'
 
 /** The year on one page, to read and to print: done, found, what worked, and the winter's verdict. */
 const thisYear = Number(todayHere(serverNow()).slice(0, 4))
@@ -16,19 +17,17 @@ const review = ref<Shapes['Reviewed'] | null>(null)
 const problem = ref('')
 const years = computed(() => Array.from({ length: 8 }, (_, i) => thisYear - i))
 
-watch(
-  year,
-  async (of) => {
-    try {
-      const answer = await ask(api.GET('/api/review', { params: { query: { year: of } } }))
-      if (year.value === of) review.value = answer
-      problem.value = ''
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
-  },
-  { immediate: true },
-)
+async function load(): Promise<void> {
+  const of = year.value
+  try {
+    const answer = await ask(api.GET('/api/review', { params: { query: { year: of } } }))
+    if (year.value === of) review.value = answer
+    problem.value = ''
+  } catch (thrown) {
+    problem.value = words(thrown)
+  }
+}
+watch(year, load, { immediate: true })
 
 function between(interval: { low: number; high: number }): string {
   return `${roughly(interval.low)} to ${roughly(interval.high)}`
@@ -47,7 +46,7 @@ function print(): void {
     <router-link class="no-print" to="/counts/winter">Enter how hives wintered</router-link>
     <v-btn class="no-print" variant="outlined" @click="print">Print</v-btn>
   </div>
-  <p v-if="problem" role="alert">{{ problem }}</p>
+  <PageState :there="review !== null" :problem="problem" what="the year" @again="load()" />
   <template v-if="review">
     <div class="page">
       <section class="sheet part wide">

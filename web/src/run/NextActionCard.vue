@@ -159,9 +159,10 @@ const tasks = computed(() =>
 </script>
 
 <template>
-  <section class="slab" :class="state" aria-live="polite" aria-label="Act on this hive now">
+  <section class="slab" :class="state" aria-label="Act on this hive now">
     <div class="head">
-      <div>
+      <!-- What is read aloud when it changes: the hive and how it stands, never the running clock. -->
+      <div aria-live="polite">
         <p class="hive-name bracketed">{{ sheet?.hiveName }}</p>
         <p class="state"><StageMark :state="state" /></p>
       </div>
