@@ -354,7 +354,11 @@ summary {
   font-size: 1.9rem;
 }
 
-.late,
+.late {
+  color: var(--off-label);
+  font-weight: 600;
+}
+
 .ask {
   padding: 16px 20px;
 }

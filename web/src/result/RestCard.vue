@@ -146,5 +146,8 @@ li {
   color: var(--open);
 }
 
-.bad,
+.bad {
+  color: var(--off-label);
+  font-weight: 600;
+}
 </style>
