@@ -72,7 +72,6 @@ class DoseSheets {
   private final Hives allHives;
   private final YardWeather weather;
   private final RuleSheets ruleSheets;
-  private final RoundMapper mapper;
   private final TreatmentDays treatmentDays;
   private final BroodService broodService;
   private final ApiaryYears apiaryYears;
@@ -86,7 +85,6 @@ class DoseSheets {
       Hives allHives,
       YardWeather weather,
       RuleSheets ruleSheets,
-      RoundMapper mapper,
       TreatmentDays treatmentDays,
       BroodService broodService,
       ApiaryYears apiaryYears,
@@ -98,7 +96,6 @@ class DoseSheets {
     this.allHives = allHives;
     this.weather = weather;
     this.ruleSheets = ruleSheets;
-    this.mapper = mapper;
     this.treatmentDays = treatmentDays;
     this.broodService = broodService;
     this.apiaryYears = apiaryYears;

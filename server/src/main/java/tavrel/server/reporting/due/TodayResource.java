@@ -100,7 +100,7 @@ class TodayResource {
    *
    * @param now the server's clock
    * @param apiaries most pressing first
-   * @param chores what is due by the calendar, most pressing first
+   * @param dueTasks what is due by the calendar, most pressing first
    * @param gear what is due of tools and filters
    * @param stock what presses of the stock
    * @param hours between which the person works

@@ -1,6 +1,5 @@
 package tavrel.server.reporting.year;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -34,19 +33,12 @@ class YearReview {
   private final RegisterBook register;
   private final Apiaries apiaries;
   private final HiveSpreads spreads;
-  private final Clock clock;
 
-  YearReview(
-      ReviewMapper mapper,
-      RegisterBook register,
-      Apiaries apiaries,
-      HiveSpreads spreads,
-      Clock clock) {
+  YearReview(ReviewMapper mapper, RegisterBook register, Apiaries apiaries, HiveSpreads spreads) {
     this.mapper = mapper;
     this.register = register;
     this.apiaries = apiaries;
     this.spreads = spreads;
-    this.clock = clock;
   }
 
   /**
