@@ -1,4 +1,8 @@
-/** Grams of what, strength, spoons and scoops. */
+/**
+ * Grams of what, strength, spoons and scoops.
+ *
+ * <p>Formulas, figures, sources and what is left out: docs/method/dose.md.
+ */
 @NullMarked
 package tavrel.core.measure;
 

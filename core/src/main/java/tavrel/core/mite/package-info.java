@@ -1,4 +1,8 @@
-/** The day-by-day model of mites on bees and under cappings. */
+/**
+ * The day-by-day model of mites on bees and under cappings.
+ *
+ * <p>Formulas, figures, sources and what is left out: docs/method/mites.md.
+ */
 @NullMarked
 package tavrel.core.mite;
 

@@ -1,4 +1,8 @@
-/** Rule sheets copied from the label, and what they say of a plan. */
+/**
+ * Rule sheets copied from the label, and what they say of a plan.
+ *
+ * <p>Formulas, figures, sources and what is left out: docs/method/dose.md.
+ */
 @NullMarked
 package tavrel.core.rulesheet;
 

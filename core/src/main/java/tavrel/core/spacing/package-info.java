@@ -1,4 +1,8 @@
-/** How many rounds, how many days apart: schools, search, recommendation, series. */
+/**
+ * How many rounds, how many days apart: patterns, search, recommendation, series.
+ *
+ * <p>Formulas, figures, sources and what is left out: docs/method/spacing.md.
+ */
 @NullMarked
 package tavrel.core.spacing;
 

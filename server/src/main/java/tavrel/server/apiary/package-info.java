@@ -1,4 +1,4 @@
-/** Apiaries, their hives, and the day as it looks there. */
+/** Apiaries: names, places, zones. */
 @NullMarked
 package tavrel.server.apiary;
 

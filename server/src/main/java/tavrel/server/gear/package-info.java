@@ -1,4 +1,4 @@
-/** Tools, packs, test burns, and what the gear is due for. */
+/** Tools, packs, test burns and notes on them. */
 @NullMarked
 package tavrel.server.gear;
 

@@ -1,4 +1,4 @@
-/** Rule sheets kept. */
+/** Rule sheets copied from labels. */
 @NullMarked
 package tavrel.server.rulesheet;
 

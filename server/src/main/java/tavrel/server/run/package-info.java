@@ -1,4 +1,4 @@
-/** A round: its dose sheet, its people check, its run log. */
+/** Rounds: planned from a dose sheet, begun by a people check, worked through their log. */
 @NullMarked
 package tavrel.server.run;
 
