@@ -11,6 +11,7 @@ import { useServerNow } from './shared/clock'
 import { useSession } from './shared/session'
 import WaitingNotice from './shared/offline/WaitingNotice.vue'
 import { useOutbox } from './shared/offline/outbox'
+import { useLimits } from './shared/limits'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -40,7 +41,11 @@ useIntervalFn(() => void (inside.value && inHand.refresh()), 60_000)
 watch(
   inside,
   (isInside) => {
-    if (isInside) void takeFirst().catch(() => undefined)
+    if (!isInside) return
+    void takeFirst().catch(() => undefined)
+    void useLimits()
+      .learn()
+      .catch(() => undefined)
   },
   { immediate: true },
 )

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -683,7 +683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -830,6 +830,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["miteForecast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3598,6 +3614,20 @@ export interface components {
             apiaryId: string;
             says: string;
         };
+        Limits: {
+            /** Format: int32 */
+            fewestScoops: number;
+            /** Format: int32 */
+            mostScoops: number;
+            /** Format: int32 */
+            roundsInASchedule: number;
+            /** Format: double */
+            testedAbove: number;
+            /** Format: double */
+            testedBelow: number;
+            /** Format: int32 */
+            toolsInARun: number;
+        };
         Line: {
             /** Format: uuid */
             hiveId: string;
@@ -5690,7 +5720,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6761,7 +6791,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6998,6 +7028,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MiteForecast"];
+                };
+            };
+        };
+    };
+    all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Limits"];
                 };
             };
         };

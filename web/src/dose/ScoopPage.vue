@@ -9,11 +9,12 @@ import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
+import { useLimits } from '../shared/limits'
 
 /** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
-const MOST = 20
 const route = useRoute()
 const session = useSession()
+const limits = useLimits()
 const spoons = ref<Shapes['OfferedSpoon'][]>([])
 const kept = ref<Shapes['Weighed'][]>([])
 const reading = ref<Shapes['Scoops'] | null>(null)
@@ -79,7 +80,7 @@ watchDebounced(
   async () => {
     if (filled.value.length > 0) said.value = ''
     const grams = read()
-    if (!grams || grams.length < 5) {
+    if (!grams || grams.length < limits.of('fewestScoops', 1)) {
       reading.value = null
       return
     }
@@ -155,7 +156,7 @@ async function strike(weighedId: string): Promise<void> {
           />
         </div>
         <button
-          v-if="form.grams.length < MOST"
+          v-if="form.grams.length < limits.of('mostScoops', Infinity)"
           type="button"
           class="word"
           @click="form.grams.push('')"

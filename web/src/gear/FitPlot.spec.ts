@@ -1,5 +1,6 @@
 import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it } from 'vitest'
 import type { Shapes } from '../api/client'
 import FitPlot from './FitPlot.vue'
 
@@ -18,6 +19,8 @@ const line: Shapes['BurnFit'] = {
 }
 
 describe('test burns and their fit', () => {
+  beforeEach(() => setActivePinia(createPinia()))
+
   it('show each burn, the formula, how well it fits and the margin', () => {
     const wrapper = mount(FitPlot, { props: { fit: line } })
     expect(wrapper.findAll('circle')).toHaveLength(2)

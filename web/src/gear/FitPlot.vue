@@ -1,9 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import { useLimits } from '../shared/limits'
 
 /** Burn time against load: test burns as points, the fit as a line, the planned time above it. */
 const props = defineProps<{ fit: Shapes['BurnFit'] }>()
+const limits = useLimits()
+/** Loads for which a burn time is foretold. */
+const tested = computed(() => ({
+  from: limits.of('testedBelow', 1) * (props.fit.smallest ?? 0),
+  to: limits.of('testedAbove', 1) * (props.fit.largest ?? 0),
+}))
 
 const WIDTH = 440
 const HEIGHT = 220
@@ -44,9 +51,9 @@ const formula = computed(
       <rect
         v-if="fit.smallest && fit.largest"
         class="tested"
-        :x="x(0.75 * fit.smallest)"
+        :x="x(tested.from)"
         y="10"
-        :width="x(Math.min(loads, 1.25 * fit.largest)) - x(0.75 * fit.smallest)"
+        :width="x(Math.min(loads, tested.to)) - x(tested.from)"
         :height="HEIGHT - BOTTOM - 10"
       />
       <g v-for="mark in marks" :key="mark">

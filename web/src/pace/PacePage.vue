@@ -12,10 +12,12 @@ import { useSession } from '../shared/session'
 import PaceChart from './PaceChart.vue'
 import { draftOf, PACE_TIMES, usePace, type WorkDraft } from './usePace'
 import PageState from '../shared/layout/PageState.vue'
+import { useLimits } from '../shared/limits'
 
 /** How long a round takes with these tools and this crew, and what one more would gain. */
 const route = useRoute()
 const session = useSession()
+const limits = useLimits()
 const inHand = useApiaryInHand()
 const none = ref(false)
 const gear = ref<Shapes['AllGear'] | null>(null)
@@ -135,7 +137,7 @@ watch(work, () => (kept.value = ''), { deep: true })
             <span class="figure" :aria-label="`${tool.name} taken`">{{ count(tool.id) }}</span>
             <button
               type="button"
-              :disabled="toolIds.length === 6"
+              :disabled="toolIds.length >= limits.of('toolsInARun', Infinity)"
               :aria-label="`One ${tool.name} more`"
               @click="more(tool.id)"
             >

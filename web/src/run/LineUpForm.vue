@@ -2,10 +2,11 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { counted, timeIn } from '../shared/format'
+import { useLimits } from '../shared/limits'
 
-/** Who and what works in a run, and how long it should take with them. */
 const props = defineProps<{ roundId: string; zone: string; mayWork: boolean }>()
-
+/** Who and what works in a run, and how long it should take with them. */
+const limits = useLimits()
 const line = ref<Shapes['LineUp'] | null>(null)
 const gear = ref<Shapes['KnownTool'][]>([])
 const problem = ref('')
@@ -97,7 +98,7 @@ const minutes = computed(() => Math.round((line.value?.finish ?? 0) / 60))
         </button>
       </li>
     </ul>
-    <p v-if="mayWork && line.tools.length < 6" class="add">
+    <p v-if="mayWork && line.tools.length < limits.of('toolsInARun', Infinity)" class="add">
       <span class="soft">Comes along:</span>
       <button
         v-for="{ tool } in offered"

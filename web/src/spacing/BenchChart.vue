@@ -4,10 +4,8 @@ import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { addDays, daysBetween, shortDay } from '../shared/days'
 import { whole } from '../shared/numbers'
+import { useLimits } from '../shared/limits'
 
-/**
- * Brood above, mites below, over the same days. Treatment marks are dragged, moved by arrow keys, added and taken out.
- */
 const props = defineProps<{
   forecast: Shapes['MiteForecast']
   bands: readonly Shapes['StageBand'][]
@@ -16,7 +14,10 @@ const props = defineProps<{
   supers?: Shapes['DaySpan']
 }>()
 const emit = defineEmits<{ move: [days: string[]] }>()
-
+/**
+ * Brood above, mites below, over the same days. Treatment marks are dragged, moved by arrow keys, added and taken out.
+ */
+const limits = useLimits()
 const LEFT = 68
 const RIGHT = 14
 const LANES = [
@@ -142,7 +143,10 @@ function drag(event: PointerEvent): void {
 
 function add(day: number): void {
   const wanted = addDays(from.value, day)
-  if (!props.marks.includes(wanted) && props.marks.length < 16) {
+  if (
+    !props.marks.includes(wanted) &&
+    props.marks.length < limits.of('roundsInASchedule', Infinity)
+  ) {
     emit('move', [...props.marks, wanted].sort())
   }
 }

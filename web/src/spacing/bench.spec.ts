@@ -1,6 +1,7 @@
-import { describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
 import type { Shapes } from '../api/client'
 import { addDays, daysBetween, spanOf } from '../shared/days'
 import { numberIn, percent } from '../shared/numbers'
@@ -84,6 +85,8 @@ describe('a brood event in words', () => {
 })
 
 describe('the chart', () => {
+  beforeEach(() => setActivePinia(createPinia()))
+
   const flat = Array.from({ length: 46 }, () => 100)
   const forecast = {
     from: '2026-08-18',

@@ -28,8 +28,12 @@ public record BurnFit(
     double marginPercent) {
 
   private static final double FIXED_SHARE = 0.6;
-  private static final double TESTED_BELOW = 0.75;
-  private static final double TESTED_ABOVE = 1.25;
+
+  /** Down to this share of the smallest load tested a burn time is foretold. */
+  public static final double TESTED_BELOW = 0.75;
+
+  /** Up to this share of the largest. */
+  public static final double TESTED_ABOVE = 1.25;
 
   /** What a burn time rests on. */
   public enum Basis {

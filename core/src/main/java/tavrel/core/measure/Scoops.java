@@ -28,7 +28,9 @@ public record Scoops(
   /** Fewest weighings that tell a mean. */
   public static final int FEWEST = 5;
 
-  private static final int MOST = 50;
+  /** Most weighings that are reckoned with. */
+  public static final int MOST = 50;
+
   private static final double WIDE_SPREAD = 10;
   private static final double OFF_NOMINAL = 0.15;
 
