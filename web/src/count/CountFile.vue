@@ -56,7 +56,7 @@ async function bring(): Promise<void> {
 </script>
 
 <template>
-  <label class="file">
+  <label class="file-pick">
     Counts from a CSV file
     <input type="file" accept=".csv,text/csv,text/plain" @change="look" />
   </label>
@@ -80,28 +80,6 @@ async function bring(): Promise<void> {
 </template>
 
 <style scoped>
-.file {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 16px;
-  border: 1px solid var(--ink);
-  border-radius: 2px;
-  font-weight: 600;
-  cursor: pointer;
-}
-
-.file:focus-within {
-  outline: 3px solid var(--focus);
-  outline-offset: 2px;
-}
-
-.file input {
-  position: absolute;
-  opacity: 0;
-  width: 1px;
-}
-
 .preview {
   flex-basis: 100%;
   padding: 12px 16px;

@@ -109,7 +109,7 @@ function moment(at: string | undefined): string {
 
 <template>
   <div class="bar">
-    <label class="file">
+    <label class="file-pick">
       Hourly weather from a CSV file
       <input type="file" accept=".csv,text/csv,text/plain" @change="choose" />
     </label>
@@ -168,28 +168,6 @@ function moment(at: string | undefined): string {
   align-items: center;
   gap: 10px 16px;
   margin-top: 14px;
-}
-
-.file {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 16px;
-  border: 1px solid var(--ink);
-  border-radius: 2px;
-  font-weight: 600;
-  cursor: pointer;
-}
-
-.file:focus-within {
-  outline: 3px solid var(--focus);
-  outline-offset: 2px;
-}
-
-.file input {
-  position: absolute;
-  opacity: 0;
-  width: 1px;
 }
 
 .preview {

@@ -29,6 +29,7 @@ import tavrel.server.brood.BroodService;
 import tavrel.server.count.Counts;
 import tavrel.server.count.NewCount;
 import tavrel.server.hive.Hives;
+import tavrel.server.reporting.GivenInRounds;
 import tavrel.server.series.Series;
 import tavrel.server.series.SeriesJudge;
 import tavrel.server.series.SeriesService;
@@ -93,7 +94,7 @@ class Results {
       List<JudgedWay> ways,
       List<String> without) {}
 
-  private final ResultMapper mapper;
+  private final GivenInRounds givenInRounds;
   private final Apiaries apiaries;
   private final Hives allHives;
   private final BroodService broodService;
@@ -103,7 +104,7 @@ class Results {
   private final SpacingService spacingService;
 
   Results(
-      ResultMapper mapper,
+      GivenInRounds givenInRounds,
       Apiaries apiaries,
       Hives allHives,
       BroodService broodService,
@@ -111,7 +112,7 @@ class Results {
       ApiaryYears apiaryYears,
       SeriesService series,
       SpacingService spacingService) {
-    this.mapper = mapper;
+    this.givenInRounds = givenInRounds;
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.broodService = broodService;
@@ -130,7 +131,7 @@ class Results {
     Apiary apiary = apiaries.byId(apiaryId);
     LocalDate today = apiaries.today(apiary);
     double limit = apiaryYears.of(apiary).limits().on(today).share();
-    List<Given> given = mapper.given(apiaryId);
+    List<Given> given = givenInRounds.in(apiaryId);
     List<RoundsTogether> stretches =
         RoundsTogether.latestFirst(given.stream().map(Given::day).toList());
     RoundsTogether shown =
@@ -183,7 +184,7 @@ class Results {
    * from what its rounds so far showed.
    */
   List<SeriesRest> rest(UUID apiaryId) {
-    List<Given> given = mapper.given(apiaryId);
+    List<Given> given = givenInRounds.in(apiaryId);
     RoundsTogether latest =
         RoundsTogether.latestFirst(given.stream().map(Given::day).toList()).stream()
             .findFirst()

@@ -3,15 +3,11 @@ package tavrel.server.reporting.year;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import org.apache.ibatis.annotations.Arg;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.dose.MediumBoxes;
 import tavrel.core.result.DeathSign;
-import tavrel.core.result.Given;
 import tavrel.core.result.WinterOutcome;
-import tavrel.server.hive.BoxesTypeHandler;
 
 /** What the year's page is drawn from. */
 @Mapper
@@ -107,29 +103,6 @@ interface ReviewMapper {
       """)
   List<Stands> stand(LocalDate from, LocalDate to);
 
-  /** What hives with a sample got. */
-  @Arg(column = "hive_id", javaType = UUID.class)
-  @Arg(column = "day", javaType = LocalDate.class)
-  @Arg(column = "acid", javaType = double.class)
-  @Arg(column = "boxes", javaType = List.class, typeHandler = BoxesTypeHandler.class)
-  @Arg(column = "mediums", javaType = MediumBoxes.class)
-  @Arg(column = "seal_minutes", javaType = int.class)
-  @Arg(column = "tool", javaType = String.class)
-  @Arg(column = "celsius", javaType = Double.class)
-  @Select(
-      """
-      select t.hive_id, t.on_day as "day", t.acid_now as acid, rh.boxes, r.mediums, r.seal_minutes, r.tool, t.celsius
-      from treatment t
-      join round r on r.id = t.round_id
-      join round_hive rh on rh.round_id = t.round_id and rh.hive_id = t.hive_id
-      where t.stands and t.on_day between #{from} and #{to}
-        and t.hive_id in (select c.hive_id from mite_count c
-                          where c.struck_at is null and c.bees is not null and c.on_day between #{from} and #{to})
-      order by t.hive_id, t.on_day
-      """)
-  List<Given> got(LocalDate from, LocalDate to);
-
-  /** Every hive of an apiary with its outcome, if anybody has said. */
   /**
    * The outcomes of all hives that somebody has said.
    *

@@ -22,6 +22,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.count.HiveSpreads;
+import tavrel.server.reporting.GivenInRounds;
 import tavrel.server.reporting.register.RegisterBook;
 import tavrel.server.reporting.register.RegisterTotals;
 
@@ -30,12 +31,19 @@ import tavrel.server.reporting.register.RegisterTotals;
 class YearReview {
 
   private final ReviewMapper mapper;
+  private final GivenInRounds given;
   private final RegisterBook register;
   private final Apiaries apiaries;
   private final HiveSpreads spreads;
 
-  YearReview(ReviewMapper mapper, RegisterBook register, Apiaries apiaries, HiveSpreads spreads) {
+  YearReview(
+      ReviewMapper mapper,
+      GivenInRounds given,
+      RegisterBook register,
+      Apiaries apiaries,
+      HiveSpreads spreads) {
     this.mapper = mapper;
+    this.given = given;
     this.register = register;
     this.apiaries = apiaries;
     this.spreads = spreads;
@@ -86,7 +94,8 @@ class YearReview {
     LocalDate from = LocalDate.of(year, 1, 1);
     LocalDate to = LocalDate.of(year, 12, 31);
     List<ReviewMapper.Sample> samples = mapper.samples(from, to);
-    List<WorkedHere.Case> cases = cases(samples, mapper.got(from, to), mapper.stand(from, to));
+    List<WorkedHere.Case> cases =
+        cases(samples, given.ofSampledHives(from, to), mapper.stand(from, to));
     return new Reviewed(
         year,
         register.totals(from, to),
