@@ -29,7 +29,7 @@ export class Refused extends Error {
 /** The server did not answer at all. */
 export class Unreachable extends Error {
   constructor() {
-    super('The server does not answer. What you typed is still here; try again.')
+    super('The server does not answer. Nothing that you typed is lost; try again.')
   }
 }
 
