@@ -3,6 +3,7 @@ package tavrel.core.pace;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.burn.BurnFit;
+import tavrel.core.burn.Pack;
 import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
 
@@ -60,6 +61,23 @@ public record ToolAtWork(
       InvalidValue.inRange("count", count, 1, 99, "packs");
       InvalidValue.inRange("burnsPerCharge", burnsPerCharge, 1, 500, "burns");
       InvalidValue.inRange("swapSeconds", swapSeconds, 0, 900, "s");
+    }
+
+    /** Taking one pack off and putting the next on, s; our own round figure. */
+    private static final int USUAL_SWAP = 45;
+
+    /**
+     * What a tool has of packs that several tools of a run share evenly, one at the least.
+     *
+     * @param pack the kind of pack, or null for a tool on the mains
+     * @param sharers how many tools share it
+     * @return null where the current never ends or nobody knows how long a charge lasts
+     */
+    public static @Nullable Packs shared(@Nullable Pack pack, int sharers) {
+      Integer burns = pack == null ? null : pack.burnsPerCharge();
+      return pack == null || burns == null
+          ? null
+          : new Packs(Math.max(1, pack.count() / Math.max(1, sharers)), burns, USUAL_SWAP, null);
     }
   }
 

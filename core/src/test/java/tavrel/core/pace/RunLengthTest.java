@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.InvalidValue;
+import tavrel.core.burn.Pack;
 import tavrel.core.burn.ToolFamily;
 import tavrel.core.pace.Pace.Doing;
 import tavrel.core.pace.Pace.HiveLine;
@@ -335,5 +336,19 @@ class RunLengthTest {
       most = Math.max(most, count);
     }
     return most;
+  }
+
+  @Test
+  void tools_of_a_run_share_their_packs_evenly_and_have_one_at_the_least() {
+    Pack three = pack(3, 6);
+    assertThat(ToolAtWork.Packs.shared(three, 1)).isEqualTo(new ToolAtWork.Packs(3, 6, 45, null));
+    assertThat(ToolAtWork.Packs.shared(three, 2)).isEqualTo(new ToolAtWork.Packs(1, 6, 45, null));
+    assertThat(ToolAtWork.Packs.shared(three, 5)).isEqualTo(new ToolAtWork.Packs(1, 6, 45, null));
+    assertThat(ToolAtWork.Packs.shared(null, 1)).isNull();
+    assertThat(ToolAtWork.Packs.shared(pack(3, null), 1)).isNull();
+  }
+
+  private static Pack pack(int count, Integer burns) {
+    return new Pack(UUID.randomUUID(), "Pack", 18, 9, 15, burns, null, count);
   }
 }

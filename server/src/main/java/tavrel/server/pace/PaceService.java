@@ -12,7 +12,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.burn.BurnFit;
-import tavrel.core.burn.Pack;
 import tavrel.core.burn.Tool;
 import tavrel.core.hive.Hive;
 import tavrel.core.pace.Pace;
@@ -30,8 +29,6 @@ import tavrel.server.hive.Hives;
 public class PaceService {
 
   private record Played(List<Hive> hives, Tool tool, BurnFit fit, UsualWork work) {}
-
-  private static final int SWAP_SECONDS = 45;
 
   private final PaceMapper mapper;
   private final LastTool lastTool;
@@ -66,15 +63,10 @@ public class PaceService {
    * @param sharers how many tools of the run share its packs
    */
   public ToolAtWork atWork(Tool tool, int sharers) {
-    Pack pack = gearService.packOf(tool).orElse(null);
-    Integer burns = pack == null ? null : pack.burnsPerCharge();
     return ToolAtWork.of(
         tool,
         gearService.fit(tool),
-        pack == null || burns == null
-            ? null
-            : new ToolAtWork.Packs(
-                Math.max(1, pack.count() / Math.max(1, sharers)), burns, SWAP_SECONDS, null));
+        ToolAtWork.Packs.shared(gearService.packOf(tool).orElse(null), sharers));
   }
 
   /** How many tools of a run share a tool's packs, itself among them. */
