@@ -4755,6 +4755,7 @@ export interface components {
             waitingDays?: number;
         };
         RuleViolation: {
+            broken: boolean;
             /** @enum {string} */
             kind: "MISSED" | "GAP_TOO_SHORT" | "GAP_TOO_LONG" | "CLOSED_DAY" | "OUTSIDE_HOURS" | "CREW_HOURS" | "CREW_BLOCKED" | "LABEL_YEAR" | "GAP_OFF" | "LATE" | "BESIDE_BEST" | "FAIR_HOURS" | "NO_RESERVE" | "MOVED";
             /** Format: int32 */

@@ -53,16 +53,6 @@ function classOf(cell: Shapes['YardCell'] | undefined): string {
   return cell?.grade ?? (cell?.expected ? 'usual' : 'none')
 }
 
-const BROKEN = new Set([
-  'GAP_TOO_SHORT',
-  'GAP_TOO_LONG',
-  'CLOSED_DAY',
-  'OUTSIDE_HOURS',
-  'CREW_HOURS',
-  'CREW_BLOCKED',
-  'LABEL_YEAR',
-])
-
 /** Visits and left-behind places of an apiary by day. */
 const rows = computed(() =>
   props.view.yards.map((yard) => {
@@ -84,7 +74,7 @@ const rows = computed(() =>
 
 function stateOf(visit: Shapes['PlacedVisit']): 'broken' | 'bent' | 'plain' {
   const here = (bends.value.get(keyOf(visit)) ?? []).filter((bend) => bend.kind !== 'MOVED')
-  if (here.some((bend) => BROKEN.has(bend.kind))) return 'broken'
+  if (here.some((bend) => bend.broken)) return 'broken'
   return here.length ? 'bent' : 'plain'
 }
 

@@ -86,8 +86,20 @@ function view(other: Partial<Shapes['SeasonView']> = {}): Shapes['SeasonView'] {
       visits: [visit(1, '2026-08-18', true), visit(2, '2026-08-20'), visit(3)],
       routes: [],
       bends: [
-        { seriesId: 'c1', number: 2, kind: 'OUTSIDE_HOURS', says: 'no workable hour on 20 Aug' },
-        { seriesId: 'c1', number: 3, kind: 'MISSED', says: 'no day fits: supers are on (4 days)' },
+        {
+          seriesId: 'c1',
+          number: 2,
+          kind: 'OUTSIDE_HOURS',
+          broken: true,
+          says: 'no workable hour on 20 Aug',
+        },
+        {
+          seriesId: 'c1',
+          number: 3,
+          kind: 'MISSED',
+          broken: true,
+          says: 'no day fits: supers are on (4 days)',
+        },
       ],
       figures,
     },

@@ -8,9 +8,15 @@ import java.util.UUID;
  * @param seriesId the series
  * @param number which of its rounds
  * @param kind which rule
+ * @param broken whether this must not be, or is only not as it was wished
  * @param says what is not as it should be, and why
  */
-public record RuleViolation(UUID seriesId, int number, Kind kind, String says) {
+public record RuleViolation(UUID seriesId, int number, Kind kind, boolean broken, String says) {
+
+  /** As grave as its rule is. */
+  RuleViolation(UUID seriesId, int number, Kind kind, String says) {
+    this(seriesId, number, kind, kind.isBroken(), says);
+  }
 
   /** Rules, gravest first. */
   public enum Kind {
