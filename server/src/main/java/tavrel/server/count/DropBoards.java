@@ -8,7 +8,10 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.count.BoardTimes;
@@ -32,14 +35,18 @@ public class DropBoards {
   /** Lays boards under hives; one that lies there already goes on. */
   @Transactional
   public void lay(Map<UUID, UUID> boardByHive, Account who) {
-    boardByHive.forEach(
-        (hiveId, id) -> {
-          allHives.apiaryIdOf(hiveId);
-          boolean lies = mapper.laid().stream().anyMatch(board -> board.hiveId().equals(hiveId));
-          if (!lies) {
-            mapper.lay(id, hiveId, clock.instant(), who.name(), who.id());
-          }
-        });
+    Set<UUID> lie =
+        mapper.laid().stream().map(CountMapper.LaidBoard::hiveId).collect(Collectors.toSet());
+    allHives
+        .at(boardByHive.keySet())
+        .keySet()
+        .forEach(
+            hiveId -> {
+              if (!lie.contains(hiveId)) {
+                UUID id = Objects.requireNonNull(boardByHive.get(hiveId));
+                mapper.lay(id, hiveId, clock.instant(), who.name(), who.id());
+              }
+            });
   }
 
   /** What is due of boards that have lain long enough to read, by apiary. */

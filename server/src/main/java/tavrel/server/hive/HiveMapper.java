@@ -26,12 +26,9 @@ interface HiveMapper {
   @Select("select count(*) from hive where apiary_id = #{apiaryId}")
   int count(UUID apiaryId);
 
-  /** A hive's name and where it stands. */
-  record Standing(UUID hiveId, String hive, UUID apiaryId) {}
-
   @Select(
       "select id as hive_id, name as hive, apiary_id from hive order by apiary_id, place, name_key")
-  List<Standing> everyHive();
+  List<Hives.Named> everyHive();
 
   /** Hives in walking order. */
   default List<Hive> hives(UUID apiaryId) {

@@ -60,18 +60,13 @@ public class Hives {
   /** Every hive with its name and apiary, by id; apiary by apiary in walking order. */
   public Map<UUID, Named> named() {
     Map<UUID, Named> named = new LinkedHashMap<>();
-    mapper
-        .everyHive()
-        .forEach(
-            each ->
-                named.put(each.hiveId(), new Named(each.hiveId(), each.hive(), each.apiaryId())));
+    mapper.everyHive().forEach(each -> named.put(each.hiveId(), each));
     return named;
   }
 
   /** Where each hive stands. */
   public Map<UUID, UUID> apiaryIds() {
-    return mapper.everyHive().stream()
-        .collect(Collectors.toMap(HiveMapper.Standing::hiveId, HiveMapper.Standing::apiaryId));
+    return mapper.everyHive().stream().collect(Collectors.toMap(Named::hiveId, Named::apiaryId));
   }
 
   /**

@@ -45,6 +45,10 @@ record Rights(HttpMethod method, String path, Set<Role> roles) {
   }
 
   private static Stream<HttpMethod> methods(RequestMappingInfo info) {
+    if (info.getMethodsCondition().isEmpty()) {
+      throw new IllegalStateException(
+          info + " does not say how it is asked; nobody would guard it");
+    }
     return info.getMethodsCondition().getMethods().stream().map(RequestMethod::asHttpMethod);
   }
 

@@ -1,8 +1,8 @@
 package tavrel.server.register;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,18 +37,23 @@ public class TreatmentDays {
         """)
     List<Treated> of(Collection<UUID> hiveIds);
 
+    /** An index leads to it at once, however long the register is. */
     @Select(
         """
-        select means, max(on_day) as "day"
+        <script>
+        select on_day
         from treatment
-        where apiary_id = #{apiaryId} and stands
-        group by means
+        where apiary_id = #{apiaryId} and stands and means in
+        <foreach collection="kinds" item="kind" open="(" separator="," close=")">#{kind}</foreach>
+        order by apiary_id, on_day desc
+        limit 1
+        </script>
         """)
-    List<LastOfKind> lastIn(UUID apiaryId);
+    Optional<LocalDate> lastIn(UUID apiaryId, Collection<TreatmentKind> kinds);
   }
 
-  /** The latest day of a kind of treatment. */
-  record LastOfKind(TreatmentKind means, LocalDate day) {}
+  private static final List<TreatmentKind> OXALIC =
+      Arrays.stream(TreatmentKind.values()).filter(TreatmentKind::oxalic).toList();
 
   private final TreatmentDayMapper mapper;
   private final Hives hives;
@@ -73,10 +78,7 @@ public class TreatmentDays {
 
   /** The latest day on which a hive was treated with oxalic acid in an apiary. */
   public Optional<LocalDate> lastWithOxalicAcid(UUID apiaryId) {
-    return mapper.lastIn(apiaryId).stream()
-        .filter(each -> each.means().oxalic())
-        .map(LastOfKind::day)
-        .max(Comparator.naturalOrder());
+    return mapper.lastIn(apiaryId, OXALIC);
   }
 
   private List<Treated> all(UUID apiaryId) {

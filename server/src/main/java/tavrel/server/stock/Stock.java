@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -325,11 +326,12 @@ public class Stock {
   }
 
   private List<LocalDate> changed(GearNote.Kind kind) {
+    ZoneId zone = day.zone();
     return gear.notes().stream()
         .filter(note -> note.kind() == kind)
         .map(GearNote::at)
         .sorted()
-        .map(day::of)
+        .map(at -> LocalDate.ofInstant(at, zone))
         .toList();
   }
 
