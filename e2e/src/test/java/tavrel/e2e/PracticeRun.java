@@ -12,8 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
-import org.openqa.selenium.WebDriverException;
-import org.openqa.selenium.WebElement;
+import java.util.concurrent.CompletableFuture;
 
 /**
  * A row of hives run in two browsers with two simulated bowls: each burns on with its own, whoever
@@ -25,14 +24,29 @@ final class PracticeRun {
   /** A minute, so that a row is done in minutes; the steps are those of a longer one. */
   private static final int SEAL_MINUTES = 1;
 
-  private static final Duration AFTER_ITS_TIME = Duration.ofSeconds(8);
-  private static final Duration OFFLINE_FOR = Duration.ofSeconds(12);
+  private static final Duration AFTER_ITS_TIME = Duration.ofSeconds(3);
 
-  /** How far time is moved on while nothing can be pressed, s: less than anybody is given. */
-  private static final int STEP_SECONDS = 2;
+  /** The network stays away for as long, and longer where nothing was pressed meanwhile. */
+  private static final Duration OFFLINE_FOR = Duration.ofSeconds(5);
+
+  /** It goes when a burn has run for as long: without network no time is moved on. */
+  private static final Duration LATE_IN_A_BURN = Duration.ofSeconds(19);
+
+  /** How far time is moved on while nothing can be pressed, s: far less than a seal or a burn. */
+  private static final int STEP_SECONDS = 8;
 
   /** What a phone's clock may be off before anything is pressed on it. */
   private static final Duration CLOSE = Duration.ofMillis(400);
+
+  /** What a screen says at one look: all in one go, since each question to a browser takes time. */
+  private static final String GLANCE =
+      """
+      const text = (css) => document.querySelector(css)?.innerText ?? '';
+      return [text('.alerts'), text('.slab .says'),
+        document.querySelector('.gauge')?.dataset.state ?? '']
+      """;
+
+  private record Glance(String alerts, String says, String gauge) {}
 
   /**
    * What happened to one hive, as pressed, in the demo's time: of two phones at it, the first start
@@ -109,7 +123,9 @@ final class PracticeRun {
     String lastHive = "";
     Instant lastPress;
     Instant rests = Instant.EPOCH;
-    Instant backAt;
+    Instant burnsSince = Instant.MAX;
+    Instant cutAt;
+    Instant pressedWhenCut;
     Instant overSince;
 
     Hand(int tool, String name) {
@@ -124,34 +140,55 @@ final class PracticeRun {
 
     /** Does what the screen asks for; tells whether there is nothing to do but wait. */
     boolean look() {
-      if (backAt != null && Instant.now().isAfter(backAt)) {
+      if (cutAt != null
+          && lastPress != pressedWhenCut
+          && Instant.now().isAfter(cutAt.plus(OFFLINE_FOR))) {
         phone.network(true);
-        backAt = null;
+        cutAt = null;
       }
-      if (Instant.now().isBefore(rests) || openDue() || alerted()) {
+      if (Instant.now().isBefore(rests)) {
         return false;
       }
-      return !burnOn() && backAt == null;
+      Glance seen = glance();
+      if (openDue() || alerted(seen)) {
+        return false;
+      }
+      return !burnOn(seen) && cutAt == null;
     }
 
-    private boolean burnOn() {
-      if (isHot() && press("Start burn", "[data-act=main]", ".slab .hive-name")) {
+    private Glance glance() {
+      List<?> told = (List<?>) phone.script(GLANCE);
+      return new Glance(
+          String.valueOf(told.get(0)), String.valueOf(told.get(1)), String.valueOf(told.get(2)));
+    }
+
+    /** Loses its network, and has it back once something was pressed without it. */
+    void cutOff() {
+      phone.network(false);
+      cutAt = Instant.now();
+      pressedWhenCut = lastPress;
+    }
+
+    private boolean burnOn(Glance seen) {
+      if (isHot(seen) && press("Start burn", "[data-act=main]", ".slab .hive-name")) {
         burning = lastHive;
         Pressed of = of(lastHive);
         of.started = of.started == null ? lastPress : of.started;
+        burnsSince = lastPress;
         return true;
       }
       if (press("Nozzle out", "[data-act=main]", ".slab .hive-name")
-          || (isLongOver() && press("Burn ended", "[data-act=main]", ".slab .hive-name"))) {
+          || (isLongOver(seen) && press("Burn ended", "[data-act=main]", ".slab .hive-name"))) {
         of(lastHive).out = lastPress;
+        burnsSince = Instant.MAX;
         return true;
       }
       return false;
     }
 
     /** Where the bowl's end is not told, as without network, the clock on the screen decides. */
-    private boolean isLongOver() {
-      if (!text(".slab .says").contains("past its burn time")) {
+    private boolean isLongOver(Glance seen) {
+      if (!seen.says().contains("past its burn time")) {
         overSince = null;
         return false;
       }
@@ -169,9 +206,9 @@ final class PracticeRun {
     }
 
     /** A cap that sticks: the start is taken back, the next try goes. */
-    private boolean alerted() {
+    private boolean alerted(Glance seen) {
       boolean settled = lastPress != null && Duration.between(lastPress, demoNow()).toSeconds() > 5;
-      if (!settled || burning.isEmpty() || !text(".alerts").contains("stuck")) {
+      if (!settled || burning.isEmpty() || !seen.alerts().contains("stuck")) {
         return false;
       }
       faults++;
@@ -179,21 +216,13 @@ final class PracticeRun {
       phone.see("Start burn");
       of(burning).started = null;
       burning = "";
+      burnsSince = Instant.MAX;
       rests = Until.aTapCountsFrom();
       return true;
     }
 
-    private boolean isHot() {
-      if (backAt != null) {
-        return true;
-      }
-      List<WebElement> gauge = phone.all(".gauge");
-      try {
-        return !gauge.isEmpty()
-            && List.of("READY", "DONE").contains(gauge.get(0).getDomAttribute("data-state"));
-      } catch (WebDriverException redrawn) {
-        return false;
-      }
+    private boolean isHot(Glance seen) {
+      return cutAt != null || List.of("READY", "DONE").contains(seen.gauge());
     }
 
     /**
@@ -206,10 +235,12 @@ final class PracticeRun {
               "const button = document.querySelector(arguments[1]);"
                   + "const hive = document.querySelector(arguments[2])?.innerText.trim();"
                   + "if (!button || button.disabled || !button.innerText.startsWith(arguments[0])) return null;"
+                  + "if (arguments[3].includes(hive)) return null;"
                   + "const at = Date.now(); button.click(); return [hive, at]",
               word,
               button,
-              name);
+              name,
+              "Start burn".equals(word) ? begunByOthers() : List.of());
       if (!(found instanceof List<?> hiveAndTime)) {
         return false;
       }
@@ -219,25 +250,23 @@ final class PracticeRun {
       return true;
     }
 
+    /** Who is about to begin says so: two starts at one hive are tried elsewhere. */
+    private List<String> begunByOthers() {
+      return hands.stream().filter(hand -> hand != this).map(hand -> hand.burning).toList();
+    }
+
     /** By how much this phone is wrong about the demo's time. */
     Duration clockIsOff() {
       Object known = phone.script("return Number(localStorage.getItem('tavrel.clock'))");
       return Duration.ofMillis(((Number) known).longValue()).minus(ahead).abs();
     }
-
-    private String text(String css) {
-      Object text =
-          phone.script(
-              "const found = document.querySelector(arguments[0]); return found ? found.innerText : ''",
-              css);
-      return String.valueOf(text).strip();
-    }
   }
 
   /** Runs the row to its end. */
   void run(Duration limit) throws InterruptedException, IOException {
+    CompletableFuture<Hand> second = CompletableFuture.supplyAsync(() -> new Hand(2, "Tam"));
     hands.add(new Hand(1, "Wren"));
-    hands.add(new Hand(2, "Tam"));
+    hands.add(second.join());
     try {
       Instant end = Instant.now().plus(limit);
       while (!stages().stream().allMatch("OPEN"::equals)) {
@@ -249,7 +278,7 @@ final class PracticeRun {
         if (idle) {
           letTimePass();
         }
-        Thread.sleep(75);
+        Thread.sleep(40);
       }
       hands.forEach(hand -> hand.phone.see("All open"));
     } finally {
@@ -277,19 +306,22 @@ final class PracticeRun {
   }
 
   /**
-   * A cap sticks after a quarter of the row, the network goes after half, a page after two thirds.
+   * A cap sticks before a quarter of the row, the network goes after half, a page after two thirds:
+   * each when the one before is over, since two people who start one hive is a story of its own.
    */
   private void disturb() {
     long begun = pressed.values().stream().filter(each -> each.started != null).count();
     Hand first = hands.get(0);
     Hand second = hands.get(1);
-    if (faults == 0 && begun >= hives / 4) {
+    if (faults == 0 && begun >= hives / 4 - 1) {
       first.phone.choose("wrong with the next load", "stuck cap");
       faults = 1;
     }
-    if (cuts == 0 && begun >= hives / 2) {
-      second.phone.network(false);
-      second.backAt = Instant.now().plus(OFFLINE_FOR);
+    if (cuts == 0
+        && faults > 1
+        && begun >= hives / 2
+        && demoNow().minus(LATE_IN_A_BURN).isAfter(second.burnsSince)) {
+      second.cutOff();
       cuts = 1;
     }
     if (reloads == 0 && begun >= hives * 2 / 3) {

@@ -25,8 +25,13 @@ class PracticeRunTest {
   /** The same with as many hives as are asked for, and what came of it told. */
   public static void main(String[] arguments) throws Exception {
     try (App app = App.demo()) {
+      long begin = System.nanoTime();
       PracticeRun practice = run(app, arguments.length > 0 ? Integer.parseInt(arguments[0]) : 24);
-      Bench.say("the row took", practice.review().path("tookSeconds").asDouble(), "s");
+      Bench.say("done in", (System.nanoTime() - begin) / 1e9, "s");
+      Bench.say(
+          "the row took, in the demo's time",
+          practice.review().path("tookSeconds").asDouble(),
+          "s");
       System.out.println("faults, network losses, reloads: " + practice.disturbances());
       System.out.println("out of the ordinary: " + practice.review().path("exceptions"));
     }
