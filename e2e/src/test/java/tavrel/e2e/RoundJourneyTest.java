@@ -10,9 +10,15 @@ import java.time.Duration;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.openqa.selenium.Keys;
 
-/** A keeper's own first round, from an empty folder to the register, on a desk and on a phone. */
+/**
+ * A keeper's own first round, from an empty folder to the register, on a desk and on a phone. A
+ * real outfit's time is nobody's to move: while the one waits for its seals, the other runs.
+ */
+@Execution(ExecutionMode.CONCURRENT)
 class RoundJourneyTest {
 
   private static final String[] ROSTER = {
