@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
@@ -141,7 +142,7 @@ final class PracticeRun {
     /** Does what the screen asks for; tells whether there is nothing to do but wait. */
     boolean look() {
       if (cutAt != null
-          && lastPress != pressedWhenCut
+          && !Objects.equals(lastPress, pressedWhenCut)
           && Instant.now().isAfter(cutAt.plus(OFFLINE_FOR))) {
         phone.network(true);
         cutAt = null;
