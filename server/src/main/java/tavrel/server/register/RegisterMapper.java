@@ -185,24 +185,14 @@ interface RegisterMapper {
   /** Draws the sums of a hive and year anew. */
   default void tally(UUID hiveId, int year) {
     forgetSums(hiveId, year);
-    drawSums(hiveId, year, LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31));
+    drawSums(hiveId, LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31));
   }
 
   @Delete("delete from treatment_sum where hive_id = #{hiveId} and on_year = #{year}")
   void forgetSums(UUID hiveId, int year);
 
-  @Insert(
-      """
-      insert into treatment_sum (hive_id, on_year, apiary_id, off_label, corrected, typed, line_count, struck, acid, product)
-      select hive_id, cast(#{year} as int), apiary_id, coalesce(verdict = 'NOT_ON_LABEL', false), corrected,
-             round_id is null, count(*), count(case when not stands then 1 end),
-             coalesce(sum(case when stands then acid_now end), 0),
-             coalesce(sum(case when stands then product_now end), 0)
-      from treatment
-      where hive_id = #{hiveId} and on_day between #{from} and #{to}
-      group by hive_id, apiary_id, coalesce(verdict = 'NOT_ON_LABEL', false), corrected, round_id is null
-      """)
-  void drawSums(UUID hiveId, int year, LocalDate from, LocalDate to);
+  @Insert(RegisterSums.OF_HIVE)
+  void drawSums(UUID hiveId, LocalDate from, LocalDate to);
 
   /**
    * Draws the sums of a round anew.
@@ -222,28 +212,10 @@ interface RegisterMapper {
   @Delete("delete from treatment_round where round_id = #{roundId}")
   void forgetRound(UUID roundId);
 
-  @Insert(
-      """
-      insert into treatment_round (
-        round_id, lot, apiary_id, on_day, began, ended, line_count, loads, acid, product, off_label, corrected, people)
-      select t.round_id, coalesce(t.lot_now, ''), t.apiary_id, min(t.on_day), min(t.started_at),
-             max(coalesce(t.opened_at, t.removed_at, t.started_at)), count(*), sum(t.loads), sum(t.acid_now),
-             sum(t.product_now), bool_or(coalesce(t.verdict = 'NOT_ON_LABEL', false)), bool_or(t.corrected),
-             cast(#{people} as int)
-      from treatment t
-      where t.stands and t.round_id = #{roundId}
-      group by t.round_id, coalesce(t.lot_now, ''), t.apiary_id
-      """)
+  @Insert(RegisterSums.OF_ROUND)
   void drawRound(UUID roundId, int people);
 
-  @Insert(
-      """
-      merge into treatment_special (id)
-      key (id)
-      select id
-      from treatment
-      where id = #{id} and (verdict = 'NOT_ON_LABEL' or corrected or round_id is null)
-      """)
+  @Insert(RegisterSums.OF_LINE)
   void markSpecial(UUID id);
 
   @Delete("delete from treatment_special where id = #{id}")

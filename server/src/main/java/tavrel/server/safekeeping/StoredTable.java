@@ -17,7 +17,10 @@ import java.util.Set;
  */
 record StoredTable(String name, List<Column> columns) {
 
-  /** Kept by the database itself, or reckoned from the others by derived.sql. */
+  /**
+   * Kept by the database itself, or reckoned from the others by {@link
+   * tavrel.server.register.RegisterSums}.
+   */
   private static final Set<String> LEFT_OUT =
       Set.of("flyway_schema_history", "treatment_sum", "treatment_round", "treatment_special");
 
