@@ -2,6 +2,9 @@ package tavrel.core.seal;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tavrel.core.ModelParameter;
 import tavrel.core.hive.Cracks;
 import tavrel.core.hive.Entrance;
@@ -19,33 +22,34 @@ import tavrel.core.hive.Shutting;
  * @param settling share of the vapour in the air that settles inside, a second
  * @param leaking litres of hive air that an opening passes, a second and cm²
  * @param throughCloth share of that which still passes a wet cloth
- * @param fullEntrance opening of a full-width entrance of ten frames, cm²
- * @param lowEntrance of a low one of ten frames, cm²
- * @param reducedEntrance of a reduced one, cm²
- * @param roundHole of a round entrance hole, cm²
- * @param tightTray gap round a tight tray of ten frames, cm²
- * @param looseTray gap round a loose tray of ten frames, cm²
- * @param bareMesh open mesh of ten frames, cm²
- * @param coverHole open hole of an inner cover, cm²
- * @param fewCracks a few cracks together, cm²
- * @param manyCracks many cracks together, cm²
- * @param port a drilled port before it is plugged, cm²
+ * @param openings how large each opening is
  */
 public record SealParameters(
-    double settling,
-    double leaking,
-    double throughCloth,
-    double fullEntrance,
-    double lowEntrance,
-    double reducedEntrance,
-    double roundHole,
-    double tightTray,
-    double looseTray,
-    double bareMesh,
-    double coverHole,
-    double fewCracks,
-    double manyCracks,
-    double port) {
+    double settling, double leaking, double throughCloth, Openings openings) {
+
+  /**
+   * Openings of a hive ten frames wide, cm².
+   *
+   * @param entrance by kind; those of full width grow with the hive's
+   * @param floor by kind; all grow with the hive's width
+   * @param cracks all together
+   * @param coverHole open hole of an inner cover
+   * @param port a drilled port before it is plugged
+   */
+  record Openings(
+      Map<Entrance, Double> entrance,
+      Map<Floor, Double> floor,
+      Map<Cracks, Double> cracks,
+      double coverHole,
+      double port) {
+
+    /** Copies. */
+    Openings {
+      entrance = Map.copyOf(entrance);
+      floor = Map.copyOf(floor);
+      cracks = Map.copyOf(cracks);
+    }
+  }
 
   private static final String EXPERIENCE = "keepers' experience, not measured";
 
@@ -98,10 +102,34 @@ public record SealParameters(
    * @throws tavrel.core.InvalidValue if one lies outside its range
    */
   public static SealParameters of(Map<String, Double> own) {
-    double[] value = PARAMETERS.stream().mapToDouble(parameter -> parameter.in(own)).toArray();
+    Map<String, Double> in =
+        PARAMETERS.stream()
+            .collect(Collectors.toMap(ModelParameter::key, parameter -> parameter.in(own)));
     return new SealParameters(
-        value[0], value[1], value[2], value[3], value[4], value[5], value[6], value[7], value[8],
-        value[9], value[10], value[11], value[12], value[13]);
+        in(in, "sealSettling"),
+        in(in, "sealLeaking"),
+        in(in, "sealThroughCloth"),
+        new Openings(
+            Map.of(
+                Entrance.FULL, in(in, "sealFullEntrance"),
+                Entrance.LOW, in(in, "sealLowEntrance"),
+                Entrance.REDUCED, in(in, "sealReducedEntrance"),
+                Entrance.ROUND_HOLE, in(in, "sealRoundHole")),
+            Map.of(
+                Floor.SOLID, 0.0,
+                Floor.MESH_TIGHT_TRAY, in(in, "sealTightTray"),
+                Floor.MESH_LOOSE_TRAY, in(in, "sealLooseTray"),
+                Floor.BARE_MESH, in(in, "sealBareMesh")),
+            Map.of(
+                Cracks.NONE, 0.0,
+                Cracks.A_FEW, in(in, "sealFewCracks"),
+                Cracks.MANY, in(in, "sealManyCracks")),
+            in(in, "sealCoverHole"),
+            in(in, "sealPort")));
+  }
+
+  private static double in(Map<String, Double> values, String key) {
+    return Objects.requireNonNull(values.get(key), key);
   }
 
   /** Openings of a hive as it stands for a treatment, with what passes through each. */
@@ -109,15 +137,15 @@ public record SealParameters(
     Fittings fittings = hive.fittings();
     double width = hive.framesWide() / 10.0;
     double cloth = fittings.shutting() == Shutting.WET_CLOTH ? throughCloth : 1;
-    return java.util.stream.Stream.of(
+    return Stream.of(
             leak(LeakKind.ENTRANCE, entrance(fittings.entrance(), width), cloth),
-            leak(LeakKind.FLOOR, floor(hive.floor()) * width, 1),
+            leak(LeakKind.FLOOR, of(openings.floor(), hive.floor()) * width, 1),
             leak(
                 LeakKind.INNER_COVER,
-                fittings.innerCover() == InnerCover.HOLE_OPEN ? coverHole : 0,
+                fittings.innerCover() == InnerCover.HOLE_OPEN ? openings.coverHole() : 0,
                 1),
-            leak(LeakKind.CRACKS, cracks(fittings.cracks()), 1),
-            leak(LeakKind.PORT, fittings.port().isDrilled() ? port : 0, 1))
+            leak(LeakKind.CRACKS, of(openings.cracks(), fittings.cracks()), 1),
+            leak(LeakKind.PORT, fittings.port().isDrilled() ? openings.port() : 0, 1))
         .filter(leak -> leak.cm2() > 0)
         .toList();
   }
@@ -127,29 +155,12 @@ public record SealParameters(
   }
 
   private double entrance(Entrance entrance, double width) {
-    return switch (entrance) {
-      case FULL -> fullEntrance * width;
-      case LOW -> lowEntrance * width;
-      case REDUCED -> reducedEntrance;
-      case ROUND_HOLE -> roundHole;
-    };
+    boolean grows = entrance == Entrance.FULL || entrance == Entrance.LOW;
+    return of(openings.entrance(), entrance) * (grows ? width : 1);
   }
 
-  private double floor(Floor floor) {
-    return switch (floor) {
-      case SOLID -> 0;
-      case MESH_TIGHT_TRAY -> tightTray;
-      case MESH_LOOSE_TRAY -> looseTray;
-      case BARE_MESH -> bareMesh;
-    };
-  }
-
-  private double cracks(Cracks cracks) {
-    return switch (cracks) {
-      case NONE -> 0;
-      case A_FEW -> fewCracks;
-      case MANY -> manyCracks;
-    };
+  private static <K> double of(Map<K, Double> openings, K kind) {
+    return Objects.requireNonNull(openings.get(kind));
   }
 
   private static ModelParameter parameter(
