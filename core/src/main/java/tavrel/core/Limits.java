@@ -1,6 +1,5 @@
 package tavrel.core;
 
-import tavrel.core.burn.BurnFit;
 import tavrel.core.measure.Scoops;
 import tavrel.core.pace.RunSetUp;
 import tavrel.core.spacing.Schedule;
@@ -13,24 +12,10 @@ import tavrel.core.spacing.Schedule;
  * @param roundsInASchedule most rounds of one schedule
  * @param fewestScoops level scoops that have to be weighed for a mean that holds
  * @param mostScoops most that are reckoned with
- * @param testedBelow down to this share of the smallest load tested a burn time is foretold
- * @param testedAbove up to this share of the largest
  */
-public record Limits(
-    int toolsInARun,
-    int roundsInASchedule,
-    int fewestScoops,
-    int mostScoops,
-    double testedBelow,
-    double testedAbove) {
+public record Limits(int toolsInARun, int roundsInASchedule, int fewestScoops, int mostScoops) {
 
   /** As the rules have them. */
   public static final Limits ALL =
-      new Limits(
-          RunSetUp.MOST_TOOLS,
-          Schedule.MOST_ROUNDS,
-          Scoops.FEWEST,
-          Scoops.MOST,
-          BurnFit.TESTED_BELOW,
-          BurnFit.TESTED_ABOVE);
+      new Limits(RunSetUp.MOST_TOOLS, Schedule.MOST_ROUNDS, Scoops.FEWEST, Scoops.MOST);
 }

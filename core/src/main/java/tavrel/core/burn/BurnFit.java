@@ -27,13 +27,14 @@ public record BurnFit(
     List<BurnPoint> points,
     double marginPercent) {
 
-  private static final double FIXED_SHARE = 0.6;
+  /** Of the time of the one load tested so much is taken as fixed. */
+  static final double FIXED_SHARE = 0.6;
 
   /** Down to this share of the smallest load tested a burn time is foretold. */
-  public static final double TESTED_BELOW = 0.75;
+  static final double TESTED_BELOW = 0.75;
 
   /** Up to this share of the largest. */
-  public static final double TESTED_ABOVE = 1.25;
+  static final double TESTED_ABOVE = 1.25;
 
   /** What a burn time rests on. */
   public enum Basis {
