@@ -76,6 +76,11 @@ public record SeasonDates(
     return new DaySpan(stops.plusDays(shiftDays), begins.plusDays(shiftDays - 1L));
   }
 
+  /** Whether a day is expected to lie in the pause in laying. */
+  public boolean isPause(LocalDate day) {
+    return pauseOf(day.getYear()).contains(day) || pauseOf(day.getYear() - 1).contains(day);
+  }
+
   /**
    * Days on which no worker brood is expected to be capped that a day lies in or that come next:
    * from 21 days after laying stops until 8 days after it starts again. Null where the pause is too

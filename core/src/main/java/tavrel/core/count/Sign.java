@@ -8,6 +8,9 @@ public enum Sign {
   /** Looked, and saw none of them. */
   NONE_SEEN("nothing seen");
 
+  /** Signs older than this tell nothing of a colony as it is now. */
+  public static final int TELL_FOR_DAYS = 30;
+
   private final String words;
 
   Sign(String words) {

@@ -1,5 +1,7 @@
 package tavrel.core.count;
 
+import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.NumberText;
@@ -27,6 +29,12 @@ public record YardReading(
 
   /** One or two hives tell of themselves, not of a yard. */
   public static final int LEAST_HIVES = 3;
+
+  /** Samples that tell of a yard now: those of the last {@value Infestation#POOLED_DAYS} days. */
+  public static List<Infestation> lately(Collection<Infestation> samples, LocalDate today) {
+    LocalDate from = today.minusDays(Infestation.POOLED_DAYS);
+    return samples.stream().filter(each -> !each.last().isBefore(from)).toList();
+  }
 
   /**
    * Reads the samples of a yard.

@@ -2,6 +2,11 @@ package tavrel.core.result;
 
 import java.time.LocalDate;
 import java.time.Month;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * Which winter is meant on which side of the equator. A winter is told by the year of its spring:
@@ -44,6 +49,30 @@ public enum Wintering {
   public boolean isAutumn(LocalDate day) {
     Month month = day.getMonth();
     return month.compareTo(autumnFrom) >= 0 && month.compareTo(autumnTo) <= 0;
+  }
+
+  /**
+   * A sample of bees.
+   *
+   * @param hiveId of which hive
+   * @param day when
+   * @param found what was in it
+   */
+  public record Sample(UUID hiveId, LocalDate day, Efficacy.Found found) {}
+
+  /**
+   * The load that each hive takes into the winter that begins in the samples' year: its last sample
+   * of autumn.
+   *
+   * @return share of bees with mites, at most 1, by hive
+   */
+  public Map<UUID, Double> loads(Collection<Sample> ofOneYear) {
+    return ofOneYear.stream()
+        .filter(each -> isAutumn(each.day()))
+        .sorted(Comparator.comparing(Sample::day))
+        .collect(
+            Collectors.toMap(
+                Sample::hiveId, each -> Math.min(1, each.found().share()), (a, b) -> b));
   }
 
   /** A winter's name, {@code 2026 to 2027} or {@code 2027}. */

@@ -52,6 +52,22 @@ public record CrewLog(
    */
   public record Happened(EventKind kind, Instant at, String by, String says) {}
 
+  /** Whether a people check confirmed at a moment still holds: not once the rest was put off. */
+  public boolean stillHolds(Instant confirmedAt) {
+    return putOff == null || !putOff.at().isAfter(confirmedAt);
+  }
+
+  /**
+   * Whether people had been checked for what was done at a moment: an event of the day before the
+   * rest was put off was done under that day's check.
+   *
+   * @param confirmedAt when the latest check was confirmed, or null where there was none
+   */
+  boolean checked(@Nullable Instant confirmedAt, Instant at) {
+    return confirmedAt != null
+        && (stillHolds(confirmedAt) || (putOff != null && at.isBefore(putOff.at())));
+  }
+
   /** Folds the events that concern the crew, in any order, with repeats; others are left out. */
   public static CrewLog of(Collection<RunEvent> events) {
     Set<UUID> undone = HiveState.undone(events);

@@ -5,6 +5,8 @@ import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
 import tavrel.core.NumberText;
 
 /** What a run does not take without the people check, or without a reason. */
@@ -12,14 +14,63 @@ public final class Guard {
 
   private Guard() {}
 
+  /** A device's clock may run ahead of the server's by this much. */
+  private static final Duration AHEAD = Duration.ofMinutes(2);
+
+  /** Events may be this much older than the plan, for a device whose clock runs behind. */
+  private static final Duration BEFORE_PLAN = Duration.ofHours(1);
+
+  /**
+   * Holds a moment that a device tells against what can be.
+   *
+   * @throws InvalidValue if it lies in the future or before the round was planned
+   */
+  public static void checkMoment(Instant at, Instant plannedAt, Instant now) {
+    if (at.isAfter(now.plus(AHEAD)) || at.isBefore(plannedAt.minus(BEFORE_PLAN))) {
+      throw new InvalidValue(
+          "at", "lies in the future or before the round was planned; set the device's clock");
+    }
+  }
+
   /**
    * Looks at an event before it is kept.
+   *
+   * @param event about to be kept
+   * @param hive what the round plans for its hive, or null where it concerns the crew
+   * @param states of the hives without it
+   * @param crew what the log says of the crew without it
+   * @param plan of the round: seal period and tools
+   * @param confirmedAt when the latest people check was confirmed, or null where there was none
+   * @return what stands against it, in words; empty if nothing does
+   */
+  public static Optional<String> refusal(
+      RunEvent event,
+      @Nullable PlannedHive hive,
+      Map<UUID, HiveState> states,
+      CrewLog crew,
+      RunPlan plan,
+      @Nullable Instant confirmedAt) {
+    if (event.kind() == EventKind.PUT_OFF) {
+      return putOff(plan, states);
+    }
+    return hive == null
+        ? Optional.empty()
+        : refusal(
+            event,
+            states.getOrDefault(hive.hiveId(), HiveState.UNTOUCHED),
+            hive,
+            plan,
+            crew.checked(confirmedAt, event.at()));
+  }
+
+  /**
+   * Looks at an event of a hive before it is kept.
    *
    * @param event about to be kept
    * @param state of its hive without it
    * @param hive what the round plans for the hive
    * @param plan of the round: seal period and tool
-   * @param peopleChecked when the people check was confirmed, or empty
+   * @param peopleChecked whether people had been checked for it
    * @return what stands against it, in words; empty if nothing does
    */
   public static Optional<String> refusal(

@@ -1,5 +1,6 @@
 package tavrel.core.weather;
 
+import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 
 /**
@@ -18,6 +19,11 @@ public record Place(double latitude, double longitude, double altitude) {
     InvalidValue.inRange("latitude", latitude, -90, 90, "degrees, north positive");
     InvalidValue.inRange("longitude", longitude, -180, 180, "degrees, east positive");
     InvalidValue.inRange("altitude", altitude, -500, 6_000, "m above the sea");
+  }
+
+  /** Whether a latitude lies south of the equator; one that nobody told counts as north. */
+  public static boolean isSouth(@Nullable Double latitude) {
+    return latitude != null && latitude < 0;
   }
 
   /** A place whose height nobody told: taken as at the level of the sea. */

@@ -129,6 +129,11 @@ public record Window(Instant from, Instant to, List<Part> parts, @Nullable Integ
     return !from.isAfter(moment) && to.isAfter(moment);
   }
 
+  /** The end of that of some windows which holds a moment; nothing where none does. */
+  public static Optional<Instant> endOfThatHolding(Instant moment, List<Window> windows) {
+    return windows.stream().filter(each -> each.holds(moment)).map(Window::to).findFirst();
+  }
+
   /** Whether no source tells of some of it. */
   public boolean hasExpected() {
     return parts.stream().anyMatch(part -> part.grade() == null);

@@ -9,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.apiaryyear.HeightShift;
 import tavrel.core.apiaryyear.YearBand;
+import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Problem;
@@ -43,12 +44,9 @@ public class ApiaryYears {
 
   /** An apiary's year. */
   public ApiarySeason of(Apiary apiary) {
-    return mapper.of(apiary.id()).orElseGet(() -> ApiarySeason.usual(south(apiary)));
-  }
-
-  /** Whether an apiary lies south of the equator; one without a place counts as north. */
-  public static boolean south(Apiary apiary) {
-    return apiary.latitude() != null && apiary.latitude() < 0;
+    return mapper
+        .of(apiary.id())
+        .orElseGet(() -> ApiarySeason.usual(Place.isSouth(apiary.latitude())));
   }
 
   /** Apiaries whose year the keeper set. */
@@ -111,7 +109,8 @@ public class ApiaryYears {
         throw new InvalidValue("to", "names the apiary that is copied");
       }
       HeightShift shift =
-          HeightShift.between(from.altitude(), to.altitude(), south(from), figures.own());
+          HeightShift.between(
+              from.altitude(), to.altitude(), Place.isSouth(from.latitude()), figures.own());
       List<YearBand> own =
           bands.of(toId).stream().filter(band -> band.kind() == YearBand.Kind.OFF).toList();
       bands.forgetAll(toId);

@@ -39,8 +39,6 @@ import tavrel.server.people.Account;
 @Service
 public class BroodService {
 
-  private static final int SOON = 14;
-  private static final int CLOSING = 7;
   private static final int SHOWN = 100;
   private static final int DRAWN_BACK = 14;
   private static final int DRAWN_AHEAD = 100;
@@ -274,8 +272,11 @@ public class BroodService {
     }
     return new Windows(
         list(lines, line -> line.state() != BroodState.CAPPED),
-        list(lines, line -> opensSoon(line, today(line, places))),
-        list(lines, line -> closes(line, today(line, places))),
+        list(lines, line -> line.window().opensSoon(today(line, places))),
+        list(
+            lines,
+            line ->
+                line.state() != BroodState.CAPPED && line.window().closesSoon(today(line, places))),
         unrecorded(unrecorded, places));
   }
 
@@ -314,19 +315,6 @@ public class BroodService {
   private static LocalDate ends(WindowLine line) {
     DaySpan days = line.window().widest();
     return days == null || line.window().openEnded() ? LocalDate.MAX : days.to();
-  }
-
-  private static boolean opensSoon(WindowLine line, LocalDate today) {
-    DaySpan days = line.window().widest();
-    return days != null && days.from().isAfter(today) && !days.from().isAfter(today.plusDays(SOON));
-  }
-
-  private static boolean closes(WindowLine line, LocalDate today) {
-    DaySpan days = line.window().widest();
-    return line.state() != BroodState.CAPPED
-        && days != null
-        && !days.from().isAfter(today)
-        && !days.to().isAfter(today.plusDays(CLOSING));
   }
 
   /**

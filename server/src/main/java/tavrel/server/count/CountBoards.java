@@ -16,6 +16,7 @@ import tavrel.core.count.BoardDoubt;
 import tavrel.core.count.Danger;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.SampleReading;
+import tavrel.core.count.Sign;
 import tavrel.core.count.YardReading;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
@@ -129,7 +130,7 @@ class CountBoards {
         kept.stream().collect(Collectors.groupingBy(CountMapper.KeptCount::hiveId));
     Map<UUID, Infestation> samples = Counts.samples(kept, treated, season.rollRecovery());
     Map<UUID, List<CountMapper.SeenSign>> signs =
-        counts.signs(apiaryId, today.minusDays(30)).stream()
+        counts.signs(apiaryId, today.minusDays(Sign.TELL_FOR_DAYS)).stream()
             .collect(Collectors.groupingBy(CountMapper.SeenSign::hiveId));
     Map<UUID, CountMapper.Decision> decided = decisions.latest(apiaryId);
     Map<UUID, Instant> laid = new HashMap<>();
@@ -151,10 +152,7 @@ class CountBoards {
               doubt(own, rounded.getOrDefault(hive.id(), List.of()), season.rollRecovery()),
               latest(treated.getOrDefault(hive.id(), List.of()))));
     }
-    List<Infestation> ofTheWeek =
-        samples.values().stream()
-            .filter(each -> !each.last().isBefore(today.minusDays(Infestation.POOLED_DAYS)))
-            .toList();
+    List<Infestation> ofTheWeek = YardReading.lately(samples.values(), today);
     return new CountBoard(
         apiary,
         today,

@@ -250,13 +250,9 @@ class LineUps {
             there -> {
               Apiary apiary = apiaries.byId(there.apiaryId());
               YardDay day = weather.day(apiary, LocalDate.ofInstant(now, apiary.zoneId()));
-              return day == null ? Optional.empty() : endOfWindow(day.windows(), now);
+              return day == null ? Optional.empty() : Window.endOfThatHolding(now, day.windows());
             })
         .orElse(null);
-  }
-
-  private static Optional<Instant> endOfWindow(List<Window> windows, Instant now) {
-    return windows.stream().filter(window -> window.holds(now)).map(Window::to).findFirst();
   }
 
   private static <T> Map<UUID, T> byHive(

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.run.CrewLog;
+import tavrel.core.run.Guard;
 import tavrel.core.run.PeopleCheck;
 import tavrel.core.weather.HourRule;
 import tavrel.server.apiary.Apiaries;
@@ -53,10 +54,10 @@ public class PeopleChecks {
     if (round.discardedAt() != null) {
       throw Problem.conflict("This round was thrown away.");
     }
-    RunLog.inTime(at, round, clock.instant());
-    CrewLog.Halt putOff = CrewLog.of(mapper.events(id)).putOff();
+    Guard.checkMoment(at, round.plannedAt(), clock.instant());
+    CrewLog crew = CrewLog.of(mapper.events(id));
     Optional<ConfirmedPeopleCheck> before = mapper.peopleCheck(id);
-    if (before.isPresent() && (putOff == null || !putOff.at().isAfter(before.get().at()))) {
+    if (before.isPresent() && crew.stillHolds(before.get().at())) {
       return;
     }
     Apiary apiary = apiaries.byId(round.apiaryId());

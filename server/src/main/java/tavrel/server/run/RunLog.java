@@ -53,12 +53,6 @@ import tavrel.server.weather.YardWeather;
 @Service
 class RunLog {
 
-  /** A device's clock may run ahead of ours by this much. */
-  private static final Duration AHEAD = Duration.ofMinutes(2);
-
-  /** Events may be this much older than the plan, for a device whose clock runs behind. */
-  private static final Duration BEFORE_PLAN = Duration.ofHours(1);
-
   private static final int MOST_AT_ONCE = 500;
 
   private record Kept(FoldedLog log, RunBoard board, List<RunEvent> events) {}
@@ -118,8 +112,8 @@ class RunLog {
   /** The people check that holds now: the latest, unless the rest was put off after it. */
   @Nullable ConfirmedPeopleCheck peopleCheck(UUID roundId) {
     ConfirmedPeopleCheck check = mapper.peopleCheck(roundId).orElse(null);
-    CrewLog.Halt putOff = CrewLog.of(logs.get(roundId, this::read).ofCrew()).putOff();
-    return check != null && putOff != null && putOff.at().isAfter(check.at()) ? null : check;
+    CrewLog crew = CrewLog.of(logs.get(roundId, this::read).ofCrew());
+    return check != null && crew.stillHolds(check.at()) ? check : null;
   }
 
   /** What was reckoned or measured for a run has changed. */
@@ -191,7 +185,13 @@ class RunLog {
       }
       PlannedHive hive = event.hiveId() == null ? null : planned.get(event.hiveId());
       check(event, round, hive, log, now);
-      refusal(event, hive, log, plan, people)
+      Guard.refusal(
+              event,
+              hive,
+              log.states(),
+              CrewLog.of(log.ofCrew()),
+              plan,
+              people == null ? null : people.at())
           .ifPresent(
               says -> {
                 throw Problem.conflict(says);
@@ -220,46 +220,13 @@ class RunLog {
         List.copyOf(fresh));
   }
 
-  private static Optional<String> refusal(
-      RunEvent event,
-      @Nullable PlannedHive hive,
-      FoldedLog log,
-      RunPlan plan,
-      @Nullable ConfirmedPeopleCheck people) {
-    if (event.kind() == EventKind.PUT_OFF) {
-      return Guard.putOff(plan, log.states());
-    }
-    if (hive == null) {
-      return Optional.empty();
-    }
-    CrewLog.Halt putOff = CrewLog.of(log.ofCrew()).putOff();
-    boolean checked =
-        people != null
-            && (putOff == null
-                || event.at().isBefore(putOff.at())
-                || !putOff.at().isAfter(people.at()));
-    return Guard.refusal(event, log.state(hive.hiveId()), hive, plan, checked);
-  }
-
   private FoldedLog read(UUID roundId) {
     return FoldedLog.of(mapper.events(roundId));
   }
 
-  /**
-   * Holds a moment that a device tells against what can be.
-   *
-   * @throws InvalidValue if it lies in the future or before the round was planned
-   */
-  static void inTime(Instant at, Round round, Instant now) {
-    if (at.isAfter(now.plus(AHEAD)) || at.isBefore(round.plannedAt().minus(BEFORE_PLAN))) {
-      throw new InvalidValue(
-          "at", "lies in the future or before the round was planned; set the device's clock");
-    }
-  }
-
   private static void check(
       RunEvent event, Round round, @Nullable PlannedHive hive, FoldedLog log, Instant now) {
-    inTime(event.at(), round, now);
+    Guard.checkMoment(event.at(), round.plannedAt(), now);
     if (hive == null && event.hiveId() != null) {
       throw new InvalidValue("hiveId", "is not in this round");
     }

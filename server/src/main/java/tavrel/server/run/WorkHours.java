@@ -3,6 +3,7 @@ package tavrel.server.run;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +38,20 @@ public class WorkHours {
           and not exists (select 1 from undone_event u where u.round_id = e.round_id and u.id = e.id)
         """)
     List<KeptHalt> halts(LocalDate from, LocalDate to);
+
+    @Select(
+        """
+        <script>
+        select e.round_id, e.kind, e.at,
+               (select min(n.at) from run_event n where n.round_id = e.round_id and n.at &gt; e.at) as next
+        from run_event e
+        where e.hive_id is null and e.kind in ('PAUSED', 'WENT_ON', 'PUT_OFF')
+          and e.round_id in
+          <foreach collection="roundIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+          and not exists (select 1 from undone_event u where u.round_id = e.round_id and u.id = e.id)
+        </script>
+        """)
+    List<KeptHalt> haltsOf(Collection<UUID> roundIds);
   }
 
   /** The halts of some rounds. */
@@ -63,8 +78,17 @@ public class WorkHours {
 
   /** Halts of the rounds of some days, both included. */
   public Halts between(LocalDate from, LocalDate to) {
+    return halts(mapper.halts(from, to));
+  }
+
+  /** Halts of some rounds. */
+  public Halts ofRounds(Collection<UUID> roundIds) {
+    return halts(roundIds.isEmpty() ? List.of() : mapper.haltsOf(roundIds));
+  }
+
+  private static Halts halts(List<KeptHalt> kept) {
     return new Halts(
-        mapper.halts(from, to).stream()
+        kept.stream()
             .collect(
                 Collectors.groupingBy(
                     KeptHalt::roundId,

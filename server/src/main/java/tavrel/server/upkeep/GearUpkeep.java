@@ -1,16 +1,15 @@
 package tavrel.server.upkeep;
 
-import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.NumberText;
 import tavrel.core.burn.BurnFit;
+import tavrel.core.burn.BurnLine;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.TestBurn;
 import tavrel.core.burn.Tool;
@@ -31,16 +30,12 @@ public class GearUpkeep {
 
   private static final Instant EVER = Instant.EPOCH;
 
-  /** A round that was put off may have begun so many days before; more than any does. */
-  private static final int LONGEST_ROUND = 60;
-
   private final GearService gear;
   private final ToolBurns toolBurns;
   private final RoundSums register;
   private final WorkHours workHours;
   private final Apiaries apiaries;
   private final OwnParameters figures;
-  private final Clock clock;
 
   GearUpkeep(
       GearService gear,
@@ -48,15 +43,13 @@ public class GearUpkeep {
       RoundSums register,
       WorkHours workHours,
       Apiaries apiaries,
-      OwnParameters figures,
-      Clock clock) {
+      OwnParameters figures) {
     this.gear = gear;
     this.toolBurns = toolBurns;
     this.register = register;
     this.workHours = workHours;
     this.apiaries = apiaries;
     this.figures = figures;
-    this.clock = clock;
   }
 
   /**
@@ -64,12 +57,18 @@ public class GearUpkeep {
    *
    * @param tool the tool
    * @param fit burn times fitted to its test burns
+   * @param line the fit as it is drawn, or null where nothing was tested
    * @param burns its test burns that stand, latest first
    * @param notes what was seen at or done to it, latest first
    * @param wear what it has been through since it was looked after
    */
   public record KnownTool(
-      Tool tool, BurnFit fit, List<TestBurn> burns, List<GearNote> notes, ToolWear wear) {}
+      Tool tool,
+      BurnFit fit,
+      @Nullable BurnLine line,
+      List<TestBurn> burns,
+      List<GearNote> notes,
+      ToolWear wear) {}
 
   /**
    * All gear.
@@ -134,9 +133,11 @@ public class GearUpkeep {
     int onSeals =
         toolBurns.countSince(tool.id(), seals)
             + (int) own.stream().filter(burn -> burn.at().isAfter(seals)).count();
+    BurnFit fit = BurnFit.of(tool, own);
     return new KnownTool(
         tool,
-        BurnFit.of(tool, own),
+        fit,
+        BurnLine.of(fit),
         own,
         ownNotes,
         ToolWear.of(
@@ -163,10 +164,10 @@ public class GearUpkeep {
   }
 
   private double hours(Instant since) {
-    LocalDate from = LocalDate.ofInstant(since, ZoneOffset.UTC).minusDays(LONGEST_ROUND);
-    LocalDate to = LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).plusDays(1);
-    WorkHours.Halts halts = workHours.between(from, to);
-    return register.workedSince(since).stream()
+    List<RoundSums.Worked> rounds = register.workedSince(since);
+    WorkHours.Halts halts =
+        workHours.ofRounds(rounds.stream().map(RoundSums.Worked::roundId).toList());
+    return rounds.stream()
         .mapToDouble(worn -> halts.hours(worn.roundId(), worn.began(), worn.ended()))
         .sum();
   }

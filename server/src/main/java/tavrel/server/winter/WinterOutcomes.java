@@ -15,9 +15,9 @@ import tavrel.core.hive.Hive;
 import tavrel.core.result.DeathSign;
 import tavrel.core.result.WinterOutcome;
 import tavrel.core.result.Wintering;
+import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 
@@ -95,7 +95,7 @@ public class WinterOutcomes {
   Winters winters(UUID apiaryId) {
     Apiary apiary = apiaries.byId(apiaryId);
     LocalDate today = apiaries.today(apiary);
-    Wintering side = Wintering.of(ApiaryYears.south(apiary));
+    Wintering side = Wintering.of(Place.isSouth(apiary.latitude()));
     int latest = side.beginningIn(today.getYear());
     return new Winters(
         side.on(today),
@@ -136,7 +136,7 @@ public class WinterOutcomes {
     for (NewOutcome each : outcomes) {
       Apiary apiary = allHives.apiaryOf(each.hiveId());
       LocalDate today = apiaries.today(apiary);
-      if (winter > Wintering.of(ApiaryYears.south(apiary)).beginningIn(today.getYear())) {
+      if (winter > Wintering.of(Place.isSouth(apiary.latitude())).beginningIn(today.getYear())) {
         throw new InvalidValue("winter", "has not come yet");
       }
       mapper.add(

@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.DaySpan;
 import tavrel.core.NumberText;
-import tavrel.core.apiaryyear.SeasonDates;
+import tavrel.core.due.DueDays;
+import tavrel.core.due.DueTaskKind;
 import tavrel.core.spacing.RoundState;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -36,33 +37,7 @@ import tavrel.server.series.SeriesService;
 @Service
 class DueTasks {
 
-  /** Rounds are named this many days ahead. */
-  private static final int AHEAD = 3;
-
-  /** A wash tells of a series from so many days after its last round. */
-  private static final int RECOUNT_FROM = 14;
-
-  /** To so many. */
-  private static final int RECOUNT_TO = 28;
-
-  /** Counts are monthly through the season. */
-  private static final int MONTH = 30;
-
   private static final int NAMED = 6;
-
-  /** Kinds, most pressing first. */
-  enum DueTaskKind {
-    DANGER,
-    ABOVE_UNPLANNED,
-    ROUND_LATE,
-    ROUND_DUE,
-    WINDOW_CLOSES,
-    WINDOW_OPENS,
-    BOARDS_TO_READ,
-    RECOUNT_DUE,
-    ROUND_AHEAD,
-    COUNT_DUE
-  }
 
   /**
    * Something due.
@@ -221,10 +196,11 @@ class DueTasks {
       addRecount(each, chores);
       return;
     }
-    long ahead = ChronoUnit.DAYS.between(each.today(), next.day());
-    if (ahead > AHEAD || next.state() == RoundState.OPEN) {
+    DueTaskKind kind = DueDays.ofRound(next.day(), each.today()).orElse(null);
+    if (kind == null || next.state() == RoundState.OPEN) {
       return;
     }
+    long late = ChronoUnit.DAYS.between(next.day(), each.today());
     String crew = desk.agreedCrew(each.id(), next.number());
     String what =
         each.name()
@@ -237,13 +213,11 @@ class DueTasks {
             + (crew == null ? "" : ", with " + crew);
     chores.add(
         new DueTask(
-            ahead < 0
-                ? DueTaskKind.ROUND_LATE
-                : ahead == 0 ? DueTaskKind.ROUND_DUE : DueTaskKind.ROUND_AHEAD,
+            kind,
             each.apiaryId(),
             each.apiary(),
             next.day(),
-            what + (ahead < 0 ? ": " + days(-ahead) + " late, re-space the rest or do it" : ""),
+            what + (late > 0 ? ": " + days(late) + " late, re-space the rest or do it" : ""),
             each.id(),
             next.number(),
             null));
@@ -254,15 +228,15 @@ class DueTasks {
     if (done == null) {
       return;
     }
-    long since = ChronoUnit.DAYS.between(done, each.today());
-    boolean counted = counts.washedSince(each.hiveIds(), done.plusDays(RECOUNT_FROM - 1L)) > 0;
-    if (since >= RECOUNT_FROM && !counted) {
+    DaySpan recount = DueDays.recount(done);
+    boolean counted = counts.washedSince(each.hiveIds(), recount.from().minusDays(1)) > 0;
+    if (!each.today().isBefore(recount.from()) && !counted) {
       chores.add(
           new DueTask(
               DueTaskKind.RECOUNT_DUE,
               each.apiaryId(),
               each.apiary(),
-              done.plusDays(RECOUNT_TO),
+              recount.to(),
               "wash again: "
                   + each.name()
                   + " ended on "
@@ -308,26 +282,19 @@ class DueTasks {
     Map<UUID, LocalDate> last = counts.lastCounts();
     Map<UUID, Integer> hives = allHives.counts();
     for (Apiary apiary : places) {
-      LocalDate today = apiaries.today(apiary);
       LocalDate counted = last.get(apiary.id());
-      boolean lately = counted != null && counted.isAfter(today.minusDays(MONTH));
-      if (hives.containsKey(apiary.id()) && !lately && inSeason(apiary, today)) {
+      if (hives.containsKey(apiary.id())
+          && DueDays.countIsDue(counted, apiaryYears.of(apiary).dates(), apiaries.today(apiary))) {
         chores.add(
             of(
                 DueTaskKind.COUNT_DUE,
                 apiary,
-                counted == null ? null : counted.plusDays(MONTH),
+                counted == null ? null : DueDays.nextCount(counted),
                 counted == null
                     ? "none on record: wash a few hives"
                     : "the last was on " + NumberText.day(counted)));
       }
     }
-  }
-
-  private boolean inSeason(Apiary apiary, LocalDate today) {
-    SeasonDates dates = apiaryYears.of(apiary).dates();
-    return !dates.pauseOf(today.getYear()).contains(today)
-        && !dates.pauseOf(today.getYear() - 1).contains(today);
   }
 
   private static DueTask of(DueTaskKind kind, Apiary apiary, @Nullable LocalDate day, String says) {

@@ -7,6 +7,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.result.DeathSign;
+import tavrel.core.result.Efficacy;
 import tavrel.core.result.WinterOutcome;
 
 /** What the year's page is drawn from. */
@@ -33,12 +34,22 @@ interface ReviewMapper {
   record CountedMonth(int monthOfYear, int samples, int mites, double seen) {}
 
   /** A sample of bees. */
-  record Sample(UUID hiveId, LocalDate day, double recovery, int mites, int bees) {}
+  record Sample(UUID hiveId, LocalDate day, double recovery, int mites, int bees) {
 
-  /** An outcome that holds. */
+    Efficacy.Found found() {
+      return new Efficacy.Found(mites, bees, recovery);
+    }
+  }
+
+  /**
+   * An outcome that holds.
+   *
+   * @param latitude of the hive's apiary, or null
+   */
   record Outcome(
       UUID hiveId,
       String hive,
+      @Nullable Double latitude,
       @Nullable WinterOutcome outcome,
       @Nullable DeathSign sign,
       @Nullable String note) {}
@@ -103,22 +114,18 @@ interface ReviewMapper {
       """)
   List<Stands> stand(LocalDate from, LocalDate to);
 
-  /**
-   * The outcomes of all hives that somebody has said.
-   *
-   * @param south those south of the equator, or the others
-   */
+  /** The outcomes of all hives that somebody has said. */
   @Select(
       """
-      select hive_id, hive, outcome, sign, note
+      select hive_id, hive, latitude, outcome, sign, note
       from (
-        select w.hive_id, h.name as hive, w.outcome, w.sign, w.note,
+        select w.hive_id, h.name as hive, a.latitude, w.outcome, w.sign, w.note,
                row_number() over (partition by w.hive_id order by w.received_at desc, w.id desc) as latest
         from winter_outcome w
         join hive h on h.id = w.hive_id
         join apiary a on a.id = h.apiary_id
-        where w.winter = #{winter} and (coalesce(a.latitude, 0) < 0) = #{south})
+        where w.winter = #{winter})
       where latest = 1
       """)
-  List<Outcome> outcomes(int winter, boolean south);
+  List<Outcome> outcomes(int winter);
 }

@@ -2,7 +2,6 @@ package tavrel.server.reporting.year;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -18,9 +17,9 @@ import tavrel.core.result.RoundsTogether;
 import tavrel.core.result.Winter;
 import tavrel.core.result.Wintering;
 import tavrel.core.result.WorkedHere;
+import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
-import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.count.HiveSpreads;
 import tavrel.server.reporting.GivenInRounds;
 import tavrel.server.reporting.register.RegisterBook;
@@ -172,7 +171,7 @@ class YearReview {
 
   private static Efficacy.@Nullable Found found(List<ReviewMapper.Sample> samples) {
     return samples.stream()
-        .map(each -> new Efficacy.Found(each.mites(), each.bees(), each.recovery()))
+        .map(ReviewMapper.Sample::found)
         .reduce(Efficacy.Found::and)
         .orElse(null);
   }
@@ -180,13 +179,13 @@ class YearReview {
   private Winter winter(int year, List<ReviewMapper.Sample> samples) {
     List<Winter.Hive> hives = new ArrayList<>();
     for (Wintering side : Wintering.values()) {
-      Map<UUID, Double> load = new HashMap<>();
-      for (ReviewMapper.Sample each : samples) {
-        if (side.isAutumn(each.day())) {
-          load.put(each.hiveId(), Math.min(1, each.mites() / (each.bees() * each.recovery())));
-        }
-      }
-      mapper.outcomes(side.beginningIn(year), side == Wintering.SOUTH).stream()
+      Map<UUID, Double> load =
+          side.loads(
+              samples.stream()
+                  .map(each -> new Wintering.Sample(each.hiveId(), each.day(), each.found()))
+                  .toList());
+      mapper.outcomes(side.beginningIn(year)).stream()
+          .filter(each -> Wintering.of(Place.isSouth(each.latitude())) == side)
           .filter(each -> each.outcome() != null)
           .map(each -> new Winter.Hive(each.outcome(), each.sign(), load.get(each.hiveId())))
           .forEach(hives::add);
@@ -197,6 +196,7 @@ class YearReview {
   /** Where the outfit winters; one with apiaries on both sides goes by the north. */
   private Wintering usual() {
     List<Apiary> all = apiaries.all();
-    return Wintering.of(!all.isEmpty() && all.stream().allMatch(ApiaryYears::south));
+    return Wintering.of(
+        !all.isEmpty() && all.stream().allMatch(each -> Place.isSouth(each.latitude())));
   }
 }

@@ -1,0 +1,57 @@
+package tavrel.core.due;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.DaySpan;
+import tavrel.core.apiaryyear.SeasonDates;
+
+class DueDaysTest {
+
+  private static final LocalDate TODAY = LocalDate.of(2026, 8, 18);
+  private static final SeasonDates NORTH = SeasonDates.usual(false);
+
+  @ParameterizedTest
+  @CsvSource({
+    "-40, ROUND_LATE",
+    "-1, ROUND_LATE",
+    "0, ROUND_DUE",
+    "1, ROUND_AHEAD",
+    "3, ROUND_AHEAD",
+  })
+  void a_round_is_late_due_or_ahead(int days, DueTaskKind kind) {
+    assertThat(DueDays.ofRound(TODAY.plusDays(days), TODAY)).contains(kind);
+  }
+
+  @Test
+  void a_round_further_ahead_is_not_named_yet() {
+    assertThat(DueDays.ofRound(TODAY.plusDays(4), TODAY)).isEmpty();
+  }
+
+  @Test
+  void a_wash_tells_of_a_series_two_to_four_weeks_after_its_last_round() {
+    assertThat(DueDays.recount(TODAY))
+        .isEqualTo(new DaySpan(LocalDate.of(2026, 9, 1), LocalDate.of(2026, 9, 15)));
+  }
+
+  @Test
+  void a_count_is_due_again_on_the_thirtieth_day() {
+    assertThat(DueDays.countIsDue(TODAY.minusDays(29), NORTH, TODAY)).isFalse();
+    assertThat(DueDays.countIsDue(TODAY.minusDays(30), NORTH, TODAY)).isTrue();
+  }
+
+  @Test
+  void an_apiary_never_counted_is_due_while_its_queens_lay() {
+    assertThat(DueDays.countIsDue(null, NORTH, TODAY)).isTrue();
+    assertThat(DueDays.countIsDue(null, NORTH, LocalDate.of(2026, 12, 20))).isFalse();
+    assertThat(DueDays.countIsDue(null, NORTH, LocalDate.of(2027, 1, 5))).isFalse();
+  }
+
+  @Test
+  void danger_presses_most_and_habits_least() {
+    assertThat(DueTaskKind.values()).startsWith(DueTaskKind.DANGER).endsWith(DueTaskKind.COUNT_DUE);
+  }
+}
