@@ -92,7 +92,7 @@ class DemoTest {
       look(desk, "/rules", "Copied from the label by Wren");
       look(desk, "/counts", "Keep and next hive");
       look(desk, "/spacing", "Free now");
-      desk.press("K4").see("mites left on").see("Schools");
+      desk.press("K4").see("mites left on").see("Patterns");
       assertThat(desk.barriers()).as("bench").isEmpty();
       for (String view : List.of("Each further", "Visits against", "Brood clock")) {
         desk.press(view);

@@ -53,7 +53,7 @@ public final class Shots {
       spacing(desk);
       desk.open("/dose")
           .choose("Apiary", "Upper Sallow")
-          .choose("School", "4 g a box")
+          .choose("Preset", "4 g a box")
           .see("acid dihydrate for 18 hives")
           .press("Why for U2");
       take(desk, "dose");
@@ -99,7 +99,7 @@ public final class Shots {
         .see("Late summer, weekly four")
         .see("Free now");
     take(desk, "spacing");
-    desk.press("H4").see("mites left on").see("Schools");
+    desk.press("H4").see("mites left on").see("Patterns");
     take(desk, "bench");
   }
 

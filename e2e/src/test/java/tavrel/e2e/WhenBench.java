@@ -198,7 +198,7 @@ final class WhenBench {
         lists.add(waited(browser, GO_AND_WAIT));
       }
       Bench.percentiles("lists of windows on screen, 5,000 hives on record", lists);
-      browser.open("/spacing/" + hive).see("mites left on").see("Schools");
+      browser.open("/spacing/" + hive).see("mites left on").see("Patterns");
       List<Double> redraws = new ArrayList<>();
       for (int i = 0; i < PRESSES; i++) {
         redraws.add(waited(browser, PRESS_AND_WAIT, i % 2 == 0 ? "ArrowRight" : "ArrowLeft"));

@@ -13,7 +13,7 @@ import tavrel.core.measure.GramsOf;
 public record Amount(double grams, Per per, GramsOf of) {
 
   /**
-   * @throws InvalidValue if the grams are outside every school
+   * @throws InvalidValue if the grams are outside every preset
    */
   public Amount {
     InvalidValue.inRange(

@@ -4,7 +4,7 @@ import java.util.List;
 import tavrel.core.measure.GramsOf;
 
 /**
- * A school of how much to give. Common practice, not a rule: the label decides.
+ * A preset of how much to give. Common practice, not a rule: the label decides.
  *
  * @param id short key
  * @param name what it is called on screen
@@ -13,7 +13,7 @@ import tavrel.core.measure.GramsOf;
  */
 public record DosePreset(String id, String name, Amount amount, String reason) {
 
-  /** All schools that Tavrel offers, smallest first. */
+  /** All presets that Tavrel offers, smallest first. */
   public static List<DosePreset> all() {
     return List.of(
         new DosePreset("one", "1 g a box", acid(1), "older labels"),

@@ -35,7 +35,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
   static Advice of(
       Colony colony,
       SpacingSearch search,
-      List<PatternOutcome> schools,
+      List<PatternOutcome> patterns,
       List<BroodBreak> breaks,
       PatternOutcome untreated) {
     List<String> reasons = new ArrayList<>();
@@ -54,7 +54,7 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
             .findFirst()
             .orElse(null);
     SpacingSearch.EvenSeries least = search.leastWork(colony.target());
-    reasons.addAll(whyOneBeatsAll(schools, breaks));
+    reasons.addAll(whyOneBeatsAll(patterns, breaks));
     boolean now = colony.load().share() <= colony.target();
     if (now && untreated.wash() <= colony.target()) {
       return new Advice(
@@ -136,14 +136,14 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
   }
 
   private static List<String> whyOneBeatsAll(
-      List<PatternOutcome> schools, List<BroodBreak> breaks) {
+      List<PatternOutcome> patterns, List<BroodBreak> breaks) {
     BroodBreak best =
         breaks.stream().min(Comparator.comparingDouble(BroodBreak::left)).orElse(null);
     if (best == null) {
       return List.of();
     }
     List<PatternOutcome> series =
-        schools.stream().filter(each -> each.settled() && each.days().size() > 1).toList();
+        patterns.stream().filter(each -> each.settled() && each.days().size() > 1).toList();
     long beaten = series.stream().filter(each -> each.left() > best.left()).count();
     return List.of(
         "One round without capped brood ("

@@ -4,12 +4,12 @@ import java.time.LocalDate;
 import java.util.List;
 
 /**
- * Schools side by side, the whole search, the breaks in brood, and what is recommended. A model
+ * Patterns side by side, the whole search, the breaks in brood, and what is recommended. A model
  * estimate.
  *
- * @param start first day of the schools and the grid
+ * @param start first day of the patterns and the grid
  * @param commonDate the date at which all are compared
- * @param schools every school from the start
+ * @param patterns every pattern from the start
  * @param breaks one round without capped brood, where it could be had
  * @param grid each further round and each day of gap from the start
  * @param front the fewest mites that each number of visits can leave, any of 14 start days
@@ -20,7 +20,7 @@ import java.util.List;
 public record Comparison(
     LocalDate start,
     LocalDate commonDate,
-    List<PatternOutcome> schools,
+    List<PatternOutcome> patterns,
     List<BroodBreak> breaks,
     List<SpacingSearch.EvenSeries> grid,
     List<SpacingSearch.EvenSeries> front,
@@ -31,26 +31,26 @@ public record Comparison(
   /**
    * Compares.
    *
-   * @param start first day of the schools, today to 13 days ahead
+   * @param start first day of the patterns, today to 13 days ahead
    * @throws tavrel.core.InvalidValue if the start is beyond that
    */
   public static Comparison of(Colony colony, LocalDate start) {
     LocalDate today = colony.today();
     new Schedule(List.of(start)).within(today, today.plusDays(SpacingSearch.STARTS - 1L));
     SpacingSearch search = SpacingSearch.of(colony);
-    List<PatternOutcome> schools = PatternOutcome.all(colony, start);
+    List<PatternOutcome> patterns = PatternOutcome.all(colony, start);
     List<BroodBreak> breaks = BroodBreak.of(colony);
     PatternOutcome nothing =
         PatternOutcome.of(colony, "none", "untreated", "", new Schedule(List.of()));
     return new Comparison(
         start,
         colony.commonDate(),
-        schools,
+        patterns,
         breaks,
         search.startingOn(start),
         search.front(),
         nothing.left(),
         nothing.wash(),
-        Advice.of(colony, search, schools, breaks, nothing));
+        Advice.of(colony, search, patterns, breaks, nothing));
   }
 }

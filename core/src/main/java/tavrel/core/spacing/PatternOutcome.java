@@ -11,7 +11,7 @@ import tavrel.core.rulesheet.Judgement;
 import tavrel.core.rulesheet.Verdict;
 
 /**
- * What a school would come to on one colony, at the common date. A model estimate.
+ * What a pattern would come to on one colony, at the common date. A model estimate.
  *
  * @param id short key
  * @param name its name
@@ -45,15 +45,15 @@ public record PatternOutcome(
     @Nullable String labelSays) {
 
   /**
-   * Every school from one start, and the broodless single and mixed year where the colony has a
+   * Every pattern from one start, and the broodless single and mixed year where the colony has a
    * window.
    */
   static List<PatternOutcome> all(Colony colony, LocalDate start) {
     LocalDate end = colony.commonDate().plusDays(1);
     List<PatternOutcome> outcomes = new ArrayList<>();
-    for (SpacingPattern school : SpacingPattern.all()) {
+    for (SpacingPattern pattern : SpacingPattern.all()) {
       outcomes.add(
-          of(colony, school.id(), school.name(), school.reason(), school.from(start, end)));
+          of(colony, pattern.id(), pattern.name(), pattern.reason(), pattern.from(start, end)));
     }
     LocalDate own = BroodBreak.ownDay(colony.clock());
     if (own != null && own.isBefore(end)) {

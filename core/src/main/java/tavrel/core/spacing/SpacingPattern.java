@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 
 /**
- * A school of how many rounds and how far apart. Common practice, not a rule: the label decides.
+ * A pattern of how many rounds and how far apart. Common practice, not a rule: the label decides.
  *
  * @param id short key
  * @param name what it is called on screen

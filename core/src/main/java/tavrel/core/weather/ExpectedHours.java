@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 
 /**
  * Hours in which one usually works on a date, for days that no source tells of: dawn, dusk or day
- * as the school of warmth has it, by the sun, at temperatures that are usual for latitude and
+ * as the preset of warmth has it, by the sun, at temperatures that are usual for latitude and
  * height. For a plan to hold a place with, and to be confirmed; no grade, no window on a screen for
  * today and no line of a register comes from them.
  */

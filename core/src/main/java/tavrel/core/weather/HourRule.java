@@ -8,9 +8,9 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.NumberText;
 
 /**
- * What hours are judged by: the keeper's school of warmth, and what his rule sheet says of the air.
+ * What hours are judged by: the keeper's preset of warmth, and what his rule sheet says of the air.
  *
- * @param warmth the school, or the keeper's own range
+ * @param warmth the preset, or the keeper's own range
  * @param minCelsius the sheet's lowest, °C, or null
  * @param maxCelsius the sheet's highest, °C, or null
  * @param sheet the sheet's name, or null where none is held against
@@ -34,9 +34,9 @@ public record HourRule(
   private static final double TOO_HOT = 35;
   private static final Duration AFTER_SUNRISE = Duration.ofHours(1);
 
-  /** A school alone, without a rule sheet. */
-  public static HourRule of(TemperaturePreset school) {
-    return new HourRule(school.warmth(), null, null, null);
+  /** A preset alone, without a rule sheet. */
+  public static HourRule of(TemperaturePreset preset) {
+    return new HourRule(preset.warmth(), null, null, null);
   }
 
   /**
@@ -102,7 +102,7 @@ public record HourRule(
     return new Judged(reach, grade, List.copyOf(reasons));
   }
 
-  /** Why nobody should work in such weather, whatever a sheet or a school says; mostly nothing. */
+  /** Why nobody should work in such weather, whatever a sheet or a preset says; mostly nothing. */
   public static List<String> dangers(HourlyWeather hour) {
     List<String> dangers = new ArrayList<>();
     if (hour.windMs() > STORM) {

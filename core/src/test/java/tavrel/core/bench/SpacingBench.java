@@ -88,7 +88,7 @@ public class SpacingBench {
     return MiteForecast.of(colony, Schedule.every(Colonies.TODAY, 3, 7));
   }
 
-  /** Schools, search, breaks and advice. */
+  /** Patterns, search, breaks and advice. */
   @Benchmark
   public Comparison wholeComparison() {
     return Comparison.of(colony, Colonies.TODAY);

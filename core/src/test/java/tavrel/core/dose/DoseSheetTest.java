@@ -166,7 +166,7 @@ class DoseSheetTest {
 
   @ParameterizedTest
   @ValueSource(doubles = {0, -1, 40, Double.NaN})
-  void an_amount_outside_every_school_is_refused(double grams) {
+  void an_amount_outside_every_preset_is_refused(double grams) {
     assertThatThrownBy(() -> perBox(grams))
         .isInstanceOf(InvalidValue.class)
         .hasMessageContaining("0.1 to 10 g a box");

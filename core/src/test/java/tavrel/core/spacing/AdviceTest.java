@@ -143,14 +143,14 @@ class AdviceTest {
   }
 
   @Test
-  void schools_beyond_the_common_date_keep_only_the_rounds_before_it() {
+  void patterns_beyond_the_common_date_keep_only_the_rounds_before_it() {
     assertThat(SpacingPattern.all())
         .allSatisfy(
-            school -> {
-              Schedule shortened = school.from(TODAY, TODAY.plusDays(20));
+            pattern -> {
+              Schedule shortened = pattern.from(TODAY, TODAY.plusDays(20));
               assertThat(shortened.days()).allMatch(day -> day.isBefore(TODAY.plusDays(20)));
-              assertThat(school.from(TODAY, TODAY.plusYears(2)).rounds())
-                  .isEqualTo(school.rounds());
+              assertThat(pattern.from(TODAY, TODAY.plusYears(2)).rounds())
+                  .isEqualTo(pattern.rounds());
             });
   }
 

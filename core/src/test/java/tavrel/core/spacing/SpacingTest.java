@@ -99,7 +99,7 @@ class SpacingTest {
     assertThat(comparison.advice().kind()).isEqualTo(Advice.Kind.SINGLE);
     assertThat(comparison.advice().days()).containsExactly(TODAY.plusDays(1));
     assertThat(comparison.advice().reasons()).anyMatch(says -> says.contains("on bees"));
-    assertThat(comparison.schools()).extracting(PatternOutcome::id).contains("single", "weekly3");
+    assertThat(comparison.patterns()).extracting(PatternOutcome::id).contains("single", "weekly3");
   }
 
   @Test
@@ -121,13 +121,13 @@ class SpacingTest {
     Colony colony = Colonies.colony(9, ONCE_BROODLESS, List.of());
     Comparison comparison = Comparison.of(colony, TODAY);
 
-    assertThat(comparison.schools())
-        .filteredOn(school -> school.days().size() > 1)
+    assertThat(comparison.patterns())
+        .filteredOn(pattern -> pattern.days().size() > 1)
         .allSatisfy(
-            school -> {
-              assertThat(school.verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
-              assertThat(school.labelSays())
-                  .isEqualTo("rounds a series: " + school.days().size() + " rounds");
+            pattern -> {
+              assertThat(pattern.verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
+              assertThat(pattern.labelSays())
+                  .isEqualTo("rounds a series: " + pattern.days().size() + " rounds");
             });
     assertThat(comparison.advice().kind()).isEqualTo(Advice.Kind.NONE_ON_LABEL);
     assertThat(comparison.advice().days()).isEmpty();
@@ -142,8 +142,8 @@ class SpacingTest {
   void a_caged_queen_leaves_fewer_mites_than_weekly_three() {
     Comparison comparison = Comparison.of(Colonies.summer(), TODAY);
     double weekly =
-        comparison.schools().stream()
-            .filter(school -> school.id().equals("weekly3"))
+        comparison.patterns().stream()
+            .filter(pattern -> pattern.id().equals("weekly3"))
             .findFirst()
             .orElseThrow()
             .left();

@@ -154,7 +154,7 @@ class WeatherTest {
   }
 
   @Test
-  void the_rule_sheets_own_temperatures_go_before_every_school() {
+  void the_rule_sheets_own_temperatures_go_before_every_preset() {
     HourRule rule = new HourRule(Warmth.own(0, 20), 10.0, 18.0, "Label");
     YardDay cold = YardDay.of(MID_ATLANTIC, DAY, ZONE, List.of(fixed(8, 2, 0)), rule);
     assertThat(cold.hours())

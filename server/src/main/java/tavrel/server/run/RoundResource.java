@@ -56,10 +56,10 @@ class RoundResource {
   /**
    * What the screens offer to choose from.
    *
-   * @param schools how much to give
+   * @param presets how much to give
    * @param spoons what to measure with
    */
-  record Choices(List<DosePreset> schools, List<OfferedSpoon> spoons) {}
+  record Choices(List<DosePreset> presets, List<OfferedSpoon> spoons) {}
 
   /**
    * Whether a thing is packed.

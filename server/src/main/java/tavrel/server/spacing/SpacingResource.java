@@ -43,13 +43,13 @@ class SpacingResource {
   /**
    * What the bench offers to choose from.
    *
-   * @param schools how many rounds, how far apart
+   * @param patterns how many rounds, how far apart
    * @param shuts how hives stand
    * @param curves from dose to kill
    * @param leftOut what the model leaves out, in sentences
    */
   record SpacingChoices(
-      List<SpacingPattern> schools,
+      List<SpacingPattern> patterns,
       List<OfferedShut> shuts,
       List<OfferedCurve> curves,
       List<String> leftOut) {}
@@ -66,7 +66,7 @@ class SpacingResource {
    * A start to compare from.
    *
    * @param question what to reckon with
-   * @param start first day of every school
+   * @param start first day of every pattern
    */
   record CompareQuestion(SpacingQuestion question, LocalDate start) {}
 

@@ -34,6 +34,7 @@ import tavrel.core.spacing.MiteForecast;
 import tavrel.core.spacing.PatternOutcome;
 import tavrel.core.spacing.Schedule;
 import tavrel.core.spacing.SeriesPreset;
+import tavrel.core.weather.Place;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiarySeason;
@@ -196,7 +197,7 @@ public class SpacingService {
         (int) treated.stream().filter(day -> day.getYear() == view.today().getYear()).count(),
         season.dates().winterBeesAfter(view.today()),
         season.dates().supersAfter(view.today()),
-        SeriesPreset.of(clock, season.dates(), ApiaryYears.south(apiary)),
+        SeriesPreset.of(clock, season.dates(), Place.isSouth(apiary.latitude())),
         kept(hive));
   }
 
@@ -206,7 +207,7 @@ public class SpacingService {
         colony(hiveId, broodService.clockOf(hiveId), question), new Schedule(days));
   }
 
-  /** Schools, search, breaks and advice. */
+  /** Patterns, search, breaks and advice. */
   Comparison compare(UUID hiveId, SpacingQuestion question, LocalDate start) {
     return Comparison.of(colony(hiveId, broodService.clockOf(hiveId), question), start);
   }

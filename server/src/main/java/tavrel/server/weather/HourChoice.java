@@ -9,13 +9,13 @@ import tavrel.core.weather.Warmth;
 /**
  * By what an apiary's hours are judged.
  *
- * @param school the school of warmth, or null for an own range
+ * @param preset the preset of warmth, or null for an own range
  * @param ownFrom coolest of the own range, °C, or null
  * @param ownTo warmest of the own range, °C, or null
  * @param ruleSheetId the sheet whose temperatures are held against, or null
  */
 record HourChoice(
-    @Nullable TemperaturePreset school,
+    @Nullable TemperaturePreset preset,
     @Nullable Double ownFrom,
     @Nullable Double ownTo,
     @Nullable UUID ruleSheetId) {
@@ -25,23 +25,23 @@ record HourChoice(
       new HourChoice(TemperaturePreset.COOL_BROAD, null, null, null);
 
   /**
-   * @throws InvalidValue if neither a school nor a whole range is named, or the range cannot be
+   * @throws InvalidValue if neither a preset nor a whole range is named, or the range cannot be
    */
   public HourChoice {
-    if (school != null) {
+    if (preset != null) {
       ownFrom = null;
       ownTo = null;
     } else if (ownFrom == null || ownTo == null) {
       throw new InvalidValue(
-          ownFrom == null ? "ownFrom" : "ownTo", "is missing; choose a school or give both");
+          ownFrom == null ? "ownFrom" : "ownTo", "is missing; choose a preset or give both");
     } else {
       Warmth.own(ownFrom, ownTo);
     }
   }
 
   Warmth warmth() {
-    return school == null && ownFrom != null && ownTo != null
+    return preset == null && ownFrom != null && ownTo != null
         ? Warmth.own(ownFrom, ownTo)
-        : (school == null ? TemperaturePreset.COOL_BROAD : school).warmth();
+        : (preset == null ? TemperaturePreset.COOL_BROAD : preset).warmth();
   }
 }

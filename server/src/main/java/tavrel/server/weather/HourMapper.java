@@ -12,7 +12,7 @@ interface HourMapper {
 
   @Select(
       """
-      select school, own_from, own_to, rule_sheet_id
+      select preset, own_from, own_to, rule_sheet_id
       from apiary_hours
       where apiary_id = #{apiaryId}
       """)
@@ -20,9 +20,9 @@ interface HourMapper {
 
   @Insert(
       """
-      merge into apiary_hours (apiary_id, school, own_from, own_to, rule_sheet_id)
+      merge into apiary_hours (apiary_id, preset, own_from, own_to, rule_sheet_id)
       key (apiary_id)
-      values (#{apiaryId}, #{choice.school}, #{choice.ownFrom}, #{choice.ownTo}, #{choice.ruleSheetId})
+      values (#{apiaryId}, #{choice.preset}, #{choice.ownFrom}, #{choice.ownTo}, #{choice.ruleSheetId})
       """)
   void keep(UUID apiaryId, HourChoice choice);
 }

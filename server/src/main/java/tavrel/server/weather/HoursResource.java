@@ -24,19 +24,19 @@ import tavrel.server.pace.PaceService;
 class HoursResource {
 
   /**
-   * A school of warmth to choose.
+   * A preset of warmth to choose.
    *
-   * @param school the school
+   * @param preset the preset
    * @param words its name
    */
-  record OfferedSchool(TemperaturePreset school, String words) {}
+  record OfferedPreset(TemperaturePreset preset, String words) {}
 
   /**
    * The next days.
    *
    * @param apiary the apiary
    * @param choice by what its hours are judged
-   * @param schools to choose from
+   * @param presets to choose from
    * @param days each with its hours and windows; empty where nobody has said where it is
    * @param forecasts what somebody said of each day from today on
    * @param folder files of the weather folder, as they were read last
@@ -45,7 +45,7 @@ class HoursResource {
   record NextHours(
       Apiary apiary,
       HourChoice choice,
-      List<OfferedSchool> schools,
+      List<OfferedPreset> presets,
       List<YardDay> days,
       List<OwnForecast> forecasts,
       List<FolderFile> folder,
@@ -85,7 +85,7 @@ class HoursResource {
         apiary,
         weather.hourChoice(id),
         Arrays.stream(TemperaturePreset.values())
-            .map(school -> new OfferedSchool(school, school.warmth().words()))
+            .map(preset -> new OfferedPreset(preset, preset.warmth().words()))
             .toList(),
         days,
         forecasts.ahead(apiary),

@@ -27,7 +27,7 @@ class SeriesTest extends Yard {
   }
 
   @Test
-  void a_course_is_run_and_schools_are_compared() {
+  void a_course_is_run_and_patterns_are_compared() {
     Answer course = course(days(0, 7, 14), question(9));
     assertThat(course.json().path("rounds")).hasSize(3);
     assertThat(course.json().path("exposed")).hasSize(46);
@@ -39,7 +39,7 @@ class SeriesTest extends Yard {
                 "/api/hives/" + hives.get(0) + "/spacing/comparison",
                 Map.of("question", question(9), "start", today.toString()))
             .json();
-    assertThat(comparison.path("schools").size()).isGreaterThanOrEqualTo(13);
+    assertThat(comparison.path("patterns").size()).isGreaterThanOrEqualTo(13);
     assertThat(comparison.path("advice").path("reasons").size()).isPositive();
     assertThat(comparison.path("front").size()).isPositive();
   }

@@ -12,14 +12,14 @@ import org.springframework.http.HttpMethod;
 import tavrel.server.Yard;
 import tavrel.server.people.Account;
 
-/** The hours of the next ten days, by the school that the keeper chose. */
+/** The hours of the next ten days, by the preset that the keeper chose. */
 class HoursTest extends Yard {
 
   @Test
   void hours_that_nobody_tells_of_are_unknown_and_offer_nothing() {
     JsonNode hours = get(reader, path()).json();
     assertThat(hours.path("days")).hasSize(10);
-    assertThat(hours.path("choice").path("school").asText()).isEqualTo("COOL_BROAD");
+    assertThat(hours.path("choice").path("preset").asText()).isEqualTo("COOL_BROAD");
     assertThat(hours.path("madeUp").asBoolean()).isFalse();
     for (JsonNode day : hours.path("days")) {
       assertThat(day.path("windows")).isEmpty();
@@ -95,12 +95,12 @@ class HoursTest extends Yard {
   }
 
   @Test
-  void another_school_judges_the_same_weather_otherwise_and_stays_chosen() {
+  void another_preset_judges_the_same_weather_otherwise_and_stays_chosen() {
     assertThat(choose("EDGES_OF_DAY", null, null, null).status()).isEqualTo(200);
     JsonNode hours = get(reader, path()).json();
-    assertThat(hours.path("days").get(0).path("school").asText()).contains("first light");
+    assertThat(hours.path("days").get(0).path("preset").asText()).contains("first light");
     assertThat(choose(null, -20.0, 45.0, null).status()).isEqualTo(200);
-    assertThat(get(reader, path()).json().path("days").get(0).path("school").asText())
+    assertThat(get(reader, path()).json().path("days").get(0).path("preset").asText())
         .isEqualTo("own, -20 to 45 °C");
   }
 
@@ -132,7 +132,7 @@ class HoursTest extends Yard {
     assertThat(choose(null, 10.0, null, null).at("ownTo")).contains("missing");
     assertThat(choose("MILD", null, null, UUID.randomUUID().toString()).at("ruleSheetId"))
         .isNotNull();
-    assertThat(send(crew, HttpMethod.PUT, path() + "/choice", Map.of("school", "MILD")).status())
+    assertThat(send(crew, HttpMethod.PUT, path() + "/choice", Map.of("preset", "MILD")).status())
         .isEqualTo(403);
   }
 
@@ -170,9 +170,9 @@ class HoursTest extends Yard {
     return "/api/apiaries/" + apiaryId + "/hours";
   }
 
-  private Answer choose(String school, Double from, Double to, String sheet) {
+  private Answer choose(String preset, Double from, Double to, String sheet) {
     Map<String, Object> choice = new HashMap<>();
-    choice.put("school", school);
+    choice.put("preset", preset);
     choice.put("ownFrom", from);
     choice.put("ownTo", to);
     choice.put("ruleSheetId", sheet);
