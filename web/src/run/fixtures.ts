@@ -43,5 +43,6 @@ export function board(...hives: Shapes['HiveOnBoard'][]): Shapes['RunBoard'] {
     finished: false,
     tools: [{ number: 1, name: 'Bowl 1', family: 'HEATED_BOWL', burns: 0 }],
     crew: { happened: [], pauses: [] },
+    pointing: { openFirstAfterSeconds: 180, shutAhead: 2 },
   }
 }

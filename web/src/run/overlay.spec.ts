@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
+import { cases } from '../../../core/src/test/resources/pointer-cases.json'
 import { AT, board, BURN, hive } from './fixtures'
-import { barred, nextToOpen, overlay, pointAt } from './overlay'
+import { barred, nextToOpen, overlay, pointAlone, pointAt, type ShownHive } from './overlay'
 import type { NewEvent, Parcel } from './presses'
+
+const NOW = Date.parse(AT)
 
 function press(hiveId: string, ...kinds: NewEvent['kind'][]): Parcel {
   return {
@@ -68,15 +71,15 @@ describe('presses that wait on this device', () => {
 describe('the hive to point at', () => {
   it('is the one that the server names while nothing waits here', () => {
     const from = { ...board(hive('1'), hive('2')), actOn: '2' }
-    expect(pointAt(from, overlay(from, []), 1, false)?.hiveId).toBe('2')
+    expect(pointAt(from, overlay(from, []), 1, false, NOW)?.hiveId).toBe('2')
   })
 
   it('is the one with the tool, then the next in the row, while the server is silent', () => {
     const from = board(hive('1'), hive('2'))
     const burning = [press('1', 'BURN_STARTED')]
-    expect(pointAt(from, overlay(from, burning), 1, false)?.hiveId).toBe('1')
+    expect(pointAt(from, overlay(from, burning), 1, false, NOW)?.hiveId).toBe('1')
     const sealed = [...burning, press('1', 'BURN_ENDED', 'REMOVED')]
-    expect(pointAt(from, overlay(from, sealed), 1, false)?.hiveId).toBe('2')
+    expect(pointAt(from, overlay(from, sealed), 1, false, NOW)?.hiveId).toBe('2')
   })
 
   it('to open next is the one that comes due first', () => {
@@ -90,16 +93,42 @@ describe('the hive to point at', () => {
     const burning = { ...press('1', 'BURN_STARTED') }
     burning.events = burning.events.map((each) => ({ ...each, tool: 2 }))
     const shown = overlay(from, [burning])
-    expect(pointAt(from, shown, 2, false)?.hiveId).toBe('1')
-    expect(pointAt(from, shown, 1, false)?.hiveId).toBe('2')
-    expect(pointAt(from, shown, 0, false)?.hiveId).toBe('2')
-    expect(pointAt(from, shown, 1, true)).toBeUndefined()
+    expect(pointAt(from, shown, 2, false, NOW)?.hiveId).toBe('1')
+    expect(pointAt(from, shown, 1, false, NOW)?.hiveId).toBe('2')
+    expect(pointAt(from, shown, 0, false, NOW)?.hiveId).toBe('2')
+    expect(pointAt(from, shown, 1, true, NOW)).toBeUndefined()
   })
 
   it('passes a hive by that the tool in hand must not touch', () => {
     const from = board(hive('1'), hive('2', { notFor: [1] }), hive('3'))
     const shown = overlay(from, [press('1', 'SKIPPED')])
-    expect(pointAt(from, shown, 1, false)?.hiveId).toBe('3')
+    expect(pointAt(from, shown, 1, false, NOW)?.hiveId).toBe('3')
+  })
+})
+
+describe('without network', () => {
+  function shown(words: string, id: string): ShownHive {
+    const [stage, ...more] = words.split(':')
+    const tool = more.find((each) => each.startsWith('tool'))?.slice(4)
+    const not = more.find((each) => each.startsWith('not'))?.slice(3)
+    const opens = more.find((each) => /^[+-]/.test(each))
+    return {
+      ...hive(id, {
+        stage: stage as ShownHive['stage'],
+        tool: tool ? Number(tool) : undefined,
+        notFor: not ? [Number(not)] : [],
+        openFrom: opens ? new Date(NOW + 1000 * Number(opens)).toISOString() : undefined,
+      }),
+      waiting: 0,
+    }
+  }
+
+  it.each(cases)('a device points where the server would: %s', (line) => {
+    const [part = '', paused = '', hives = '', at] = line.split('|').map((field) => field.trim())
+    const row = hives.split(' ').map((words, i) => shown(words, String(i + 1)))
+    const tool = part === 'hands' ? 0 : Number(part.slice(5))
+    const figures = { openFirstAfterSeconds: 180, shutAhead: 4 }
+    expect(pointAlone(figures, row, tool, paused === 'yes', NOW)?.hiveId ?? '-').toBe(at)
   })
 })
 

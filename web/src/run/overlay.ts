@@ -105,22 +105,48 @@ export function barred(hive: ShownHive, part: number, halted: boolean): string {
 
 /**
  * The hive to point at for who plays a part. Where nothing waits on this device, the server's word; otherwise the
- * hive that has the tool in hand, else the next in the row that has not burned, else the next to open.
+ * server's order, held to the same cases: the tool in hand, a hive well over its time, the next to burn, the next to
+ * open; and for hands what is due, then a few to shut ahead.
  */
 export function pointAt(
   board: Board,
   hives: readonly ShownHive[],
   part: number,
   halted: boolean,
+  now: number,
 ): ShownHive | undefined {
   if (hives.every((hive) => hive.waiting === 0)) {
     return hives.find((hive) => hive.hiveId === board.actOn)
   }
-  const isNext = (hive: ShownHive) =>
-    !halted &&
-    (hive.stage === 'WAITING' || (hive.stage === 'PREPARED' && part !== HANDS)) &&
-    !hive.notFor.includes(part)
-  return hives.find((hive) => hasTool(hive, part)) ?? hives.find(isNext) ?? nextToOpen(hives)
+  return pointAlone(board.pointing, hives, part, halted, now)
+}
+
+/** The same without the server. */
+export function pointAlone(
+  { openFirstAfterSeconds, shutAhead }: Board['pointing'],
+  hives: readonly ShownHive[],
+  part: number,
+  halted: boolean,
+  now: number,
+): ShownHive | undefined {
+  const next = nextToOpen(hives)
+  const dueBefore = (moment: number) =>
+    next && Date.parse(next.openFrom ?? '') < moment ? next : undefined
+  if (part === HANDS) {
+    const ahead = hives.filter((hive) => hive.stage === 'PREPARED').length
+    const toShut = hives.find((hive) => hive.stage === 'WAITING' && !hive.leftOpen)
+    return dueBefore(now + 1) ?? (!halted && ahead < shutAhead ? (toShut ?? next) : next)
+  }
+  const toBurn = hives.find(
+    (hive) =>
+      (hive.stage === 'WAITING' || hive.stage === 'PREPARED') && !hive.notFor.includes(part),
+  )
+  return (
+    hives.find((hive) => hasTool(hive, part)) ??
+    dueBefore(now - 1000 * openFirstAfterSeconds) ??
+    (halted ? undefined : toBurn) ??
+    next
+  )
 }
 
 /** The shut hive that comes due first. */

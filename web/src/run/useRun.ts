@@ -1,7 +1,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
-import { clockNote, learnClock, serverNow } from '../shared/clock'
+import { clockNote, learnClock, serverNow, useServerNow } from '../shared/clock'
 import { newId } from '../shared/ids'
 import { keepRun, keptRun } from '../shared/keptRuns'
 import { useSession } from '../shared/session'
@@ -28,6 +28,7 @@ export function useRun(roundId: string) {
   const whole = ref<Shapes['WholeRound'] | null>(null)
   const problem = ref('')
   const gone = ref(false)
+  const now = useServerNow(1000)
   let lastPress = 0
 
   const board = computed(() => presses.boards[roundId] ?? null)
@@ -41,7 +42,7 @@ export function useRun(roundId: string) {
   const paused = computed(() => haltOf(board.value, parcels.value))
   const pointed = computed(() =>
     board.value
-      ? pointAt(board.value, hives.value, part.value, paused.value !== undefined)
+      ? pointAt(board.value, hives.value, part.value, paused.value !== undefined, now.value)
       : undefined,
   )
   const next = computed(() => nextToOpen(hives.value))

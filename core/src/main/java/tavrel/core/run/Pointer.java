@@ -42,7 +42,7 @@ final class Pointer {
 
   private Optional<HiveOnBoard> hands(boolean paused) {
     long ahead = hives.stream().filter(hive -> hive.stage() == Stage.PREPARED).count();
-    boolean mayShut = !paused && ahead < (long) SHUT_AHEAD * plan.tools().size();
+    boolean mayShut = !paused && ahead < shutAhead();
     return dueBefore(now.plusMillis(1))
         .or(
             () ->
@@ -57,6 +57,15 @@ final class Pointer {
     return hives.stream()
         .filter(hive -> hive.openFrom() != null)
         .min(Comparator.comparing(HiveOnBoard::openFrom));
+  }
+
+  /** By what a device may point on its own. */
+  RunBoard.Pointing figures() {
+    return new RunBoard.Pointing(plan.openFirstAfter().toSeconds(), shutAhead());
+  }
+
+  private int shutAhead() {
+    return SHUT_AHEAD * plan.tools().size();
   }
 
   private Optional<HiveOnBoard> nextToBurn(RunTool tool) {

@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param finished every hive is open again or left out
  * @param tools the run's tools
  * @param crew pauses, and what happened to people
+ * @param pointing by what a device points at a hive while it cannot ask
  * @param pace the run held against its plan, or null where nothing was reckoned or has begun
  */
 public record RunBoard(
@@ -47,7 +48,17 @@ public record RunBoard(
     boolean finished,
     List<ToolOnBoard> tools,
     CrewLog crew,
+    Pointing pointing,
     @Nullable PaceNow pace) {
+
+  /**
+   * Figures of {@link Pointer}: a device without network points by the same order, see
+   * pointer-cases.json.
+   *
+   * @param openFirstAfterSeconds so far over its time a hive is opened before the next one burns
+   * @param shutAhead hives that hands have shut before they wait for the tools
+   */
+  public record Pointing(long openFirstAfterSeconds, int shutAhead) {}
 
   /**
    * Folds a run's log, as who has the first tool in hand should see it.
@@ -115,6 +126,7 @@ public record RunBoard(
         hives.stream().allMatch(hive -> hive.stage().isDone()),
         ToolOnBoard.all(plan, states, ofCrew),
         crew,
+        pointer.figures(),
         PaceNow.of(
             plan, states, crew.putOff() == null ? null : crew.putOff().at(), now, workableTo));
   }
@@ -158,6 +170,7 @@ public record RunBoard(
         finished,
         tools,
         crew,
+        pointing,
         pace);
   }
 

@@ -32,7 +32,7 @@ public final class BurnWatcher {
   private static final double MARKED_BELOW_SET = 6.5;
 
   private static final double RECOVERING_ABOVE = 3;
-  private static final double DONE_BELOW_SET = 10;
+  static final double DONE_BELOW_SET = 10;
   private static final double DONE_AFTER = 12;
   private static final double NO_CHARGE_AFTER = 20;
   private static final double NO_RECOVERY_AFTER = 90;

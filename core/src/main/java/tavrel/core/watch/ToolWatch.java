@@ -46,6 +46,7 @@ public final class ToolWatch {
    * @param alerts what is wrong, and what to do
    * @param latest samples of the last three minutes
    * @param silentFor how long no sample has come, s
+   * @param goneWithin a load is gone once the bowl is back within this of its set temperature, °C
    */
   public record Seen(
       WatchedTool tool,
@@ -59,7 +60,8 @@ public final class ToolWatch {
       @Nullable Double lowest,
       List<Told> alerts,
       List<Sample> latest,
-      double silentFor) {}
+      double silentFor,
+      double goneWithin) {}
 
   /**
    * An alert in words.
@@ -143,7 +145,8 @@ public final class ToolWatch {
             .map(alert -> new Told(alert, alert.says(), alert.toDo()))
             .toList(),
         List.copyOf(latest),
-        last == null ? now : now - last.seconds());
+        last == null ? now : now - last.seconds(),
+        BurnWatcher.DONE_BELOW_SET);
   }
 
   /** Where the samples come from. */
