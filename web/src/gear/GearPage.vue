@@ -135,7 +135,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
         <p v-if="chosen.tool.note" class="soft">{{ chosen.tool.note }}</p>
         <div class="halves">
           <div>
-            <FitPlot v-if="chosen.fit.points.length" :fit="chosen.fit" />
+            <FitPlot v-if="chosen.line" :fit="chosen.fit" :line="chosen.line" />
             <p v-else class="soft">
               {{
                 chosen.fit.basis === 'OWN_FIGURE'

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { scaleLinear } from 'd3-scale'
+import { area, line } from 'd3-shape'
 import type { Shapes } from '../api/client'
+import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { dayOf } from '../shared/format'
 
 /** Temperatures of the next days: the likely line in a band that widens with the days ahead. */
@@ -31,25 +34,28 @@ const stretches = computed<Point[][]>(() => {
 })
 const points = computed(() => stretches.value.flat())
 const isUnsure = computed(() => points.value.some((p) => p.unsure > 0))
-const low = computed(
-  () => Math.floor(Math.min(...points.value.map((p) => p.celsius - p.unsure)) / 5) * 5,
+const y = computed(() =>
+  scaleLinear()
+    .domain([
+      Math.min(...points.value.map((p) => p.celsius - p.unsure)),
+      Math.max(...points.value.map((p) => p.celsius + p.unsure)),
+    ])
+    .range([HEIGHT - BOTTOM, 6])
+    .nice(3),
 )
-const high = computed(
-  () => Math.ceil(Math.max(...points.value.map((p) => p.celsius + p.unsure)) / 5) * 5,
-)
-const marks = computed(() => [low.value, (low.value + high.value) / 2, high.value])
-
-function y(celsius: number): number {
-  return 6 + ((HEIGHT - BOTTOM - 6) * (high.value - celsius)) / (high.value - low.value)
-}
-
 const drawn = computed(() =>
   stretches.value.map((stretch) => ({
-    line: stretch.map((p) => `${p.x},${y(p.celsius)}`).join(' '),
-    band: [
-      ...stretch.map((p) => `${p.x},${y(p.celsius + p.unsure)}`),
-      ...[...stretch].reverse().map((p) => `${p.x},${y(p.celsius - p.unsure)}`),
-    ].join(' '),
+    line:
+      line<Point>(
+        (p) => p.x,
+        (p) => y.value(p.celsius),
+      )(stretch) ?? undefined,
+    band:
+      area<Point>(
+        (p) => p.x,
+        (p) => y.value(p.celsius - p.unsure),
+        (p) => y.value(p.celsius + p.unsure),
+      )(stretch) ?? undefined,
   })),
 )
 const says = computed(
@@ -69,10 +75,13 @@ const says = computed(
 <template>
   <figure>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says">
-      <g v-for="mark in marks" :key="mark">
-        <line :x1="LEFT" :x2="WIDTH" :y1="y(mark)" :y2="y(mark)" class="tick" />
-        <text x="0" :y="y(mark) + 5">{{ mark }} °C</text>
-      </g>
+      <ValueAxis
+        :scale="y"
+        :marks="y.ticks(3)"
+        :words="(celsius) => `${celsius} °C`"
+        :from="LEFT"
+        :to="WIDTH"
+      />
       <text
         v-for="(day, i) in days"
         :key="day.date"
@@ -82,8 +91,8 @@ const says = computed(
         {{ dayOf(day.date).split(' ').slice(0, 2).join(' ') }}
       </text>
       <template v-for="each in drawn" :key="each.line">
-        <polygon :points="each.band" class="band" />
-        <polyline :points="each.line" class="line" />
+        <path :d="each.band" class="band" />
+        <path :d="each.line" class="line" />
       </template>
     </svg>
     <figcaption v-if="isUnsure" class="soft">
@@ -110,10 +119,6 @@ svg {
 text {
   font-size: 13px;
   fill: var(--ink);
-}
-
-.tick {
-  stroke: var(--rule);
 }
 
 .band {

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import ValueAxis from '../shared/chart/ValueAxis.vue'
+import { decadeMarks, decades } from '../shared/chart/scales'
 import { shortDay } from '../shared/days'
 import { whole } from '../shared/numbers'
 
@@ -19,30 +21,15 @@ const HEIGHT = computed(() => (props.small ? 44 : 240))
 const LEFT = computed(() => (props.small ? 4 : 64))
 const BOTTOM = computed(() => (props.small ? 4 : 44))
 const TOP = 8
-/** Stands for no mites, which have no logarithm. */
-const NONE = 0.5
-
-const all = computed(() =>
-  [
-    ...props.drops.map((drop) => drop.byTreatment),
-    ...props.expected.flatMap((each) => [each.killedLow, each.killedHigh]),
-    ...(props.natural && !props.small ? [props.natural] : []),
-  ].map((mites) => Math.max(NONE, mites)),
-)
-/** Whole decades around all that is drawn. */
-const from = computed(() => Math.floor(Math.log10(Math.min(100, ...all.value))))
-const to = computed(() =>
-  Math.max(from.value + 1, Math.ceil(Math.log10(Math.max(...all.value, 1)))),
-)
-const decades = computed(() =>
-  Array.from({ length: to.value - from.value + 1 }, (_, i) => 10 ** (from.value + i)),
-)
+const all = computed(() => [
+  ...props.drops.map((drop) => drop.byTreatment),
+  ...props.expected.flatMap((each) => [each.killedLow, each.killedHigh]),
+  ...(props.natural && !props.small ? [props.natural] : []),
+])
+const y = computed(() => decades(all.value, [HEIGHT.value - BOTTOM.value, TOP]))
+const marksOfScale = computed(() => decadeMarks(y.value))
 const x = (i: number) =>
   LEFT.value + ((WIDTH.value - LEFT.value - 6) * (i + 0.5)) / Math.max(1, props.rounds.length)
-function y(mites: number): number {
-  const share = (Math.log10(Math.max(NONE, mites)) - from.value) / (to.value - from.value)
-  return HEIGHT.value - BOTTOM.value - (HEIGHT.value - BOTTOM.value - TOP) * share
-}
 const half = computed(() => Math.min(22, (WIDTH.value - LEFT.value) / props.rounds.length / 3))
 const marks = computed(() =>
   props.rounds.map((day, i) => ({
@@ -73,10 +60,7 @@ const says = computed(() =>
     :aria-label="`Mites dropped by round. ${says}`"
   >
     <template v-if="!small">
-      <g v-for="decade in decades" :key="decade">
-        <path class="grid" :d="`M${LEFT} ${y(decade)}H${WIDTH}`" />
-        <text class="end" :x="LEFT - 6" :y="y(decade) + 4">{{ decade }}</text>
-      </g>
+      <ValueAxis :scale="y" :marks="marksOfScale" :from="LEFT" :to="WIDTH" />
       <text :x="LEFT + 6" :y="TOP + 16">mites, log scale</text>
       <text
         v-for="mark in marks"
@@ -155,10 +139,6 @@ text {
   fill: var(--ink);
   font-family: var(--figure-face);
   font-size: 14px;
-}
-
-.grid {
-  stroke: var(--rule);
 }
 
 .natural {

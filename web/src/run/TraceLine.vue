@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { scaleLinear } from 'd3-scale'
+import { line } from 'd3-shape'
 import type { Shapes } from '../api/client'
+import ValueAxis from '../shared/chart/ValueAxis.vue'
 
 /** The bowl's temperature over the latest three minutes, with what it is set to. */
 const props = defineProps<{ seen: Shapes['Seen'] }>()
@@ -10,9 +13,6 @@ const HEIGHT = 132
 const LEFT = 40
 const BOTTOM = 30
 const SPAN = 180
-/** A load is gone once the bowl is back within ten degrees of its set temperature. */
-const GONE = 10
-
 const set = computed(() => props.seen.tool.setCelsius)
 /** While it heats up, all of it; once it is hot, close enough to see the dip. */
 const lowest = computed(() => {
@@ -21,27 +21,28 @@ const lowest = computed(() => {
   const coldest = hot ? dip : Math.min(dip, ...props.seen.latest.map((each) => each.celsius))
   return Math.floor(coldest / 20) * 20
 })
-const highest = computed(() => {
-  const hottest = Math.max(set.value + 12, ...props.seen.latest.map((each) => each.celsius))
-  return Math.ceil(hottest / 10) * 10
-})
-const x = (seconds: number) =>
-  LEFT + ((WIDTH - LEFT - 6) * (SPAN - (props.seen.seconds - seconds))) / SPAN
-const y = (celsius: number) =>
-  8 + ((HEIGHT - BOTTOM - 8) * (highest.value - celsius)) / (highest.value - lowest.value)
-const line = computed(() =>
-  props.seen.latest
-    .filter((each) => each.seconds > props.seen.seconds - SPAN && each.celsius >= lowest.value)
-    .map((each, i) => `${i ? 'L' : 'M'}${x(each.seconds).toFixed(1)} ${y(each.celsius).toFixed(1)}`)
-    .join(''),
+const x = computed(() =>
+  scaleLinear()
+    .domain([props.seen.seconds - SPAN, props.seen.seconds])
+    .range([LEFT, WIDTH - 6]),
 )
-const marks = computed(() => {
-  const step = highest.value - lowest.value > 120 ? 50 : 20
-  const found: number[] = []
-  for (let each = Math.ceil(lowest.value / step) * step; each <= highest.value; each += step)
-    found.push(each)
-  return found
+const y = computed(() => {
+  const hottest = Math.max(set.value + 12, ...props.seen.latest.map((each) => each.celsius))
+  return scaleLinear()
+    .domain([lowest.value, Math.ceil(hottest / 10) * 10])
+    .range([HEIGHT - BOTTOM, 8])
 })
+const bowl = computed(
+  () =>
+    line<Shapes['Seen']['latest'][number]>(
+      (each) => x.value(each.seconds),
+      (each) => y.value(each.celsius),
+    ).digits(1)(
+      props.seen.latest.filter(
+        (each) => each.seconds > props.seen.seconds - SPAN && each.celsius >= lowest.value,
+      ),
+    ) ?? undefined,
+)
 </script>
 
 <template>
@@ -50,19 +51,16 @@ const marks = computed(() => {
     role="img"
     :aria-label="`Bowl over three minutes, now ${seen.celsius?.toFixed(0) ?? 'unknown'} °C, set to ${set} °C`"
   >
-    <g v-for="mark in marks" :key="mark">
-      <path class="grid" :d="`M${LEFT} ${y(mark)}H${WIDTH - 6}`" />
-      <text class="left" :x="LEFT - 5" :y="y(mark) + 4">{{ mark }}</text>
-    </g>
+    <ValueAxis :scale="y" :from="LEFT" :to="WIDTH - 6" />
     <rect
       class="gone"
       :x="LEFT"
       :y="y(set)"
       :width="WIDTH - LEFT - 6"
-      :height="y(set - GONE) - y(set)"
+      :height="y(set - seen.goneWithin) - y(set)"
     />
     <path class="set" :d="`M${LEFT} ${y(set)}H${WIDTH - 6}`" />
-    <path class="bowl" :d="line" />
+    <path class="bowl" :d="bowl" />
     <text
       v-for="ago in [180, 120, 60, 0]"
       :key="ago"
@@ -89,17 +87,8 @@ text {
   font-size: 11px;
 }
 
-.left {
-  text-anchor: end;
-}
-
 .middle {
   text-anchor: middle;
-}
-
-.grid {
-  stroke: var(--rule);
-  stroke-width: 1;
 }
 
 .gone {

@@ -6,7 +6,7 @@ import { createVuetify } from 'vuetify'
 import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../shared/session'
-import { TAM } from '../people/fixtures'
+import { TAM } from '../shared/testing/people'
 import { board as boardOf, hive as oneHive } from './fixtures'
 import { useOutbox } from '../shared/offline/outbox'
 import ToolGauge from './ToolGauge.vue'
@@ -35,6 +35,7 @@ const seen: Shapes['Seen'] = {
     { seconds: 119, celsius: 211, volts: 18 },
   ],
   silentFor: 1,
+  goneWithin: 10,
 }
 
 function json(status: number, body: unknown): Response {
@@ -184,6 +185,6 @@ describe('the tool gauge', () => {
     const ends = line.find('path.bowl').attributes('d') ?? ''
     expect(ends.match(/[ML]/g)).toHaveLength(2)
     const set = Number(/V|M\d+ ([\d.]+)H/.exec(line.find('path.set').attributes('d') ?? '')?.[1])
-    expect(Number(ends.split(' ').at(-1))).toBeGreaterThan(set)
+    expect(Number(ends.split(',').at(-1))).toBeGreaterThan(set)
   })
 })

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
+import { area, line } from 'd3-shape'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
+import ValueAxis from '../shared/chart/ValueAxis.vue'
+import { fromNothing } from '../shared/chart/scales'
 import { addDays, daysBetween, shortDay } from '../shared/days'
-import { whole } from '../shared/numbers'
 import { useLimits } from '../shared/limits'
 
 const props = defineProps<{
@@ -53,45 +55,47 @@ const rows = computed(() =>
   })),
 )
 type Row = (typeof rows.value)[number]
-const most = computed(
-  () => Math.max(50, ...rows.value.map((row) => Math.max(row.high, row.total))) * 1.06,
+const y = computed(() =>
+  fromNothing(Math.max(50, ...rows.value.map((row) => Math.max(row.high, row.total))), [
+    BOTTOM,
+    TOP,
+  ]),
 )
-const y = (mites: number) => BOTTOM - (mites / most.value) * HEIGHT
-const ticks = computed(() => {
-  const rough = most.value / 4
-  const power = 10 ** Math.floor(Math.log10(rough))
-  const size = [1, 2, 5, 10].map((n) => n * power).find((n) => n >= rough) ?? rough
-  return Array.from({ length: Math.floor(most.value / size) + 1 }, (_, i) => i * size)
-})
 const weeks = computed(() => {
   const every = narrow.value ? 14 : 7 * Math.ceil(span.value / 70)
   return Array.from({ length: Math.floor(span.value / every) + 1 }, (_, i) => i * every)
 })
 
-function points(value: (row: Row) => number): string[] {
-  return rows.value.map((row, i) => `${x(i).toFixed(1)} ${y(value(row)).toFixed(1)}`)
+function between(lower: (row: Row) => number, upper: (row: Row) => number): string | undefined {
+  const drawn = area<Row>(
+    (_, i) => x(i),
+    (row) => y.value(lower(row)),
+    (row) => y.value(upper(row)),
+  )
+  return drawn.digits(1)(rows.value) ?? undefined
 }
-function area(lower: (row: Row) => number, upper: (row: Row) => number): string {
-  return `M${points(upper).join('L')}L${points(lower).reverse().join('L')}Z`
-}
-function line(value: (row: Row) => number): string {
-  return 'M' + points(value).join('L')
+function along(value: (row: Row) => number): string | undefined {
+  const drawn = line<Row>(
+    (_, i) => x(i),
+    (row) => y.value(value(row)),
+  )
+  return drawn.digits(1)(rows.value) ?? undefined
 }
 const areas = computed(() => ({
-  band: area(
+  band: between(
     (row) => row.low,
     (row) => row.high,
   ),
-  capped: area(
+  capped: between(
     (row) => row.exposed,
     (row) => row.total,
   ),
-  exposed: area(
+  exposed: between(
     () => 0,
     (row) => row.exposed,
   ),
-  untreated: line((row) => row.untreated),
-  killed: line((row) => row.killed),
+  untreated: along((row) => row.untreated),
+  killed: along((row) => row.killed),
 }))
 const lanes = computed(() =>
   LANES.map((lane, row) => ({
@@ -202,11 +206,8 @@ defineExpose({ addOne })
         :height="LANE - 3"
       />
     </g>
-    <g class="grid">
-      <template v-for="tick in ticks" :key="tick">
-        <path :d="`M${LEFT} ${y(tick)}H${width - RIGHT}`" />
-        <text class="lane" :x="LEFT - 6" :y="y(tick) + 4">{{ whole(tick) }}</text>
-      </template>
+    <ValueAxis :scale="y" :from="LEFT" :to="width - RIGHT" />
+    <g>
       <text
         class="axis"
         :x="12"
@@ -283,11 +284,6 @@ text {
 
 .lane {
   text-anchor: end;
-}
-
-.grid path {
-  stroke: var(--rule);
-  stroke-width: 0.6;
 }
 
 .EGGS rect,

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { scaleLinear } from 'd3-scale'
+import { line } from 'd3-shape'
 import type { Shapes } from '../api/client'
+import ValueAxis from '../shared/chart/ValueAxis.vue'
+import { decadeMarks, decades } from '../shared/chart/scales'
 import { shortDay } from '../shared/days'
 import { whole } from '../shared/numbers'
 
-/** Visits against mites left: the best that each number of visits can do, and where the schools fall. */
+/** Visits against mites left: the best that each number of visits can do, and where the patterns fall. */
 const props = defineProps<{ comparison: Shapes['Comparison'] }>()
 const emit = defineEmits<{ take: [series: Shapes['EvenSeries']] }>()
 
@@ -12,7 +16,7 @@ const WIDTH = 520
 const HEIGHT = 280
 const LEFT = 64
 const BOTTOM = 240
-const schools = computed(() => props.comparison.schools.filter((each) => each.settled))
+const patterns = computed(() => props.comparison.patterns.filter((each) => each.settled))
 const single = computed(() =>
   props.comparison.breaks.reduce<Shapes['BroodBreak'] | null>(
     (best, each) => (best === null || each.left < best.left ? each : best),
@@ -21,48 +25,34 @@ const single = computed(() =>
 )
 const all = computed(() => [
   ...props.comparison.front.map((each) => each.left),
-  ...schools.value.map((each) => each.left),
+  ...patterns.value.map((each) => each.left),
   ...(single.value ? [single.value.left] : []),
 ])
-const high = computed(() => Math.max(10, props.comparison.untreated, ...all.value) * 1.3)
-const low = computed(() => Math.max(1, Math.min(...all.value) / 1.6))
-const x = (visits: number) => LEFT + (visits / 8.6) * (WIDTH - LEFT - 10)
-const y = (left: number) =>
-  BOTTOM -
-  ((Math.log(Math.max(left, low.value)) - Math.log(low.value)) /
-    (Math.log(high.value) - Math.log(low.value))) *
-    (BOTTOM - 16)
-const ticks = computed(() => {
-  const found: number[] = []
-  for (let power = 1; power < 1e7; power *= 10) {
-    for (const n of [1, 3]) {
-      const tick = n * power
-      if (tick >= low.value && tick <= high.value) found.push(tick)
-    }
-  }
-  return found
-})
-const path = computed(() =>
-  props.comparison.front
-    .map((each, i) => `${i ? 'L' : 'M'}${x(each.rounds)} ${y(each.left)}`)
-    .join(''),
+const x = scaleLinear()
+  .domain([0, 8.6])
+  .range([LEFT, WIDTH - 10])
+const y = computed(() => decades([props.comparison.untreated, ...all.value], [BOTTOM, 16]))
+const marks = computed(() => decadeMarks(y.value))
+const path = computed(
+  () =>
+    line<Shapes['EvenSeries']>(
+      (each) => x(each.rounds),
+      (each) => y.value(each.left),
+    )([...props.comparison.front]) ?? undefined,
 )
 </script>
 
 <template>
   <figure>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="group" aria-label="Visits against mites left">
-      <g v-for="tick in ticks" :key="tick" class="grid">
-        <path :d="`M${LEFT} ${y(tick)}H${WIDTH - 10}`" />
-        <text class="left" :x="LEFT - 6" :y="y(tick) + 4">{{ whole(tick) }}</text>
-      </g>
+      <ValueAxis :scale="y" :marks="marks" :from="LEFT" :to="WIDTH - 10" />
       <text v-for="visits in 8" :key="visits" :x="x(visits)" :y="BOTTOM + 18">{{ visits }}</text>
       <text :x="(LEFT + WIDTH) / 2" :y="HEIGHT - 4">visits</text>
       <text :transform="`rotate(-90 12 ${BOTTOM / 2})`" x="12" :y="BOTTOM / 2">
-        mites left, each line three times the last
+        mites left, log scale
       </text>
       <path class="front" :d="path" />
-      <g v-for="each in schools" :key="each.id" class="school">
+      <g v-for="each in patterns" :key="each.id" class="pattern">
         <path
           :d="`M${x(each.days.length) - 5} ${y(each.left)}h10M${x(each.days.length)} ${y(each.left) - 5}v10`"
         >
@@ -96,7 +86,7 @@ const path = computed(() =>
     </svg>
     <figcaption class="soft">
       ● the fewest mites that so many visits can leave, whichever of 14 days they begin (hollow: not
-      on the rule sheet) · + schools from {{ shortDay(comparison.start) }} · ◆ one round with
+      on the rule sheet) · + patterns from {{ shortDay(comparison.start) }} · ◆ one round with
       nothing capped. Press a ● to put it on the bench.
     </figcaption>
   </figure>
@@ -118,17 +108,8 @@ text {
   text-anchor: middle;
 }
 
-.left {
-  text-anchor: end;
-}
-
 .right {
   text-anchor: start;
-}
-
-.grid path {
-  stroke: var(--rule);
-  stroke-width: 0.6;
 }
 
 .front {
@@ -137,7 +118,7 @@ text {
   stroke-width: 1.5;
 }
 
-.school path {
+.pattern path {
   stroke: var(--dusk);
   stroke-width: 2;
 }
