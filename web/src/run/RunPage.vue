@@ -3,8 +3,8 @@ import { useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, watch, watchEffect } from 'vue'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { useServerNow } from '../shared/clock'
-import { dayOf, grams } from '../shared/format'
-import { useKit } from '../dose/useKit'
+import { dayOf } from '../shared/format'
+import { useKit } from '../shared/kit/useKit'
 import { useSession } from '../shared/session'
 import NextActionCard from './NextActionCard.vue'
 import EndDialog from './EndDialog.vue'
@@ -20,15 +20,17 @@ import ReasonDialog from './ReasonDialog.vue'
 import RunEnded from './RunEnded.vue'
 import RunHead from './RunHead.vue'
 import RunRow from './RunRow.vue'
+import RunTally from './RunTally.vue'
 import RunTools from './RunTools.vue'
 import ToolGauge from './ToolGauge.vue'
 import { useDueSound } from './dueSound'
 import { usePresses } from './presses'
-import { barred, isUntouched, type ShownHive } from './overlay'
+import { isUntouched } from './overlay'
 import { HANDS } from './part'
 import { useTally } from './tally'
 import { useAsking } from './useAsking'
 import { useRun } from './useRun'
+import { useRunActions } from './useRunActions'
 import { useRunKeys } from './useRunKeys'
 import { useSpokenCues } from './useSpokenCues'
 import { useStepCues } from './stepCue'
@@ -146,88 +148,28 @@ onMounted(() => {
   if (wakeLock.isSupported.value) void wakeLock.request('screen').catch(() => undefined)
 })
 
-/** After a tap, Space belongs to the next step again. */
-function letGo(): void {
-  if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
-}
-
-function isEarly(each: ShownHive): boolean {
-  return Boolean(each.openFrom && Date.parse(each.openFrom) > now.value)
-}
-
-function act(): void {
-  const now_ = hive.value
-  if (!now_ || !works.value || barred(now_, part.value, paused.value !== undefined)) return
-  if (now_.ahead[0]?.act === 'OPEN' && isEarly(now_)) return asking.ask('early', now_.hiveId)
-  if (run.act(now_)) chosenId.value = undefined
-  letGo()
-}
-
-/** The bowl fell without a mark, and somebody says that acid went in: the burn begins now. */
-function burned(): void {
-  const asked = run.hives.value.find((each) => each.hiveId === watched.value?.asks)
-  if (asked?.ahead[0]?.act === 'START_BURN') run.act(asked)
-  else void tool.answered()
-  letGo()
-}
-
-function openNext(): void {
-  const shutHive = next.value
-  if (!shutHive) return
-  if (isEarly(shutHive)) asking.ask('early', shutHive.hiveId)
-  else run.act(shutHive)
-  letGo()
-}
-
-function skipOrStop(): void {
-  const now_ = hive.value
-  if (!now_) return
-  if (now_.stage === 'BURNING') asking.ask('stop', now_.hiveId)
-  else if (isUntouched(now_)) asking.ask('skip', now_.hiveId)
-}
-
-function said(reason: string, all: boolean): void {
-  asking.said(reason, all)
-  if (asking.asking.value !== 'mark') chosenId.value = undefined
-  letGo()
-}
-
-function leak(): void {
-  if (hive.value) run.leak(hive.value.hiveId)
-  letGo()
-}
-
-function mark(): void {
-  if (hive.value) asking.ask('mark', hive.value.hiveId)
-}
-
-function undo(): void {
-  run.undo()
-  chosenId.value = undefined
-  letGo()
-}
-
-function pauseOrGoOn(): void {
-  if (paused.value) run.crew('WENT_ON')
-  else asking.ask('pause')
-}
-
-function leaveOut(why: string): void {
-  run.skip(
-    tally.waiting.value.map((each) => each.hiveId),
-    why,
-  )
-}
+const does = useRunActions({
+  run,
+  asking,
+  hive,
+  next,
+  waiting: tally.waiting,
+  chosenId,
+  now,
+  mayWork: works,
+  asked: computed(() => watched.value?.asks),
+  answered: tool.answered,
+})
 
 useRunKeys(
   {
-    ' ': act,
-    o: openNext,
-    u: undo,
-    l: leak,
-    m: mark,
-    s: skipOrStop,
-    p: pauseOrGoOn,
+    ' ': does.act,
+    o: does.openNext,
+    u: does.undo,
+    l: does.leak,
+    m: does.mark,
+    s: does.skipOrStop,
+    p: does.pauseOrGoOn,
     '?': () => tools.value?.toggleKeys(),
   },
   () => !asking.asking.value && !hurt.value && !ending.value && checked.value && works.value,
@@ -289,7 +231,7 @@ useRunKeys(
             :stand-on="standOn"
             :part="part"
             :halted="paused !== undefined"
-            @act="act"
+            @act="does.act"
             @take-back="run.takeBackAt(hive)"
             @release="chosenId = undefined"
           />
@@ -304,7 +246,7 @@ useRunKeys(
             :name="name(next?.hiveId)"
             :now="now"
             :may-open="works"
-            @open="openNext"
+            @open="does.openNext"
           />
         </div>
         <div class="yard">
@@ -318,28 +260,19 @@ useRunKeys(
             @play="tool.play"
             @by-itself="tool.byItself"
             @break-next="tool.breakNext"
-            @burned="burned"
+            @burned="does.burned"
             @answered="tool.answered"
             @pack-swapped="run.crew('PACK_SWAPPED')"
             @end="tool.end"
           />
           <PaceLine v-if="run.board.value?.pace" :pace="run.board.value.pace" :zone="zone" />
-          <p class="tally">
-            <span
-              ><strong class="figure">{{ tally.waiting.value.length }}</strong> waiting</span
-            >
-            <span
-              ><strong class="figure">{{ tally.shut.value }}</strong> shut</span
-            >
-            <span
-              ><strong class="figure">{{ tally.done.value }}</strong> done</span
-            >
-            <span
-              ><strong class="figure">{{ grams(run.board.value?.acidUsed ?? 0) }}</strong> acid
-              used, <strong class="figure">{{ grams(run.board.value?.acidLeft ?? 0) }}</strong> to
-              go</span
-            >
-          </p>
+          <RunTally
+            :waiting="tally.waiting.value.length"
+            :shut="tally.shut.value"
+            :done="tally.done.value"
+            :acid-used="run.board.value?.acidUsed ?? 0"
+            :acid-left="run.board.value?.acidLeft ?? 0"
+          />
           <RunRow
             :hives="run.hives.value"
             :sheet="run.sheet.value"
@@ -360,10 +293,10 @@ useRunKeys(
         :voice="voice.on.value"
         :paused="paused !== undefined"
         :has-pack="myTool?.packBurnsLeft !== undefined"
-        @undo="undo"
-        @leak="leak"
-        @mark="mark"
-        @skip="skipOrStop"
+        @undo="does.undo"
+        @leak="does.leak"
+        @mark="does.mark"
+        @skip="does.skipOrStop"
         @sound="sound.on.value = !sound.on.value"
         @voice="voice.on.value = !voice.on.value"
         @pause="asking.ask('pause')"
@@ -379,7 +312,7 @@ useRunKeys(
       :ready="asking.ready.value"
       :waiting="asking.asking.value === 'skip' ? tally.waiting.value.length : 0"
       @update:model-value="asking.asking.value = null"
-      @said="said"
+      @said="does.said"
     />
     <FirstAidDialog v-model="hurt" @said="run.crew" />
     <EndDialog
@@ -389,7 +322,7 @@ useRunKeys(
       :name="name"
       @choose="chosenId = $event"
       @put-off="run.crew('PUT_OFF', $event)"
-      @leave-out="leaveOut"
+      @leave-out="does.leaveOut"
     />
   </div>
 </template>
@@ -431,17 +364,6 @@ useRunKeys(
 .idle {
   margin: 0;
   padding: 24px 16px;
-}
-
-.tally {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 22px;
-  margin: 0 0 10px;
-}
-
-.tally .figure {
-  font-size: 1.125rem;
 }
 
 .empty {
