@@ -1,20 +1,9 @@
 /**
  * Which part of the screens may know which. A feature knows the server's words (api), what screens share
- * (shared, theme) and nothing of its neighbours; the exceptions of today are listed, and only get fewer.
+ * (shared, theme) and nothing of its neighbours.
  */
 const FEATURES =
   'apiary|apiaryyear|count|dose|gear|hours|pace|parameter|people|register|result|rulesheet|run|safekeeping|seasonplan|spacing|stock|today|year'
-
-const NEIGHBOURS_OF_TODAY = [
-  ['count', 'people'],
-  ['dose', 'people'],
-  ['pace', 'dose|hours'],
-  ['people', 'hours'],
-  ['result', 'count'],
-  ['rulesheet', 'dose'],
-  ['run', 'dose|people'],
-  ['today', 'hours'],
-]
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
@@ -28,24 +17,14 @@ module.exports = {
     },
     {
       name: 'what-is-shared-knows-no-feature',
-      comment: 'Today: words of doses and a look at hours.',
       severity: 'error',
       from: { path: '^src/(shared|theme)/', pathNot: '\\.spec\\.ts$' },
-      to: { path: `^src/(${FEATURES})/`, pathNot: '^src/(dose|hours)/' },
+      to: { path: `^src/(${FEATURES})/` },
     },
-    ...NEIGHBOURS_OF_TODAY.map(([from, known]) => ({
-      name: `${from}-knows-no-more-neighbours`,
-      severity: 'error',
-      from: { path: `^src/${from}/` },
-      to: { path: `^src/(${FEATURES})/`, pathNot: `^src/(${from}|${known})/` },
-    })),
     {
       name: 'features-do-not-know-each-other',
       severity: 'error',
-      from: {
-        path: `^src/(${FEATURES})/`,
-        pathNot: `^src/(${NEIGHBOURS_OF_TODAY.map(([from]) => from).join('|')})/`,
-      },
+      from: { path: `^src/(${FEATURES})/` },
       to: { path: `^src/(${FEATURES})/`, pathNot: '^src/$1/' },
     },
     {

@@ -2611,6 +2611,15 @@ export interface components {
             /** Format: double */
             smallest?: number;
         };
+        BurnLine: {
+            from: components["schemas"]["End"];
+            says: string;
+            /** Format: double */
+            testedFrom: number;
+            /** Format: double */
+            testedTo: number;
+            to: components["schemas"]["End"];
+        };
         BurnPoint: {
             /** Format: double */
             load: number;
@@ -2650,7 +2659,7 @@ export interface components {
             role: "KEEPER" | "CREW" | "READER";
         };
         Choices: {
-            schools: components["schemas"]["DosePreset"][];
+            presets: components["schemas"]["DosePreset"][];
             spoons: components["schemas"]["OfferedSpoon"][];
         };
         ClockView: {
@@ -2713,7 +2722,7 @@ export interface components {
             commonDate: string;
             front: components["schemas"]["EvenSeries"][];
             grid: components["schemas"]["EvenSeries"][];
-            schools: components["schemas"]["PatternOutcome"][];
+            patterns: components["schemas"]["PatternOutcome"][];
             /** Format: date */
             start: string;
             /** Format: double */
@@ -3072,6 +3081,14 @@ export interface components {
             /** Format: double */
             share: number;
             tells: boolean;
+        };
+        End: {
+            /** Format: double */
+            load: number;
+            /** Format: double */
+            planned: number;
+            /** Format: double */
+            seconds: number;
         };
         Estimate: {
             /** Format: double */
@@ -3495,10 +3512,10 @@ export interface components {
             ownFrom?: number;
             /** Format: double */
             ownTo?: number;
+            /** @enum {string} */
+            preset?: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
             /** Format: uuid */
             ruleSheetId?: string;
-            /** @enum {string} */
-            school?: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
         };
         HourlyWeather: {
             /** Format: double */
@@ -3576,6 +3593,7 @@ export interface components {
         KnownTool: {
             burns: components["schemas"]["TestBurn"][];
             fit: components["schemas"]["BurnFit"];
+            line?: components["schemas"]["BurnLine"];
             notes: components["schemas"]["GearNote"][];
             tool: components["schemas"]["Tool"];
             wear: components["schemas"]["ToolWear"];
@@ -3621,10 +3639,6 @@ export interface components {
             mostScoops: number;
             /** Format: int32 */
             roundsInASchedule: number;
-            /** Format: double */
-            testedAbove: number;
-            /** Format: double */
-            testedBelow: number;
             /** Format: int32 */
             toolsInARun: number;
         };
@@ -4126,7 +4140,7 @@ export interface components {
             folder: components["schemas"]["FolderFile"][];
             forecasts: components["schemas"]["OwnForecast"][];
             madeUp: boolean;
-            schools: components["schemas"]["OfferedSchool"][];
+            presets: components["schemas"]["OfferedPreset"][];
         };
         NextStep: {
             /** @enum {string} */
@@ -4139,9 +4153,9 @@ export interface components {
             curve: "FIELD" | "TRIAL" | "OWN";
             words: string;
         };
-        OfferedSchool: {
+        OfferedPreset: {
             /** @enum {string} */
-            school: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
+            preset: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
             words: string;
         };
         OfferedShut: {
@@ -4410,6 +4424,12 @@ export interface components {
             unevenMinutes: number;
             /** Format: int32 */
             visits: number;
+        };
+        Pointing: {
+            /** Format: int64 */
+            openFirstAfterSeconds: number;
+            /** Format: int32 */
+            shutAhead: number;
         };
         Pooled: {
             againstControls?: components["schemas"]["Efficacy"];
@@ -4780,6 +4800,7 @@ export interface components {
             /** Format: date-time */
             now: string;
             pace?: components["schemas"]["PaceNow"];
+            pointing: components["schemas"]["Pointing"];
             /** Format: int64 */
             sealSeconds: number;
             /** Format: int32 */
@@ -5000,6 +5021,8 @@ export interface components {
             alerts: components["schemas"]["Told"][];
             /** Format: double */
             celsius?: number;
+            /** Format: double */
+            goneWithin: number;
             latest: components["schemas"]["Sample"][];
             /** Format: double */
             lowest?: number;
@@ -5133,7 +5156,7 @@ export interface components {
         SpacingChoices: {
             curves: components["schemas"]["OfferedCurve"][];
             leftOut: string[];
-            schools: components["schemas"]["SpacingPattern"][];
+            patterns: components["schemas"]["SpacingPattern"][];
             shuts: components["schemas"]["OfferedShut"][];
         };
         SpacingPattern: {
@@ -5640,7 +5663,7 @@ export interface components {
             ends: string;
             hours: components["schemas"]["GradedHour"][];
             madeUp: boolean;
-            school: string;
+            preset: string;
             source: string;
             sun: components["schemas"]["SunDay"];
             /** Format: double */

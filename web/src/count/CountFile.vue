@@ -2,12 +2,13 @@
 import { ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
+import { useRequest } from '../shared/request'
 
 /** Counts from a table file: looked at first, then brought in whole, or its good rows alone. */
 const emit = defineEmits<{ brought: [] }>()
 const file = ref<File | null>(null)
 const preview = ref<Shapes['CountPreview'] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const said = ref('')
 
 function body(): FormData {
@@ -37,7 +38,7 @@ async function look(event: Event): Promise<void> {
 }
 
 async function bring(): Promise<void> {
-  try {
+  await attempt(async () => {
     const goodRowsOnly = (preview.value?.errors.length ?? 0) > 0
     const done = await ask(
       api.POST('/api/counts/import', {
@@ -49,9 +50,7 @@ async function bring(): Promise<void> {
     said.value = `${counted(done.counts, 'count')} brought in.`
     preview.value = null
     emit('brought')
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 </script>
 

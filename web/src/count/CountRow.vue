@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
-import IntervalBar from './IntervalBar.vue'
+import IntervalBar from '../shared/chart/IntervalBar.vue'
 import StandingMark from './StandingMark.vue'
 
 type Sign = Shapes['NewSign']['sign']

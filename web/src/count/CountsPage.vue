@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import ApiaryPick from '../shared/ApiaryPick.vue'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { counted } from '../shared/format'
@@ -13,6 +13,7 @@ import CountRow from './CountRow.vue'
 import RecentCounts from './RecentCounts.vue'
 import { useOutbox } from '../shared/offline/outbox'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -21,7 +22,7 @@ const route = useRoute()
 const apiaryId = ref(typeof route.query.apiary === 'string' ? route.query.apiary : inHand.id)
 const board = ref<Shapes['CountBoard'] | null>(null)
 const hiveId = ref('')
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const neighbours = ref('')
 
 const most = computed(() => {
@@ -32,18 +33,15 @@ const limit = computed(() => (board.value?.limit.percent ?? 0) / 100)
 
 async function load(): Promise<void> {
   if (!apiaryId.value) return
-  try {
+  await attempt(async () => {
     const found = await ask(
       api.GET('/api/apiaries/{id}/counts', { params: { path: { id: apiaryId.value } } }),
     )
     board.value = found
-    problem.value = ''
     if (!found.lines.some((line) => line.hive.id === hiveId.value)) {
       hiveId.value = found.lines[0]?.hive.id ?? ''
     }
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 watch(
   apiaryId,
@@ -56,13 +54,10 @@ watch(
 onMounted(() => void outbox.send())
 
 async function act(asked: () => Promise<unknown>): Promise<void> {
-  try {
+  await attempt(async () => {
     await asked()
-    problem.value = ''
     await load()
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 function sign(hive: string, seen: Shapes['NewSign']['sign']): Promise<void> {

@@ -6,10 +6,10 @@ import { createVuetify } from 'vuetify'
 import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../shared/session'
-import { TAM } from '../people/fixtures'
+import { TAM } from '../shared/testing/people'
 import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
-import IntervalBar from './IntervalBar.vue'
+import IntervalBar from '../shared/chart/IntervalBar.vue'
 
 const vuetify = createVuetify({ components })
 const RouterLink = { props: ['to'], template: '<a><slot /></a>' }

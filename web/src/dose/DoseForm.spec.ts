@@ -5,12 +5,12 @@ import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import DoseForm from './DoseForm.vue'
 import ExceptionForm from './ExceptionForm.vue'
-import { freshDraft, type DoseDraft } from './doseDraft'
+import { freshDraft, type DoseDraft } from '../shared/dose/doseDraft'
 
 const vuetify = createVuetify({ components })
 
 const choices = {
-  schools: [
+  presets: [
     {
       id: 'two',
       name: 'two grams',
@@ -85,15 +85,15 @@ function form(draft: Partial<DoseDraft> = {}, wrong: Record<string, string> = {}
 }
 
 describe('what is given', () => {
-  it('follows a school, and is the keeper’s own once he types another amount', async () => {
+  it('follows a preset, and is the keeper’s own once he types another amount', async () => {
     const { page, choose, draft } = form()
-    await choose('School', 'four')
-    expect(draft()).toMatchObject({ school: 'four', grams: '4', per: 'HIVE', of: 'PRODUCT' })
+    await choose('Preset', 'four')
+    expect(draft()).toMatchObject({ preset: 'four', grams: '4', per: 'HIVE', of: 'PRODUCT' })
     page
       .findAllComponents({ name: 'VTextField' })
       .find((field) => field.props('label') === 'Grams a hive')
       ?.vm.$emit('update:modelValue', '3,5')
-    expect(draft()).toMatchObject({ school: 'own', grams: '3,5', per: 'HIVE' })
+    expect(draft()).toMatchObject({ preset: 'own', grams: '3,5', per: 'HIVE' })
   })
 
   it('reckons with the scoop that was weighed for this lot, until another is typed', async () => {

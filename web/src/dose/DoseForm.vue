@@ -2,7 +2,7 @@
 import { computed, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import LotPick from './LotPick.vue'
-import type { DoseDraft } from './doseDraft'
+import type { DoseDraft } from '../shared/dose/doseDraft'
 
 const props = defineProps<{
   choices: Shapes['Choices']
@@ -19,11 +19,11 @@ defineEmits<{ makeSheet: [] }>()
 /** What the keeper decides once for a round. */
 const draft = defineModel<DoseDraft>({ required: true })
 const OWN = 'own'
-const schools = computed(() => [
-  ...props.choices.schools.map((school) => ({
-    value: school.id,
-    title: school.name,
-    subtitle: school.reason,
+const presets = computed(() => [
+  ...props.choices.presets.map((preset) => ({
+    value: preset.id,
+    title: preset.name,
+    subtitle: preset.reason,
   })),
   { value: OWN, title: 'my own amount' },
 ])
@@ -104,13 +104,13 @@ const SLIPS = {
   TEASPOON_FOR_TABLESPOON: 'This spoon should hold about a third of that. Teaspoon for tablespoon?',
 } as const
 
-function takeSchool(id: string): void {
-  const school = props.choices.schools.find((each) => each.id === id)
+function takePreset(id: string): void {
+  const preset = props.choices.presets.find((each) => each.id === id)
   draft.value = {
     ...draft.value,
-    school: id,
-    ...(school
-      ? { grams: String(school.amount.grams), per: school.amount.per, of: school.amount.of }
+    preset: id,
+    ...(preset
+      ? { grams: String(preset.amount.grams), per: preset.amount.per, of: preset.amount.of }
       : {}),
   }
 }
@@ -148,10 +148,10 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
     <fieldset>
       <legend>How much</legend>
       <v-select
-        :model-value="draft.school"
-        :items="schools"
-        label="School"
-        @update:model-value="takeSchool"
+        :model-value="draft.preset"
+        :items="presets"
+        label="Preset"
+        @update:model-value="takePreset"
       />
       <div class="pair">
         <v-text-field
@@ -160,7 +160,7 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
           inputmode="decimal"
           suffix="g"
           :error-messages="wrong['amount.grams']"
-          @update:model-value="draft = { ...draft, school: 'own', grams: $event }"
+          @update:model-value="draft = { ...draft, preset: 'own', grams: $event }"
         />
         <v-select
           :model-value="draft.of"
@@ -170,7 +170,7 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
             { value: 'ACID_ANHYDROUS', title: 'anhydrous acid' },
             { value: 'PRODUCT', title: 'product' },
           ]"
-          @update:model-value="draft = { ...draft, school: 'own', of: $event }"
+          @update:model-value="draft = { ...draft, preset: 'own', of: $event }"
         />
       </div>
       <v-select

@@ -12,9 +12,9 @@ import { newId } from '../shared/ids'
 import DoseForm from './DoseForm.vue'
 import DoseSums from './DoseSums.vue'
 import DoseTable from './DoseTable.vue'
-import RuleSheetForm from './RuleSheetForm.vue'
-import { settingsOf, useDoseDraft, withSheet, type DoseException } from './doseDraft'
-import { useChosenHives } from './useChosenHives'
+import RuleSheetForm from '../shared/dose/RuleSheetForm.vue'
+import { settingsOf, useDoseDraft, withSheet, type DoseException } from '../shared/dose/doseDraft'
+import { useChosenHives } from '../shared/dose/useChosenHives'
 import { fieldsOf, useYardSheet } from './useYardSheet'
 import PageState from '../shared/layout/PageState.vue'
 
@@ -101,7 +101,7 @@ watch(apiaryId, async (id) => {
   if (planned) {
     draft.value = {
       ...draft.value,
-      school: '',
+      preset: '',
       grams: String(planned.gramsPerBox),
       per: 'BOX',
       of: 'ACID_DIHYDRATE',

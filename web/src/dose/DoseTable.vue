@@ -6,7 +6,7 @@ import VerdictMark from '../shared/VerdictMark.vue'
 import { clockOf } from '../shared/format'
 import { roughly } from '../shared/numbers'
 import ExceptionForm from './ExceptionForm.vue'
-import type { DoseException } from './doseDraft'
+import type { DoseException } from '../shared/dose/doseDraft'
 
 /** Hive by hive: grams, loads, what it keeps, and what the label says. Each line can be asked why, and given its own amount. */
 const props = defineProps<{

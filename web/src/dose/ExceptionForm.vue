@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
-import type { DoseException } from './doseDraft'
+import type { DoseException } from '../shared/dose/doseDraft'
 
 /** Gives one hive another amount than the round, with its reason. */
 const props = defineProps<{

@@ -2,7 +2,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import LineTable from '../shared/LineTable.vue'
 import { newId } from '../shared/ids'
@@ -10,6 +10,7 @@ import { numberIn } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useLimits } from '../shared/limits'
+import { useRequest } from '../shared/request'
 
 /** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
 const route = useRoute()
@@ -19,7 +20,7 @@ const spoons = ref<Shapes['OfferedSpoon'][]>([])
 const kept = ref<Shapes['Weighed'][]>([])
 const reading = ref<Shapes['Scoops'] | null>(null)
 const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const fetched = ref(false)
 const said = ref('')
 const form = reactive({
@@ -39,7 +40,7 @@ const items = computed(() =>
 )
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     const [choices, all] = await Promise.all([
       ask(api.GET('/api/choices')),
       ask(api.GET('/api/scoops')),
@@ -47,9 +48,7 @@ async function load(): Promise<void> {
     spoons.value = choices.spoons
     kept.value = all
     fetched.value = true
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 onMounted(load)
 
@@ -116,11 +115,9 @@ async function keep(): Promise<void> {
 }
 
 async function strike(weighedId: string): Promise<void> {
-  try {
+  await attempt(async () => {
     kept.value = await ask(api.DELETE('/api/scoops/{id}', { params: { path: { id: weighedId } } }))
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 </script>
 

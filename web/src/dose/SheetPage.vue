@@ -7,8 +7,8 @@ import { clockOf, counted, dayOf } from '../shared/format'
 import { useSession } from '../shared/session'
 import { boxNotation } from '../shared/standing'
 import { keptRun } from '../shared/keptRuns'
-import KitTicks from './KitTicks.vue'
-import { useKit } from './useKit'
+import KitTicks from '../shared/kit/KitTicks.vue'
+import { useKit } from '../shared/kit/useKit'
 import PageState from '../shared/layout/PageState.vue'
 
 /** A planned round's dose sheet and kit list: to print, to pack by, to take to the yard. */

@@ -2,7 +2,7 @@ import { watchDebounced } from '@vueuse/core'
 import { ref, type Ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysByField } from '../api/refusal'
-import { settingsOf, unread, type DoseDraft } from './doseDraft'
+import { settingsOf, unread, type DoseDraft } from '../shared/dose/doseDraft'
 
 /** The server's words by the form's own names for its fields. */
 export function fieldsOf(thrown: unknown): Record<string, string> {

@@ -46,7 +46,7 @@ const day: Shapes['YardDay'] = {
       fits: 7,
     },
   ],
-  school: 'cool, 2 to 15 °C',
+  preset: 'cool, 2 to 15 °C',
   unsure: 0,
   madeUp: true,
   source: 'simulated station',

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { dayOf, timeIn } from '../shared/format'
-import { GRADES, gradesOf } from './gradeWords'
+import { GRADES, gradesOf } from '../shared/gradeWords'
 
 /** Days down, hours across: each hour by its grade, as colour, shape and word. */
 const props = defineProps<{

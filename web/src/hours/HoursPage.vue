@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
+import { api, ask, type Shapes } from '../api/client'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { useServerNow } from '../shared/clock'
 import { dayOf, timeIn } from '../shared/format'
@@ -11,10 +10,11 @@ import FolderFiles from './FolderFiles.vue'
 import ForecastBand from './ForecastBand.vue'
 import HourGrid from './HourGrid.vue'
 import OwnForecastForm from './OwnForecastForm.vue'
-import OwnHoursForm from './OwnHoursForm.vue'
+import OwnHoursForm from '../shared/OwnHoursForm.vue'
 import WeatherFileForm from './WeatherFileForm.vue'
-import { GRADES } from './gradeWords'
+import { GRADES } from '../shared/gradeWords'
 import PageState from '../shared/layout/PageState.vue'
+import { useForm } from '../shared/request'
 
 /** Which hours of the next ten days suit, and why the others do not. */
 const props = defineProps<{ id: string }>()
@@ -25,16 +25,15 @@ const hours = ref<Shapes['NextHours'] | null>(null)
 const sheets = ref<Shapes['RuleSheet'][]>([])
 const chosen = ref<{ hour: Shapes['GradedHour']; day: Shapes['YardDay'] } | null>(null)
 const own = ref({ from: '', to: '' })
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, wrong, attempt } = useForm()
 const OWN = 'OWN'
 
-const schools = computed(() => [
-  ...(hours.value?.schools.map((each) => ({ value: each.school as string, title: each.words })) ??
+const presets = computed(() => [
+  ...(hours.value?.presets.map((each) => ({ value: each.preset as string, title: each.words })) ??
     []),
   { value: OWN, title: 'my own range' },
 ])
-const school = ref<string>('')
+const preset = ref<string>('')
 /** Who tells of the days, each once. */
 const sources = computed(() => [
   ...new Set(
@@ -52,7 +51,7 @@ const labels = computed(() => [
 
 function show(found: Shapes['NextHours']): void {
   hours.value = found
-  school.value = found.choice.school ?? OWN
+  preset.value = found.choice.preset ?? OWN
   own.value = {
     from: found.choice.ownFrom?.toString() ?? own.value.from,
     to: found.choice.ownTo?.toString() ?? own.value.to,
@@ -62,7 +61,7 @@ function show(found: Shapes['NextHours']): void {
 async function load(): Promise<void> {
   const id = props.id
   chosen.value = null
-  try {
+  await attempt(async () => {
     const [found, all] = await Promise.all([
       ask(api.GET('/api/apiaries/{id}/hours', { params: { path: { id } } })),
       ask(api.GET('/api/rule-sheets')),
@@ -70,22 +69,20 @@ async function load(): Promise<void> {
     show(found)
     sheets.value = all
     void inHand.take(id)
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 watch(() => props.id, load, { immediate: true })
 
 async function choose(sheetId?: string): Promise<void> {
-  const isOwn = school.value === OWN
+  const isOwn = preset.value === OWN
   if (isOwn && !(own.value.from.trim() && own.value.to.trim())) return
-  try {
+  await attempt(async () => {
     show(
       await ask(
         api.PUT('/api/apiaries/{id}/hours/choice', {
           params: { path: { id: props.id } },
           body: {
-            school: isOwn ? undefined : (school.value as Shapes['HourChoice']['school']),
+            preset: isOwn ? undefined : (preset.value as Shapes['HourChoice']['preset']),
             ownFrom: isOwn ? numberIn(own.value.from) : undefined,
             ownTo: isOwn ? numberIn(own.value.to) : undefined,
             ruleSheetId:
@@ -94,13 +91,8 @@ async function choose(sheetId?: string): Promise<void> {
         }),
       ),
     )
-    wrong.value = {}
-    problem.value = ''
     void inHand.refresh()
-  } catch (thrown) {
-    wrong.value = saysByField(thrown)
-    problem.value = saysBeside(thrown)
-  }
+  })
 }
 </script>
 
@@ -115,13 +107,13 @@ async function choose(sheetId?: string): Promise<void> {
     </div>
     <div v-if="session.isKeeper" class="choices">
       <v-select
-        v-model="school"
+        v-model="preset"
         density="compact"
-        label="School of warmth"
-        :items="schools"
+        label="Preset of warmth"
+        :items="presets"
         @update:model-value="choose()"
       />
-      <template v-if="school === OWN">
+      <template v-if="preset === OWN">
         <v-text-field
           v-model="own.from"
           density="compact"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
+import { api, ask, type Shapes } from '../api/client'
 import { dayOf } from '../shared/format'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
+import { useForm } from '../shared/request'
 
 /** What a keeper expects of a day in four figures; a daily curve goes through them. */
 const props = defineProps<{
@@ -26,8 +26,7 @@ const form = reactive({
   thunderOrIce: false,
   also: [] as string[],
 })
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, wrong, attempt } = useForm()
 const said = ref('')
 let id = newId()
 
@@ -37,13 +36,11 @@ const choices = computed(() =>
 const rains = computed(() => (numberIn(form.rain) || 0) > 0)
 
 onMounted(async () => {
-  try {
+  await attempt(async () => {
     others.value = (await ask(api.GET('/api/apiaries')))
       .map((each) => each.apiary)
       .filter((each) => each.id !== props.apiary.id)
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 
 /** A figure of the form, or a word of what is wrong at its field. */
@@ -72,7 +69,7 @@ async function keep(): Promise<void> {
     also: form.also,
   }
   if (Object.keys(wrong.value).length) return
-  try {
+  await attempt(async () => {
     await ask(
       api.PUT('/api/apiaries/{id}/own-forecasts/{forecastId}', {
         params: { path: { id: props.apiary.id, forecastId: id } },
@@ -80,17 +77,13 @@ async function keep(): Promise<void> {
       }),
     )
     id = newId()
-    problem.value = ''
     said.value = `Kept for ${dayOf(form.day)}.`
     emit('kept')
-  } catch (thrown) {
-    wrong.value = saysByField(thrown)
-    problem.value = saysBeside(thrown)
-  }
+  })
 }
 
 async function takeBack(day: string): Promise<void> {
-  try {
+  await attempt(async () => {
     await ask(
       api.DELETE('/api/apiaries/{id}/own-forecasts/of/{day}', {
         params: { path: { id: props.apiary.id, day } },
@@ -98,9 +91,7 @@ async function takeBack(day: string): Promise<void> {
     )
     said.value = `What was said of ${dayOf(day)} is taken back.`
     emit('kept')
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 function wordsOf(each: Shapes['OwnForecast']): string {

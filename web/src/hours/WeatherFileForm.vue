@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { counted, dayOf, timeIn } from '../shared/format'
+import { useRequest } from '../shared/request'
 
 /** Hourly weather from a table file: looked at first, units told where the file does not, kept. */
 const props = defineProps<{ apiary: Shapes['Apiary'] }>()
@@ -12,17 +13,15 @@ const degrees = ref<Degrees | undefined>()
 const also = ref<string[]>([])
 const others = ref<Shapes['Apiary'][]>([])
 const preview = ref<Shapes['WeatherPreview'] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const said = ref('')
 
 onMounted(async () => {
-  try {
+  await attempt(async () => {
     others.value = (await ask(api.GET('/api/apiaries')))
       .map((each) => each.apiary)
       .filter((each) => each.id !== props.apiary.id)
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 
 function body(): FormData {

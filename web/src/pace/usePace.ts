@@ -2,7 +2,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref, type Ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { saysByField } from '../api/refusal'
-import { settingsOf, type DoseDraft } from '../dose/doseDraft'
+import { settingsOf, type DoseDraft } from '../shared/dose/doseDraft'
 import { numberIn } from '../shared/numbers'
 
 /** How the crew works, as typed. */

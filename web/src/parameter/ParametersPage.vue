@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import LineTable from '../shared/LineTable.vue'
 import { numberIn } from '../shared/numbers'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 /** Every figure that the estimates rest on, with its meaning and source; each may be set otherwise. */
 const groups = ref<Shapes['FigureGroup'][]>([])
 const typed = ref<Record<string, string>>({})
 const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const said = ref('')
 
 function show(found: Shapes['FigureGroup'][]): void {
@@ -21,11 +22,9 @@ function show(found: Shapes['FigureGroup'][]): void {
 }
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     show(await ask(api.GET('/api/parameters')))
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 onMounted(load)
 

@@ -3,7 +3,7 @@ import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
-import OwnHoursForm from '../hours/OwnHoursForm.vue'
+import OwnHoursForm from '../shared/OwnHoursForm.vue'
 import ProgramVersion from '../shared/ProgramVersion.vue'
 import { useSession } from '../shared/session'
 

@@ -3,6 +3,7 @@ import { onMounted, reactive, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 type Account = Shapes['Account']
 
@@ -13,18 +14,16 @@ const ROLES = [
 ] as const
 
 const people = ref<Account[]>([])
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const refused = ref<Refused | null>(null)
 const blank = { name: '', login: '', password: '', role: 'CREW' as Account['role'] }
 const added = reactive({ ...blank })
 const said = ref('')
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     people.value = await ask(api.GET('/api/people'))
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 async function add(): Promise<void> {

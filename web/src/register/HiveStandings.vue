@@ -1,31 +1,29 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
+import { useRequest } from '../shared/request'
 
 /** An apiary's hives in a year: treatments against the label's most, and when honey supers may go back. */
 const props = defineProps<{ apiaryId: string; year: number }>()
 defineEmits<{ hive: [hiveId: string] }>()
 const standings = ref<Shapes['HiveStanding'][]>([])
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const today = todayHere(serverNow())
 
 watch(
   () => [props.apiaryId, props.year],
   async () => {
-    try {
+    await attempt(async () => {
       standings.value = await ask(
         api.GET('/api/register/standing', {
           params: { query: { apiaryId: props.apiaryId, year: props.year } },
         }),
       )
-      problem.value = ''
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
+    })
   },
   { immediate: true },
 )

@@ -8,6 +8,7 @@ import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import { items, MEANS, SUPERS, type Means, type SupersPlan } from './registerWords'
+import { useRequest } from '../shared/request'
 
 /** A treatment that was not run here: other means, or from before this book was kept. */
 const props = defineProps<{ apiaries: readonly { value: string; title: string }[] }>()
@@ -35,7 +36,7 @@ const hives = ref<Shapes['Hive'][]>([])
 const sheets = ref<{ value: string; title: string }[]>([])
 const busy = ref(false)
 const refused = ref<Refused | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const oxalic = computed(() => form.means.startsWith('OXALIC'))
 /** The same press twice writes the same lines. */
 let ids: Record<string, string> = {}
@@ -46,11 +47,9 @@ watch(
     hives.value = []
     form.chosen = []
     if (!id) return
-    try {
+    await attempt(async () => {
       hives.value = (await ask(api.GET('/api/apiaries/{id}', { params: { path: { id } } }))).hives
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
+    })
   },
 )
 watch(open, (isOpen) => {

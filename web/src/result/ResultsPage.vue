@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
-import IntervalBar from '../count/IntervalBar.vue'
+import { api, ask, type Shapes } from '../api/client'
+import IntervalBar from '../shared/chart/IntervalBar.vue'
 import ApiaryPick from '../shared/ApiaryPick.vue'
 import LineTable from '../shared/LineTable.vue'
 import { useApiaryInHand } from '../shared/apiaryInHand'
@@ -14,6 +14,7 @@ import DropChart from './DropChart.vue'
 import ResultDetail from './ResultDetail.vue'
 import RestCard from './RestCard.vue'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 /** Did it work: counts before, during and after the rounds of an apiary, hive by hive. */
 const session = useSession()
@@ -24,37 +25,32 @@ const from = ref<string | null>(null)
 const results = ref<Shapes['ApiaryResults'] | null>(null)
 const rests = ref<Shapes['SeriesRest'][]>([])
 const chosen = ref('')
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 async function load(): Promise<void> {
   if (!apiaryId.value) return
-  try {
+  await attempt(async () => {
     const found = await ask(
       api.GET('/api/apiaries/{id}/results', {
         params: { path: { id: apiaryId.value }, query: from.value ? { from: from.value } : {} },
       }),
     )
     results.value = found
-    problem.value = ''
     if (!found.lines.some((line) => line.hive.id === chosen.value && line.result)) {
       chosen.value = found.lines.find((line) => line.result)?.hive.id ?? ''
     }
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 async function loadRest(): Promise<void> {
   const id = apiaryId.value
   rests.value = []
   if (!id) return
-  try {
+  await attempt(async () => {
     const found = await ask(
       api.GET('/api/apiaries/{id}/results/rest', { params: { path: { id } } }),
     )
     if (apiaryId.value === id) rests.value = found
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 function taken(): void {
   void load()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
-import RuleSheetForm from '../dose/RuleSheetForm.vue'
+import { api, ask, type Shapes } from '../api/client'
+import RuleSheetForm from '../shared/dose/RuleSheetForm.vue'
 import ChoiceList from '../shared/ChoiceList.vue'
 import LineTable from '../shared/LineTable.vue'
 import { useApiaryInHand } from '../shared/apiaryInHand'
@@ -10,6 +10,7 @@ import { todayHere } from '../shared/days'
 import { counted } from '../shared/format'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 type ReadSheet = Shapes['ReadSheet']
 
@@ -21,7 +22,7 @@ const chosenId = ref('')
 const besideId = ref('')
 const form = ref(false)
 const edits = ref(false)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 const current = computed(() => all.value.filter((each) => !each.replacedBy))
 const names = computed(() =>
@@ -74,12 +75,10 @@ function copied({ sheet }: ReadSheet): string {
 }
 
 async function load(choose?: string): Promise<void> {
-  try {
+  await attempt(async () => {
     all.value = await ask(api.GET('/api/rule-sheets/read'))
     chosenId.value = choose ?? (chosenId.value || (current.value[0]?.sheet.id ?? ''))
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 function open(asEdit: boolean): void {

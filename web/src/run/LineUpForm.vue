@@ -3,13 +3,14 @@ import { computed, onMounted, ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import { counted, timeIn } from '../shared/format'
 import { useLimits } from '../shared/limits'
+import { useRequest } from '../shared/request'
 
 const props = defineProps<{ roundId: string; zone: string; mayWork: boolean }>()
 /** Who and what works in a run, and how long it should take with them. */
 const limits = useLimits()
 const line = ref<Shapes['LineUp'] | null>(null)
 const gear = ref<Shapes['KnownTool'][]>([])
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const busy = ref(false)
 const burners = ref(1)
 const helpers = ref(0)
@@ -32,16 +33,14 @@ function take(found: Shapes['LineUp']): void {
 }
 
 onMounted(async () => {
-  try {
+  await attempt(async () => {
     const [found, all] = await Promise.all([
       ask(api.GET('/api/rounds/{id}/line-up', path)),
       ask(api.GET('/api/gear')),
     ])
     take(found)
     gear.value = all.tools
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 
 async function set(toolIds: readonly string[]): Promise<void> {

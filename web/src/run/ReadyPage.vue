@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue'
 import type { Shapes } from '../api/client'
-import KitTicks from '../dose/KitTicks.vue'
-import { useKit } from '../dose/useKit'
+import KitTicks from '../shared/kit/KitTicks.vue'
+import { useKit } from '../shared/kit/useKit'
 import { counted } from '../shared/format'
 import { useSession } from '../shared/session'
 import LineUpForm from './LineUpForm.vue'

@@ -1,25 +1,24 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { counted, dayOf, grams, timeIn } from '../shared/format'
 import { useSession } from '../shared/session'
 import ReviewLines from './ReviewLines.vue'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 /** A run looked back on: planned against done, who, weather, what was out of the ordinary, what is next. */
 const props = defineProps<{ id: string }>()
 const session = useSession()
 const looked = ref<Shapes['Looked'] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     looked.value = await ask(
       api.GET('/api/rounds/{id}/review', { params: { path: { id: props.id } } }),
     )
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 onMounted(load)
 

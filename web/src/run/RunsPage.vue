@@ -1,23 +1,22 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { counted, dayOf } from '../shared/format'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 /** Rounds that are planned or under way. With one only, it is gone to at once. */
 const router = useRouter()
 const session = useSession()
 const today = ref<Shapes['Today'] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     today.value = await ask(api.GET('/api/today'))
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
   const rounds = today.value?.apiaries.filter((each) => each.roundId) ?? []
   if (rounds.length === 1 && history.state?.back !== `/run/${rounds[0]?.roundId}`) {
     await router.replace(`/run/${rounds[0]?.roundId}`)

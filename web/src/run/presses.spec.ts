@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { useSession } from '../shared/session'
-import { IDA, TAM } from '../people/fixtures'
+import { IDA, TAM } from '../shared/testing/people'
 import { useOutbox } from '../shared/offline/outbox'
 import { usePresses, type NewEvent } from './presses'
 

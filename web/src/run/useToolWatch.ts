@@ -1,6 +1,7 @@
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
-import { computed, ref, shallowRef, watch, type Ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { computed, shallowRef, watch, type Ref } from 'vue'
+import { api, ask, type Shapes } from '../api/client'
+import { useRequest } from '../shared/request'
 
 type View = Shapes['WatchView']
 export type Fault = Shapes['NextFault']['fault']
@@ -8,18 +9,15 @@ export type Fault = Shapes['NextFault']['fault']
 /** A run's tool under watch: what is seen, and the presses that begin, end or disturb it. */
 export function useToolWatch(roundId: string, tool: Ref<number>, wanted: Ref<boolean>) {
   const view = shallowRef<View | null>(null)
-  const problem = ref('')
+  const { problem, attempt } = useRequest()
   const path = () => ({ params: { path: { id: roundId }, query: { tool: tool.value } } })
   const visible = useDocumentVisibility()
   let asking = false
 
   async function take(asked: Promise<View>): Promise<void> {
-    try {
+    await attempt(async () => {
       view.value = await asked
-      problem.value = ''
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
+    })
   }
 
   /** A look that fails says nothing: the run goes on without it, and its age is shown. */

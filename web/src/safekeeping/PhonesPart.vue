@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
+import { useRequest } from '../shared/request'
 
 /** How phones come to this Tavrel, and what they are to trust once. */
 const phones = ref<Shapes['Phones'] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 onMounted(async () => {
-  try {
+  await attempt(async () => {
     phones.value = await ask(api.GET('/api/outfit/phones'))
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 </script>
 

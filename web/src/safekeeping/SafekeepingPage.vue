@@ -9,13 +9,14 @@ import { whole } from '../shared/numbers'
 import BringIn from './BringIn.vue'
 import PhonesPart from './PhonesPart.vue'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 /** The whole outfit out and in again, its backups, and open files for other programs. */
 const safekeeping = ref<Shapes['Safekeeping'] | null>(null)
 const apiaries = ref<{ value: string; title: string }[]>([])
 const apiaryId = ref<string | null>(null)
 const busy = ref(false)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const year = Number(todayHere(serverNow()).slice(0, 4))
 
 const files = computed(() => [
@@ -35,12 +36,9 @@ const files = computed(() => [
 ])
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     safekeeping.value = await ask(api.GET('/api/outfit'))
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 async function backUp(): Promise<void> {

@@ -1,26 +1,25 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { dayOf, timeIn } from '../shared/format'
+import { useRequest } from '../shared/request'
 
 /** A crew's agreed days, and its calendar to download or to subscribe to. */
 const props = defineProps<{ crewId: string; mayShare: boolean }>()
 const days = ref<Shapes['CrewDay'][]>([])
 const address = ref('')
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 onMounted(async () => {
-  try {
+  await attempt(async () => {
     days.value = await ask(
       api.GET('/api/season-plan/crews/{id}/days', { params: { path: { id: props.crewId } } }),
     )
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 
 async function share(fresh: boolean): Promise<void> {
-  try {
+  await attempt(async () => {
     const params = { path: { id: props.crewId } }
     const { key } = await ask(
       fresh
@@ -28,9 +27,7 @@ async function share(fresh: boolean): Promise<void> {
         : api.POST('/api/season-plan/crews/{id}/calendar-key', { params }),
     )
     address.value = `${window.location.origin}/calendars/${key}.ics`
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 </script>
 

@@ -1,25 +1,24 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { counted, dayOf, timeIn } from '../shared/format'
 import { hoursOf } from './seasonWords'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 /** A crew's day on one sheet of paper: route, apiaries, acid, kit, cautions. */
 const props = defineProps<{ crew: string; day: string }>()
 const whole = ref<Shapes['CrewDay'] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     whole.value = await ask(
       api.GET('/api/season-plan/crews/{id}/days/{day}', {
         params: { path: { id: props.crew, day: props.day } },
       }),
     )
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 watch(() => [props.crew, props.day], load, { immediate: true })
 

@@ -1,14 +1,15 @@
 import { useIntervalFn } from '@vueuse/core'
 import { ref, shallowRef } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
+import { useRequest } from '../shared/request'
 
 type View = Shapes['SeasonView']
 
 /** The season plan of the outfit: loaded, changed, and watched while a search runs. */
 export function useSeason() {
   const view = shallowRef<View | null>(null)
-  const problem = ref('')
+  const { problem, attempt } = useRequest()
   const wrong = ref<Record<string, string>>({})
 
   function show(found: View): void {
@@ -62,14 +63,12 @@ export function useSeason() {
   useIntervalFn(async () => {
     const before = view.value?.search
     if (!before?.running) return
-    try {
+    await attempt(async () => {
       const now = await ask(api.GET('/api/season-plan/search'))
       const found = JSON.stringify(now.figures) !== JSON.stringify(before.figures)
       if (found || !now.running) await load()
       else if (view.value) view.value = { ...view.value, search: now }
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
+    })
   }, 1000)
 
   return { view, problem, wrong, load, change, search, whatIf }

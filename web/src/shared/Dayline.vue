@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Shapes } from '../api/client'
-import { gradesOf, isAllGood } from '../hours/gradeWords'
+import { gradesOf, isAllGood } from './gradeWords'
 import { counted, timeIn } from './format'
 
 /** One day of the apiary in hand: its light, its warmth, its workable hours, and now. */
@@ -154,7 +154,7 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
         <router-link v-if="isUnknown" :to="`/apiaries/${dayline.apiary.id}/hours`"
           >Say what you expect</router-link
         >
-        <span class="soft wide">{{ day.school }}</span>
+        <span class="soft wide">{{ day.preset }}</span>
         <span
           v-if="dayline.there"
           :class="dayline.there.madeUp ? 'madeUp' : 'soft'"

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { reactive, ref, watch } from 'vue'
+import { reactive, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import { newId } from './ids'
 import { numberIn } from './numbers'
+import { useForm } from './request'
 
 /** What the thermometer says and the wind does here and now; it goes before every other source for an hour. */
 const props = defineProps<{ apiaryId: string; apiary: string }>()
@@ -33,8 +33,7 @@ const form = reactive({
   from: 0,
   rain: false,
 })
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, wrong, attempt } = useForm()
 let id = newId()
 
 watch(open, (isOpen) => {
@@ -48,7 +47,7 @@ async function keep(): Promise<void> {
   const celsius = numberIn(form.celsius)
   wrong.value = Number.isFinite(celsius) ? {} : { celsius: 'is no number' }
   if (wrong.value.celsius) return
-  try {
+  await attempt(async () => {
     await ask(
       api.PUT('/api/apiaries/{id}/readings/{readingId}', {
         params: { path: { id: props.apiaryId, readingId: id } },
@@ -57,10 +56,7 @@ async function keep(): Promise<void> {
     )
     open.value = false
     emit('kept')
-  } catch (thrown) {
-    wrong.value = saysByField(thrown)
-    problem.value = saysBeside(thrown)
-  }
+  })
 }
 </script>
 

@@ -2,7 +2,7 @@ import { StorageSerializers, useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, Refused, type Shapes } from '../api/client'
-import { forgetKits } from '../dose/keptKits'
+import { forgetKits } from './kit/keptKits'
 import { forgetRuns } from './keptRuns'
 
 /** Who is signed in, and how the door stands before. */

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import HiveChoice from '../shared/HiveChoice.vue'
 import { shortDay } from '../shared/days'
 import { newId } from '../shared/ids'
 import RhythmTable from './RhythmTable.vue'
+import { useRequest } from '../shared/request'
 
 /** Makes a series of the days on the bench, for chosen hives of the apiary. */
 const props = defineProps<{
@@ -32,7 +33,7 @@ const chosen = ref<string[]>([props.start.hive.id])
 const reason = ref('')
 const rhythm = ref<Shapes['HiveInRhythm'][] | null>(null)
 const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const busy = ref(false)
 let id = newId()
 
@@ -46,7 +47,7 @@ const askReason = computed(
 )
 
 onMounted(async () => {
-  try {
+  await attempt(async () => {
     const path = { id: props.start.clock.apiaryId }
     const [whole, board] = await Promise.all([
       ask(api.GET('/api/apiaries/{id}', { params: { path } })),
@@ -57,24 +58,19 @@ onMounted(async () => {
       board.lines.filter((line) => line.decision?.choice === 'LEAVE').map((line) => line.hive.id),
     )
     if (left.has(props.start.hive.id)) chosen.value = []
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 watch([() => props.days, () => props.question], () => (rhythm.value = null))
 
 async function compareHives(): Promise<void> {
-  try {
+  await attempt(async () => {
     rhythm.value = await ask(
       api.POST('/api/apiaries/{id}/rhythm', {
         params: { path: { id: props.start.clock.apiaryId } },
         body: { question: props.question, days: [...props.days] },
       }),
     )
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 async function adopt(): Promise<void> {

@@ -16,7 +16,7 @@ import BroodEvents from './BroodEvents.vue'
 import FrontPlot from './FrontPlot.vue'
 import FurtherGrid from './FurtherGrid.vue'
 import OutcomeLine from './OutcomeLine.vue'
-import SchoolTable from './SchoolTable.vue'
+import PatternTable from './PatternTable.vue'
 import { useBench } from './useBench'
 import PageState from '../shared/layout/PageState.vue'
 
@@ -27,7 +27,7 @@ const router = useRouter()
 const bench = useBench(toRef(props, 'id'))
 const { start, choices, ruleSheets, draft, question, forecast, comparison, wrong, problem } = bench
 const chart = useTemplateRef<InstanceType<typeof BenchChart>>('chart')
-const view = ref<'schools' | 'further' | 'front' | 'brood' | 'how'>('schools')
+const view = ref<'patterns' | 'further' | 'front' | 'brood' | 'how'>('patterns')
 const telling = ref(false)
 const picked = ref('')
 
@@ -35,9 +35,9 @@ watch(start, (found) => {
   if (found) void inHand.take(found.clock.apiaryId)
 })
 
-const schools = computed(
+const patterns = computed(
   () =>
-    choices.value?.schools.map((each) => ({
+    choices.value?.patterns.map((each) => ({
       value: each.id,
       title: `${each.name}: ${each.rounds} × ${each.gap} d`,
     })) ?? [],
@@ -50,7 +50,7 @@ const STATES = {
   CAPPED: 'capped brood today',
 } as const
 const VIEWS = [
-  { key: 'schools', words: 'Schools' },
+  { key: 'patterns', words: 'Patterns' },
   { key: 'further', words: 'Each further round' },
   { key: 'front', words: 'Visits against mites' },
   { key: 'brood', words: 'Brood clock' },
@@ -75,13 +75,13 @@ function takeSeries(series: Shapes['EvenSeries']): void {
   take(Array.from({ length: series.rounds }, (_, i) => addDays(series.start, i * series.gap)))
 }
 
-function takeSchool(id: string): void {
-  const school = choices.value?.schools.find((each) => each.id === id)
+function takePattern(id: string): void {
+  const pattern = choices.value?.patterns.find((each) => each.id === id)
   const first = draft.value.days[0] ?? start.value?.clock.today
-  if (!school || !first) return
+  if (!pattern || !first) return
   const end = draft.value.commonDate
   take(
-    Array.from({ length: school.rounds }, (_, i) => addDays(first, i * school.gap)).filter(
+    Array.from({ length: pattern.rounds }, (_, i) => addDays(first, i * pattern.gap)).filter(
       (day) => day <= end,
     ),
   )
@@ -125,12 +125,12 @@ function takeSchool(id: string): void {
         <template v-if="forecast && hasCount">
           <div class="marks">
             <v-select
-              class="school"
-              label="Start from a school"
+              class="pattern"
+              label="Start from a pattern"
               density="compact"
               :model-value="picked"
-              :items="schools"
-              @update:model-value="takeSchool"
+              :items="patterns"
+              @update:model-value="takePattern"
             />
             <v-btn @click="chart?.addOne()">Add a round</v-btn>
             <v-btn :disabled="!draft.days.length" @click="take(draft.days.slice(0, -1))"
@@ -172,8 +172,8 @@ function takeSchool(id: string): void {
               {{ each.words }}
             </button>
           </div>
-          <SchoolTable
-            v-if="view === 'schools'"
+          <PatternTable
+            v-if="view === 'patterns'"
             :comparison="comparison"
             :target="target"
             @take="take"
@@ -270,7 +270,7 @@ function takeSchool(id: string): void {
   gap: 10px;
 }
 
-.school {
+.pattern {
   flex: none;
   width: 230px;
 }

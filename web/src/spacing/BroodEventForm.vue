@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import HiveChoice from '../shared/HiveChoice.vue'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { CAPPED, COMBS, GIVEN, KINDS, LEFT, OPEN, QUEENS, YOUNGEST } from './broodWords'
+import { useRequest } from '../shared/request'
 
 /** What happened to the brood of one hive or of many. */
 const props = defineProps<{ apiaryId: string; today: string; hiveId?: string }>()
@@ -27,7 +28,7 @@ const cappedFrames = ref('')
 const openBrood = ref<NonNullable<Event['openBrood']>>('NOT_NOTED')
 const framesOfBees = ref('')
 const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const busy = ref(false)
 /** Ids hold while the same entry is tried again, so that a lost answer does no harm. */
 let ids = new Map<string, string>()
@@ -40,15 +41,13 @@ watch(open, async (isOpen) => {
   problem.value = ''
   day.value = props.today
   ids = new Map()
-  try {
+  await attempt(async () => {
     const whole = await ask(
       api.GET('/api/apiaries/{id}', { params: { path: { id: props.apiaryId } } }),
     )
     hives.value = whole.hives
     chosen.value = props.hiveId ? [props.hiveId] : []
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 
 function idFor(hiveId: string): string {

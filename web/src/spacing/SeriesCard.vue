@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { counted } from '../shared/format'
 import MissDialog from './MissDialog.vue'
+import { useRequest } from '../shared/request'
 
 /** A series that goes on: its rounds, what is next, and what to do when a day was missed. */
 const props = defineProps<{ series: Shapes['Series']; isKeeper: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const missing = ref(false)
 const ending = ref(false)
 const STATES = {
@@ -27,12 +28,10 @@ const next = computed(() =>
 const mayMove = computed(() => next.value && next.value.state !== 'OPEN')
 
 async function end(): Promise<void> {
-  try {
+  await attempt(async () => {
     await ask(api.DELETE('/api/series/{id}', { params: { path: { id: props.series.id } } }))
     emit('changed')
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import ApiaryPick from '../shared/ApiaryPick.vue'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { counted } from '../shared/format'
@@ -11,6 +11,7 @@ import BroodEventForm from './BroodEventForm.vue'
 import SeriesCard from './SeriesCard.vue'
 import WindowTable from './WindowTable.vue'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -20,38 +21,33 @@ const windows = ref<Shapes['Windows'] | null>(null)
 const series = ref<Shapes['Series'][]>([])
 const hives = ref<Shapes['Hive'][]>([])
 const states = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const telling = ref(false)
 
 const today = computed(() => inHand.dayline?.day?.date ?? inHand.dayline?.now.slice(0, 10) ?? '')
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     const [found, open] = await Promise.all([
       ask(api.GET('/api/brood')),
       ask(api.GET('/api/series')),
     ])
     windows.value = found
     series.value = open
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 async function loadHives(): Promise<void> {
   if (!apiaryId.value) return
   const path = { id: apiaryId.value }
-  try {
+  await attempt(async () => {
     const [whole, brood] = await Promise.all([
       ask(api.GET('/api/apiaries/{id}', { params: { path } })),
       ask(api.GET('/api/apiaries/{id}/brood', { params: { path } })),
     ])
     hives.value = whole.hives
     states.value = brood
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 onMounted(load)

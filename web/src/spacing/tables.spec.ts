@@ -5,7 +5,7 @@ import BroodLine from './BroodLine.vue'
 import FrontPlot from './FrontPlot.vue'
 import FurtherGrid from './FurtherGrid.vue'
 import OutcomeLine from './OutcomeLine.vue'
-import SchoolTable from './SchoolTable.vue'
+import PatternTable from './PatternTable.vue'
 import WindowTable from './WindowTable.vue'
 
 const RouterLink = { props: ['to'], template: '<a><slot /></a>' }
@@ -23,7 +23,7 @@ function even(rounds: number, gap: number, left: number, more = {}): Shapes['Eve
   }
 }
 
-function school(id: string, visits: number, left: number, more = {}): Shapes['PatternOutcome'] {
+function pattern(id: string, visits: number, left: number, more = {}): Shapes['PatternOutcome'] {
   return {
     id,
     name: id,
@@ -44,10 +44,10 @@ function school(id: string, visits: number, left: number, more = {}): Shapes['Pa
 const comparison: Shapes['Comparison'] = {
   start: '2026-08-18',
   commonDate: '2026-10-02',
-  schools: [
-    school('weekly three', 3, 2_400),
-    school('short five', 5, 1_500, { verdict: 'NOT_ON_LABEL', labelSays: 'rounds a series: 5' }),
-    school('late five', 5, 1_200, { settled: false, reaches: false }),
+  patterns: [
+    pattern('weekly three', 3, 2_400),
+    pattern('short five', 5, 1_500, { verdict: 'NOT_ON_LABEL', labelSays: 'rounds a series: 5' }),
+    pattern('late five', 5, 1_200, { settled: false, reaches: false }),
   ],
   breaks: [
     {
@@ -66,8 +66,8 @@ const comparison: Shapes['Comparison'] = {
   advice: { kind: 'SERIES', days: [], says: '', reasons: [] },
 }
 
-describe('schools side by side', () => {
-  const table = () => mount(SchoolTable, { props: { comparison, target: 0.02 } })
+describe('patterns side by side', () => {
+  const table = () => mount(PatternTable, { props: { comparison, target: 0.02 } })
 
   it('stand from few visits to many, one round without brood above them', () => {
     const names = table()
@@ -78,12 +78,12 @@ describe('schools side by side', () => {
     expect(names.slice(2)).toEqual(['weekly three', 'late five', 'short five'])
   })
 
-  it('put a school on the bench, or the day of the window', async () => {
-    const schools = table()
-    const take = schools.findAll('button')
+  it('put a pattern on the bench, or the day of the window', async () => {
+    const patterns = table()
+    const take = patterns.findAll('button')
     await take[0]?.trigger('click')
     await take[1]?.trigger('click')
-    expect(schools.emitted('take')).toEqual([
+    expect(patterns.emitted('take')).toEqual([
       [['2026-08-20']],
       [['2026-08-18', '2026-08-19', '2026-08-20']],
     ])
@@ -122,7 +122,7 @@ describe('visits against mites', () => {
     const heights = best.map((each) => Number(each.get('circle').attributes('cy')))
     expect(heights).toEqual([...heights].sort((a, b) => a - b))
     expect(best[2]?.classes()).toContain('off')
-    expect(plot.findAll('.school')).toHaveLength(2)
+    expect(plot.findAll('.pattern')).toHaveLength(2)
     expect(plot.text()).toContain('one round, nothing capped')
     await best[1]?.trigger('keydown', { key: 'Enter' })
     expect(plot.emitted('take')?.[0]).toEqual([comparison.front[1]])

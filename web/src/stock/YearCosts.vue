@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { counted, dayOf } from '../shared/format'
 import HiveCosts from './HiveCosts.vue'
 import { money } from './money'
+import { useRequest } from '../shared/request'
 
 /** What a year's rounds cost: by hive and round, by apiary, and what is in no figure. */
 const props = defineProps<{ thisYear: number }>()
@@ -13,19 +14,16 @@ const costs = ref<Shapes['CostedYear'] | null>(null)
 const byRound = ref(false)
 const shown = ref('')
 const opened = computed(() => costs.value?.apiaries.find((each) => each.apiaryId === shown.value))
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const years = computed(() => Array.from({ length: 6 }, (_, i) => props.thisYear - i))
 
 watch(
   year,
   async (of) => {
-    try {
+    await attempt(async () => {
       const answer = await ask(api.GET('/api/stock/costs', { params: { query: { year: of } } }))
       if (year.value === of) costs.value = answer
-      problem.value = ''
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
+    })
   },
   { immediate: true },
 )

@@ -1,12 +1,13 @@
 import { onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import { newId } from '../shared/ids'
+import { useRequest } from '../shared/request'
 
 /** The stock as it stands, and ways to enter what changes it. What was refused stays typed. */
 export function useStock() {
   const stock = ref<Shapes['OnHand'] | null>(null)
-  const problem = ref('')
+  const { problem, attempt } = useRequest()
   const wrong = ref<Record<string, string>>({})
   const busy = ref(false)
   /** Of the entry being typed: the same press twice is one entry. */
@@ -48,12 +49,10 @@ export function useStock() {
       ask(api.PUT('/api/stock/supplies/{id}', { params: { path: { id: supply } }, body })),
     )
   async function strike(entry: string): Promise<void> {
-    try {
+    await attempt(async () => {
       await ask(api.DELETE('/api/stock/{id}', { params: { path: { id: entry } } }))
       await load()
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
+    })
   }
 
   onMounted(load)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { gradesOf } from '../hours/gradeWords'
+import { gradesOf } from '../shared/gradeWords'
 import { clockOf, counted, dayOf, timeIn } from '../shared/format'
 
 /** One apiary today: what it waits for, its last round, its next workable hours. */

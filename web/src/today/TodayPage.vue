@@ -2,13 +2,14 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { learnClock, useServerNow } from '../shared/clock'
 import { useSession } from '../shared/session'
 import ApiaryCard from './ApiaryCard.vue'
 import DueTaskList from './DueTaskList.vue'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 type ApiaryToday = Shapes['ApiaryToday']
 
@@ -16,7 +17,7 @@ const session = useSession()
 const inHand = useApiaryInHand()
 const router = useRouter()
 const today = ref<Shapes['Today'] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 /** Rounds under way or planned come before what is due, quiet apiaries after it. */
 const pressing = computed(
   () => today.value?.apiaries.filter((each) => each.due !== 'NOTHING') ?? [],
@@ -43,13 +44,10 @@ const ownHours = computed(() => {
 
 async function load(): Promise<void> {
   const asked = Date.now()
-  try {
+  await attempt(async () => {
     today.value = await ask(api.GET('/api/today'))
     learnClock(asked, Date.now(), today.value.now)
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 onMounted(load)
 useIntervalFn(load, 15_000)

@@ -8,6 +8,7 @@ import { newId } from '../shared/ids'
 import { useSession } from '../shared/session'
 import { OUTCOMES, SIGNS, type DeathSign, type Outcome } from './reviewWords'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 /** How an apiary's hives came through the winter: one press a hive, kept at once. */
 const session = useSession()
@@ -16,7 +17,7 @@ const apiaryId = ref(inHand.id)
 const winter = ref<number | null>(null)
 const winters = ref<{ value: number; title: string }[]>([])
 const hives = ref<Shapes['Outcome'][]>([])
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const there = ref(false)
 const left = computed(() => hives.value.filter((each) => !each.outcome).length)
 
@@ -40,18 +41,16 @@ watch(
 )
 
 async function load(): Promise<void> {
-  if (!apiaryId.value || winter.value === null) return
-  try {
+  const year = winter.value
+  if (!apiaryId.value || year === null) return
+  await attempt(async () => {
     hives.value = await ask(
       api.GET('/api/review/winters/{winter}', {
-        params: { path: { winter: winter.value }, query: { apiaryId: apiaryId.value } },
+        params: { path: { winter: year }, query: { apiaryId: apiaryId.value } },
       }),
     )
     there.value = true
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 watch([apiaryId, winter], load, { immediate: true })
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
@@ -9,23 +9,21 @@ import { roughly } from '../shared/numbers'
 import MonthBars from './MonthBars.vue'
 import { OUTCOMES, SIGNS, WAYS } from './reviewWords'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 /** The year on one page, to read and to print: done, found, what worked, and the winter's verdict. */
 const thisYear = Number(todayHere(serverNow()).slice(0, 4))
 const year = ref(thisYear)
 const review = ref<Shapes['Reviewed'] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 const years = computed(() => Array.from({ length: 8 }, (_, i) => thisYear - i))
 
 async function load(): Promise<void> {
   const of = year.value
-  try {
+  await attempt(async () => {
     const answer = await ask(api.GET('/api/review', { params: { query: { year: of } } }))
     if (year.value === of) review.value = answer
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 watch(year, load, { immediate: true })
 

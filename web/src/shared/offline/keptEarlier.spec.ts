@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { describe, expect, it, vi } from 'vitest'
-import { TAM } from '../../people/fixtures'
+import { TAM } from '../testing/people'
 import { useSession } from '../session'
 import kept from '../../../../server/src/test/resources/samples/2026-11/outbox.json'
 import requests from '../../../../server/src/test/resources/samples/2026-11/requests.json'

@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Shapes } from '../../api/client'
 import { useSession } from '../session'
-import { IDA, TAM } from '../../people/fixtures'
+import { IDA, TAM } from '../testing/people'
 import type { Job } from './jobs'
 import { useOutbox } from './outbox'
 

@@ -1,6 +1,6 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import type { LocationQuery } from 'vue-router'
-import { api, ask, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../../api/client'
 
 /**
  * Which hives of the apiary a round treats: those of the series that it belongs to, or all that were not left out by decision; the

@@ -1,7 +1,7 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
-import type { KitJob } from '../shared/offline/jobs'
-import { useOutbox } from '../shared/offline/outbox'
+import { api, ask, Refused, words, type Shapes } from '../../api/client'
+import type { KitJob } from '../offline/jobs'
+import { useOutbox } from '../offline/outbox'
 import { forgetKits, useKeptKit } from './keptKits'
 
 /**

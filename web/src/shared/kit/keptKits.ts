@@ -1,6 +1,6 @@
 import { useStorage, type RemovableRef } from '@vueuse/core'
-import type { Shapes } from '../api/client'
-import { parsed } from '../shared/offline/kept'
+import type { Shapes } from '../../api/client'
+import { parsed } from '../offline/kept'
 
 /** A round's kit as this device knows it; ticks on their way are in the outbox. */
 export interface KeptKit {

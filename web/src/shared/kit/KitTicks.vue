@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Shapes } from '../api/client'
-import { counted } from '../shared/format'
+import type { Shapes } from '../../api/client'
+import { counted } from '../format'
 
 /** The kit of a round, ticked as the truck is packed; kept with the round. */
 const props = defineProps<{

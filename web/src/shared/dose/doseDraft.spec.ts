@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { Shapes } from '../api/client'
+import type { Shapes } from '../../api/client'
 import { freshDraft, settingsOf, unread, withSheet } from './doseDraft'
-import { fieldsOf } from './useYardSheet'
-import { Refused } from '../api/client'
+import { fieldsOf } from '../../dose/useYardSheet'
+import { Refused } from '../../api/client'
 
 const sheet = (id: string, example: boolean): Shapes['RuleSheet'] => ({
   id,

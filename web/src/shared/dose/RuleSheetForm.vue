@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
-import { newId } from '../shared/ids'
-import { numberIn } from '../shared/numbers'
-import { useSession } from '../shared/session'
+import { api, ask, Refused, words, type Shapes } from '../../api/client'
+import { newId } from '../ids'
+import { numberIn } from '../numbers'
+import { useSession } from '../session'
 
 type RuleSheet = Shapes['RuleSheet']
 

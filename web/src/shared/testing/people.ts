@@ -1,4 +1,4 @@
-import type { Shapes } from '../api/client'
+import type { Shapes } from '../../api/client'
 
 /** People as the server tells of them, for tests. */
 export const TAM: Shapes['Account'] = {

@@ -1,6 +1,6 @@
 import { useStorage } from '@vueuse/core'
 import type { Ref } from 'vue'
-import type { Shapes } from '../api/client'
+import type { Shapes } from '../../api/client'
 
 /** One hive that gets another amount, as typed. */
 export interface DoseException {
@@ -14,7 +14,7 @@ export interface DoseDraft {
   /** Id of the round that this will become; empty until the page gives one. */
   roundId: string
   ruleSheetId: string
-  school: string
+  preset: string
   grams: string
   per: Shapes['Amount']['per']
   of: Shapes['Amount']['of']
@@ -40,11 +40,14 @@ export interface DoseDraft {
   offLabelReason: string
 }
 
+/** As devices kept it until December 2026, when a preset was called otherwise. */
+type DraftOfOld = DoseDraft & { school?: string }
+
 export function freshDraft(): DoseDraft {
   return {
     roundId: '',
     ruleSheetId: '',
-    school: 'two',
+    preset: 'two',
     grams: '2',
     per: 'BOX',
     of: 'ACID_DIHYDRATE',
@@ -75,7 +78,11 @@ export function withSheet(draft: DoseDraft, sheets: readonly Shapes['RuleSheet']
 /** The draft of whichever apiary is chosen. */
 export function useDoseDraft(apiaryId: Ref<string>): Ref<DoseDraft> {
   return useStorage<DoseDraft>(() => `tavrel.dose.${apiaryId.value}`, freshDraft(), undefined, {
-    mergeDefaults: true,
+    mergeDefaults: (kept: DraftOfOld, fresh) => ({
+      ...fresh,
+      ...kept,
+      preset: kept.preset ?? kept.school ?? fresh.preset,
+    }),
   })
 }
 

@@ -6,21 +6,21 @@ import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
 
-/** Every school from the same start, at the common date and by visit; and one round without brood beside them. */
+/** Every pattern from the same start, at the common date and by visit; and one round without brood beside them. */
 const props = defineProps<{ comparison: Shapes['Comparison']; target: number }>()
 const emit = defineEmits<{ take: [days: string[]] }>()
 
-const schools = computed(() =>
-  [...props.comparison.schools].sort((a, b) => a.days.length - b.days.length || a.left - b.left),
+const patterns = computed(() =>
+  [...props.comparison.patterns].sort((a, b) => a.days.length - b.days.length || a.left - b.left),
 )
 const scale = computed(() => Math.max(1, props.comparison.untreated))
 </script>
 
 <template>
-  <LineTable label="Schools side by side">
+  <LineTable label="Patterns side by side">
     <thead>
       <tr>
-        <th scope="col" class="school">School</th>
+        <th scope="col" class="pattern">Pattern</th>
         <th scope="col">Visits</th>
         <th scope="col" class="wide">Mites left on {{ shortDay(comparison.commonDate) }}</th>
         <th scope="col">Wash then</th>
@@ -61,7 +61,7 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
           </button>
         </td>
       </tr>
-      <tr v-for="each in schools" :key="each.id" :class="{ far: !each.settled }">
+      <tr v-for="each in patterns" :key="each.id" :class="{ far: !each.settled }">
         <td>
           <strong>{{ each.name }}</strong><br /><span class="soft">{{ each.reason }}</span>
         </td>
@@ -105,7 +105,7 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
   min-width: 104px;
 }
 
-.school {
+.pattern {
   min-width: 180px;
 }
 
