@@ -26,7 +26,7 @@ function add(): void {
 </script>
 
 <template>
-  <form class="sheet form" aria-label="A new hive" @submit.prevent="add">
+  <form class="form-grid sheet form" aria-label="A new hive" @submit.prevent="add">
     <v-text-field
       v-model="hive.name"
       density="compact"
@@ -66,9 +66,8 @@ function add(): void {
 
 <style scoped>
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 10px;
+  --field: 150px;
+
   padding: 12px;
   margin-bottom: 12px;
 }

@@ -75,7 +75,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <form class="form" @submit.prevent="keep">
+  <form class="form-grid form" @submit.prevent="keep">
     <v-text-field v-model="name" label="Name" :error-messages="refused?.at('name')" />
     <v-text-field
       v-model="latitude"
@@ -111,10 +111,7 @@ async function keep(): Promise<void> {
 
 <style scoped>
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
-  gap: 10px;
-  align-items: start;
+  --field: 180px;
 }
 
 .problem {

@@ -34,7 +34,7 @@ function keep(): void {
       <v-btn size="small" @click="emit('forget', band)">Take away</v-btn>
     </li>
   </ul>
-  <form class="form" @submit.prevent="keep">
+  <form class="form-grid form" @submit.prevent="keep">
     <v-select v-model="typed.kind" density="compact" label="What" :items="KINDS" />
     <v-text-field v-model="typed.name" density="compact" label="Name, as heather" />
     <v-text-field v-model="typed.from" type="date" density="compact" label="First day" />
@@ -51,11 +51,9 @@ function keep(): void {
 }
 
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 4px 12px;
+  --field: 150px;
+
   max-width: 960px;
-  align-items: start;
 }
 
 .tick {

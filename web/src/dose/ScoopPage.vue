@@ -140,7 +140,7 @@ async function strike(weighedId: string): Promise<void> {
       <v-select v-model="form.spoon" :items="items" label="Spoon" />
       <fieldset>
         <legend>Grams of each level scoop</legend>
-        <div class="scoops">
+        <div class="form-grid scoops">
           <v-text-field
             v-for="(_, i) in form.grams"
             :key="i"
@@ -251,9 +251,7 @@ legend {
 }
 
 .scoops {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
-  gap: 8px;
+  --field: 120px;
 }
 
 .word {

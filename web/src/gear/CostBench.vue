@@ -87,7 +87,7 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
 <template>
   <section aria-label="Which tool pays">
     <h2>Which tool pays</h2>
-    <div v-for="which in ['first', 'second'] as const" :key="which" class="fields">
+    <div v-for="which in ['first', 'second'] as const" :key="which" class="form-grid fields">
       <v-combobox
         :model-value="form[which].name"
         density="compact"
@@ -108,7 +108,7 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
         :error-messages="wrong[`${which}.${field.key}`]"
       />
     </div>
-    <div class="fields">
+    <div class="form-grid fields">
       <v-text-field
         v-for="field in RATE_FIELDS"
         :key="field.key"
@@ -168,9 +168,7 @@ section {
 }
 
 .fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(110px, 1fr));
-  gap: 8px;
+  --field: 110px;
 }
 
 .answer {

@@ -76,7 +76,7 @@ async function keepPack(): Promise<void> {
         <button v-if="mayChange" type="button" class="word" @click="edit(pack)">change</button>
       </li>
     </ul>
-    <form v-if="editing" class="sheet" aria-label="The pack" @submit.prevent="keepPack">
+    <form v-if="editing" class="form-grid sheet" aria-label="The pack" @submit.prevent="keepPack">
       <v-text-field
         v-model="form.name"
         density="compact"
@@ -112,9 +112,8 @@ ul {
 }
 
 form {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
-  gap: 8px;
+  --field: 140px;
+
   padding: 12px;
 }
 </style>

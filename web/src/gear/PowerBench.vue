@@ -64,7 +64,7 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
 <template>
   <section aria-label="Inverter and battery bank">
     <h2>Inverter and bank</h2>
-    <div class="fields">
+    <div class="form-grid fields">
       <v-text-field
         v-for="field in FIELDS"
         :key="field.key"
@@ -93,9 +93,7 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
 
 <style scoped>
 .fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
-  gap: 8px;
+  --field: 130px;
 }
 
 .answer {

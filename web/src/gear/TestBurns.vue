@@ -85,7 +85,7 @@ async function keepBurn(): Promise<void> {
         {{ started === null ? 'Start' : 'Empty: stop' }}
       </button>
     </div>
-    <form aria-label="What burned" @submit.prevent="keepBurn">
+    <form class="form-grid" aria-label="What burned" @submit.prevent="keepBurn">
       <v-text-field
         v-model="form.load"
         density="compact"
@@ -185,9 +185,7 @@ h3 {
 }
 
 form {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(118px, 1fr));
-  gap: 8px;
+  --field: 118px;
 }
 
 table {

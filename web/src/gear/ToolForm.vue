@@ -56,7 +56,7 @@ function keep(): void {
 </script>
 
 <template>
-  <form class="form" aria-label="The tool" @submit.prevent="keep">
+  <form class="form-grid form" aria-label="The tool" @submit.prevent="keep">
     <v-text-field v-model="draft.name" label="Name" :error-messages="wrong.name" />
     <v-select
       :model-value="draft.family"
@@ -106,9 +106,7 @@ function keep(): void {
 
 <style scoped>
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-  gap: 10px;
+  --field: 200px;
 }
 
 .wide {

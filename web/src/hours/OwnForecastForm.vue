@@ -111,7 +111,7 @@ function wordsOf(each: Shapes['OwnForecast']): string {
       Four figures from any forecast that you trust. The day is coolest at sunrise and warmest in
       the afternoon; the wind is taken as the same all day.
     </p>
-    <form @submit.prevent="keep">
+    <form class="form-grid" @submit.prevent="keep">
       <v-select
         v-model="form.day"
         density="compact"
@@ -200,10 +200,8 @@ function wordsOf(each: Shapes['OwnForecast']): string {
 }
 
 form {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
-  gap: 4px 12px;
-  align-items: start;
+  --field: 140px;
+
   max-width: 1000px;
 }
 

@@ -121,7 +121,7 @@ onMounted(load)
       </tr>
     </tbody>
   </LineTable>
-  <form v-if="renewing" class="form sheet renewing" @submit.prevent="renew">
+  <form v-if="renewing" class="form-grid form sheet renewing" @submit.prevent="renew">
     <v-text-field
       v-model="renewed"
       :label="`New password for ${renewing.name}`"
@@ -134,7 +134,7 @@ onMounted(load)
     <v-btn height="48" @click="renewing = null">Back</v-btn>
   </form>
   <h2>Add a person</h2>
-  <form class="form" @submit.prevent="add">
+  <form class="form-grid form" @submit.prevent="add">
     <v-text-field
       v-model="added.name"
       label="Name"
@@ -168,12 +168,10 @@ onMounted(load)
 }
 
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-  gap: 12px;
+  --field: 220px;
+
   max-width: 900px;
   margin-top: 10px;
-  align-items: start;
 }
 
 .renew {

@@ -114,7 +114,7 @@ onMounted(async () => {
       <a :href="file('ics')" download>Calendar</a>
     </span>
   </div>
-  <div class="filters no-print">
+  <div class="form-grid filters no-print">
     <v-select
       v-model="year"
       label="Year"
@@ -203,9 +203,8 @@ onMounted(async () => {
 }
 
 .filters {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
-  gap: 8px 12px;
+  --field: 180px;
+
   margin-top: 10px;
 }
 

@@ -124,7 +124,7 @@ async function write(): Promise<void> {
   <v-dialog v-model="open" max-width="760" aria-labelledby="typed-title" scrollable>
     <form class="sheet typed" @submit.prevent="write">
       <h2 id="typed-title">A treatment that was not run here</h2>
-      <div class="pair">
+      <div class="form-grid pair">
         <v-select v-model="form.apiaryId" :items="[...apiaries]" label="Apiary" />
         <v-text-field
           v-model="form.day"
@@ -134,7 +134,7 @@ async function write(): Promise<void> {
         />
       </div>
       <HiveChoice v-if="hives.length" v-model="form.chosen" :hives="hives" />
-      <div class="pair">
+      <div class="form-grid pair">
         <v-select v-model="form.means" :items="items(MEANS)" label="With what" />
         <v-text-field
           v-model="form.method"
@@ -201,9 +201,7 @@ async function write(): Promise<void> {
 }
 
 .pair {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
-  gap: 4px 12px;
+  --field: 260px;
 }
 
 .ways {

@@ -109,7 +109,7 @@ const minutes = computed(() => Math.round((line.value?.finish ?? 0) / 60))
         + {{ tool.name }}
       </button>
     </p>
-    <div v-if="mayWork && !line.begun" class="crew">
+    <div v-if="mayWork && !line.begun" class="form-grid crew">
       <v-select
         v-model="burners"
         :items="people.slice(1)"
@@ -194,9 +194,8 @@ button {
 }
 
 .crew {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(160px, 1fr));
-  gap: 10px;
+  --field: 160px;
+
   align-items: center;
 }
 

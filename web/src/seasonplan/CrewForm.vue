@@ -55,7 +55,7 @@ function keep(): void {
 </script>
 
 <template>
-  <form class="form" @submit.prevent="keep">
+  <form class="form-grid form" @submit.prevent="keep">
     <v-text-field
       v-model="typed.name"
       density="compact"
@@ -140,9 +140,8 @@ function keep(): void {
 
 <style scoped>
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
-  gap: 4px 12px;
+  --field: 170px;
+
   margin: 10px 0;
 }
 

@@ -44,7 +44,7 @@ function keep(): void {
 </script>
 
 <template>
-  <form class="form" @submit.prevent="keep">
+  <form class="form-grid form" @submit.prevent="keep">
     <v-text-field v-model="name" density="compact" label="Name" :error-messages="wrong.name" />
     <v-text-field
       v-model="latitude"
@@ -76,9 +76,6 @@ function keep(): void {
 
 <style scoped>
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
-  gap: 4px 12px;
-  align-items: start;
+  --field: 170px;
 }
 </style>

@@ -62,7 +62,7 @@ function put(crewId: string | undefined, day: string | undefined, pinned: boolea
     </ul>
     <p v-else class="soft">Nothing bent here.</p>
     <template v-if="mayMove">
-      <div class="where">
+      <div class="form-grid where">
         <v-select
           :model-value="visit.day"
           label="Day"
@@ -105,9 +105,8 @@ function put(crewId: string | undefined, day: string | undefined, pinned: boolea
 }
 
 .where {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
-  gap: 10px;
+  --field: 140px;
+
   margin-top: 10px;
 }
 

@@ -49,7 +49,7 @@ function keep(): void {
       <v-btn v-if="mayChange" size="small" @click="emit('forget', way)">Reckon it again</v-btn>
     </li>
   </ul>
-  <form v-if="mayChange" class="form" @submit.prevent="keep">
+  <form v-if="mayChange" class="form-grid form" @submit.prevent="keep">
     <v-select v-model="one" density="compact" label="From" :items="items" />
     <v-select v-model="other" density="compact" label="To" :items="items" />
     <v-text-field v-model="km" density="compact" label="Way" suffix="km" inputmode="decimal" />
@@ -72,9 +72,8 @@ function keep(): void {
 }
 
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
-  gap: 4px 12px;
+  --field: 140px;
+
   margin-top: 8px;
 }
 </style>

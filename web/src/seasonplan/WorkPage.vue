@@ -169,7 +169,7 @@ async function forget(id: string): Promise<void> {
   </form>
   <h2>Add series for many apiaries</h2>
   <form @submit.prevent="add">
-    <div class="fields">
+    <div class="form-grid fields">
       <v-select
         v-model="occasion"
         class="wide"
@@ -337,10 +337,8 @@ async function forget(id: string): Promise<void> {
 }
 
 .fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-  gap: 4px 12px;
-  align-items: start;
+  --field: 150px;
+
   margin-bottom: 10px;
 }
 

@@ -55,7 +55,7 @@ async function keep(): Promise<void> {
 
 <template>
   <v-btn v-if="!open" class="begin" @click="begin">Enter a lot bought</v-btn>
-  <form v-else class="form" @submit.prevent="keep">
+  <form v-else class="form-grid form" @submit.prevent="keep">
     <v-text-field v-model="form.name" label="Lot, as on the tin" :error-messages="wrong.name" />
     <v-text-field v-model="form.product" label="Product" :error-messages="wrong.product" />
     <v-text-field
@@ -101,9 +101,8 @@ async function keep(): Promise<void> {
 }
 
 .form {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
-  gap: 4px 12px;
+  --field: 220px;
+
   margin-top: 12px;
 }
 

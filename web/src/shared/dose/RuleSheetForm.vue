@@ -126,7 +126,7 @@ async function keep(): Promise<void> {
             : 'A sheet that is edited later becomes a new version.'
         }}
       </p>
-      <div class="grid">
+      <div class="form-grid grid">
         <v-text-field
           v-model="sheet.name"
           label="Name of this sheet"
@@ -203,9 +203,7 @@ async function keep(): Promise<void> {
 }
 
 .grid {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
-  gap: 10px;
+  --field: 210px;
 }
 
 .foot {
