@@ -179,6 +179,28 @@ public final class KitList {
 
   private void hives() {
     int atOnce = shutAtOnce();
+    boolean pan = gear.family() == ToolFamily.PAN_WAND;
+    long low = pan ? count(f -> f.entrance() == Entrance.LOW) : 0;
+    cloths(atOnce);
+    if (pan) {
+      underHives(low, atOnce);
+    }
+    tape(low);
+    counted("trays", "trays or solid boards", floors(Floor.BARE_MESH), "for bare mesh floors");
+    counted(
+        "boards",
+        "boards between brood boxes and supers",
+        sheet.hives().stream()
+            .filter(line -> line.hive().supers() > 0)
+            .filter(line -> line.supersPlan() == SupersPlan.BOARD_BETWEEN)
+            .count(),
+        "supers that stay, parted");
+    if (!pan) {
+      atPorts();
+    }
+  }
+
+  private void cloths(int atOnce) {
     int cloths = (int) Math.min(atOnce, count(f -> f.shutting() == Shutting.WET_CLOTH));
     if (cloths > 0) {
       add(
@@ -193,8 +215,10 @@ public final class KitList {
                   ? " at about " + NumberText.clock(Duration.ofSeconds(cycleSeconds())) + " a hive"
                   : ", the whole round played through"));
     }
-    boolean pan = gear.family() == ToolFamily.PAN_WAND;
-    long low = pan ? count(f -> f.entrance() == Entrance.LOW) : 0;
+  }
+
+  /** A pan is as high as a finger: what makes room for it. */
+  private void underHives(long low, int atOnce) {
     if (low > 0) {
       add(
           "wedges",
@@ -203,7 +227,7 @@ public final class KitList {
           String.valueOf(2 * Math.min(low, atOnce)),
           "two under each hive with a low entrance, as many as are shut at once");
     }
-    long round = pan ? count(f -> f.entrance() == Entrance.ROUND_HOLE) : 0;
+    long round = count(f -> f.entrance() == Entrance.ROUND_HOLE);
     if (round > 0) {
       add(
           "floors",
@@ -212,8 +236,11 @@ public final class KitList {
           String.valueOf(Math.min(round, atOnce)),
           "for hives with a round-hole entrance");
     }
+  }
+
+  private void tape(long lifted) {
     double tape =
-        TAPE_A_LIFTED_HIVE * low
+        TAPE_A_LIFTED_HIVE * lifted
             + TAPE_A_CRACKED_HIVE * count(f -> f.cracks() == Cracks.A_FEW)
             + TAPE_A_LEAKY_HIVE * count(f -> f.cracks() == Cracks.MANY);
     if (tape > 0) {
@@ -224,27 +251,19 @@ public final class KitList {
           (int) Math.ceil(tape) + " m",
           "round figures for gaps and cracks");
     }
-    counted("trays", "trays or solid boards", floors(Floor.BARE_MESH), "for bare mesh floors");
+  }
+
+  private void atPorts() {
     counted(
-        "boards",
-        "boards between brood boxes and supers",
-        sheet.hives().stream()
-            .filter(line -> line.hive().supers() > 0)
-            .filter(line -> line.supersPlan() == SupersPlan.BOARD_BETWEEN)
-            .count(),
-        "supers that stay, parted");
-    if (!pan) {
-      counted(
-          "pegs",
-          "spare pegs or bolts for ports",
-          Math.min(3, count(f -> f.port().isDrilled())),
-          "some are always lost");
-      counted(
-          "sleeve",
-          "sleeve for the nozzle",
-          Math.min(1, count(f -> f.material() == Material.PLASTIC)),
-          "plastic hives");
-    }
+        "pegs",
+        "spare pegs or bolts for ports",
+        Math.min(3, count(f -> f.port().isDrilled())),
+        "some are always lost");
+    counted(
+        "sleeve",
+        "sleeve for the nozzle",
+        Math.min(1, count(f -> f.material() == Material.PLASTIC)),
+        "plastic hives");
   }
 
   private int shutAtOnce() {

@@ -2,6 +2,7 @@ package tavrel.server.run;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -14,7 +15,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicReference;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -74,6 +76,10 @@ class RunLog {
 
   /** Logs of rounds in work, each as of its last commit: a press need not read it all again. */
   private final Cache<UUID, FoldedLog> logs = Caffeine.newBuilder().maximumSize(64).build();
+
+  /** One parcel at a time goes into a round's log; rounds do not wait for each other. */
+  private final LoadingCache<UUID, Lock> writing =
+      Caffeine.newBuilder().weakValues().build(roundId -> new ReentrantLock());
 
   RunLog(
       RoundMapper mapper,
@@ -137,19 +143,18 @@ class RunLog {
     int ourLag = (int) Duration.between(clock.instant(), MachineTime.now()).toSeconds();
     List<RunEvent> events =
         sent.stream().map(each -> each.by(who.name(), deviceAhead, ourLag)).toList();
-    AtomicReference<Kept> answer = new AtomicReference<>();
-    logs.asMap()
-        .compute(
-            roundId,
-            (id, known) -> {
-              Kept kept =
-                  Objects.requireNonNull(
-                      transaction.execute(
-                          begun -> keep(known == null ? read(id) : known, id, events, who, part)));
-              answer.set(kept);
-              return kept.log();
-            });
-    Kept kept = Objects.requireNonNull(answer.get());
+    Lock lock = writing.get(roundId);
+    lock.lock();
+    Kept kept;
+    try {
+      kept =
+          Objects.requireNonNull(
+              transaction.execute(
+                  begun -> keep(logs.get(roundId, this::read), roundId, events, who, part)));
+      logs.put(roundId, kept.log());
+    } finally {
+      lock.unlock();
+    }
     if (!kept.events().isEmpty()) {
       told.publishEvent(new RunMoved(roundId, kept.events()));
     }
