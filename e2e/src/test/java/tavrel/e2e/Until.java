@@ -10,7 +10,7 @@ import java.util.function.Supplier;
 final class Until {
 
   private static final Duration LOOK_EVERY = Duration.ofMillis(75);
-  private static final Duration TAPS_APART = Duration.ofMillis(720);
+  private static final Duration TAPS_APART = Duration.ofMillis(800);
 
   private Until() {}
 
