@@ -13,11 +13,14 @@ import java.sql.Statement;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.ConcurrentModificationException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import org.apache.commons.csv.CSVRecord;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import tavrel.core.InvalidValue;
 
 /**
@@ -25,6 +28,11 @@ import tavrel.core.InvalidValue;
  * with the tables of the file's own version, filled, checked, and only then brought to today's.
  */
 final class OutfitLoader {
+
+  private static final Logger LOG = LoggerFactory.getLogger(OutfitLoader.class);
+
+  /** What the database calls an error of its own. */
+  private static final int GENERAL_ERROR = 50_000;
 
   private static final int ROWS_A_BATCH = 500;
   private static final int ROWS_A_COMMIT = 2_000;
@@ -42,6 +50,36 @@ final class OutfitLoader {
    * @throws IOException if the disk fails
    */
   static long load(Path file, Path folder) throws IOException {
+    try {
+      return once(file, folder);
+    } catch (RaceInTheDatabase race) {
+      LOG.warn("The database tripped over itself while rows came in; beginning anew.", race);
+    }
+    try {
+      return once(file, folder);
+    } catch (RaceInTheDatabase again) {
+      throw OutfitFile.refused("cannot be brought in: " + again.getMessage());
+    }
+  }
+
+  /**
+   * The database looked through its own lists while another worker changed them: nothing is wrong
+   * with the file. Seen once in some hundred loads on a busy machine (H2 2.3.232).
+   */
+  private static final class RaceInTheDatabase extends RuntimeException {
+
+    RaceInTheDatabase(SQLException race) {
+      super(inShort(race), race);
+    }
+  }
+
+  /** Whether something failed by no fault of what was asked for. */
+  static boolean isRace(SQLException broken) {
+    return broken.getErrorCode() == GENERAL_ERROR
+        && broken.getCause() instanceof ConcurrentModificationException;
+  }
+
+  private static long once(Path file, Path folder) throws IOException {
     DatabaseSwap.clear(folder);
     try (OutfitFile outfit = OutfitFile.open(file, TableScript.newest())) {
       fill(outfit, DatabaseSwap.unready(folder));
@@ -76,6 +114,9 @@ final class OutfitLoader {
       loading.await();
       statement.execute("shutdown compact");
     } catch (SQLException broken) {
+      if (isRace(broken)) {
+        throw new RaceInTheDatabase(broken);
+      }
       throw OutfitFile.refused("cannot be brought in: " + inShort(broken));
     }
   }
