@@ -51,7 +51,7 @@ export default defineConfig({
     port: Number(ports.TAVREL_PORT ?? 8484),
     strictPort: true,
     proxy: Object.fromEntries(
-      ['/api', '/calendars', '/health'].map((path) => [
+      ['^/api/', '^/calendars/', '^/health$'].map((path) => [
         path,
         `http://localhost:${ports.TAVREL_SERVER_PORT ?? 8485}`,
       ]),

@@ -41,7 +41,7 @@ const y = computed(() =>
       Math.max(...points.value.map((p) => p.celsius + p.unsure)),
     ])
     .range([HEIGHT - BOTTOM, 6])
-    .nice(3),
+    .nice(6),
 )
 const drawn = computed(() =>
   stretches.value.map((stretch) => ({
