@@ -144,8 +144,8 @@ class RunLog {
     List<RunEvent> events =
         sent.stream().map(each -> each.by(who.name(), deviceAhead, ourLag)).toList();
     Lock lock = writing.get(roundId);
-    lock.lock();
     Kept kept;
+    lock.lock();
     try {
       kept =
           Objects.requireNonNull(
