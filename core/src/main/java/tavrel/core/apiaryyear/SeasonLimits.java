@@ -24,7 +24,12 @@ public record SeasonLimits(
     MonthDay winterFrom,
     double winter) {
 
-  /** A limit with the name of its season. */
+  /**
+   * A limit with the name of its season.
+   *
+   * @param season spring, late summer or winter
+   * @param percent mites on 100 bees
+   */
   public record SeasonLimit(String season, double percent) {
 
     /** The limit as a fraction. */

@@ -45,6 +45,8 @@ public record RestOfSeries(LocalDate on, List<Way> ways, List<String> without) {
   /**
    * A hive at the end of a way.
    *
+   * @param hiveId the hive
+   * @param hive its name
    * @param wash mites a bee that a sample would find then, a fraction
    */
   public record HiveThen(UUID hiveId, String hive, ColonyFit.Estimate wash) {}
@@ -52,6 +54,7 @@ public record RestOfSeries(LocalDate on, List<Way> ways, List<String> without) {
   /**
    * A way to go on.
    *
+   * @param kind what it does with the rest of the series
    * @param days days of the rounds to come
    * @param hives its hives, the worst first
    * @param above hives that are more likely above the limit than below

@@ -18,6 +18,7 @@ class ApiaryResource {
     this.apiaries = apiaries;
   }
 
+  /** Renames an apiary, sets its time zone or its place. */
   @PutMapping("/{id}")
   Apiary change(@PathVariable UUID id, @RequestBody Apiaries.Described described) {
     return apiaries.change(id, described);

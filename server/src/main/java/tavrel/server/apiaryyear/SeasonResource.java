@@ -49,17 +49,20 @@ class SeasonResource {
     this.apiaries = apiaries;
   }
 
+  /** The year of an apiary: dates, limits, bands, and whether the keeper set them. */
   @GetMapping
   WholeSeason one(@PathVariable UUID apiaryId) {
     return whole(apiaryId);
   }
 
+  /** Keeps an apiary's dates and limits. */
   @PutMapping
   WholeSeason keep(@PathVariable UUID apiaryId, @RequestBody ApiarySeason season) {
     apiaryYears.keep(apiaryId, season);
     return whole(apiaryId);
   }
 
+  /** Keeps a flow, further supers or days off. */
   @PutMapping("/bands/{bandId}")
   WholeSeason keep(
       @PathVariable UUID apiaryId, @PathVariable UUID bandId, @RequestBody YearBand band) {
@@ -70,12 +73,14 @@ class SeasonResource {
     return whole(apiaryId);
   }
 
+  /** Takes a flow, further supers or days off away. */
   @DeleteMapping("/bands/{bandId}")
   WholeSeason forget(@PathVariable UUID apiaryId, @PathVariable UUID bandId) {
     apiaryYears.forget(apiaryId, bandId);
     return whole(apiaryId);
   }
 
+  /** Copies an apiary's year to others, moved by their height. */
   @PostMapping("/copies")
   List<ApiaryYears.CopiedYear> copy(@PathVariable UUID apiaryId, @RequestBody CopyTo wanted) {
     return apiaryYears.copy(apiaryId, wanted.to());

@@ -32,11 +32,13 @@ class BroodResource {
     this.apiaries = apiaries;
   }
 
+  /** Hives without capped brood across all apiaries: now, soon, and soon over. */
   @GetMapping("/brood")
   BroodService.Windows windows() {
     return broodService.windows();
   }
 
+  /** A hive's brood clock with its time line. */
   @GetMapping("/hives/{id}/brood")
   BroodService.ClockView view(@PathVariable UUID id) {
     return broodService.view(id);
@@ -48,6 +50,7 @@ class BroodResource {
     return broodService.today(apiaries.byId(id));
   }
 
+  /** Keeps what was done to colonies or seen in them, all or none; a known id changes nothing. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/brood-events")
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -55,6 +58,7 @@ class BroodResource {
     broodService.keep(entered, who);
   }
 
+  /** Strikes an event of brood out. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping("/brood-events/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)

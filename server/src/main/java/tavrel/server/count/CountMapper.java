@@ -22,6 +22,14 @@ interface CountMapper {
   /**
    * A count kept.
    *
+   * @param id key
+   * @param hiveId of which hive
+   * @param day when it was taken, or the board read
+   * @param kind wash, roll or drop board
+   * @param mites how many were seen
+   * @param bees bees of the sample, or null for a board
+   * @param hours how long a board lay, h, or null
+   * @param natural whether no treatment fell into a board's time
    * @param doneBy who counted
    */
   record KeptCount(
@@ -65,10 +73,26 @@ interface CountMapper {
       boolean natural,
       String doneBy) {}
 
-  /** A sign seen. */
+  /**
+   * A sign seen.
+   *
+   * @param id key
+   * @param hiveId at which hive
+   * @param day when
+   * @param sign what
+   * @param doneBy who saw it
+   */
   record SeenSign(UUID id, UUID hiveId, LocalDate day, Sign sign, String doneBy) {}
 
-  /** A decision, the latest of its hive. */
+  /**
+   * A decision, the latest of its hive.
+   *
+   * @param hiveId of which hive
+   * @param choice treat it or leave it
+   * @param reason why, or null
+   * @param day when
+   * @param doneBy who decided
+   */
   record Decision(
       UUID hiveId, Choice choice, @Nullable String reason, LocalDate day, String doneBy) {}
 

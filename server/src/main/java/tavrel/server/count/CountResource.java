@@ -62,11 +62,13 @@ class CountResource {
     this.tables = tables;
   }
 
+  /** What is known of each hive of an apiary from counts. */
   @GetMapping("/apiaries/{id}/counts")
   CountBoards.CountBoard board(@PathVariable UUID id) {
     return boards.of(id);
   }
 
+  /** Keeps washes, rolls and board readings, all or none; a known id changes nothing. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/counts")
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -74,6 +76,7 @@ class CountResource {
     counts.keep(entered, who);
   }
 
+  /** Strikes a count out. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping("/counts/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -81,6 +84,7 @@ class CountResource {
     counts.strike(id);
   }
 
+  /** Keeps a sign that was seen. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/signs")
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -88,6 +92,7 @@ class CountResource {
     counts.mark(sign.id(), sign.hiveId(), sign.sign(), who);
   }
 
+  /** Strikes a sign out. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping("/signs/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -103,6 +108,7 @@ class CountResource {
     dropBoards.lay(boardByHive, who);
   }
 
+  /** Keeps what was decided about a hive: treat it or leave it, and why. */
   @PutMapping("/hives/{id}/decision")
   Decisions.Decided decide(
       @PathVariable UUID id,
@@ -111,6 +117,7 @@ class CountResource {
     return decisions.decide(id, decision, who);
   }
 
+  /** All counts as CSV, of one apiary where it is named. */
   @GetMapping(value = "/counts.csv", produces = "text/csv")
   ResponseEntity<String> csv(@RequestParam(required = false) @Nullable UUID apiaryId) {
     return ResponseEntity.ok()
@@ -121,11 +128,13 @@ class CountResource {
         .body(tables.write(apiaryId));
   }
 
+  /** Reads a file of counts and says what would be brought in; nothing is kept. */
   @PostMapping(value = "/counts/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   CountTables.CountPreview preview(@RequestPart MultipartFile file) throws IOException {
     return tables.preview(file.getBytes());
   }
 
+  /** Brings in a file of counts: all rows, or the good ones alone. */
   @PostMapping(value = "/counts/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   CountTables.CountPreview bringIn(
       @RequestPart MultipartFile file,

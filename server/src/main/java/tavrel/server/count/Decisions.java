@@ -42,6 +42,7 @@ class Decisions {
   /**
    * What was decided, with what to think of.
    *
+   * @param choice treat it or leave it
    * @param says a word on the neighbours, or null
    */
   record Decided(Choice choice, @Nullable String says) {}

@@ -49,6 +49,7 @@ class DemoPeople {
     accounts.all().forEach(account -> byRole.put(account.role(), account));
   }
 
+  /** Signs in as one of the demo's people; there in the demo alone. */
   @AllowedToAnyone
   @PostMapping("/api/demo/session")
   Account signIn(

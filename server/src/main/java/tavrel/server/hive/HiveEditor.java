@@ -64,6 +64,8 @@ public class HiveEditor {
    * @param boxes brood boxes as a roster writes them
    * @param supers honey supers
    * @param floor what closes it below
+   * @param since since when it stands, or null
+   * @param line line of its bees, or null
    */
   public record NewHive(
       String name,

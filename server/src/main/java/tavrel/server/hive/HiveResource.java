@@ -47,6 +47,7 @@ class HiveResource {
     this.hiveEditor = hiveEditor;
   }
 
+  /** All apiaries with how many hives stand in each. */
   @GetMapping
   List<ListedApiary> all() {
     Map<UUID, Integer> counts = hives.counts();
@@ -55,22 +56,26 @@ class HiveResource {
         .toList();
   }
 
+  /** An apiary with its hives in walking order. */
   @GetMapping("/{id}")
   WholeApiary one(@PathVariable UUID id) {
     return new WholeApiary(apiaries.byId(id), hives.in(id));
   }
 
+  /** Changes what hives have: entrances, floors, supers and other fittings. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/{id}/hive-changes")
   WholeApiary paint(@PathVariable UUID id, @RequestBody List<HiveEditor.Painted> painted) {
     return new WholeApiary(apiaries.byId(id), hiveEditor.paint(id, painted));
   }
 
+  /** Sets the order in which hives are walked. */
   @PutMapping("/{id}/walk")
   WholeApiary walk(@PathVariable UUID id, @RequestBody HiveEditor.Walk walk) {
     return new WholeApiary(apiaries.byId(id), hiveEditor.walk(id, walk));
   }
 
+  /** Adds a hive to an apiary. */
   @PutMapping("/{id}/hives/{hiveId}")
   WholeApiary addHive(
       @PathVariable UUID id, @PathVariable UUID hiveId, @RequestBody HiveEditor.NewHive hive) {

@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class VersionResource {
 
+  /** The program's version, the commit it was built from and its day. */
   @GetMapping("/api/version")
   ProgramVersion version() {
     return ProgramVersion.running();

@@ -36,11 +36,13 @@ class PhonesResource {
     this.reach = reach;
   }
 
+  /** The addresses at which phones reach this outfit, and its certificate's fingerprint. */
   @GetMapping
   Phones phones() {
     return new Phones(reach.fromOtherDevices(), reach.secure(), reach.certificate() != null);
   }
 
+  /** The certificate, to be trusted by a phone. */
   @GetMapping("/certificate")
   ResponseEntity<Resource> certificate() {
     String file = reach.certificate();

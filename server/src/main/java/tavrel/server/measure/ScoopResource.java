@@ -36,17 +36,22 @@ class ScoopResource {
     this.scoopWeighings = scoopWeighings;
   }
 
+  /** Scoops that were weighed, with what a level one holds. */
   @GetMapping
   List<ScoopWeighings.Weighed> all() {
     return scoopWeighings.all();
   }
 
+  /**
+   * Reads a weighing of scoops: mean, scatter and what a dose by scoops is off; nothing is kept.
+   */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/reading")
   Scoops read(@RequestBody ScoopQuestion question) {
     return Scoops.of(question.spoon(), question.grams());
   }
 
+  /** Keeps a weighing of scoops. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/{id}")
   List<ScoopWeighings.Weighed> keep(
@@ -57,6 +62,7 @@ class ScoopResource {
     return scoopWeighings.all();
   }
 
+  /** Strikes a weighing out. */
   @DeleteMapping("/{id}")
   List<ScoopWeighings.Weighed> strike(@PathVariable UUID id) {
     scoopWeighings.strike(id);

@@ -18,11 +18,13 @@ class PaceResource {
     this.paceService = paceService;
   }
 
+  /** How the outfit usually works: people, cloths, times. */
   @GetMapping
   UsualWork usual() {
     return paceService.usual();
   }
 
+  /** Keeps how the outfit usually works. */
   @PutMapping
   UsualWork keep(@RequestBody UsualWork work) {
     paceService.keep(work);

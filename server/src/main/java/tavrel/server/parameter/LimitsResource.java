@@ -8,6 +8,7 @@ import tavrel.core.Limits;
 @RestController
 class LimitsResource {
 
+  /** Limits of the job that a screen keeps before anything is sent. */
   @GetMapping("/api/limits")
   Limits all() {
     return Limits.ALL;

@@ -19,11 +19,13 @@ class ParameterResource {
     this.figures = figures;
   }
 
+  /** Figures of the computation with their meaning, usual value, range and source. */
   @GetMapping
   List<OwnParameters.FigureGroup> all() {
     return figures.groups();
   }
 
+  /** Keeps the keeper's own figures, by key; those left out are the usual ones again. */
   @PutMapping
   List<OwnParameters.FigureGroup> keep(@RequestBody Map<String, Double> own) {
     figures.keep(own);

@@ -43,16 +43,19 @@ class PeopleResource {
     this.accounts = accounts;
   }
 
+  /** Everybody who may sign in. */
   @GetMapping
   List<Account> all() {
     return accounts.all();
   }
 
+  /** Adds a person with a first password, which has to be changed at the first sign-in. */
   @PostMapping
   Account add(@RequestBody NewPerson person) {
     return accounts.invite(person.login(), person.name(), person.password(), person.role());
   }
 
+  /** Changes a person's name or role, ends or opens the account, or sets a first password anew. */
   @PutMapping("/{id}")
   Account change(@PathVariable UUID id, @RequestBody ChangedPerson person) {
     return accounts.change(id, person.name(), person.role(), person.active(), person.password());

@@ -38,12 +38,14 @@ class SessionResource {
     this.sessions = sessions;
   }
 
+  /** Who is signed in. */
   @AllowedToAnyone
   @GetMapping
   Account who(@AuthenticationPrincipal Account account) {
     return account;
   }
 
+  /** Signs in; after some wrong tries only after a wait. */
   @AllowedToAnyone
   @PostMapping
   Account signIn(
@@ -84,6 +86,7 @@ class SessionResource {
     return after;
   }
 
+  /** Signs out. */
   @AllowedToAnyone
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -55,11 +55,13 @@ class WelcomeResource {
   /** Stands for the login of whoever makes the first account. */
   private static final String FIRST = "first keeper";
 
+  /** Whether this outfit has its first keeper yet. */
   @GetMapping
   Door door() {
     return new Door(firstKeeper.open(), demo);
   }
 
+  /** Makes the first keeper's account, with the code that the console shows. */
   @PostMapping
   Account begin(
       @RequestBody NewKeeper typed, HttpServletRequest request, HttpServletResponse response) {

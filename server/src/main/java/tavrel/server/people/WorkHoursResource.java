@@ -20,11 +20,13 @@ class WorkHoursResource {
     this.accounts = accounts;
   }
 
+  /** Between which times hours are offered to who asks. */
   @GetMapping
   OwnHours mine(@AuthenticationPrincipal Account who) {
     return accounts.workHours(who.id());
   }
 
+  /** Sets between which times hours are offered to oneself. */
   @PutMapping
   OwnHours change(@AuthenticationPrincipal Account who, @RequestBody OwnHours hours) {
     accounts.changeWorkHours(who.id(), hours);

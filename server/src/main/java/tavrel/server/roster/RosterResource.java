@@ -34,6 +34,7 @@ class RosterResource {
     this.rosters = rosters;
   }
 
+  /** A roster with example rows, to be filled in. */
   @GetMapping(value = "/template.csv", produces = "text/csv")
   ResponseEntity<String> template() {
     return ResponseEntity.ok()
@@ -44,11 +45,13 @@ class RosterResource {
         .body(TEMPLATE);
   }
 
+  /** Reads a roster and says what would be brought in; nothing is kept. */
   @PostMapping(value = "/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   Rosters.Preview preview(@RequestPart MultipartFile file) throws IOException {
     return rosters.preview(file.getBytes());
   }
 
+  /** Brings in a roster: all rows, or the good ones alone. */
   @PostMapping(value = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   Rosters.Preview bringIn(
       @RequestPart MultipartFile file,

@@ -22,16 +22,19 @@ class RuleSheetResource {
     this.sheets = sheets;
   }
 
+  /** Rule sheets that stand. */
   @GetMapping
   List<RuleSheet> all() {
     return sheets.current();
   }
 
+  /** All versions of rule sheets, read out line by line. */
   @GetMapping("/read")
   List<RuleSheets.ReadSheet> read() {
     return sheets.read();
   }
 
+  /** Keeps a rule sheet, or a new version of one. */
   @PutMapping("/{id}")
   RuleSheet add(@PathVariable UUID id, @RequestBody RuleSheet sheet) {
     if (!sheet.id().equals(id)) {

@@ -87,6 +87,7 @@ class RoundResource {
     this.clock = clock;
   }
 
+  /** Presets and spoons to choose from. */
   @GetMapping("/choices")
   Choices choices() {
     return new Choices(
@@ -96,28 +97,36 @@ class RoundResource {
             .toList());
   }
 
+  /**
+   * The dose sheet of an apiary: grams, loads, burn times and what the label says, hive by hive;
+   * nothing is kept.
+   */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/apiaries/{id}/dose-sheet")
   YardSheet yardSheet(@PathVariable UUID id, @RequestBody DoseSheets.DoseQuestion question) {
     return rounds.yardSheet(id, question);
   }
 
+  /** How long a round would take with people, tools and cloths; nothing is kept. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/apiaries/{id}/run-length")
   RunLength runLength(@PathVariable UUID id, @RequestBody DoseSheets.PaceQuestion question) {
     return rounds.runLength(id, question);
   }
 
+  /** Rounds that are planned or under way. */
   @GetMapping("/rounds")
   List<Round> open() {
     return rounds.open();
   }
 
+  /** A round with its dose sheet. */
   @GetMapping("/rounds/{id}")
   Rounds.WholeRound one(@PathVariable UUID id) {
     return rounds.byId(id);
   }
 
+  /** A round's dose sheet and kit on paper. */
   @GetMapping(value = "/rounds/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> sheet(@PathVariable UUID id) {
     Rounds.WholeRound round = rounds.byId(id);
@@ -132,11 +141,13 @@ class RoundResource {
         .body(SheetPdf.write(round, rounds.kit(id)));
   }
 
+  /** What to pack for a round, with what is ticked. */
   @GetMapping("/rounds/{id}/kit")
   List<KitLine> kit(@PathVariable UUID id) {
     return rounds.kit(id);
   }
 
+  /** Ticks a thing to pack, or takes the tick back. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/rounds/{id}/kit/{item}")
   List<KitLine> tick(
@@ -147,12 +158,14 @@ class RoundResource {
     return rounds.tick(id, item, tick.packed(), who);
   }
 
+  /** Plans a round; the same id and content again change nothing. */
   @PutMapping("/rounds/{id}")
   Round plan(
       @PathVariable UUID id, @RequestBody NewRound round, @AuthenticationPrincipal Account who) {
     return planning.plan(id, round, who);
   }
 
+  /** Throws a planned round away before it has begun. */
   @DeleteMapping("/rounds/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void discard(@PathVariable UUID id) {
@@ -190,16 +203,19 @@ class RoundResource {
     return rounds.board(id, part(part, who));
   }
 
+  /** A run looked back on: how long it took, what was out of the ordinary. */
   @GetMapping("/rounds/{id}/review")
   Rounds.Looked lookBack(@PathVariable UUID id) {
     return rounds.lookBack(id);
   }
 
+  /** Who and what works in a run, and how long it should take. */
   @GetMapping("/rounds/{id}/line-up")
   LineUps.LineUp lineUp(@PathVariable UUID id) {
     return rounds.lineUp(id);
   }
 
+  /** Sets who and what works in a run. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/rounds/{id}/line-up")
   LineUps.LineUp lineUp(

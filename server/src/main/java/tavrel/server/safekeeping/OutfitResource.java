@@ -84,6 +84,7 @@ class OutfitResource {
    */
   record BroughtIn(long rows, boolean restarts) {}
 
+  /** Backups, where they lie and when the next is made. */
   @GetMapping
   Safekeeping safekeeping() {
     Backups all = backups.getIfAvailable();
@@ -105,11 +106,13 @@ class OutfitResource {
     }
   }
 
+  /** Makes a backup now. */
   @PostMapping("/backups")
   Backups.Backup backUp() {
     return kept().write();
   }
 
+  /** A backup as a file. */
   @GetMapping(value = "/backups/{name}", produces = "application/zip")
   ResponseEntity<Resource> backup(@PathVariable String name) {
     return ResponseEntity.ok()

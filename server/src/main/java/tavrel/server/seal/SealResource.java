@@ -48,6 +48,7 @@ class SealResource {
     this.figures = figures;
   }
 
+  /** How well each hive of an apiary keeps its vapour as it stands. */
   @GetMapping("/apiaries/{id}/seal")
   List<SealReading> ofApiary(
       @PathVariable UUID id,
@@ -61,6 +62,7 @@ class SealResource {
         .toList();
   }
 
+  /** How well a hive keeps its vapour, and what to shut first. */
   @GetMapping("/hives/{id}/seal")
   HiveSeal ofHive(
       @PathVariable UUID id,

@@ -32,16 +32,19 @@ class CalendarResource {
     this.clock = clock;
   }
 
+  /** The days of a crew in the season plan. */
   @GetMapping("/api/season-plan/crews/{id}/days")
   List<CrewDays.CrewDay> all(@PathVariable UUID id) {
     return days.of(id);
   }
 
+  /** One day of a crew: its visits in order, with roads and times. */
   @GetMapping("/api/season-plan/crews/{id}/days/{day}")
   CrewDays.CrewDay one(@PathVariable UUID id, @PathVariable LocalDate day) {
     return days.on(id, day);
   }
 
+  /** A crew's season as a calendar file. */
   @GetMapping(
       value = "/api/season-plan/crews/{id}/calendar.ics",
       produces = "text/calendar;charset=UTF-8")

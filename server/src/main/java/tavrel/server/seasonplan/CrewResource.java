@@ -35,11 +35,13 @@ class CrewResource {
     this.crews = crews;
   }
 
+  /** Sets from where crews start and where they come back to. */
   @PutMapping("/depot")
   SeasonView keep(@RequestBody Crews.DescribedDepot depot) {
     return reading.changed(() -> crews.keep(depot));
   }
 
+  /** Keeps a crew: people, tools, days on which it drives. */
   @PutMapping("/crews/{id}")
   SeasonView keep(@PathVariable UUID id, @RequestBody OutfitCrew crew) {
     if (!crew.id().equals(id)) {
@@ -48,33 +50,39 @@ class CrewResource {
     return reading.changed(() -> crews.keep(crew));
   }
 
+  /** Takes a crew out of use. */
   @DeleteMapping("/crews/{id}")
   SeasonView retire(@PathVariable UUID id) {
     return reading.changed(() -> crews.retire(id));
   }
 
+  /** Roads that were measured. */
   @GetMapping("/ways")
   List<Roads.Measured> ways() {
     return crews.ways();
   }
 
+  /** Keeps how far it is between two places, and how long it takes. */
   @PutMapping("/ways")
   List<Roads.Measured> keep(@RequestBody Roads.Measured way) {
     reading.changed(() -> crews.keep(way));
     return crews.ways();
   }
 
+  /** Forgets a measured road: it is reckoned by the straight line again. */
   @DeleteMapping("/ways/{one}/{other}")
   List<Roads.Measured> forgetWay(@PathVariable UUID one, @PathVariable UUID other) {
     reading.changed(() -> crews.forgetWay(one, other));
     return crews.ways();
   }
 
+  /** The address under which a crew's calendar is followed. */
   @PostMapping("/crews/{id}/calendar-key")
   CalendarKey calendarKey(@PathVariable UUID id) {
     return new CalendarKey(crews.calendarKey(id));
   }
 
+  /** A new address for a crew's calendar; the old one ends. */
   @PostMapping("/crews/{id}/calendar-key/fresh")
   @ResponseStatus(HttpStatus.CREATED)
   CalendarKey freshKey(@PathVariable UUID id) {

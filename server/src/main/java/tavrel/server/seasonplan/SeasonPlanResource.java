@@ -90,21 +90,25 @@ class SeasonPlanResource {
     this.figures = figures;
   }
 
+  /** The season plan: visits, crews, what it bends and what it costs. */
   @GetMapping
   SeasonView view() {
     return reading.view();
   }
 
+  /** How far the search for a better plan is. */
   @GetMapping("/search")
   SeasonSearches.SearchState search() {
     return searches.state();
   }
 
+  /** Sets the first and last day of the plan. */
   @PutMapping("/span")
   SeasonView keep(@RequestBody NewSpan span) {
     return reading.changed(() -> desk.keepSpan(span.from(), span.to()));
   }
 
+  /** Keeps a series that is to be planned. */
   @PutMapping("/series/{id}")
   SeasonView keep(@PathVariable UUID id, @RequestBody SeriesToPlan series) {
     if (!series.id().equals(id)) {
@@ -113,21 +117,25 @@ class SeasonPlanResource {
     return reading.changed(() -> seriesToPlanService.keep(List.of(series)));
   }
 
+  /** Keeps several series that are to be planned, all or none. */
   @PostMapping("/series")
   SeasonView keep(@RequestBody List<SeriesToPlan> all) {
     return reading.changed(() -> seriesToPlanService.keep(all));
   }
 
+  /** Series to choose from, for each apiary. */
   @GetMapping("/presets")
   List<SeriesToPlanService.YardPresets> presets() {
     return seriesToPlanService.presets();
   }
 
+  /** Takes a series out of the plan. */
   @DeleteMapping("/series/{id}")
   SeasonView forget(@PathVariable UUID id) {
     return reading.changed(() -> seriesToPlanService.forget(id));
   }
 
+  /** Puts a visit on a day and with a crew. */
   @PutMapping("/visits/{seriesId}/{number}")
   SeasonView put(
       @PathVariable UUID seriesId, @PathVariable int number, @RequestBody NewPlace place) {
@@ -145,16 +153,19 @@ class SeasonPlanResource {
                     place.pinned() && place.day() != null)));
   }
 
+  /** Keeps a day free of visits. */
   @PutMapping("/locked/{day}")
   SeasonView lock(@PathVariable LocalDate day, @RequestBody LockReason reason) {
     return reading.changed(() -> desk.lock(day, reason.reason()));
   }
 
+  /** Gives a day back to the plan. */
   @DeleteMapping("/locked/{day}")
   SeasonView unlock(@PathVariable LocalDate day) {
     return reading.changed(() -> desk.unlock(day));
   }
 
+  /** Begins to search for a better plan. */
   @PostMapping("/search")
   SeasonSearches.SearchState begin(@RequestBody SearchFor length) {
     InvalidValue.inRange("seconds", length.seconds(), 1, LONGEST_SEARCH, "s");
@@ -162,12 +173,14 @@ class SeasonPlanResource {
     return searches.state();
   }
 
+  /** Ends the search and takes what it found. */
   @PostMapping("/search/stop")
   SeasonView stop() {
     searches.stop();
     return view();
   }
 
+  /** Moves the visits of a day that fell through. */
   @PostMapping("/rained-off/{day}")
   SeasonView rainedOff(@PathVariable LocalDate day, @RequestBody LockReason reason) {
     searches.stop();
@@ -182,6 +195,7 @@ class SeasonPlanResource {
     return view();
   }
 
+  /** Searches for what a change would come to; the plan stays. */
   @PostMapping("/what-if")
   SeasonSearches.SearchState whatIf(@RequestBody WhatIfQuestion question) {
     InvalidValue.inRange("seconds", question.seconds(), 1, LONGEST_SEARCH, "s");
@@ -207,6 +221,7 @@ class SeasonPlanResource {
    */
   record Agreement(@Nullable String offLabelReason) {}
 
+  /** Makes series of the plan: crews go by it from now on. */
   @PostMapping("/agree")
   SeasonView agree(
       @RequestBody(required = false) @Nullable Agreement with,
@@ -221,6 +236,7 @@ class SeasonPlanResource {
     return view();
   }
 
+  /** Puts the plan back to what was agreed. */
   @PostMapping("/back-to-agreed")
   SeasonView backToAgreed() {
     return reading.changed(desk::backToAgreed);

@@ -86,7 +86,14 @@ record SeasonView(
   record YardCell(
       @Nullable HourGrade grade, int minutes, boolean expected, @Nullable String closed) {}
 
-  /** A round as it was agreed. */
+  /**
+   * A round as it was agreed.
+   *
+   * @param seriesId its series
+   * @param number which of its rounds, from 1
+   * @param crewId who does it
+   * @param day when
+   */
   record AgreedVisit(UUID seriesId, int number, UUID crewId, LocalDate day) {}
 
   /**

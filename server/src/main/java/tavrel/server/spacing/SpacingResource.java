@@ -76,6 +76,7 @@ class SpacingResource {
     this.spacingService = spacingService;
   }
 
+  /** Patterns, kill curves and seals to choose from. */
   @GetMapping("/spacing/choices")
   SpacingChoices choices() {
     return new SpacingChoices(
@@ -89,23 +90,27 @@ class SpacingResource {
         tavrel.core.mite.MiteModel.LEFT_OUT);
   }
 
+  /** What is known of a hive to space its rounds by. */
   @GetMapping("/hives/{id}/spacing")
   SpacingService.BenchStart start(@PathVariable UUID id) {
     return spacingService.start(id);
   }
 
+  /** Mites of a hive day by day under some rounds, with bands: a model estimate. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/hives/{id}/spacing/forecast")
   MiteForecast miteForecast(@PathVariable UUID id, @RequestBody ForecastQuestion asked) {
     return spacingService.miteForecast(id, asked.question(), asked.days());
   }
 
+  /** Patterns, the whole search and breaks in brood side by side: a model estimate. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/hives/{id}/spacing/comparison")
   Comparison compare(@PathVariable UUID id, @RequestBody CompareQuestion asked) {
     return spacingService.compare(id, asked.question(), asked.start());
   }
 
+  /** What the same rounds would leave in each hive of an apiary: a model estimate. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/apiaries/{id}/rhythm")
   List<SpacingService.HiveInRhythm> rhythm(

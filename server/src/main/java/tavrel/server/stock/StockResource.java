@@ -24,7 +24,17 @@ import tavrel.server.people.Account;
 @RequestMapping("/api/stock")
 class StockResource {
 
-  /** A lot to keep; its id is in the address. */
+  /**
+   * A lot to keep; its id is in the address.
+   *
+   * @param name what the keeper calls it
+   * @param product what is printed on it
+   * @param boughtOn when it was bought
+   * @param grams how much, g of product
+   * @param strength share of acid dihydrate, at most 1
+   * @param price what it cost, in the keeper's money, or null
+   * @param supplier from whom, or null
+   */
   record NewLot(
       String name,
       String product,
@@ -34,10 +44,24 @@ class StockResource {
       @Nullable Double price,
       @Nullable String supplier) {}
 
-  /** A weighing to keep. */
+  /**
+   * A weighing to keep.
+   *
+   * @param lotId of which lot
+   * @param day when
+   * @param grams what was found, g of product
+   */
   record NewTake(UUID lotId, LocalDate day, double grams) {}
 
-  /** Pieces to keep, bought or counted. */
+  /**
+   * Pieces to keep, bought or counted.
+   *
+   * @param kind seals, filters or what else is used up
+   * @param day when
+   * @param pieces how many
+   * @param counted whether they were counted on the shelf; else they were bought
+   * @param price what they cost together, or null
+   */
   record NewSupply(
       SupplyKind kind, LocalDate day, int pieces, boolean counted, @Nullable Double price) {}
 
@@ -47,11 +71,13 @@ class StockResource {
     this.stock = stock;
   }
 
+  /** Acid and supplies on hand, and how far they reach. */
   @GetMapping
   Stock.OnHand onHand() {
     return stock.onHand();
   }
 
+  /** Keeps acid that was bought. */
   @PutMapping("/lots/{id}")
   Stock.OnHand add(
       @PathVariable UUID id, @RequestBody NewLot lot, @AuthenticationPrincipal Account who) {
@@ -69,6 +95,7 @@ class StockResource {
     return stock.onHand();
   }
 
+  /** Keeps what was found on the shelf. */
   @PutMapping("/takes/{id}")
   Stock.OnHand weigh(
       @PathVariable UUID id, @RequestBody NewTake take, @AuthenticationPrincipal Account who) {
@@ -76,6 +103,7 @@ class StockResource {
     return stock.onHand();
   }
 
+  /** Keeps a change of supplies. */
   @PutMapping("/supplies/{id}")
   Stock.OnHand supply(
       @PathVariable UUID id, @RequestBody NewSupply supply, @AuthenticationPrincipal Account who) {
@@ -86,6 +114,7 @@ class StockResource {
     return stock.onHand();
   }
 
+  /** Strikes an entry of the stock out. */
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable UUID id) {

@@ -44,11 +44,13 @@ class GearResource {
     this.upkeep = upkeep;
   }
 
+  /** Tools, packs and filters with what they have been through. */
   @GetMapping("/gear")
   GearUpkeep.AllGear all() {
     return upkeep.all();
   }
 
+  /** Keeps a tool. */
   @PutMapping("/tools/{id}")
   GearUpkeep.AllGear tool(@PathVariable UUID id, @RequestBody Tool tool) {
     same(id, tool.id());
@@ -56,6 +58,7 @@ class GearResource {
     return upkeep.all();
   }
 
+  /** Keeps a battery or pack. */
   @PutMapping("/packs/{id}")
   GearUpkeep.AllGear pack(@PathVariable UUID id, @RequestBody Pack pack) {
     same(id, pack.id());
@@ -63,6 +66,7 @@ class GearResource {
     return upkeep.all();
   }
 
+  /** Keeps a test burn. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/test-burns/{id}")
   GearUpkeep.AllGear burn(
@@ -72,12 +76,14 @@ class GearResource {
     return upkeep.all();
   }
 
+  /** Strikes a test burn out. */
   @DeleteMapping("/test-burns/{id}")
   GearUpkeep.AllGear strike(@PathVariable UUID id) {
     gearService.strike(id);
     return upkeep.all();
   }
 
+  /** Keeps what was seen at or done to gear. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/gear-notes/{id}")
   GearUpkeep.AllGear note(
@@ -86,12 +92,14 @@ class GearResource {
     return upkeep.all();
   }
 
+  /** How much a bank of batteries must hold for a day's burns. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/gear/power")
   PowerNeed power(@RequestBody PowerNeed.Bank bank) {
     return PowerNeed.of(bank);
   }
 
+  /** What two tools cost over years, side by side. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/gear/cost")
   ToolCost.ToolsCompared cost(@RequestBody CostQuestion question) {

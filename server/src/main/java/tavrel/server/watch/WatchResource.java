@@ -58,11 +58,13 @@ class WatchResource {
     this.watches = watches;
   }
 
+  /** What the watcher of a bowl sees. */
   @GetMapping
   ToolWatches.WatchView view(@PathVariable UUID id, @RequestParam(defaultValue = "1") int tool) {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  /** Begins to watch a bowl. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping
   ToolWatches.WatchView begin(
@@ -74,6 +76,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  /** Plays a recorded trace of a bowl. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping(value = "/trace", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   ToolWatches.WatchView play(
@@ -103,6 +106,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  /** Sets whether ends of loads are logged by themselves. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/by-itself")
   ToolWatches.WatchView byItself(
@@ -122,6 +126,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  /** Lets the next load of a simulated bowl go wrong, for practice. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/fault")
   ToolWatches.WatchView fault(
@@ -132,6 +137,7 @@ class WatchResource {
     return watches.view(new ToolWatches.Which(id, tool));
   }
 
+  /** Ends watching a bowl. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping
   ToolWatches.WatchView end(@PathVariable UUID id, @RequestParam(defaultValue = "1") int tool) {

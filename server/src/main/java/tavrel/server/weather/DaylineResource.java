@@ -45,6 +45,7 @@ class DaylineResource {
     this.clock = clock;
   }
 
+  /** An apiary's day: sun, weather and workable hours, with now. */
   @GetMapping("/api/apiaries/{id}/dayline")
   Dayline dayline(
       @PathVariable UUID id,

@@ -70,6 +70,7 @@ class HoursResource {
     this.paceService = paceService;
   }
 
+  /** The workable hours of the next ten days. */
   @GetMapping
   NextHours next(@PathVariable UUID id) {
     Apiary apiary = apiaries.byId(id);
@@ -93,6 +94,7 @@ class HoursResource {
         days.stream().anyMatch(YardDay::madeUp));
   }
 
+  /** Sets by what an apiary's hours are judged. */
   @PutMapping("/choice")
   NextHours choose(@PathVariable UUID id, @RequestBody HourChoice choice) {
     weather.choose(id, choice);

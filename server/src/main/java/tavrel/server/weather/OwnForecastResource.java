@@ -26,6 +26,7 @@ class OwnForecastResource {
     this.forecasts = forecasts;
   }
 
+  /** Keeps what somebody expects of a day's weather. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/{forecastId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -37,6 +38,7 @@ class OwnForecastResource {
     forecasts.keep(id, forecastId, forecast, who);
   }
 
+  /** Forgets what was expected of a day. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @DeleteMapping("/of/{day}")
   @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -22,6 +22,7 @@ class ReadingResource {
     this.readings = readings;
   }
 
+  /** Keeps what a thermometer showed. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PutMapping("/api/apiaries/{id}/readings/{readingId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)

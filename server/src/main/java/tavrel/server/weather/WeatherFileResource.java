@@ -76,6 +76,7 @@ class WeatherFileResource {
     this.weather = weather;
   }
 
+  /** Reads a file of weather and says what would be taken; nothing is kept. */
   @PostMapping(value = "/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   WeatherPreview preview(
       @PathVariable UUID id,
@@ -116,6 +117,7 @@ class WeatherFileResource {
     return WeatherPreview.of(read);
   }
 
+  /** Forgets what files said. */
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void forget(@PathVariable UUID id) {

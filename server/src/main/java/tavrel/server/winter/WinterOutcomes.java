@@ -83,7 +83,15 @@ public class WinterOutcomes {
     }
   }
 
-  /** A hive with the outcome that holds, or none. */
+  /**
+   * How a hive came through a winter.
+   *
+   * @param hiveId the hive
+   * @param hive its name
+   * @param outcome how it came through, or null where nobody has said
+   * @param sign what a dead one showed, or null
+   * @param note in words, or null
+   */
   record Outcome(
       UUID hiveId,
       String hive,

@@ -28,16 +28,19 @@ class WinterResource {
     this.outcomes = outcomes;
   }
 
+  /** Winters of an apiary, and which one is looked at now. */
   @GetMapping("/winters")
   WinterOutcomes.Winters winters(@RequestParam UUID apiaryId) {
     return outcomes.winters(apiaryId);
   }
 
+  /** How each hive of an apiary came through a winter. */
   @GetMapping("/winters/{winter}")
   List<WinterOutcomes.Outcome> outcomes(@PathVariable int winter, @RequestParam UUID apiaryId) {
     return outcomes.of(apiaryId, checked(winter));
   }
 
+  /** Keeps how hives came through a winter. */
   @AllowedTo({Role.KEEPER, Role.CREW})
   @PostMapping("/winters/{winter}")
   @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -20,12 +20,14 @@ class CostResource {
     this.costs = costs;
   }
 
+  /** What a year's treatments cost, by apiary. */
   @GetMapping("/costs")
   Costs.CostedYear costs(@RequestParam int year) {
     InvalidValue.inRange("year", year, 1990, 2200, "as a year");
     return costs.year(year);
   }
 
+  /** What a year's treatments cost in one apiary, by hive. */
   @GetMapping("/costs/{apiaryId}")
   List<Costs.CostedHive> costs(@PathVariable UUID apiaryId, @RequestParam int year) {
     InvalidValue.inRange("year", year, 1990, 2200, "as a year");

@@ -153,6 +153,7 @@ class TodayResource {
     this.clock = clock;
   }
 
+  /** What is due today, and each apiary with its next workable hours. */
   @GetMapping("/api/today")
   Today today(@AuthenticationPrincipal Account who) {
     OwnHours own = accounts.workHours(who.id());

@@ -33,11 +33,13 @@ class FileResource {
     this.downloads = downloads;
   }
 
+  /** All hives as the roster that can be brought in again. */
   @GetMapping(value = "/roster.csv", produces = "text/csv")
   ResponseEntity<byte[]> roster() throws IOException {
     return file("roster.csv", CSV, files::roster);
   }
 
+  /** Apiaries with a place as GeoJSON. */
   @GetMapping(value = "/apiaries.geojson", produces = "application/geo+json")
   ResponseEntity<byte[]> geoJson() throws IOException {
     return file(
@@ -46,16 +48,19 @@ class FileResource {
         out -> out.write(files.geoJson()));
   }
 
+  /** Apiaries with a place as waypoints. */
   @GetMapping(value = "/apiaries.gpx", produces = "application/gpx+xml")
   ResponseEntity<byte[]> gpx() throws IOException {
     return file("apiaries.gpx", MediaType.parseMediaType("application/gpx+xml"), files::gpx);
   }
 
+  /** The weather that was told for an apiary, hour by hour. */
   @GetMapping(value = "/weather.csv", produces = "text/csv")
   ResponseEntity<byte[]> weather(@RequestParam UUID apiaryId) throws IOException {
     return file("weather.csv", CSV, out -> files.weather(apiaryId, out));
   }
 
+  /** Every load burned in a year. */
   @GetMapping(value = "/burns.csv", produces = "text/csv")
   ResponseEntity<StreamingResponseBody> burns(
       @RequestParam int year, @AuthenticationPrincipal Account who) {

@@ -43,6 +43,7 @@ class RegisterResource {
     this.downloads = downloads;
   }
 
+  /** A page of the register, newest first, with totals of all that is asked for. */
   @GetMapping
   RegisterBook.Page page(
       @RequestParam(required = false) @Nullable Integer year,
@@ -63,6 +64,7 @@ class RegisterResource {
     return register.standing(apiaryId, year);
   }
 
+  /** Puts right what a line says; what was written first stays beside it. */
   @PostMapping("/{id}/corrections")
   RegisterEntry correct(
       @PathVariable UUID id,
@@ -79,6 +81,7 @@ class RegisterResource {
     register.add(typed, who);
   }
 
+  /** The register as CSV. */
   @GetMapping(value = "/treatments.csv", produces = "text/csv")
   ResponseEntity<StreamingResponseBody> csv(
       @RequestParam(required = false) @Nullable Integer year,
@@ -95,6 +98,7 @@ class RegisterResource {
         out -> export.csv(filter, out));
   }
 
+  /** The register as JSON. */
   @GetMapping(value = "/treatments.json", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<StreamingResponseBody> json(
       @RequestParam(required = false) @Nullable Integer year,
@@ -106,6 +110,7 @@ class RegisterResource {
     return file(who, year, "json", MediaType.APPLICATION_JSON, out -> export.json(filter, out));
   }
 
+  /** The register on paper. */
   @GetMapping(value = "/treatments.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<StreamingResponseBody> pdf(
       @RequestParam(required = false) @Nullable Integer year,
@@ -118,6 +123,7 @@ class RegisterResource {
     return file(who, year, "pdf", MediaType.APPLICATION_PDF, out -> export.pdf(filter, out));
   }
 
+  /** Treatments as a calendar file. */
   @GetMapping(value = "/treatments.ics", produces = "text/calendar;charset=UTF-8")
   ResponseEntity<StreamingResponseBody> calendar(
       @RequestParam(required = false) @Nullable Integer year,

@@ -17,6 +17,7 @@ class ReviewResource {
     this.review = review;
   }
 
+  /** A year on one page: what was done, what was found, what worked, and the winter after it. */
   @GetMapping
   YearReview.Reviewed of(@RequestParam int year) {
     return review.of(checked(year));
