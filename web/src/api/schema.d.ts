@@ -11,7 +11,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        /**
+         * All apiaries with how many hives stand in each.
+         * @description All apiaries with how many hives stand in each.
+         */
+        get: operations["getApiaries"];
         put?: never;
         post?: never;
         delete?: never;
@@ -27,8 +31,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_3"];
-        put: operations["keep_9"];
+        /**
+         * The year of an apiary: dates, limits, bands, and whether the keeper set them.
+         * @description The year of an apiary: dates, limits, bands, and whether the keeper set them.
+         */
+        get: operations["getApiariesSeason"];
+        /**
+         * Keeps an apiary's dates and limits.
+         * @description Keeps an apiary's dates and limits.
+         */
+        put: operations["putApiariesSeason"];
         post?: never;
         delete?: never;
         options?: never;
@@ -44,9 +56,17 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_10"];
+        /**
+         * Keeps a flow, further supers or days off.
+         * @description Keeps a flow, further supers or days off.
+         */
+        put: operations["putApiariesSeasonBandsByBandId"];
         post?: never;
-        delete: operations["forget_1"];
+        /**
+         * Takes a flow, further supers or days off away.
+         * @description Takes a flow, further supers or days off away.
+         */
+        delete: operations["deleteApiariesSeasonBandsByBandId"];
         options?: never;
         head?: never;
         patch?: never;
@@ -61,7 +81,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["copy"];
+        /**
+         * Copies an apiary's year to others, moved by their height.
+         * @description Copies an apiary's year to others, moved by their height.
+         */
+        post: operations["postApiariesSeasonCopies"];
         delete?: never;
         options?: never;
         head?: never;
@@ -75,8 +99,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
-        put: operations["change_2"];
+        /**
+         * An apiary with its hives in walking order.
+         * @description An apiary with its hives in walking order.
+         */
+        get: operations["getApiariesById"];
+        /**
+         * Renames an apiary, sets its time zone or its place.
+         * @description Renames an apiary, sets its time zone or its place.
+         */
+        put: operations["putApiariesById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -91,7 +123,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["states"];
+        /**
+         * State of each hive of an apiary today; one without a record is missing.
+         * @description State of each hive of an apiary today; one without a record is missing.
+         */
+        get: operations["getApiariesBrood"];
         put?: never;
         post?: never;
         delete?: never;
@@ -107,7 +143,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["board_1"];
+        /**
+         * What is known of each hive of an apiary from counts.
+         * @description What is known of each hive of an apiary from counts.
+         */
+        get: operations["getApiariesCounts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -123,7 +163,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["dayline"];
+        /**
+         * An apiary's day: sun, weather and workable hours, with now.
+         * @description An apiary's day: sun, weather and workable hours, with now.
+         */
+        get: operations["getApiariesDayline"];
         put?: never;
         post?: never;
         delete?: never;
@@ -141,7 +185,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["yardSheet"];
+        /**
+         * The dose sheet of an apiary: grams, loads, burn times and what the label says, hive by hive; nothing is kept.
+         * @description The dose sheet of an apiary: grams, loads, burn times and what the label says, hive by hive; nothing is kept.
+         */
+        post: operations["postApiariesDoseSheet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -157,7 +205,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["paint"];
+        /**
+         * Changes what hives have: entrances, floors, supers and other fittings.
+         * @description Changes what hives have: entrances, floors, supers and other fittings.
+         */
+        post: operations["postApiariesHiveChanges"];
         delete?: never;
         options?: never;
         head?: never;
@@ -172,7 +224,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["addHive"];
+        /**
+         * Adds a hive to an apiary.
+         * @description Adds a hive to an apiary.
+         */
+        put: operations["putApiariesHivesByHiveId"];
         post?: never;
         delete?: never;
         options?: never;
@@ -187,7 +243,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["next"];
+        /**
+         * The workable hours of the next ten days.
+         * @description The workable hours of the next ten days.
+         */
+        get: operations["getApiariesHours"];
         put?: never;
         post?: never;
         delete?: never;
@@ -204,7 +264,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["choose"];
+        /**
+         * Sets by what an apiary's hours are judged.
+         * @description Sets by what an apiary's hours are judged.
+         */
+        put: operations["putApiariesHoursChoice"];
         post?: never;
         delete?: never;
         options?: never;
@@ -222,7 +286,11 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strike_5"];
+        /**
+         * Forgets what was expected of a day.
+         * @description Forgets what was expected of a day.
+         */
+        delete: operations["deleteApiariesOwnForecastsOfByDay"];
         options?: never;
         head?: never;
         patch?: never;
@@ -236,7 +304,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_8"];
+        /**
+         * Keeps what somebody expects of a day's weather.
+         * @description Keeps what somebody expects of a day's weather.
+         */
+        put: operations["putApiariesOwnForecastsByForecastId"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +324,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["read"];
+        /**
+         * Keeps what a thermometer showed.
+         * @description Keeps what a thermometer showed.
+         */
+        put: operations["putApiariesReadingsByReadingId"];
         post?: never;
         delete?: never;
         options?: never;
@@ -267,7 +343,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
+        /**
+         * The results of one stretch of rounds, by the day of its first; the latest unless said.
+         * @description The results of one stretch of rounds, by the day of its first; the latest unless said.
+         */
+        get: operations["getApiariesResults"];
         put?: never;
         post?: never;
         delete?: never;
@@ -283,7 +363,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["rest"];
+        /**
+         * The rounds to come of the series under way there, planned anew from what was counted.
+         * @description The rounds to come of the series under way there, planned anew from what was counted.
+         */
+        get: operations["getApiariesResultsRest"];
         put?: never;
         post?: never;
         delete?: never;
@@ -301,7 +385,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rhythm"];
+        /**
+         * What the same rounds would leave in each hive of an apiary: a model estimate.
+         * @description What the same rounds would leave in each hive of an apiary: a model estimate.
+         */
+        post: operations["postApiariesRhythm"];
         delete?: never;
         options?: never;
         head?: never;
@@ -317,7 +405,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["runLength"];
+        /**
+         * How long a round would take with people, tools and cloths; nothing is kept.
+         * @description How long a round would take with people, tools and cloths; nothing is kept.
+         */
+        post: operations["postApiariesRunLength"];
         delete?: never;
         options?: never;
         head?: never;
@@ -331,7 +423,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofApiary"];
+        /**
+         * How well each hive of an apiary keeps its vapour as it stands.
+         * @description How well each hive of an apiary keeps its vapour as it stands.
+         */
+        get: operations["getApiariesSeal"];
         put?: never;
         post?: never;
         delete?: never;
@@ -348,7 +444,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["walk"];
+        /**
+         * Sets the order in which hives are walked.
+         * @description Sets the order in which hives are walked.
+         */
+        put: operations["putApiariesWalk"];
         post?: never;
         delete?: never;
         options?: never;
@@ -366,7 +466,11 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["forget_2"];
+        /**
+         * Forgets what files said.
+         * @description Forgets what files said.
+         */
+        delete: operations["deleteApiariesWeatherFile"];
         options?: never;
         head?: never;
         patch?: never;
@@ -381,7 +485,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["bringIn_3"];
+        /**
+         * Brings it in for this apiary, and for others that share its weather.
+         * @description Brings it in for this apiary, and for others that share its weather.
+         */
+        post: operations["postApiariesWeatherFileImport"];
         delete?: never;
         options?: never;
         head?: never;
@@ -397,7 +505,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_2"];
+        /**
+         * Reads a file of weather and says what would be taken; nothing is kept.
+         * @description Reads a file of weather and says what would be taken; nothing is kept.
+         */
+        post: operations["postApiariesWeatherFilePreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -413,7 +525,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["lay"];
+        /**
+         * Boards laid: an id made on the device for each hive.
+         * @description Boards laid: an id made on the device for each hive.
+         */
+        post: operations["postBoards"];
         delete?: never;
         options?: never;
         head?: never;
@@ -427,7 +543,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["windows"];
+        /**
+         * Hives without capped brood across all apiaries: now, soon, and soon over.
+         * @description Hives without capped brood across all apiaries: now, soon, and soon over.
+         */
+        get: operations["getBrood"];
         put?: never;
         post?: never;
         delete?: never;
@@ -445,7 +565,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_15"];
+        /**
+         * Keeps what was done to colonies or seen in them, all or none; a known id changes nothing.
+         * @description Keeps what was done to colonies or seen in them, all or none; a known id changes nothing.
+         */
+        post: operations["postBroodEvents"];
         delete?: never;
         options?: never;
         head?: never;
@@ -462,7 +586,11 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strike_4"];
+        /**
+         * Strikes an event of brood out.
+         * @description Strikes an event of brood out.
+         */
+        delete: operations["deleteBroodEventsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -475,7 +603,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["choices_1"];
+        /**
+         * Presets and spoons to choose from.
+         * @description Presets and spoons to choose from.
+         */
+        get: operations["getChoices"];
         put?: never;
         post?: never;
         delete?: never;
@@ -493,7 +625,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_14"];
+        /**
+         * Keeps washes, rolls and board readings, all or none; a known id changes nothing.
+         * @description Keeps washes, rolls and board readings, all or none; a known id changes nothing.
+         */
+        post: operations["postCounts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -507,7 +643,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_1"];
+        /**
+         * All counts as CSV, of one apiary where it is named.
+         * @description All counts as CSV, of one apiary where it is named.
+         */
+        get: operations["getCountsCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -525,7 +665,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["bringIn_2"];
+        /**
+         * Brings in a file of counts: all rows, or the good ones alone.
+         * @description Brings in a file of counts: all rows, or the good ones alone.
+         */
+        post: operations["postCountsImport"];
         delete?: never;
         options?: never;
         head?: never;
@@ -541,7 +685,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_1"];
+        /**
+         * Reads a file of counts and says what would be brought in; nothing is kept.
+         * @description Reads a file of counts and says what would be brought in; nothing is kept.
+         */
+        post: operations["postCountsPreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -558,7 +706,11 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strike_3"];
+        /**
+         * Strikes a count out.
+         * @description Strikes a count out.
+         */
+        delete: operations["deleteCountsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -573,7 +725,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["moveOn"];
+        /**
+         * Every screen that looks at a run is told, so that it learns the time.
+         * @description Every screen that looks at a run is told, so that it learns the time.
+         */
+        post: operations["postDemoClock"];
         delete?: never;
         options?: never;
         head?: never;
@@ -589,7 +745,71 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["signIn_1"];
+        /**
+         * Signs in as one of the demo's people; there in the demo alone.
+         * @description Signs in as one of the demo's people; there in the demo alone.
+         */
+        post: operations["postDemoSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/docs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The description of the API as a page for people.
+         * @description The description of the API as a page for people.
+         */
+        get: operations["getDocs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/docs/openapi.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The description of the API for programs, OpenAPI 3.0.
+         * @description The description of the API for programs, OpenAPI 3.0.
+         */
+        get: operations["getDocsOpenapiJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/docs/page.css": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How the page looks.
+         * @description How the page looks.
+         */
+        get: operations["getDocsPageCss"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -603,7 +823,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["geoJson"];
+        /**
+         * Apiaries with a place as GeoJSON.
+         * @description Apiaries with a place as GeoJSON.
+         */
+        get: operations["getFilesApiariesGeojson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -619,7 +843,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["gpx"];
+        /**
+         * Apiaries with a place as waypoints.
+         * @description Apiaries with a place as waypoints.
+         */
+        get: operations["getFilesApiariesGpx"];
         put?: never;
         post?: never;
         delete?: never;
@@ -635,7 +863,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["burns"];
+        /**
+         * Every load burned in a year.
+         * @description Every load burned in a year.
+         */
+        get: operations["getFilesBurnsCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -651,7 +883,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["roster"];
+        /**
+         * All hives as the roster that can be brought in again.
+         * @description All hives as the roster that can be brought in again.
+         */
+        get: operations["getFilesRosterCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -667,7 +903,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["weather"];
+        /**
+         * The weather that was told for an apiary, hour by hour.
+         * @description The weather that was told for an apiary, hour by hour.
+         */
+        get: operations["getFilesWeatherCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -683,7 +923,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        /**
+         * Tools, packs and filters with what they have been through.
+         * @description Tools, packs and filters with what they have been through.
+         */
+        get: operations["getGear"];
         put?: never;
         post?: never;
         delete?: never;
@@ -700,7 +944,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["note"];
+        /**
+         * Keeps what was seen at or done to gear.
+         * @description Keeps what was seen at or done to gear.
+         */
+        put: operations["putGearNotesById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -717,7 +965,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cost"];
+        /**
+         * What two tools cost over years, side by side.
+         * @description What two tools cost over years, side by side.
+         */
+        post: operations["postGearCost"];
         delete?: never;
         options?: never;
         head?: never;
@@ -733,7 +985,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["power"];
+        /**
+         * How much a bank of batteries must hold for a day's burns.
+         * @description How much a bank of batteries must hold for a day's burns.
+         */
+        post: operations["postGearPower"];
         delete?: never;
         options?: never;
         head?: never;
@@ -747,7 +1003,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_2"];
+        /**
+         * A hive's brood clock with its time line.
+         * @description A hive's brood clock with its time line.
+         */
+        get: operations["getHivesBrood"];
         put?: never;
         post?: never;
         delete?: never;
@@ -764,7 +1024,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["decide"];
+        /**
+         * Keeps what was decided about a hive: treat it or leave it, and why.
+         * @description Keeps what was decided about a hive: treat it or leave it, and why.
+         */
+        put: operations["putHivesDecision"];
         post?: never;
         delete?: never;
         options?: never;
@@ -779,7 +1043,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofHive"];
+        /**
+         * How well a hive keeps its vapour, and what to shut first.
+         * @description How well a hive keeps its vapour, and what to shut first.
+         */
+        get: operations["getHivesSeal"];
         put?: never;
         post?: never;
         delete?: never;
@@ -795,7 +1063,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["start"];
+        /**
+         * What is known of a hive to space its rounds by.
+         * @description What is known of a hive to space its rounds by.
+         */
+        get: operations["getHivesSpacing"];
         put?: never;
         post?: never;
         delete?: never;
@@ -813,7 +1085,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["compare"];
+        /**
+         * Patterns, the whole search and breaks in brood side by side: a model estimate.
+         * @description Patterns, the whole search and breaks in brood side by side: a model estimate.
+         */
+        post: operations["postHivesSpacingComparison"];
         delete?: never;
         options?: never;
         head?: never;
@@ -829,7 +1105,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["miteForecast"];
+        /**
+         * Mites of a hive day by day under some rounds, with bands: a model estimate.
+         * @description Mites of a hive day by day under some rounds, with bands: a model estimate.
+         */
+        post: operations["postHivesSpacingForecast"];
         delete?: never;
         options?: never;
         head?: never;
@@ -843,7 +1123,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        /**
+         * Limits of the job that a screen keeps before anything is sent.
+         * @description Limits of the job that a screen keeps before anything is sent.
+         */
+        get: operations["getLimits"];
         put?: never;
         post?: never;
         delete?: never;
@@ -859,8 +1143,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["safekeeping"];
-        put: operations["bringIn"];
+        /**
+         * Backups, where they lie and when the next is made.
+         * @description Backups, where they lie and when the next is made.
+         */
+        get: operations["getOutfit"];
+        /**
+         * Brings a whole outfit in, in place of the one that is here, which is kept beside it.
+         * @description Brings a whole outfit in, in place of the one that is here, which is kept beside it.
+         */
+        put: operations["putOutfit"];
         post?: never;
         delete?: never;
         options?: never;
@@ -877,7 +1169,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["backUp"];
+        /**
+         * Makes a backup now.
+         * @description Makes a backup now.
+         */
+        post: operations["postOutfitBackups"];
         delete?: never;
         options?: never;
         head?: never;
@@ -891,7 +1187,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["backup"];
+        /**
+         * A backup as a file.
+         * @description A backup as a file.
+         */
+        get: operations["getOutfitBackupsByName"];
         put?: never;
         post?: never;
         delete?: never;
@@ -907,7 +1207,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["whole"];
+        /**
+         * The whole outfit as it is now.
+         * @description The whole outfit as it is now.
+         */
+        get: operations["getOutfitOutfitZip"];
         put?: never;
         post?: never;
         delete?: never;
@@ -923,7 +1227,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["phones"];
+        /**
+         * The addresses at which phones reach this outfit, and its certificate's fingerprint.
+         * @description The addresses at which phones reach this outfit, and its certificate's fingerprint.
+         */
+        get: operations["getOutfitPhones"];
         put?: never;
         post?: never;
         delete?: never;
@@ -939,7 +1247,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["certificate"];
+        /**
+         * The certificate, to be trusted by a phone.
+         * @description The certificate, to be trusted by a phone.
+         */
+        get: operations["getOutfitPhonesCertificate"];
         put?: never;
         post?: never;
         delete?: never;
@@ -956,7 +1268,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["pack"];
+        /**
+         * Keeps a battery or pack.
+         * @description Keeps a battery or pack.
+         */
+        put: operations["putPacksById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -971,8 +1287,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
-        put: operations["keep_7"];
+        /**
+         * Figures of the computation with their meaning, usual value, range and source.
+         * @description Figures of the computation with their meaning, usual value, range and source.
+         */
+        get: operations["getParameters"];
+        /**
+         * Keeps the keeper's own figures, by key; those left out are the usual ones again.
+         * @description Keeps the keeper's own figures, by key; those left out are the usual ones again.
+         */
+        put: operations["putParameters"];
         post?: never;
         delete?: never;
         options?: never;
@@ -987,9 +1311,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        /**
+         * Everybody who may sign in.
+         * @description Everybody who may sign in.
+         */
+        get: operations["getPeople"];
         put?: never;
-        post: operations["add_3"];
+        /**
+         * Adds a person with a first password, which has to be changed at the first sign-in.
+         * @description Adds a person with a first password, which has to be changed at the first sign-in.
+         */
+        post: operations["postPeople"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1004,7 +1336,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        /**
+         * Changes a person's name or role, ends or opens the account, or sets a first password anew.
+         * @description Changes a person's name or role, ends or opens the account, or sets a first password anew.
+         */
+        put: operations["putPeopleById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1019,9 +1355,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        /**
+         * A page of the register, newest first, with totals of all that is asked for.
+         * @description A page of the register, newest first, with totals of all that is asked for.
+         */
+        get: operations["getRegister"];
         put?: never;
-        post: operations["add_2"];
+        /**
+         * Treatments that were not run here.
+         * @description Treatments that were not run here.
+         */
+        post: operations["postRegister"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1035,7 +1379,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["standing"];
+        /**
+         * An apiary's hives against the year's limits and the wait for honey.
+         * @description An apiary's hives against the year's limits and the wait for honey.
+         */
+        get: operations["getRegisterStanding"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1051,7 +1399,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        /**
+         * The register as CSV.
+         * @description The register as CSV.
+         */
+        get: operations["getRegisterTreatmentsCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1067,7 +1419,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["calendar"];
+        /**
+         * Treatments as a calendar file.
+         * @description Treatments as a calendar file.
+         */
+        get: operations["getRegisterTreatmentsIcs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1083,7 +1439,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["json"];
+        /**
+         * The register as JSON.
+         * @description The register as JSON.
+         */
+        get: operations["getRegisterTreatmentsJson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1099,7 +1459,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pdf"];
+        /**
+         * The register on paper.
+         * @description The register on paper.
+         */
+        get: operations["getRegisterTreatmentsPdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1117,7 +1481,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["correct"];
+        /**
+         * Puts right what a line says; what was written first stays beside it.
+         * @description Puts right what a line says; what was written first stays beside it.
+         */
+        post: operations["postRegisterCorrections"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1131,7 +1499,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        /**
+         * A year on one page: what was done, what was found, what worked, and the winter after it.
+         * @description A year on one page: what was done, what was found, what worked, and the winter after it.
+         */
+        get: operations["getReview"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1147,7 +1519,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["winters"];
+        /**
+         * Winters of an apiary, and which one is looked at now.
+         * @description Winters of an apiary, and which one is looked at now.
+         */
+        get: operations["getReviewWinters"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1163,9 +1539,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["outcomes"];
+        /**
+         * How each hive of an apiary came through a winter.
+         * @description How each hive of an apiary came through a winter.
+         */
+        get: operations["getReviewWintersByWinter"];
         put?: never;
-        post: operations["keep_13"];
+        /**
+         * Keeps how hives came through a winter.
+         * @description Keeps how hives came through a winter.
+         */
+        post: operations["postReviewWintersByWinter"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1181,7 +1565,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["bringIn_1"];
+        /**
+         * Brings in a roster: all rows, or the good ones alone.
+         * @description Brings in a roster: all rows, or the good ones alone.
+         */
+        post: operations["postRosterImport"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1197,7 +1585,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        /**
+         * Reads a roster and says what would be brought in; nothing is kept.
+         * @description Reads a roster and says what would be brought in; nothing is kept.
+         */
+        post: operations["postRosterPreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1211,7 +1603,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["template"];
+        /**
+         * A roster with example rows, to be filled in.
+         * @description A roster with example rows, to be filled in.
+         */
+        get: operations["getRosterTemplateCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1227,7 +1623,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["open_1"];
+        /**
+         * Rounds that are planned or under way.
+         * @description Rounds that are planned or under way.
+         */
+        get: operations["getRounds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1243,10 +1643,22 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
-        put: operations["plan"];
+        /**
+         * A round with its dose sheet.
+         * @description A round with its dose sheet.
+         */
+        get: operations["getRoundsById"];
+        /**
+         * Plans a round; the same id and content again change nothing.
+         * @description Plans a round; the same id and content again change nothing.
+         */
+        put: operations["putRoundsById"];
         post?: never;
-        delete: operations["discard"];
+        /**
+         * Throws a planned round away before it has begun.
+         * @description Throws a planned round away before it has begun.
+         */
+        delete: operations["deleteRoundsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1259,7 +1671,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["board"];
+        /**
+         * The board as who plays a part should see it.
+         * @description The board as who plays a part should see it.
+         */
+        get: operations["getRoundsBoard"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1277,7 +1693,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_12"];
+        /**
+         * Keeps events.
+         * @description Keeps events.
+         */
+        post: operations["postRoundsEvents"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1291,7 +1711,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["kit"];
+        /**
+         * What to pack for a round, with what is ticked.
+         * @description What to pack for a round, with what is ticked.
+         */
+        get: operations["getRoundsKit"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1308,7 +1732,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["tick"];
+        /**
+         * Ticks a thing to pack, or takes the tick back.
+         * @description Ticks a thing to pack, or takes the tick back.
+         */
+        put: operations["putRoundsKitByItem"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1323,8 +1751,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["lineUp"];
-        put: operations["lineUp_1"];
+        /**
+         * Who and what works in a run, and how long it should take.
+         * @description Who and what works in a run, and how long it should take.
+         */
+        get: operations["getRoundsLineUp"];
+        /**
+         * Sets who and what works in a run.
+         * @description Sets who and what works in a run.
+         */
+        put: operations["putRoundsLineUp"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1340,7 +1776,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["confirmPeople"];
+        /**
+         * Keeps who confirmed the people check.
+         * @description Keeps who confirmed the people check.
+         */
+        put: operations["putRoundsPeopleCheck"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1355,7 +1795,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["lookBack"];
+        /**
+         * A run looked back on: how long it took, what was out of the ordinary.
+         * @description A run looked back on: how long it took, what was out of the ordinary.
+         */
+        get: operations["getRoundsReview"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1371,7 +1815,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        /**
+         * A round's dose sheet and kit on paper.
+         * @description A round's dose sheet and kit on paper.
+         */
+        get: operations["getRoundsSheetPdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1387,7 +1835,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["stream"];
+        /**
+         * Says when the run has moved; the board itself is asked for.
+         * @description Says when the run has moved; the board itself is asked for.
+         */
+        get: operations["getRoundsStream"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1403,10 +1855,22 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view"];
-        put: operations["begin"];
+        /**
+         * What the watcher of a bowl sees.
+         * @description What the watcher of a bowl sees.
+         */
+        get: operations["getRoundsWatch"];
+        /**
+         * Begins to watch a bowl.
+         * @description Begins to watch a bowl.
+         */
+        put: operations["putRoundsWatch"];
         post?: never;
-        delete: operations["end_1"];
+        /**
+         * Ends watching a bowl.
+         * @description Ends watching a bowl.
+         */
+        delete: operations["deleteRoundsWatch"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1421,7 +1885,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["answered"];
+        /**
+         * Says that nothing went in when the bowl fell without a mark.
+         * @description Says that nothing went in when the bowl fell without a mark.
+         */
+        post: operations["postRoundsWatchAnswered"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1436,7 +1904,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["byItself"];
+        /**
+         * Sets whether ends of loads are logged by themselves.
+         * @description Sets whether ends of loads are logged by themselves.
+         */
+        put: operations["putRoundsWatchByItself"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1453,7 +1925,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["fault"];
+        /**
+         * Lets the next load of a simulated bowl go wrong, for practice.
+         * @description Lets the next load of a simulated bowl go wrong, for practice.
+         */
+        post: operations["postRoundsWatchFault"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1469,7 +1945,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["send"];
+        /**
+         * Samples of a real tool, on a clock of its own that begins with the watch.
+         * @description Samples of a real tool, on a clock of its own that begins with the watch.
+         */
+        post: operations["postRoundsWatchSamples"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1485,7 +1965,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["play"];
+        /**
+         * Plays a recorded trace of a bowl.
+         * @description Plays a recorded trace of a bowl.
+         */
+        post: operations["postRoundsWatchTrace"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1499,7 +1983,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        /**
+         * Rule sheets that stand.
+         * @description Rule sheets that stand.
+         */
+        get: operations["getRuleSheets"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1515,7 +2003,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_2"];
+        /**
+         * All versions of rule sheets, read out line by line.
+         * @description All versions of rule sheets, read out line by line.
+         */
+        get: operations["getRuleSheetsRead"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1532,7 +2024,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["add_1"];
+        /**
+         * Keeps a rule sheet, or a new version of one.
+         * @description Keeps a rule sheet, or a new version of one.
+         */
+        put: operations["putRuleSheetsById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1547,7 +2043,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        /**
+         * Scoops that were weighed, with what a level one holds.
+         * @description Scoops that were weighed, with what a level one holds.
+         */
+        get: operations["getScoops"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1565,7 +2065,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        /**
+         * Reads a weighing of scoops: mean, scatter and what a dose by scoops is off; nothing is kept.
+         * @description Reads a weighing of scoops: mean, scatter and what a dose by scoops is off; nothing is kept.
+         */
+        post: operations["postScoopsReading"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1580,9 +2084,17 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_6"];
+        /**
+         * Keeps a weighing of scoops.
+         * @description Keeps a weighing of scoops.
+         */
+        put: operations["putScoopsById"];
         post?: never;
-        delete: operations["strike_1"];
+        /**
+         * Strikes a weighing out.
+         * @description Strikes a weighing out.
+         */
+        delete: operations["deleteScoopsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1595,7 +2107,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["view_1"];
+        /**
+         * The season plan: visits, crews, what it bends and what it costs.
+         * @description The season plan: visits, crews, what it bends and what it costs.
+         */
+        get: operations["getSeasonPlan"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1613,7 +2129,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["agree"];
+        /**
+         * Makes series of the plan: crews go by it from now on.
+         * @description Makes series of the plan: crews go by it from now on.
+         */
+        post: operations["postSeasonPlanAgree"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1629,7 +2149,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["backToAgreed"];
+        /**
+         * Puts the plan back to what was agreed.
+         * @description Puts the plan back to what was agreed.
+         */
+        post: operations["postSeasonPlanBackToAgreed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1644,9 +2168,17 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_5"];
+        /**
+         * Keeps a crew: people, tools, days on which it drives.
+         * @description Keeps a crew: people, tools, days on which it drives.
+         */
+        put: operations["putSeasonPlanCrewsById"];
         post?: never;
-        delete: operations["retire"];
+        /**
+         * Takes a crew out of use.
+         * @description Takes a crew out of use.
+         */
+        delete: operations["deleteSeasonPlanCrewsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1661,7 +2193,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["calendarKey"];
+        /**
+         * The address under which a crew's calendar is followed.
+         * @description The address under which a crew's calendar is followed.
+         */
+        post: operations["postSeasonPlanCrewsCalendarKey"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1677,7 +2213,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["freshKey"];
+        /**
+         * A new address for a crew's calendar; the old one ends.
+         * @description A new address for a crew's calendar; the old one ends.
+         */
+        post: operations["postSeasonPlanCrewsCalendarKeyFresh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1691,7 +2231,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["download"];
+        /**
+         * A crew's season as a calendar file.
+         * @description A crew's season as a calendar file.
+         */
+        get: operations["getSeasonPlanCrewsCalendarIcs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1707,7 +2251,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        /**
+         * The days of a crew in the season plan.
+         * @description The days of a crew in the season plan.
+         */
+        get: operations["getSeasonPlanCrewsDays"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1723,7 +2271,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_4"];
+        /**
+         * One day of a crew: its visits in order, with roads and times.
+         * @description One day of a crew: its visits in order, with roads and times.
+         */
+        get: operations["getSeasonPlanCrewsDaysByDay"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1740,7 +2292,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_4"];
+        /**
+         * Sets from where crews start and where they come back to.
+         * @description Sets from where crews start and where they come back to.
+         */
+        put: operations["putSeasonPlanDepot"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1756,9 +2312,17 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["lock"];
+        /**
+         * Keeps a day free of visits.
+         * @description Keeps a day free of visits.
+         */
+        put: operations["putSeasonPlanLockedByDay"];
         post?: never;
-        delete: operations["unlock"];
+        /**
+         * Gives a day back to the plan.
+         * @description Gives a day back to the plan.
+         */
+        delete: operations["deleteSeasonPlanLockedByDay"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1771,7 +2335,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["presets"];
+        /**
+         * Series to choose from, for each apiary.
+         * @description Series to choose from, for each apiary.
+         */
+        get: operations["getSeasonPlanPresets"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1789,7 +2357,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rainedOff"];
+        /**
+         * Moves the visits of a day that fell through.
+         * @description Moves the visits of a day that fell through.
+         */
+        post: operations["postSeasonPlanRainedOffByDay"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1803,9 +2375,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["search"];
+        /**
+         * How far the search for a better plan is.
+         * @description How far the search for a better plan is.
+         */
+        get: operations["getSeasonPlanSearch"];
         put?: never;
-        post: operations["begin_2"];
+        /**
+         * Begins to search for a better plan.
+         * @description Begins to search for a better plan.
+         */
+        post: operations["postSeasonPlanSearch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1821,7 +2401,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["stop"];
+        /**
+         * Ends the search and takes what it found.
+         * @description Ends the search and takes what it found.
+         */
+        post: operations["postSeasonPlanSearchStop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1837,7 +2421,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_11"];
+        /**
+         * Sets the first and last day of the plan.
+         * @description Sets the first and last day of the plan.
+         */
+        post: operations["postSeasonPlanSeries"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1852,9 +2440,17 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_3"];
+        /**
+         * Keeps a series that is to be planned.
+         * @description Keeps a series that is to be planned.
+         */
+        put: operations["putSeasonPlanSeriesById"];
         post?: never;
-        delete: operations["forget"];
+        /**
+         * Takes a series out of the plan.
+         * @description Takes a series out of the plan.
+         */
+        delete: operations["deleteSeasonPlanSeriesById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1868,7 +2464,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_2"];
+        /**
+         * Sets the first and last day of the plan.
+         * @description Sets the first and last day of the plan.
+         */
+        put: operations["putSeasonPlanSpan"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1884,7 +2484,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put"];
+        /**
+         * Puts a visit on a day and with a crew.
+         * @description Puts a visit on a day and with a crew.
+         */
+        put: operations["putSeasonPlanVisitsByNumber"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1899,8 +2503,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ways"];
-        put: operations["keep_1"];
+        /**
+         * Roads that were measured.
+         * @description Roads that were measured.
+         */
+        get: operations["getSeasonPlanWays"];
+        /**
+         * Sets from where crews start and where they come back to.
+         * @description Sets from where crews start and where they come back to.
+         */
+        put: operations["putSeasonPlanWays"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1918,7 +2530,11 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["forgetWay"];
+        /**
+         * Forgets a measured road: it is reckoned by the straight line again.
+         * @description Forgets a measured road: it is reckoned by the straight line again.
+         */
+        delete: operations["deleteSeasonPlanWaysByOther"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1933,7 +2549,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["whatIf"];
+        /**
+         * Searches for what a change would come to; the plan stays.
+         * @description Searches for what a change would come to; the plan stays.
+         */
+        post: operations["postSeasonPlanWhatIf"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1947,7 +2567,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["open"];
+        /**
+         * Series that are not over, of one apiary where it is named.
+         * @description Series that are not over, of one apiary where it is named.
+         */
+        get: operations["getSeries"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1963,10 +2587,22 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
-        put: operations["adopt"];
+        /**
+         * A series with its days and hives.
+         * @description A series with its days and hives.
+         */
+        get: operations["getSeriesById"];
+        /**
+         * Adopts days as a series.
+         * @description Adopts days as a series.
+         */
+        put: operations["putSeriesById"];
         post?: never;
-        delete: operations["end"];
+        /**
+         * Ends a series; what was done stays.
+         * @description Ends a series; what was done stays.
+         */
+        delete: operations["deleteSeriesById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1980,7 +2616,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["respace"];
+        /**
+         * Moves the rest of a series after a round was missed.
+         * @description Moves the rest of a series after a round was missed.
+         */
+        put: operations["putSeriesDays"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1996,7 +2636,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["replan"];
+        /**
+         * Sets the rest of a series anew.
+         * @description Sets the rest of a series anew.
+         */
+        put: operations["putSeriesRest"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2013,7 +2657,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ways_1"];
+        /**
+         * Ways to go on after a round was missed.
+         * @description Ways to go on after a round was missed.
+         */
+        post: operations["postSeriesWays"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2027,10 +2675,22 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["who"];
+        /**
+         * Who is signed in.
+         * @description Who is signed in.
+         */
+        get: operations["getSession"];
         put?: never;
-        post: operations["signIn"];
-        delete: operations["signOut"];
+        /**
+         * Signs in; after some wrong tries only after a wait.
+         * @description Signs in; after some wrong tries only after a wait.
+         */
+        post: operations["postSession"];
+        /**
+         * Signs out.
+         * @description Signs out.
+         */
+        delete: operations["deleteSession"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2044,7 +2704,35 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["changePassword"];
+        /**
+         * Changes one's own password; other devices have to sign in anew, this one stays.
+         * @description Changes one's own password; other devices have to sign in anew, this one stays.
+         */
+        put: operations["putSessionPassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One's own units, if they were chosen.
+         * @description One's own units, if they were chosen.
+         */
+        get: operations["getSessionUnits"];
+        /**
+         * Sets one's own units, for all of one's devices.
+         * @description Sets one's own units, for all of one's devices.
+         */
+        put: operations["putSessionUnits"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2059,8 +2747,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["mine"];
-        put: operations["change"];
+        /**
+         * Between which times hours are offered to who asks.
+         * @description Between which times hours are offered to who asks.
+         */
+        get: operations["getSessionWorkHours"];
+        /**
+         * Sets between which times hours are offered to oneself.
+         * @description Sets between which times hours are offered to oneself.
+         */
+        put: operations["putSessionWorkHours"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2077,7 +2773,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["mark"];
+        /**
+         * Keeps a sign that was seen.
+         * @description Keeps a sign that was seen.
+         */
+        post: operations["postSigns"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2094,7 +2794,11 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strikeSign"];
+        /**
+         * Strikes a sign out.
+         * @description Strikes a sign out.
+         */
+        delete: operations["deleteSignsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2107,7 +2811,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["choices"];
+        /**
+         * Patterns, kill curves and seals to choose from.
+         * @description Patterns, kill curves and seals to choose from.
+         */
+        get: operations["getSpacingChoices"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2123,7 +2831,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["onHand"];
+        /**
+         * Acid and supplies on hand, and how far they reach.
+         * @description Acid and supplies on hand, and how far they reach.
+         */
+        get: operations["getStock"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2139,7 +2851,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["costs"];
+        /**
+         * What a year's treatments cost, by apiary.
+         * @description What a year's treatments cost, by apiary.
+         */
+        get: operations["getStockCosts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2155,7 +2871,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["costs_1"];
+        /**
+         * What a year's treatments cost in one apiary, by hive.
+         * @description What a year's treatments cost in one apiary, by hive.
+         */
+        get: operations["getStockCostsByApiaryId"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2172,7 +2892,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["add"];
+        /**
+         * Keeps acid that was bought.
+         * @description Keeps acid that was bought.
+         */
+        put: operations["putStockLotsById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2188,7 +2912,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["supply"];
+        /**
+         * Keeps a change of supplies.
+         * @description Keeps a change of supplies.
+         */
+        put: operations["putStockSuppliesById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2204,7 +2932,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["weigh"];
+        /**
+         * Keeps what was found on the shelf.
+         * @description Keeps what was found on the shelf.
+         */
+        put: operations["putStockTakesById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2222,7 +2954,11 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["strike_2"];
+        /**
+         * Strikes an entry of the stock out.
+         * @description Strikes an entry of the stock out.
+         */
+        delete: operations["deleteStockById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2236,9 +2972,17 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["burn"];
+        /**
+         * Keeps a test burn.
+         * @description Keeps a test burn.
+         */
+        put: operations["putTestBurnsById"];
         post?: never;
-        delete: operations["strike"];
+        /**
+         * Strikes a test burn out.
+         * @description Strikes a test burn out.
+         */
+        delete: operations["deleteTestBurnsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2251,7 +2995,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["today"];
+        /**
+         * What is due today, and each apiary with its next workable hours.
+         * @description What is due today, and each apiary with its next workable hours.
+         */
+        get: operations["getToday"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2268,7 +3016,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["tool"];
+        /**
+         * Keeps a tool.
+         * @description Keeps a tool.
+         */
+        put: operations["putToolsById"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2283,8 +3035,16 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["usual"];
-        put: operations["keep"];
+        /**
+         * How the outfit usually works: people, cloths, times.
+         * @description How the outfit usually works: people, cloths, times.
+         */
+        get: operations["getUsualWork"];
+        /**
+         * Keeps how the outfit usually works.
+         * @description Keeps how the outfit usually works.
+         */
+        put: operations["putUsualWork"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2299,7 +3059,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["version"];
+        /**
+         * The program's version, the commit it was built from and its day.
+         * @description The program's version, the commit it was built from and its day.
+         */
+        get: operations["getVersion"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2315,9 +3079,17 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["door"];
+        /**
+         * Whether this outfit has its first keeper yet.
+         * @description Whether this outfit has its first keeper yet.
+         */
+        get: operations["getWelcome"];
         put?: never;
-        post: operations["begin_1"];
+        /**
+         * Makes the first keeper's account, with the code that the console shows.
+         * @description Makes the first keeper's account, with the code that the console shows.
+         */
+        post: operations["postWelcome"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2331,7 +3103,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["subscribed"];
+        /**
+         * Whoever has the key may read it, without signing in: that is how calendars subscribe.
+         * @description Whoever has the key may read it, without signing in: that is how calendars subscribe.
+         */
+        get: operations["getCalendarsIcsByKeyics"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2347,7 +3123,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["health"];
+        /**
+         * 200 where all is well, 503 where it is not.
+         * @description 200 where all is well, 503 where it is not.
+         */
+        get: operations["getHealth"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2360,3379 +3140,7321 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A person who may sign in. */
         Account: {
+            /** @description whether sign-in is allowed */
             active: boolean;
+            /** @description whether the password is one that the keeper set: until it is changed, nothing else can be done */
             firstPassword: boolean;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
+            /** @description typed at sign-in */
             login: string;
+            /** @description written into logs and the register */
             name: string;
-            /** @enum {string} */
+            /**
+             * @description what the person may do
+             * @enum {string}
+             */
             role: "KEEPER" | "CREW" | "READER";
         };
+        /** @description A lot of product that was bought. */
         AcidLot: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description from this day it can be drawn from
+             */
             boughtOn: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description bought, g of product
+             */
             grams: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
+            /** @description the lot's number, as printed on it */
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description paid for all of it, in the keeper's money, or null
+             */
             price?: number;
+            /** @description what it is called */
             product: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of acid dihydrate in the product, 0 to 1
+             */
             strength: number;
+            /** @description as typed, or null */
             supplier?: string;
         };
+        /** @description What of the product the rounds to come need, until when it lasts, and what to order by when. */
         AcidOrder: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description g that should be there
+             */
             left: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description g of product for all of them
+             */
             need: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day by which, or null
+             */
             orderBy?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description g to order, with a reserve, in whole hundreds; 0 where enough is there
+             */
             orderGrams: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day of the first round that it does not suffice for, or null
+             */
             runsOutOn?: string;
         };
+        /** @description The least work that reaches the keeper's target on the label, with its reasons; where nothing does, what would without going past the label. */
         Advice: {
+            /** @description days that are recommended; empty where none are */
             days: string[];
-            /** @enum {string} */
+            /**
+             * @description what sort of advice it is
+             * @enum {string}
+             */
             kind: "NOTHING_NEEDED" | "SINGLE" | "SERIES" | "FALLS_SHORT" | "NONE_ON_LABEL";
+            /** @description why, and what speaks against it */
             reasons: string[];
+            /** @description the recommendation in a sentence */
             says: string;
         };
+        /** @description A round as it was agreed. */
         AgreedVisit: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description who does it
+             */
             crewId: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of its rounds, from 1
+             */
             number: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description its series
+             */
             seriesId: string;
         };
+        /** @description What goes with agreeing a plan. */
         Agreement: {
+            /** @description why days that are not on the label stay, where a series has no reason */
             offLabelReason?: string;
         };
+        /** @description A way to go on, as the fitted model has it. */
         Ahead: {
             left: components["schemas"]["Estimate"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day that is looked at
+             */
             on: string;
+            /** @description days of further rounds; none is to leave it at that */
             rounds: string[];
             wash: components["schemas"]["Estimate"];
         };
+        /** @description All gear. */
         AllGear: {
             filters: components["schemas"]["FilterWear"];
+            /** @description batteries and packs */
             packs: components["schemas"]["Pack"][];
+            /** @description in use first */
             tools: components["schemas"]["KnownTool"][];
             usualBowl: components["schemas"]["UsualBowl"];
         };
+        /** @description How much to give: grams of something, a box or a hive. */
         Amount: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description above 0; at most 10 a box, 20 a hive
+             */
             grams: number;
-            /** @enum {string} */
+            /**
+             * @description what the grams are of
+             * @enum {string}
+             */
             of: "ACID_DIHYDRATE" | "ACID_ANHYDROUS" | "PRODUCT";
-            /** @enum {string} */
+            /**
+             * @description box or hive
+             * @enum {string}
+             */
             per: "BOX" | "HIVE";
         };
+        /** @description A place where hives stand. */
         Apiary: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description height above the sea, m, or null
+             */
             altitude?: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description degrees, north positive, or null with the longitude
+             */
             latitude?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description degrees, east positive, or null with the latitude
+             */
             longitude?: number;
+            /** @description what the keeper calls it; unique */
             name: string;
+            /** @description the time zone that its days are counted in */
             zone: string;
-            /** @enum {string} */
+            /**
+             * @description where that comes from
+             * @enum {string}
+             */
             zoneFrom: "PLACE" | "PERSON" | "DEVICE";
         };
+        /** @description An apiary's results. */
         ApiaryResults: {
             apiary: components["schemas"]["Apiary"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description limit of the season, % of bees
+             */
             limitPercent: number;
+            /** @description its hives in walking order */
             lines: components["schemas"]["ResultLine"][];
             pooled: components["schemas"]["Pooled"];
             shown?: components["schemas"]["RoundsTogether"];
+            /** @description all stretches of rounds there, the latest first */
             stretches: components["schemas"]["RoundsTogether"][];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description its date
+             */
             today: string;
         };
+        /** @description An apiary's year as it is kept and sent. Days of the year are written --09-05. */
         ApiarySeason: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description percent of bees
+             */
             lateSummer: number;
+            /** @description see SeasonLimits */
             lateSummerFrom: string;
+            /** @description see SeasonDates */
             layingStarts: string;
+            /** @description see SeasonDates */
             layingStops: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the mites that a sugar roll finds; 1 unless the keeper knows better
+             */
             rollRecovery: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description see SeasonDates
+             */
             shiftDays: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description percent of bees
+             */
             spring: number;
+            /** @description see SeasonLimits */
             springFrom: string;
+            /** @description see SeasonDates */
             supersOff?: string;
+            /** @description see SeasonDates */
             supersOn?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description percent of bees
+             */
             winter: number;
+            /** @description see SeasonDates */
             winterBees: string;
+            /** @description see SeasonLimits */
             winterFrom: string;
         };
+        /** @description One apiary today. */
         ApiaryToday: {
             apiary: components["schemas"]["Apiary"];
-            /** @enum {string} */
+            /**
+             * @description what it waits for
+             * @enum {string}
+             */
             due: "RUNNING" | "PLANNED" | "NOTHING";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many stand there
+             */
             hives: number;
+            /** @description who tells of the weather there today and tomorrow, in words; empty where nobody does: its hours are unknown then */
             hoursFrom: string[];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day of its latest finished round, or null
+             */
             lastDay?: string;
             nextWindow?: components["schemas"]["Window"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description its day, or null
+             */
             roundDay?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives in it, or null
+             */
             roundHives?: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the open round, or null
+             */
             roundId?: string;
             run?: components["schemas"]["RunShort"];
         };
+        /** @description One point of the people check. */
         AskedPoint: {
-            /** @enum {string} */
+            /**
+             * @description the point
+             * @enum {string}
+             */
             point: "RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS" | "SKY";
+            /** @description as it is asked */
             words: string;
         };
+        /** @description One point of making a hive ready. */
         AskedReadiness: {
-            /** @enum {string} */
+            /**
+             * @description the point
+             * @enum {string}
+             */
             point: "BURR_COMB" | "SUPERS" | "TRAY" | "CRACKS" | "ENTRANCE";
+            /** @description as it is asked */
             words: string;
         };
+        /** @description What two tools cost side by side. */
         AtHives: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description a year of the first, in the keeper's money
+             */
             first: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description at which it was reckoned
+             */
             hives: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description a year of the second
+             */
             second: number;
         };
+        /** @description A backup that is there. */
         Backup: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was written
+             */
             at: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description its size
+             */
             bytes: number;
+            /** @description of its file */
             name: string;
         };
+        /** @description A bank of batteries and the work asked of it. */
         Bank: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the bank, Ah
+             */
             ampHours: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the time that the tool heats, fraction
+             */
             duty: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description from one burn's start to the next, s
+             */
             secondsPerBurn: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description that may be drawn without harm, fraction
+             */
             usableShare: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the bank, V
+             */
             volts: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the tool while heating, W
+             */
             watts: number;
         };
+        /** @description What is known of a hive when it is put on the bench. */
         BenchStart: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as seen, or guessed from the boxes
+             */
             cappedFrames: number;
             clock: components["schemas"]["ClockView"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the usual common date
+             */
             commonDate: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as seen, or guessed from the boxes
+             */
             framesOfBees: number;
+            /** @description where each of these comes from, in sentences */
             from: string[];
             hive: components["schemas"]["Hive"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the acid that it keeps as it stands, a model estimate
+             */
             kept: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day of the last vapour treatment, or null
+             */
             lastTreated?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description mites in its latest sample, or null: count first
+             */
             mites?: number;
+            /** @description plans for the occasions of the year */
             presets: components["schemas"]["SeriesPreset"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the mites that the method finds
+             */
             recovery: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description bees in it, or null
+             */
             sampleBees?: number;
             supers?: components["schemas"]["DaySpan"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the limit of the season then
+             */
             targetPercent: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description vapour treatments on record this year
+             */
             treatedThisYear: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description date by which mites should be down
+             */
             winterBees: string;
         };
+        /** @description One brood box. */
         BroodBox: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of frames it takes
+             */
             frames: number;
-            /** @enum {string} */
+            /**
+             * @description deep, medium or nucleus
+             * @enum {string}
+             */
             kind: "DEEP" | "MEDIUM" | "NUCLEUS";
         };
+        /** @description One round while nothing is capped: what it would leave, and what it takes to get there. */
         BroodBreak: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day of the round
+             */
             day: string;
             judgement?: components["schemas"]["Judgement"];
-            /** @enum {string} */
+            /**
+             * @description how the brood comes to be away
+             * @enum {string}
+             */
             kind: "WINDOW" | "QUEEN_CAGED" | "BROOD_OUT";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all at the common date
+             */
             left: number;
+            /** @description what the keeper does */
             says: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of all mites under cappings on the day
+             */
             shielded: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find then, a fraction
+             */
             wash: number;
         };
+        /** @description What was brought in. */
         BroughtIn: {
+            /** @description whether the application starts anew with it at once; else at its next start */
             restarts: boolean;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description rows in all tables
+             */
             rows: number;
         };
+        /** @description How long a load burns in one tool, from its test burns. One load tested: scaled, t = t₁·(0.6 + 0.4·g/g₁). Two or more: least squares, t = a + b·g with neither below 0. */
         BurnFit: {
-            /** @enum {string} */
+            /**
+             * @description what the figure rests on
+             * @enum {string}
+             */
             basis: "NOTHING" | "OWN_FIGURE" | "ONE_LOAD" | "LINE";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description a, seconds
+             */
             intercept: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description largest load tested, g, or null
+             */
             largest?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description put on top, %
+             */
             marginPercent: number;
+            /** @description the burns with what the fit makes of them */
             points: components["schemas"]["BurnPoint"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description coefficient of determination of a line, or null where it says nothing
+             */
             r2?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description b, seconds a gram of product
+             */
             slope: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description smallest load tested, g, or null
+             */
             smallest?: number;
         };
+        /** @description A fit as it is drawn. */
         BurnLine: {
             from: components["schemas"]["End"];
+            /** @description the formula in words, and what it rests on */
             says: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description smallest load near a tested one, g of product
+             */
             testedFrom: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description largest load near a tested one, g of product
+             */
             testedTo: number;
             to: components["schemas"]["End"];
         };
+        /** @description One test burn beside the fit. */
         BurnPoint: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product
+             */
             load: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description measured less fitted, s
+             */
             residual: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description measured, s
+             */
             seconds: number;
         };
+        /** @description How long to plan for one load. */
         BurnTime: {
-            /** @enum {string} */
+            /**
+             * @description what it rests on
+             * @enum {string}
+             */
             basis: "NOTHING" | "OWN_FIGURE" | "ONE_LOAD" | "LINE";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description by the fit alone, seconds
+             */
             fitted: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description with the margin on top, whole seconds, never short
+             */
             planned: number;
+            /** @description the basis in words */
             says: string;
+            /** @description whether no test burn is near this load */
             untested: boolean;
         };
+        /** @description Whether the end of a load is logged by itself. */
         ByItself: {
+            /** @description it is */
             on: boolean;
         };
+        /** @description The key of a calendar that may be read without signing in. */
         CalendarKey: {
+            /** @description part of its address */
             key: string;
         };
+        /** @description Events that reached the server long after they happened. */
         CameLate: {
+            /** @description whose */
             by: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             count: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the last of them came
+             */
             last: string;
         };
+        /** @description A person as changed. */
         ChangedPerson: {
+            /** @description whether sign-in is allowed */
             active: boolean;
+            /** @description written into logs */
             name: string;
+            /** @description a new password, or null to leave it */
             password?: string;
-            /** @enum {string} */
+            /**
+             * @description what the person may do
+             * @enum {string}
+             */
             role: "KEEPER" | "CREW" | "READER";
         };
+        /** @description What the screens offer to choose from. */
         Choices: {
+            /** @description how much to give */
             presets: components["schemas"]["DosePreset"][];
+            /** @description what to measure with */
             spoons: components["schemas"]["OfferedSpoon"][];
         };
+        /** @description Somebody's units. */
+        Chosen: {
+            own?: components["schemas"]["OwnUnits"];
+        };
+        /** @description A hive's brood clock, to be drawn. */
         ClockView: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where it stands
+             */
             apiaryId: string;
+            /** @description stages of brood over those days */
             bands: components["schemas"]["StageBand"][];
+            /** @description newest first */
             events: components["schemas"]["KeptEvent"][];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day drawn
+             */
             from: string;
+            /** @description its name */
             hive: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
+            /** @description when to look inside */
             lookDates: components["schemas"]["LookDate"][];
-            /** @enum {string} */
+            /**
+             * @description of today
+             * @enum {string}
+             */
             state: "FREE" | "LIKELY_FREE" | "CAPPED";
-            /** Format: date */
+            /**
+             * Format: date
+             * @description last day drawn
+             */
             to: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day it is read on
+             */
             today: string;
+            /** @description in sentences */
             why: string[];
             withDrones: components["schemas"]["FreeWindow"];
             workers: components["schemas"]["FreeWindow"];
         };
+        /** @description A colony's bees, brood and mites today, as counted and looked at. */
         ColonyLoad: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description deep frames of capped brood at an ordinary time of laying, 0 to 30
+             */
             cappedFrames: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the capped cells that are drone cells, 0 to 0.5
+             */
             droneShare: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description deep frames fully covered, 0.5 to 60
+             */
             framesOfBees: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description found in the sample
+             */
             mites: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the mites that the method finds, above 0 to 1
+             */
             recovery: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description bees in the sample
+             */
             sampleBees: number;
         };
+        /** @description What one rhythm for a whole apiary costs a colony against a rhythm of its own with as many visits. A model estimate. */
         CommonRhythm: {
+            /** @description whether the common rhythm costs little */
             cheap: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all at the common date under the common rhythm
+             */
             left: number;
             own?: components["schemas"]["EvenSeries"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all under the best even series of its own with as many visits
+             */
             ownLeft: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find then, a fraction
+             */
             ownWash: number;
+            /** @description whether the common rhythm reaches the target */
             reaches: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find then, a fraction
+             */
             wash: number;
         };
+        /** @description A start to compare from. */
         CompareQuestion: {
             question: components["schemas"]["SpacingQuestion"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day of every pattern
+             */
             start: string;
         };
+        /** @description Patterns side by side, the whole search, the breaks in brood, and what is recommended. A model estimate. */
         Comparison: {
             advice: components["schemas"]["Advice"];
+            /** @description one round without capped brood, where it could be had */
             breaks: components["schemas"]["BroodBreak"][];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the date at which all are compared
+             */
             commonDate: string;
+            /** @description the fewest mites that each number of visits can leave, any of 14 start days */
             front: components["schemas"]["EvenSeries"][];
+            /** @description each further round and each day of gap from the start */
             grid: components["schemas"]["EvenSeries"][];
+            /** @description every pattern from the start */
             patterns: components["schemas"]["PatternOutcome"][];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day of the patterns and the grid
+             */
             start: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all at the common date if nothing is done
+             */
             untreated: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find then, a fraction
+             */
             untreatedWash: number;
         };
+        /** @description A people check that was confirmed. */
         ConfirmedPeopleCheck: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description air temperature read or foretold there then, °C, or null
+             */
             celsius?: number;
+            /** @description who confirmed it */
             checkedBy: string;
+            /** @description the side to stand on by the hour's wind, if it was known */
             standingSide?: string;
+            /** @description why they went on in an unsafe hour, or null */
             unsafeReason?: string;
         };
+        /** @description What came of copying a year to another apiary. */
         CopiedYear: {
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the other apiary
+             */
             apiaryId: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description by which its spring is later; negative for earlier
+             */
             days: number;
+            /** @description what was done, in a sentence */
             says: string;
         };
+        /** @description Apiaries to copy a year to. */
         CopyTo: {
+            /** @description the apiaries */
             to: string[];
         };
+        /** @description A visible correction of one field of a register entry. It is never changed; who erred in it writes a further one. */
         Correction: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
+            /** @description what holds from now on */
             becomes: string;
+            /** @description who wrote it */
             by: string;
-            /** @enum {string} */
+            /**
+             * @description what it puts right
+             * @enum {string}
+             */
             field: "GRAMS" | "AMOUNT" | "PRODUCT" | "LOT" | "PEOPLE" | "SUPERS" | "REMARKS" | "STANDS";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device
+             */
             id: string;
+            /** @description what stood there before, as the person saw it */
             was: string;
+            /** @description the reason, as typed */
             why: string;
         };
+        /** @description Two tools to compare. */
         CostQuestion: {
             first: components["schemas"]["ToolCost"];
             rates: components["schemas"]["Rates"];
             second: components["schemas"]["ToolCost"];
         };
+        /** @description An apiary's rounds of a year together. */
         CostedApiary: {
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description which; null for all apiaries
+             */
             apiaryId?: string;
             cost: components["schemas"]["RoundCost"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description together
+             */
             known: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description known cost of a hive treated once
+             */
             perTreatment: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             rounds: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives treated, each time
+             */
             treatments: number;
         };
+        /** @description A hive's part of its apiary's rounds of a year. */
         CostedHive: {
             cost: components["schemas"]["RoundCost"];
+            /** @description its name, as last written in the register */
             hive: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of it together
+             */
             known: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description burned, g of product
+             */
             productGrams: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             treatments: number;
         };
+        /** @description A round with what it cost. */
         CostedRound: {
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads burned
+             */
             burns: number;
             cost: components["schemas"]["RoundCost"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description treated
+             */
             hives: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description worked there, of all people together, h
+             */
             hours: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description all that is known together
+             */
             known: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description burned, g of product
+             */
             productGrams: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the round
+             */
             roundId: string;
         };
+        /** @description A year. */
         CostedYear: {
             all: components["schemas"]["CostedApiary"];
+            /** @description by name */
             apiaries: components["schemas"]["CostedApiary"][];
+            /** @description what is in no figure */
             leftOut: string[];
+            /** @description latest first */
             rounds: components["schemas"]["CostedRound"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which
+             */
             year: number;
         };
+        /** @description All counts of an apiary. */
         CountBoard: {
             apiary: components["schemas"]["Apiary"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives with a sample of the week
+             */
             counted: number;
             limit: components["schemas"]["SeasonLimit"];
+            /** @description its hives in walking order */
             lines: components["schemas"]["CountLine"][];
+            /** @description the latest counts */
             recent: components["schemas"]["KeptCount"][];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description its date
+             */
             today: string;
             whole?: components["schemas"]["YardReading"];
         };
+        /** @description One hive's line. */
         CountLine: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description since when a board lies there, or null
+             */
             boardLaidAt?: string;
             decision?: components["schemas"]["Decision"];
+            /** @description what to ask about its latest board, or null */
             doubt?: string;
             hive: components["schemas"]["Hive"];
             lastDrop?: components["schemas"]["Drop"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the latest day that it was treated on, or null
+             */
             lastTreated?: string;
             naturalDrop?: components["schemas"]["Drop"];
             reading?: components["schemas"]["SampleReading"];
+            /** @description signs seen in the last 30 days */
             signs: components["schemas"]["SeenSign"][];
         };
+        /** @description What an import would do, or did. */
         CountPreview: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows that can be kept
+             */
             counts: number;
+            /** @description every row that cannot be read */
             errors: components["schemas"]["RowError"][];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day of the earliest of them, or null
+             */
             first?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day of the latest of them, or null
+             */
             last?: string;
+            /** @description encoding and separator, in words */
             readAs: string;
         };
+        /** @description Who works. */
         Crew: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description people who burn; they also make ready, fill caps and open
+             */
             burners: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description people who do everything but burn
+             */
             helpers: number;
         };
+        /** @description A crew's day. */
         CrewDay: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description dihydrate in all, g
+             */
             acid: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description at the depot
+             */
             back: string;
+            /** @description the usual ones */
             cautions: string[];
             crew: components["schemas"]["OutfitCrew"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
             depot: components["schemas"]["Depot"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description time on the road, min
+             */
             drivingMinutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description in all
+             */
             hives: number;
+            /** @description where the hours come from, in words */
             hoursSay: string;
+            /** @description what to pack */
             kit: components["schemas"]["KitItem"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description way in all, km
+             */
             km: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the depot
+             */
             leaves: string;
+            /** @description in order */
             stops: components["schemas"]["DayStop"][];
         };
+        /** @description What the log says of the crew: pauses, what was put off, and what happened to people. */
         CrewLog: {
+            /** @description exposures and accidents, in order */
             happened: components["schemas"]["Happened"][];
             paused?: components["schemas"]["Halt"];
+            /** @description all pauses, in order */
             pauses: components["schemas"]["Pause"][];
             putOff?: components["schemas"]["Halt"];
         };
+        /** @description A crew's day on the road. */
         DayRoute: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description at the depot
+             */
             back: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description who
+             */
             crewId: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description time on the road, min
+             */
             drivingMinutes: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description way in all, km
+             */
             km: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the depot
+             */
             leaves: string;
+            /** @description in order */
             stops: components["schemas"]["RouteStop"][];
         };
+        /** @description Days in a row, both ends included. */
         DaySpan: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day
+             */
             from: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description last day, not before the first
+             */
             to: string;
         };
+        /** @description One apiary of a day. */
         DayStop: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description dihydrate by the boxes that stand there, g; the dose sheet of the day decides
+             */
             acid: number;
             apiary: components["schemas"]["Apiary"];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description there
+             */
             arrives: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description work
+             */
             begins: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description work
+             */
             ends: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that stand there
+             */
             hives: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description way to it from the stop before, km
+             */
             km: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of its rounds
+             */
             number: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many it has
+             */
             rounds: number;
+            /** @description its name */
             series: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the series
+             */
             seriesId: string;
+            /** @description whether no source tells of its hours yet: they are usual for the date */
             toConfirm: boolean;
         };
+        /** @description One day of an apiary. */
         Dayline: {
             apiary: components["schemas"]["Apiary"];
             day?: components["schemas"]["YardDay"];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the server's clock
+             */
             now: string;
             there?: components["schemas"]["WeatherThere"];
         };
+        /** @description What was decided, with what to think of. */
         Decided: {
-            /** @enum {string} */
+            /**
+             * @description treat it or leave it
+             * @enum {string}
+             */
             choice: "TREAT" | "LEAVE" | "WATCH";
+            /** @description a word on the neighbours, or null */
             says?: string;
         };
+        /** @description A decision, the latest of its hive. */
         Decision: {
-            /** @enum {string} */
+            /**
+             * @description treat it or leave it
+             * @enum {string}
+             */
             choice: "TREAT" | "LEAVE" | "WATCH";
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
+            /** @description who decided */
             doneBy: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description of which hive
+             */
             hiveId: string;
+            /** @description why, or null */
             reason?: string;
         };
+        /** @description Where the clock stands then. */
         DemoNow: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the demo's time
+             */
             now: string;
         };
+        /** @description Which button. */
         DemoSignIn: {
-            /** @enum {string} */
+            /**
+             * @description the role to try
+             * @enum {string}
+             */
             role: "KEEPER" | "CREW" | "READER";
         };
+        /** @description Where crews start and end. */
         Depot: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description degrees, north positive
+             */
             latitude: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description degrees, east positive
+             */
             longitude: number;
+            /** @description what the outfit calls it */
             name: string;
+            /** @description the time zone in which crews' hours are told */
             zone: string;
         };
+        /** @description What somebody says of an apiary. */
         Described: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description height above the sea, m, or null
+             */
             altitude?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description degrees, north positive, or null with the longitude
+             */
             latitude?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description degrees, east positive, or null with the latitude
+             */
             longitude?: number;
+            /** @description what the keeper calls it; unique */
             name: string;
+            /** @description its time zone, or null to find it from its place */
             zone?: string;
         };
+        /** @description What somebody says of the depot. */
         DescribedDepot: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description degrees, north positive
+             */
             latitude: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description degrees, east positive
+             */
             longitude: number;
+            /** @description what the outfit calls it */
             name: string;
+            /** @description the time zone in which crews' hours are told, or null to find it from its place */
             zone?: string;
         };
+        /** @description How the door stands. */
         Door: {
+            /** @description sample data, with a button per role */
             demo: boolean;
+            /** @description the keeper's account is still to be made */
             firstStart: boolean;
         };
+        /** @description A preset of how much to give. Common practice, not a rule: the label decides. */
         DosePreset: {
             amount: components["schemas"]["Amount"];
+            /** @description short key */
             id: string;
+            /** @description what it is called on screen */
             name: string;
+            /** @description why its keepers hold to it */
             reason: string;
         };
+        /** @description Whom and what a sheet is for. */
         DoseQuestion: {
+            /** @description the hives to treat, or null for all that stand there */
             hiveIds?: string[];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the sheet to judge it by
+             */
             ruleSheetId: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which round of its series this is, or null
+             */
             seriesNumber?: number;
             settings: components["schemas"]["DoseSettings"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the tool from the gear, or null where it is only a name
+             */
             toolId?: string;
         };
+        /** @description What the keeper decides once for a round. */
         DoseSettings: {
             amount: components["schemas"]["Amount"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product that the tool takes in one load
+             */
             capacity: number;
+            /** @description hives that get another amount, at most one for each */
             exceptions: components["schemas"]["HiveException"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description a small first load in frost, g of acid dihydrate, within the same total; or null
+             */
             loosening?: number;
             measure: components["schemas"]["Measure"];
-            /** @enum {string} */
+            /**
+             * @description how medium boxes count
+             * @enum {string}
+             */
             mediums: "BY_COMB" | "AS_BOXES";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description minutes shut after the tool is out, as the keeper wants it
+             */
             sealMinutes: number;
             strength: components["schemas"]["Strength"];
-            /** @enum {string} */
+            /**
+             * @description what is done with supers, or null for what stands at each hive
+             * @enum {string}
+             */
             supersPlan?: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
         };
+        /** @description A round's dose sheet: every hive in walking order. */
         DoseSheet: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads in all: caps or pans to fill
+             */
             caps: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day of the round
+             */
             day: string;
+            /** @description one line a hive */
             hives: components["schemas"]["HiveDose"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description minutes shut: the later of the keeper's and the sheet's
+             */
             sealMinutes: number;
-            /** @enum {string} */
+            /**
+             * @description whether the scoop looks mistaken
+             * @enum {string}
+             */
             slip: "NONE" | "TABLESPOON_FOR_TEASPOON" | "TEASPOON_FOR_TABLESPOON";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate in all
+             */
             totalAcid: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in all
+             */
             totalProduct: number;
+            /** @description names of hives for which the measure is too coarse */
             unmeasurable: string[];
-            /** @enum {string} */
+            /**
+             * @description the worst of all hives
+             * @enum {string}
+             */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
+        /** @description A hive's drop board. */
         Drop: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when it was read
+             */
             day: string;
+            /** @description whether no treatment fell into its time */
             natural: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a day
+             */
             perDay: number;
+            /** @description whether it lay for the usual 12 to 72 hours */
             usualTime: boolean;
         };
+        /** @description How drops go from round to round, on a log scale. */
         DropTrend: {
+            /** @description whether the last board is back at what falls by itself; null where that rate is not known, or no board was laid once the round itself had fallen */
             atNatural?: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description factor from one week to the next: 0.5 is half as many; null where there are not two rounds to compare
+             */
             perWeek?: number;
         };
+        /** @description Something due. */
         DueTask: {
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day it is due, or null
+             */
             day?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive that it is about, or null
+             */
             hiveId?: string;
-            /** @enum {string} */
+            /**
+             * @description what
+             * @enum {string}
+             */
             kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "WINDOW_OPENS" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE";
+            /** @description what and why, in a sentence */
             says: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the series that it belongs to, or null
+             */
             seriesId?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of its rounds, or null
+             */
             seriesNumber?: number;
         };
+        /** @description Share of the mites that a treatment took away, from counts before and after it. */
         Efficacy: {
+            /** @description whether hives left untreated stand against it */
             againstControls: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description upper end of the 95 % interval
+             */
             high: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lower end of the 95 % interval
+             */
             low: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 1 is all of them; below 0 where there are more than before
+             */
             share: number;
+            /** @description whether the counts are enough to say that there are fewer mites, or more */
             tells: boolean;
         };
+        /** @description One end of the line. */
         End: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product
+             */
             load: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description with the margin on top, s
+             */
             planned: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description fitted, s
+             */
             seconds: number;
         };
+        /** @description A figure with the band in which it lies 80 times of 100. */
         Estimate: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description upper edge
+             */
             high: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lower edge
+             */
             low: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description as likely too high as too low
+             */
             middle: number;
+            /** @description whether the counts tell it: a band that is wide beyond use says "cannot tell" */
             tells: boolean;
         };
+        /** @description One series. */
         EvenSeries: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all 24 days after the last round
+             */
             after: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description days between; of no meaning for one round
+             */
             gap: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all at the common date
+             */
             left: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             rounds: number;
+            /** @description whether the last round lies two weeks before the common date, so that it is fair to compare */
             settled: boolean;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day
+             */
             start: string;
-            /** @enum {string} */
+            /**
+             * @description what the rule sheet says, or null without one
+             * @enum {string}
+             */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find at the common date, a fraction
+             */
             wash: number;
         };
+        /** @description One figure with its meaning. */
         Figure: {
             parameter: components["schemas"]["ModelParameter"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what holds now
+             */
             value: number;
         };
+        /** @description Figures that belong together. */
         FigureGroup: {
+            /** @description in it */
             figures: components["schemas"]["Figure"][];
+            /** @description of the group */
             name: string;
         };
+        /** @description How long respirator filters have worked, by the hours of rounds since they were changed. Their maker's date, or a taste or smell of acid, goes before any hours. */
         FilterWear: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when they were changed, or null likewise
+             */
             changed?: string;
+            /** @description whether they are */
             due: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of rounds since, or null where nobody noted a change
+             */
             hours?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description hours after which they are due
+             */
             most: number;
         };
+        /** @description One point of a judgement. */
         Finding: {
+            /** @description the sheet's line that decides it, or null where the sheet is silent */
             line?: string;
+            /** @description what was held against the sheet, as "grams a box" */
             point: string;
+            /** @description the outcome in words */
             says: string;
-            /** @enum {string} */
+            /**
+             * @description how this point alone is judged
+             * @enum {string}
+             */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
+        /** @description A small first load. */
         FirstLoad: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate
+             */
             acid: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product
+             */
             product: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description steps of the measure
+             */
             units: number;
         };
+        /** @description What the fit says. */
         Fitted: {
             exposed: components["schemas"]["Estimate"];
             inflow: components["schemas"]["Estimate"];
             kill: components["schemas"]["Estimate"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how sure it is that many mites come in, 0 to 1
+             */
             sureInflow: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how sure it is that a round killed clearly less than expected, 0 to 1
+             */
             sureLeak: number;
         };
+        /** @description What decides how a hive is made ready and how well it holds vapour, beside its boxes and floor. */
         Fittings: {
-            /** @enum {string} */
+            /**
+             * @description gaps by eye
+             * @enum {string}
+             */
             cracks: "NONE" | "A_FEW" | "MANY";
+            /** @description whether those on the stand are one box parted by a full divider board, each side a chamber of its own */
             divided: boolean;
-            /** @enum {string} */
+            /**
+             * @description how the bees come and go
+             * @enum {string}
+             */
             entrance: "FULL" | "REDUCED" | "LOW" | "ROUND_HOLE";
-            /** @enum {string} */
+            /**
+             * @description whether its hole is open
+             * @enum {string}
+             */
             innerCover: "CLOSED" | "HOLE_OPEN";
-            /** @enum {string} */
+            /**
+             * @description of the boxes
+             * @enum {string}
+             */
             material: "WOOD" | "PLASTIC" | "FOAM";
-            /** @enum {string} */
+            /**
+             * @description where a nozzle goes in
+             * @enum {string}
+             */
             port: "NONE" | "FRONT_ENTRANCE" | "BACK" | "RACK" | "UPPER_BOX";
-            /** @enum {string} */
+            /**
+             * @description what is done with the entrance while the vapour is inside
+             * @enum {string}
+             */
             shutting: "WET_CLOTH" | "LEFT_OPEN";
+            /** @description name of the stand that it shares with other colonies, or null if it stands alone */
             stand?: string;
-            /** @enum {string} */
+            /**
+             * @description what will be done with supers
+             * @enum {string}
+             */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
         };
+        /** @description A file of the weather folder, as it was read last. */
         FolderFile: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description its length
+             */
             bytes: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was written
+             */
             modified: string;
+            /** @description what it is called */
             name: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was read
+             */
             readAt: string;
+            /** @description what was taken of it, or why nothing was */
             says: string;
+            /** @description whether hours of it were taken */
             taken: boolean;
         };
+        /** @description A schedule to run. */
         ForecastQuestion: {
+            /** @description days of its rounds, ascending; none is untreated */
             days: string[];
             question: components["schemas"]["SpacingQuestion"];
         };
+        /** @description How far. */
         Forward: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description from now, s
+             */
             seconds: number;
         };
+        /** @description Days without capped brood: now, or the next that come. */
         FreeWindow: {
+            /** @description Whether there is none, not even a likely one. */
             empty?: boolean;
             likely?: components["schemas"]["DaySpan"];
+            /** @description whether nothing on record ends it; the last day shown is only where looking ends */
             openEnded: boolean;
             sure?: components["schemas"]["DaySpan"];
         };
+        /** @description What shutting one opening well brings. */
         Gain: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share kept afterwards
+             */
             kept: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the exposed mites killed afterwards
+             */
             kill: number;
-            /** @enum {string} */
+            /**
+             * @description which
+             * @enum {string}
+             */
             kind: "ENTRANCE" | "FLOOR" | "INNER_COVER" | "CRACKS" | "PORT";
+            /** @description what to do */
             remedy: string;
+            /** @description its name */
             words: string;
         };
+        /** @description Days from one round of a series to the next. */
         Gaps: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description fewest days
+             */
             least: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most days
+             */
             most: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description as the series was thought of
+             */
             wanted: number;
         };
+        /** @description Something to do at the gear before the next round. */
         GearDue: {
+            /** @description of the tool, or of what else it is about */
             name: string;
+            /** @description what is due, in words */
             says: string;
         };
+        /** @description What was seen at, or done to, the gear. */
         GearNote: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
+            /** @description who */
             by: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description what it was
+             * @enum {string}
+             */
             kind: "RESIDUE" | "FAULT" | "CLEANED" | "SEALS_CHANGED" | "FILTERS_CHANGED";
+            /** @description more of it, or null */
             says?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the tool, or null for people's filters
+             */
             toolId?: string;
         };
+        /** @description One hour, judged. */
         GradedHour: {
+            /** @description what to mind in it, or null */
             advice?: string;
-            /** @enum {string} */
+            /**
+             * @description how well it suits
+             * @enum {string}
+             */
             grade: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL" | "UNKNOWN";
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description its beginning, UTC
+             */
             hour: string;
+            /** @description whether its weather is made up */
             madeUp: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description see ExpectedReach; 0 where nothing is known
+             */
             reach: number;
+            /** @description what speaks against it, in words; empty for a good hour */
             reasons: string[];
+            /** @description who tells of it, in words, or null */
             source?: string;
             weather?: components["schemas"]["HourlyWeather"];
         };
+        /** @description Hives treated alike. */
         Group: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             hives: number;
+            /** @description in words */
             name: string;
             whole?: components["schemas"]["Efficacy"];
         };
+        /** @description A halt. */
         Halt: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description since when
+             */
             at: string;
+            /** @description who said so */
             by: string;
+            /** @description in words */
             why: string;
         };
+        /** @description Something that happened to a person. */
         Happened: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
+            /** @description who wrote it down */
             by: string;
-            /** @enum {string} */
+            /**
+             * @description exposure or accident
+             * @enum {string}
+             */
             kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
+            /** @description who, what, and what was done */
             says: string;
         };
+        /** @description How it is. */
         Health: {
+            /** @description whether the database answers */
             database: boolean;
+            /** @description whether the disk has room for what is new */
             diskRoom: boolean;
+            /** @description whether everything is as it should be */
             well: boolean;
         };
+        /** @description One colony's chamber. */
         Hive: {
+            /** @description brood boxes from the floor up; at least one */
             boxes: components["schemas"]["BroodBox"][];
             fittings: components["schemas"]["Fittings"];
-            /** @enum {string} */
+            /**
+             * @description what closes it below
+             * @enum {string}
+             */
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key, made when the hive is first entered
+             */
             id: string;
+            /** @description of its bees, as the keeper calls it, or null */
             line?: string;
+            /** @description what is painted on it; unique in its apiary */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description position in the walking order of the whole apiary, from 1
+             */
             place: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which row of the apiary it stands in, from 1
+             */
             row: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day since which it stands, or null where nobody said
+             */
             since?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description honey supers on it now
+             */
             supers: number;
         };
+        /** @description What is changed of one hive or painted over many. Null leaves a thing as it stands. */
         HiveChange: {
+            /** @description brood boxes as a roster writes them, see BoxNotation */
             boxes?: string;
-            /** @enum {string} */
+            /**
+             * @description gaps by eye
+             * @enum {string}
+             */
             cracks?: "NONE" | "A_FEW" | "MANY";
+            /** @description whether those on the stand are one parted box */
             divided?: boolean;
-            /** @enum {string} */
+            /**
+             * @description how the bees come and go
+             * @enum {string}
+             */
             entrance?: "FULL" | "REDUCED" | "LOW" | "ROUND_HOLE";
-            /** @enum {string} */
+            /**
+             * @description what closes it below
+             * @enum {string}
+             */
             floor?: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
-            /** @enum {string} */
+            /**
+             * @description whether its hole is open
+             * @enum {string}
+             */
             innerCover?: "CLOSED" | "HOLE_OPEN";
+            /** @description of its bees; an empty text for none that has a name */
             line?: string;
-            /** @enum {string} */
+            /**
+             * @description of the boxes
+             * @enum {string}
+             */
             material?: "WOOD" | "PLASTIC" | "FOAM";
-            /** @enum {string} */
+            /**
+             * @description where a nozzle goes in
+             * @enum {string}
+             */
             port?: "NONE" | "FRONT_ENTRANCE" | "BACK" | "RACK" | "UPPER_BOX";
-            /** @enum {string} */
+            /**
+             * @description what is done with the entrance during a treatment
+             * @enum {string}
+             */
             shutting?: "WET_CLOTH" | "LEFT_OPEN";
+            /** @description the day since which it stands, as 2026-05-03; an empty text where nobody knows */
             since?: string;
+            /** @description name of a shared stand; an empty text for a stand of its own */
             stand?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description honey supers on it
+             */
             supers?: number;
-            /** @enum {string} */
+            /**
+             * @description what will be done with supers
+             * @enum {string}
+             */
             supersPlan?: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
         };
+        /** @description One hive: as reckoned, and as it was. Reckoned moments count from the first step of the run. */
         HiveDone: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description first burn, or null
+             */
             burned?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads planned
+             */
             loads: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads burned
+             */
             loadsEnded: number;
+            /** @description what else was seen */
             marks: components["schemas"]["Mark"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was open again, or null
+             */
             opened?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the tool was out for the last time, or null
+             */
             out?: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description how long after it came due it was opened; below 0 where early; null if never
+             */
             overSeconds?: number;
+            /** @description who worked on it */
             people: string[];
             planned?: components["schemas"]["Line"];
+            /** @description the latest reason given */
             reason?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was shut, or null
+             */
             shut?: string;
-            /** @enum {string} */
+            /**
+             * @description where it stands
+             * @enum {string}
+             */
             stage: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the tool, or null
+             */
             tool?: number;
         };
+        /** @description One hive's line on the dose sheet. Grams are of acid dihydrate unless named product. */
         HiveDose: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description boxes that it counts for
+             */
             boxFactor: number;
+            /** @description one load in the words of the measure, as "2.1 g" or "2 scoops" */
             eachLoad: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description totalAcid less target, grams
+             */
             error: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the same in percent of the target
+             */
             errorPercent: number;
+            /** @description why it gets another amount than the round, or null */
             exception?: string;
             hive: components["schemas"]["Hive"];
             judgement: components["schemas"]["Judgement"];
             loads: components["schemas"]["Loads"];
-            /** @enum {string} */
+            /**
+             * @description what will be done with its supers
+             * @enum {string}
+             */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams wanted before rounding
+             */
             target: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams after rounding: what is judged and logged
+             */
             totalAcid: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product after rounding
+             */
             totalProduct: number;
+            /** @description the computation in words, step by step */
             why: string[];
         };
+        /** @description One hive that gets another amount than the round. */
         HiveException: {
             amount: components["schemas"]["Amount"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
+            /** @description why, in the keeper's words */
             reason: string;
         };
+        /** @description One hive under a rhythm for the whole apiary. */
         HiveInRhythm: {
+            /** @description whether it was counted itself; otherwise the apiary's average stands in */
             counted: boolean;
             hive: components["schemas"]["Hive"];
+            /** @description the line that decides it, or null */
             labelSays?: string;
             rhythm?: components["schemas"]["CommonRhythm"];
-            /** @enum {string} */
+            /**
+             * @description of its brood today
+             * @enum {string}
+             */
             state: "FREE" | "LIKELY_FREE" | "CAPPED";
-            /** @enum {string} */
+            /**
+             * @description what the rule sheet says, or null without one
+             * @enum {string}
+             */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
             window: components["schemas"]["FreeWindow"];
         };
+        /** @description One hive. */
         HiveLine: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when it might be opened, s
+             */
             due: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
+            /** @description what is painted on it */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when it was open, s
+             */
             opened: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when the tool was out for the last time and its seal began, s
+             */
             out: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when the nozzle or pan went in and it was shut, s
+             */
             shut: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the tool, from 0
+             */
             tool: number;
         };
+        /** @description One hive on the run's board. */
         HiveOnBoard: {
+            /** @description what is left to do, in order */
             ahead: components["schemas"]["NextAct"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it has been shut too long for the day's warmth, or null
+             */
             alarmAt?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the burn, or a pan's cooling, should be over by its tool's figures; or null
+             */
             clockTo?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
+            /** @description events of its latest step: what takes that back undoes them all */
             latest: string[];
+            /** @description whether its entrance stays open: vapour comes out of the front */
             leftOpen: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads planned
+             */
             loads: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads burned
+             */
             loadsEnded: number;
+            /** @description what else was seen */
             marks: components["schemas"]["Mark"][];
+            /** @description numbers of tools that must not touch it */
             notFor: number[];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it may be opened, or null
+             */
             openFrom?: string;
+            /** @description points of making ready that are done, each with the events that say so */
             ready: {
                 [key: string]: string[];
             };
+            /** @description the latest reason given */
             reason?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was shut, or null
+             */
             shutSince?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it came to this stage, or null if nothing has happened
+             */
             since?: string;
-            /** @enum {string} */
+            /**
+             * @description where it stands
+             * @enum {string}
+             */
             stage: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the tool that is or was in it, or null where none was named
+             */
             tool?: number;
         };
+        /** @description Everything about a hive's burn beside its grams. */
         HiveReady: {
             burn?: components["schemas"]["BurnTime"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the acid that settles inside, a model estimate
+             */
             kept: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the exposed mites that its dose kills, a model estimate
+             */
             kill: number;
             shutFirst?: components["schemas"]["Gain"];
+            /** @description what to do before the burn */
             tasks: components["schemas"]["Task"][];
+            /** @description why the tool must not come near it, or null */
             unfit?: string;
         };
+        /** @description What came of a stretch of rounds in one hive. */
         HiveResult: {
             after?: components["schemas"]["SampleReading"];
+            /** @description what may become of it, as fitted; empty once the rounds are too long ago to tell */
             ahead: components["schemas"]["Ahead"][];
             before?: components["schemas"]["SampleReading"];
+            /** @description what the boards showed, by round */
             drops: components["schemas"]["RoundDrop"][];
+            /** @description what the model foretold for each round from the sample before; empty without one */
             expected: components["schemas"]["RoundEffect"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share that dose and hive let expect
+             */
             expectedKill: number;
             fit?: components["schemas"]["Fitted"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of all mites that fell at these rounds and at the next one, which these brought down; null unless boards were read after both
+             */
             followUp?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a day that fell by themselves before them, or null
+             */
             naturalPerDay?: number;
+            /** @description what to do, the weightiest first */
             next: components["schemas"]["NextStep"][];
             reduction?: components["schemas"]["Efficacy"];
+            /** @description days of its rounds */
             rounds: string[];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the mites that was under cappings on the days of the rounds, by the model; null without a sample before
+             */
             shielded?: number;
             trend: components["schemas"]["DropTrend"];
         };
+        /** @description One hive read closely. */
         HiveSeal: {
+            /** @description what it needs before a heated bowl's burn */
             bowlTasks: components["schemas"]["Task"][];
             estimate: components["schemas"]["SealEstimate"];
+            /** @description what it needs before a pan wand's burn */
             panTasks: components["schemas"]["Task"][];
             seal: components["schemas"]["SealReading"];
         };
+        /** @description How much the hives of a yard differ: mites are spread over hives as a negative binomial with shape k; the smaller k, the more they differ. */
         HiveSpread: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description counted that it comes from; 0 where it is the usual figure
+             */
             hives: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description shape, above 0
+             */
             k: number;
         };
+        /** @description Where a hive stands in a year. */
         HiveStanding: {
+            /** @description its name */
             hive: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
             honey: components["schemas"]["HoneyWait"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day of its latest treatment
+             */
             lastDay: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its other treatments in the year
+             */
             others: number;
+            /** @description whether there are more than the sheet allows */
             over: boolean;
             oxalic: components["schemas"]["YearCount"];
+            /** @description the sheet of its latest treatment, by which it is counted */
             ruleSheet?: string;
+            /** @description the same in words */
             says: string;
         };
+        /** @description A hive at the end of a way. */
         HiveThen: {
+            /** @description its name */
             hive: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
             wash: components["schemas"]["Estimate"];
         };
+        /** @description What to make ready at a hive ahead of its burn. */
         HiveToReady: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
+            /** @description the points that matter there, in the order of doing */
             points: ("BURR_COMB" | "SUPERS" | "TRAY" | "CRACKS" | "ENTRANCE")[];
         };
+        /** @description Hours in a row without any weather. */
         Hole: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description first
+             */
             from: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             hours: number;
         };
+        /** @description When supers for honey may go back on a hive, by the waiting periods of the rule sheets it was treated by. */
         HoneyWait: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day on which they may, or null where no sheet names a waiting period
+             */
             from?: string;
+            /** @description whether a sheet of the treatments looked at names none, so that the label has to be read */
             silent: boolean;
         };
+        /** @description By what an apiary's hours are judged. */
         HourChoice: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description coolest of the own range, °C, or null
+             */
             ownFrom?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description warmest of the own range, °C, or null
+             */
             ownTo?: number;
-            /** @enum {string} */
+            /**
+             * @description the preset of warmth, or null for an own range
+             * @enum {string}
+             */
             preset?: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the sheet whose temperatures are held against, or null
+             */
             ruleSheetId?: string;
         };
+        /** @description Weather of one hour. */
         HourlyWeather: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description air temperature, °C
+             */
             celsius: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the sky covered, 0 to 1
+             */
             cloud: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description its beginning, UTC
+             */
             hour: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description rain in the hour, mm
+             */
             rainMm: number;
+            /** @description whether thunder is about, or ice on ground and hives */
             thunderOrIce: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description direction the wind comes from, degrees clockwise from north, 0 to 359; null where nobody says
+             */
             windFrom?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description wind speed, m/s
+             */
             windMs: number;
         };
+        /** @description Where a share truly lies, as far as the sample tells. */
         Interval: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description upper end, a fraction
+             */
             high: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lower end, a fraction
+             */
             low: number;
         };
+        /** @description A way to end a series, with what the sheet says of it. */
         JudgedWay: {
+            /** @description the line that decides it, or null */
             labelSays?: string;
-            /** @enum {string} */
+            /**
+             * @description of the whole series with these days, or null without a sheet
+             * @enum {string}
+             */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
             way: components["schemas"]["Way"];
         };
+        /** @description A rule sheet's verdict with all its points, worst first. */
         Judgement: {
+            /** @description every point that was looked at */
             findings: components["schemas"]["Finding"][];
-            /** @enum {string} */
+            /**
+             * @description the worst of the findings
+             * @enum {string}
+             */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
+        /** @description A count kept. */
         KeptCount: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description bees of the sample, or null for a board
+             */
             bees?: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when it was taken, or the board read
+             */
             day: string;
+            /** @description who counted */
             doneBy: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description of which hive
+             */
             hiveId: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how long a board lay, h, or null
+             */
             hours?: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description wash, roll or drop board
+             * @enum {string}
+             */
             kind: "WASH" | "SUGAR_ROLL" | "BOARD";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many were seen
+             */
             mites: number;
+            /** @description whether no treatment fell into a board's time */
             natural: boolean;
         };
+        /** @description An event as kept, with who entered it. */
         KeptEvent: {
+            /** @description who entered it */
             doneBy: string;
             event: components["schemas"]["NewBroodEvent"];
         };
+        /** @description One line of a kit list. */
         KitItem: {
+            /** @description how many or how much, in words */
             amount: string;
-            /** @enum {string} */
+            /**
+             * @description what it belongs to
+             * @enum {string}
+             */
             group: "PEOPLE" | "FIRE" | "ACID" | "TOOL" | "HIVES";
+            /** @description short key, the same for the same thing in every list */
             key: string;
+            /** @description of the thing */
             name: string;
+            /** @description where the amount comes from; empty where it goes without saying */
             why: string;
         };
+        /** @description One line of a round's kit list, with its tick. */
         KitLine: {
+            /** @description how many or how much, in words */
             amount: string;
-            /** @enum {string} */
+            /**
+             * @description what it belongs to
+             * @enum {string}
+             */
             group: "PEOPLE" | "FIRE" | "ACID" | "TOOL" | "HIVES";
+            /** @description short key of the thing */
             item: string;
+            /** @description of the thing */
             name: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when, or null
+             */
             tickedAt?: string;
+            /** @description who packed it, or null */
             tickedBy?: string;
+            /** @description where the amount comes from */
             why: string;
         };
+        /** @description A tool with everything known of it. */
         KnownTool: {
+            /** @description its test burns that stand, latest first */
             burns: components["schemas"]["TestBurn"][];
             fit: components["schemas"]["BurnFit"];
             line?: components["schemas"]["BurnLine"];
+            /** @description what was seen at or done to it, latest first */
             notes: components["schemas"]["GearNote"][];
             tool: components["schemas"]["Tool"];
             wear: components["schemas"]["ToolWear"];
         };
+        /** @description Loads of one step more. */
         LargerLoads: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate in each
+             */
             acid: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             count: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in each
+             */
             product: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description steps of the measure in each
+             */
             units: number;
         };
+        /** @description The latest step that stands: what "undo" takes back. */
         LastStep: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
+            /** @description who */
             by: string;
+            /** @description all events of that step */
             events: string[];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description whose step
+             */
             hiveId: string;
-            /** @enum {string} */
+            /**
+             * @description what it was; the first of its events
+             * @enum {string}
+             */
             kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
         };
+        /** @description One opening. */
         Leak: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how large, cm²
+             */
             cm2: number;
-            /** @enum {string} */
+            /**
+             * @description where
+             * @enum {string}
+             */
             kind: "ENTRANCE" | "FLOOR" | "INNER_COVER" | "CRACKS" | "PORT";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description hive air that leaves through it, L/s
+             */
             litresASecond: number;
         };
+        /** @description Something that cannot be planned. */
         LeftOutYard: {
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
+            /** @description why, and what to do */
             says: string;
         };
+        /** @description Limits of the job that a screen keeps before anything is sent. Each is decided where its rule stands; here they are told together. */
         Limits: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description level scoops that have to be weighed for a mean that holds
+             */
             fewestScoops: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most that are reckoned with
+             */
             mostScoops: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most rounds of one schedule
+             */
             roundsInASchedule: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most tools that work in one run
+             */
             toolsInARun: number;
         };
+        /** @description One hive, in s from the arrival. */
         Line: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when it is open again
+             */
             opened: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when the tool is out for the last time
+             */
             out: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when the nozzle or pan goes in
+             */
             shut: number;
         };
+        /** @description A run's line-up as it stands. */
         LineUp: {
+            /** @description whether the run has begun: then tools can only be added, and the pace stays */
             begun: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description caps of all bowls together, or null
+             */
             caps?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many there are
+             */
             cloths: number;
             crew: components["schemas"]["Crew"];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when everything should be cleared away if it began now, or null where unknown
+             */
             endsAt?: string;
+            /** @description whether a run begun now should end within them */
             endsInside: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when everything should be cleared away, s from the arrival; null where unknown
+             */
             finish?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most hives shut at once, or null likewise
+             */
             mostShut?: number;
+            /** @description whether hives were made ready before */
             preparedAhead: boolean;
+            /** @description why nothing could be reckoned, or what the reckoning leaves out; or null */
             says?: string;
+            /** @description by number, the round's own first */
             tools: components["schemas"]["LinedTool"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description end of the workable hours that now is in, or null where it is in none
+             */
             workableTo?: string;
         };
+        /** @description One tool of a run. */
         LinedTool: {
-            /** @enum {string} */
+            /**
+             * @description pan or bowl
+             * @enum {string}
+             */
             family: "PAN_WAND" | "HEATED_BOWL";
+            /** @description what the keeper calls it */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that it must not touch
+             */
             notIn: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 1
+             */
             number: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description from the gear, or null where it is only a name
+             */
             toolId?: string;
         };
+        /** @description An apiary in the list. */
         ListedApiary: {
             apiary: components["schemas"]["Apiary"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many stand there
+             */
             hives: number;
         };
+        /** @description Hives with like loads. */
         LoadBand: {
             lost?: components["schemas"]["Lost"];
+            /** @description in words */
             name: string;
         };
+        /** @description A hive's dose split into loads that can be measured, in whole steps of the measure: they differ by one step at the most, the larger first; but for a small first one that loosens a tight cluster. */
         Loads: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate in each of these
+             */
             acid: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of loads, the loosening one among them
+             */
             count: number;
             first?: components["schemas"]["FirstLoad"];
             larger?: components["schemas"]["LargerLoads"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in each of these
+             */
             product: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description steps of the measure in each of the last loads; 0 where the measure is too coarse
+             */
             units: number;
         };
+        /** @description Why a day is locked. */
         LockReason: {
+            /** @description in words */
             reason: string;
         };
+        /** @description A day on which a look inside settles what the clock can only expect. */
         LookDate: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
+            /** @description what to look for */
             why: string;
         };
+        /** @description A run looked back on. */
         Looked: {
             apiary: components["schemas"]["Apiary"];
+            /** @description events that reached us long after they happened */
             cameLate: components["schemas"]["CameLate"][];
+            /** @description name of each hive in it */
             names: {
                 [key: string]: string;
             };
             review?: components["schemas"]["RunReview"];
             round: components["schemas"]["Round"];
+            /** @description its tools, by number */
             tools: components["schemas"]["LinedTool"][];
+            /** @description every hour of it */
             weather: components["schemas"]["WeatherThere"][];
         };
+        /** @description A share that died, with its 95 % interval. */
         Lost: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             dead: number;
             interval: components["schemas"]["Interval"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             of: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description dead of all
+             */
             share: number;
         };
+        /** @description A lot as it stands. */
         LotState: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description g that weighings put right: negative where less was found
+             */
             booked: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description g of product burned from it
+             */
             drawn: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description g of product that should be there
+             */
             left: number;
             lot: components["schemas"]["AcidLot"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the last weighing, or null
+             */
             weighedOn?: string;
         };
+        /** @description Something seen at a hive that does not move it on. */
         Mark: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
+            /** @description who */
             by: string;
-            /** @enum {string} */
+            /**
+             * @description leak, residue, note, or a step that came twice
+             * @enum {string}
+             */
             kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
+            /** @description the words typed, if any */
             says?: string;
         };
+        /** @description What the keeper measures product with: a scale, or level scoops. */
         Measure: {
-            /** @enum {string} */
+            /**
+             * @description the spoon, or null for a scale
+             * @enum {string}
+             */
             spoon?: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description smallest step in grams of product: 0.1 for a scale, one scoop's grams for a spoon
+             */
             step: number;
         };
+        /** @description A way that was driven and timed; it holds both ways. */
         Measured: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description its length, km
+             */
             km: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long it takes, min
+             */
             minutes: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description a place
+             */
             one: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description another
+             */
             other: string;
         };
+        /** @description A miss to make good. */
         Miss: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the round that was missed
+             */
             number: number;
+            /** @description why, where that is not on the label */
             offLabelReason?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day on which it can be done
+             */
             onto: string;
-            /** @enum {string} */
+            /**
+             * @description how to go on; null to only ask
+             * @enum {string}
+             */
             way?: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
         };
+        /** @description One colony under one schedule, day by day, with 80 % bands. A model estimate. */
         MiteForecast: {
             after?: components["schemas"]["MitesThen"];
             atCommonDate: components["schemas"]["MitesThen"];
+            /** @description mites under cappings at the end of each day */
             capped: number[];
+            /** @description mites on bees at the end of each day */
             exposed: number[];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day
+             */
             from: string;
+            /** @description all mites, upper edge of the band */
             high: number[];
             judgement?: components["schemas"]["Judgement"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the exposed mites that a round kills
+             */
             killShare: number;
+            /** @description mites killed by treatment up to the end of each day */
             killed: number[];
+            /** @description all mites, lower edge of the band */
             low: number[];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what they take, an estimate
+             */
             minutes: number;
+            /** @description what to bear in mind with these figures, in sentences */
             notes: string[];
+            /** @description each round */
             rounds: components["schemas"]["RoundEffect"][];
             ruleOfThumb: components["schemas"]["RuleOfThumb"];
+            /** @description all mites if nothing were done */
             untreated: number[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             visits: number;
         };
+        /** @description Mites at the end of a day. */
         MitesThen: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all
+             */
             left: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description upper edge of the band
+             */
             leftHigh: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lower edge of the band
+             */
             leftLow: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all if nothing were done
+             */
             untreated: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find, a fraction
+             */
             wash: number;
         };
+        /** @description A figure of the computation that a keeper may change in settings, with its meaning. */
         ModelParameter: {
+            /** @description short key, unique among all parameters */
             key: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description smallest value that is taken
+             */
             least: number;
+            /** @description what it does, in a sentence */
             meaning: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description largest value that is taken
+             */
             most: number;
+            /** @description where the usual value comes from */
             source: string;
+            /** @description of the three, or an empty text for a plain share */
             unit: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description value unless the keeper says otherwise
+             */
             usual: number;
         };
+        /** @description A month. */
         Month: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate
+             */
             acid: number;
             interval?: components["schemas"]["Interval"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 1 to 12
+             */
             month: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of bees
+             */
             samples: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of bees with mites in all samples together, or null; what a sugar roll misses is added
+             */
             share?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives treated, each time
+             */
             treatments: number;
         };
+        /** @description A winter. */
         NamedWinter: {
+            /** @description its years in words */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description year of its spring
+             */
             winter: number;
         };
+        /** @description A brood event as it is entered and kept: one flat row for every kind. */
         NewBroodEvent: {
-            /** @enum {string} */
+            /**
+             * @description for a look inside
+             * @enum {string}
+             */
             capped?: "NONE" | "FEW_CELLS" | "FRAMES";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description for a look inside; none means 0
+             */
             cappedFrames?: number;
-            /** @enum {string} */
+            /**
+             * @description for a swarm
+             * @enum {string}
+             */
             comb?: "DRAWN" | "FOUNDATION";
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description for a look inside, or null
+             */
             framesOfBees?: number;
-            /** @enum {string} */
+            /**
+             * @description for a frame of brood given
+             * @enum {string}
+             */
             given?: "CAPPED" | "LARVAE" | "EGGS";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device; the same id again changes nothing
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description what happened
+             * @enum {string}
+             */
             kind: "SWARM_HIVED" | "PACKAGE_HIVED" | "QUEEN_CAGED" | "QUEEN_RELEASED" | "SPLIT" | "OLD_QUEEN_MOVED" | "BROOD_REMOVED" | "SWARM_LEFT" | "BROOD_GIVEN" | "LAYING_STOPPED" | "LAYING_STARTED" | "INSPECTION";
-            /** @enum {string} */
+            /**
+             * @description for brood taken out
+             * @enum {string}
+             */
             leftBrood?: "OPEN_LARVAE" | "EGGS_ONLY" | "NOTHING";
-            /** @enum {string} */
+            /**
+             * @description for a split
+             * @enum {string}
+             */
             newQueen?: "RIPE_CELL" | "FROM_EGGS" | "MATED_QUEEN";
-            /** @enum {string} */
+            /**
+             * @description for a look inside; none means not noted
+             * @enum {string}
+             */
             openBrood?: "NOT_NOTED" | "NONE" | "EGGS_ONLY" | "LARVAE";
-            /** Format: date */
+            /**
+             * Format: date
+             * @description for a package: day its queen came out, or null while caged
+             */
             released?: string;
-            /** @enum {string} */
+            /**
+             * @description for a split
+             * @enum {string}
+             */
             youngest?: "EGGS" | "YOUNG_LARVAE" | "CAPPED_ONLY" | "NO_BROOD";
         };
+        /** @description A correction to write. */
         NewCorrection: {
+            /** @description what holds from now on */
             becomes: string;
-            /** @enum {string} */
+            /**
+             * @description what to put right
+             * @enum {string}
+             */
             field: "GRAMS" | "AMOUNT" | "PRODUCT" | "LOT" | "PEOPLE" | "SUPERS" | "REMARKS" | "STANDS";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device
+             */
             id: string;
+            /** @description what the person saw there */
             was: string;
+            /** @description the reason */
             why: string;
         };
+        /** @description A count, as entered and as kept. */
         NewCount: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description bees in the sample; null for a board
+             */
             bees?: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description hours that the board lay; null for a sample
+             */
             hours?: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device; the same id again changes nothing
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description what was counted
+             * @enum {string}
+             */
             kind: "WASH" | "SUGAR_ROLL" | "BOARD";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             mites: number;
+            /** @description for a board: no treatment fell into its time or just before */
             natural: boolean;
         };
+        /** @description A decision to keep. */
         NewDecision: {
-            /** @enum {string} */
+            /**
+             * @description what
+             * @enum {string}
+             */
             choice: "TREAT" | "LEAVE" | "WATCH";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device
+             */
             id: string;
+            /** @description why; needed to leave a hive untreated */
             reason?: string;
         };
+        /** @description An event as a device sends it; who did it is known from the session. */
         NewEvent: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when, by the device's clock set right by the server's
+             */
             at: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how far the device's clock is ahead of the server's, s, where at was set right by it; or null
+             */
             clockOff?: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when, by the device's bare clock, where it has not learned how far that is off
+             */
             deviceAt?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive, or null for what concerns the crew or a tool
+             */
             hiveId?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description what happened
+             * @enum {string}
+             */
             kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which load, from 1, for burns
+             */
             load?: number;
+            /** @description why, where that must be said */
             reason?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the run's tool that did it, or null
+             */
             tool?: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the event that was a mistake, for an undo
+             */
             undoes?: string;
         };
+        /** @description A forecast as it is entered; its moment is the server's now. */
         NewForecast: {
+            /** @description other apiaries that share the weather, or null */
             also?: string[];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day
+             */
             day: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description highest, °C
+             */
             high: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lowest air temperature, °C
+             */
             low: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description local hour at which the rain begins, or null
+             */
             rainFrom?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description rain in the day, mm
+             */
             rainMm: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description local hour at which it ends, or null
+             */
             rainTo?: number;
+            /** @description whether thunder or ice is expected */
             thunderOrIce: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description wind, m/s
+             */
             windMs: number;
         };
+        /** @description A note to keep on the gear. */
         NewGearNote: {
-            /** @enum {string} */
+            /**
+             * @description what it was
+             * @enum {string}
+             */
             kind: "RESIDUE" | "FAULT" | "CLEANED" | "SEALS_CHANGED" | "FILTERS_CHANGED";
+            /** @description more of it, or null */
             says?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the tool, or null for people's filters
+             */
             toolId?: string;
         };
+        /** @description A hive entered by hand. */
         NewHive: {
+            /** @description brood boxes as a roster writes them */
             boxes: string;
-            /** @enum {string} */
+            /**
+             * @description what closes it below
+             * @enum {string}
+             */
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
+            /** @description line of its bees, or null */
             line?: string;
+            /** @description what is painted on it */
             name: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description since when it stands, or null
+             */
             since?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description honey supers
+             */
             supers: number;
         };
+        /** @description The first keeper. */
         NewKeeper: {
+            /** @description as printed at the console */
             code: string;
+            /** @description typed at sign-in */
             login: string;
+            /** @description written into logs */
             name: string;
+            /** @description first password */
             password: string;
         };
+        /** @description Who and what works in a run. */
         NewLineUp: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description caps of all bowls together; null where enough are
+             */
             caps?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many there are
+             */
             cloths: number;
             crew: components["schemas"]["Crew"];
+            /** @description whether hives were made ready before */
             preparedAhead: boolean;
+            /** @description tools from the gear that come along beside the round's own; the same twice where there are two of it */
             toolIds: string[];
         };
+        /** @description A lot to keep; its id is in the address. */
         NewLot: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when it was bought
+             */
             boughtOn: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how much, g of product
+             */
             grams: number;
+            /** @description what the keeper calls it */
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what it cost, in the keeper's money, or null
+             */
             price?: number;
+            /** @description what is printed on it */
             product: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of acid dihydrate, at most 1
+             */
             strength: number;
+            /** @description from whom, or null */
             supplier?: string;
         };
+        /** @description An outcome to keep. */
         NewOutcome: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device
+             */
             id: string;
+            /** @description anything else */
             note?: string;
-            /** @enum {string} */
+            /**
+             * @description how it came through
+             * @enum {string}
+             */
             outcome: "STRONG" | "WEAK" | "DEAD" | "GONE";
-            /** @enum {string} */
+            /**
+             * @description what it showed, where it died
+             * @enum {string}
+             */
             sign?: "MITES" | "STARVED" | "QUEENLESS" | "DAMP" | "ROBBED" | "UNKNOWN";
         };
+        /** @description A new password of one's own. */
         NewPassword: {
+            /** @description the one that holds */
             current: string;
+            /** @description the new one */
             wanted: string;
         };
+        /** @description A person to add. */
         NewPerson: {
+            /** @description typed at sign-in */
             login: string;
+            /** @description written into logs */
             name: string;
+            /** @description first password, which the person must change */
             password: string;
-            /** @enum {string} */
+            /**
+             * @description what the person may do
+             * @enum {string}
+             */
             role: "KEEPER" | "CREW" | "READER";
         };
+        /** @description Where a round goes. */
         NewPlace: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description who, or null to take it out of its day
+             */
             crewId?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when, or null with the crew
+             */
             day?: string;
+            /** @description whether the search leaves it there */
             pinned: boolean;
         };
+        /** @description A reading as it is entered; its time is the server's now. */
         NewReading: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description air temperature, °C
+             */
             celsius: number;
+            /** @description whether it rains */
             rain: boolean;
-            /** @enum {string} */
+            /**
+             * @description as it is felt
+             * @enum {string}
+             */
             wind: "CALM" | "LIGHT" | "BREEZE" | "STRONG" | "STORM";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description direction it comes from, degrees clockwise from north
+             */
             windFrom: number;
         };
+        /** @description A round to plan. */
         NewRound: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
+            /** @description the hives to treat, or null for all that stand there */
             hiveIds?: string[];
+            /** @description its lot, or null */
             lot?: string;
+            /** @description why, where a dose is not on the label; otherwise null */
             offLabelReason?: string;
+            /** @description the product's name, or null */
             product?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the sheet to judge it by
+             */
             ruleSheetId: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the series that this is a round of, or null
+             */
             seriesId?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of its rounds, from 1; null outside a series
+             */
             seriesNumber?: number;
             settings: components["schemas"]["DoseSettings"];
+            /** @description the tool's name */
             tool: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the tool from the gear, or null where it is only a name
+             */
             toolId?: string;
         };
+        /** @description A series to adopt. */
         NewSeries: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
             bench: components["schemas"]["SpacingQuestion"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive that it was reckoned on
+             */
             benchHiveId: string;
+            /** @description days of its rounds, one or more */
             days: string[];
+            /** @description the hives, one or more */
             hiveIds: string[];
+            /** @description what the keeper calls it */
             name: string;
+            /** @description why, where the days are not on the label; otherwise null */
             offLabelReason?: string;
+            /** @description the tool's name */
             tool: string;
         };
+        /** @description A sign to mark. */
         NewSign: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description what was seen
+             * @enum {string}
+             */
             sign: "CHEWED_PUPAE" | "DEFORMED_WINGS" | "SPOTTY_BROOD" | "NONE_SEEN";
         };
+        /** @description The days to plan. */
         NewSpan: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first
+             */
             from: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description last
+             */
             to: string;
         };
+        /** @description Pieces to keep, bought or counted. */
         NewSupply: {
+            /** @description whether they were counted on the shelf; else they were bought */
             counted: boolean;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** @enum {string} */
+            /**
+             * @description seals, filters or what else is used up
+             * @enum {string}
+             */
             kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             pieces: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what they cost together, or null
+             */
             price?: number;
         };
+        /** @description A weighing to keep. */
         NewTake: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what was found, g of product
+             */
             grams: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description of which lot
+             */
             lotId: string;
         };
+        /** @description A treatment that was not run here, to be written into the register. */
         NewTreatment: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate a hive, for oxalic acid; else 0
+             */
             acid: number;
+            /** @description how much a hive, as typed */
             amount?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description its day
+             */
             day: string;
+            /** @description an id made on the device for each hive treated */
             hives: {
                 [key: string]: string;
             };
+            /** @description its lot */
             lot?: string;
-            /** @enum {string} */
+            /**
+             * @description with what
+             * @enum {string}
+             */
             means: "OXALIC_VAPOUR" | "OXALIC_TRICKLED" | "FORMIC" | "THYMOL" | "LACTIC" | "STRIPS" | "BROOD_TAKEN" | "OTHER";
+            /** @description how, in words */
             method: string;
+            /** @description who did it */
             people: string;
+            /** @description the product's name */
             product?: string;
+            /** @description anything else */
             remarks: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the sheet it went by, if any
+             */
             ruleSheetId?: string;
-            /** @enum {string} */
+            /**
+             * @description what was done with supers
+             * @enum {string}
+             */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description days before honey may be taken, by its label
+             */
             waitingDays?: number;
         };
+        /** @description What to watch. */
         NewWatch: {
-            /** @enum {string} */
+            /**
+             * @description where samples come from
+             * @enum {string}
+             */
             source: "SIMULATED" | "SENT";
         };
+        /** @description One step on the way that lies ahead of a hive. */
         NextAct: {
-            /** @enum {string} */
+            /**
+             * @description what to do
+             * @enum {string}
+             */
             act: "SHUT" | "LOAD_COLD" | "CONNECT" | "DISCONNECT" | "OUT_TO_RELOAD" | "OUT_AND_SHUT" | "START_BURN" | "END_LOAD" | "END_BURN" | "TAKE_OUT" | "OPEN";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long that stage should last by the tool's figures, seconds, or null
+             */
             clockSeconds?: number;
+            /** @description what it puts into the log */
             events: ("CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE")[];
-            /** @enum {string} */
+            /**
+             * @description the stage afterwards
+             * @enum {string}
+             */
             leadsTo: "WAITING" | "PREPARED" | "LOADED" | "BURNING" | "BURNT" | "RELOADING" | "SEALED" | "STOPPED" | "OPEN" | "SKIPPED";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which load it concerns, or null
+             */
             load?: number;
         };
+        /** @description What goes wrong with the next load of a simulated tool. */
         NextFault: {
-            /** @enum {string} */
+            /**
+             * @description which
+             * @enum {string}
+             */
             fault: "NONE" | "STUCK_CAP" | "CLOG" | "WEAK_PACK" | "OVERLOAD";
         };
+        /** @description The next days. */
         NextHours: {
             apiary: components["schemas"]["Apiary"];
             choice: components["schemas"]["HourChoice"];
+            /** @description each with its hours and windows; empty where nobody has said where it is */
             days: components["schemas"]["YardDay"][];
+            /** @description files of the weather folder, as they were read last */
             folder: components["schemas"]["FolderFile"][];
+            /** @description what somebody said of each day from today on */
             forecasts: components["schemas"]["OwnForecast"][];
+            /** @description whether some of the weather is made up */
             madeUp: boolean;
+            /** @description to choose from */
             presets: components["schemas"]["OfferedPreset"][];
         };
+        /** @description What to do after a series, by rule, with its reasons. */
         NextStep: {
-            /** @enum {string} */
+            /**
+             * @description what
+             * @enum {string}
+             */
             kind: "STOP" | "ONE_MORE" | "FIND_LEAK" | "INFLOW" | "OTHER_METHOD" | "COUNT";
+            /** @description what speaks for it */
             reasons: string[];
+            /** @description in a sentence */
             says: string;
         };
+        /** @description A kill curve. */
         OfferedCurve: {
-            /** @enum {string} */
+            /**
+             * @description the curve
+             * @enum {string}
+             */
             curve: "FIELD" | "TRIAL" | "OWN";
+            /** @description its name */
             words: string;
         };
+        /** @description A preset of warmth to choose. */
         OfferedPreset: {
-            /** @enum {string} */
+            /**
+             * @description the preset
+             * @enum {string}
+             */
             preset: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
+            /** @description its name */
             words: string;
         };
+        /** @description A way that a hive stands. */
         OfferedShut: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the acid that it keeps, an estimate
+             */
             kept: number;
-            /** @enum {string} */
+            /**
+             * @description the way
+             * @enum {string}
+             */
             shut: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
+            /** @description its name */
             words: string;
         };
+        /** @description A spoon to measure with. */
         OfferedSpoon: {
-            /** @enum {string} */
+            /**
+             * @description the spoon
+             * @enum {string}
+             */
             spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description product in one level spoon, g, an estimate until weighed
+             */
             usualGrams: number;
+            /** @description its name */
             words: string;
         };
+        /** @description What is there and what will be needed. */
         OnHand: {
+            /** @description packs that do not suffice for a day to come, in sentences */
             charges: string[];
+            /** @description pieces that the rounds to come will use up, estimates */
             foretold: components["schemas"]["SupplyForecast"][];
+            /** @description latest first */
             lots: components["schemas"]["LotState"][];
             order: components["schemas"]["AcidOrder"];
+            /** @description of everything beside the acid */
             shelves: components["schemas"]["SupplyShelf"][];
+            /** @description what was bought or counted of it, latest first */
             supplies: components["schemas"]["Supply"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rounds to come that were reckoned with
+             */
             toCome: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description g of product burned that no lot on record could give
+             */
             uncovered: number;
         };
+        /** @description Something out of the ordinary. */
         Out: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
+            /** @description at which hives: several where the same was said of them within a minute; none where it concerns the crew */
             hiveIds: string[];
+            /** @description what */
             says: string;
         };
+        /** @description How a hive came through a winter. */
         Outcome: {
+            /** @description its name */
             hive: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
+            /** @description in words, or null */
             note?: string;
-            /** @enum {string} */
+            /**
+             * @description how it came through, or null where nobody has said
+             * @enum {string}
+             */
             outcome?: "STRONG" | "WEAK" | "DEAD" | "GONE";
-            /** @enum {string} */
+            /**
+             * @description what a dead one showed, or null
+             * @enum {string}
+             */
             sign?: "MITES" | "STARVED" | "QUEENLESS" | "DAMP" | "ROBBED" | "UNKNOWN";
         };
+        /** @description People and tools that travel together, as the keeper enters them. */
         OutfitCrew: {
+            /** @description latest time of being back there */
             backBy: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description people who burn
+             */
             burners: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many there are
+             */
             cloths: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description people who prepare
+             */
             helpers: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
+            /** @description earliest time of leaving the depot, by its clock */
             leavesFrom: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description longest working day, min
+             */
             longestMinutes: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description time a hive takes, min; only where no tool of theirs was timed, else null
+             */
             minutesPerHive?: number;
+            /** @description what the outfit calls them */
             name: string;
+            /** @description days on which they do not go out */
             off: string[];
+            /** @description tools that come along; the same twice where there are two of it */
             toolIds: string[];
         };
+        /** @description What a keeper expects of a day, in four figures: low, high, wind and rain. A daily curve goes through them: coolest at sunrise, warmest three hours after the sun's noon, half a cosine between; the wind is the same all day. Where nobody says when the rain falls, any hour may get all of it. */
         OwnForecast: {
+            /** @description who said so */
             by: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day, by the apiary's calendar
+             */
             day: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description highest air temperature, °C
+             */
             high: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lowest air temperature, °C
+             */
             low: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was said
+             */
             made: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description local hour at which the rain begins, 0 to 23, or null with rainTo
+             */
             rainFrom?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description rain in the day, mm
+             */
             rainMm: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description local hour at which it ends, 1 to 24, or null
+             */
             rainTo?: number;
+            /** @description whether thunder, or ice on ground and hives, is expected */
             thunderOrIce: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description wind, m/s
+             */
             windMs: number;
         };
+        /** @description Between which hours of the day somebody works. */
         OwnHours: {
+            /** @description earliest, by the apiary's clocks; null for three quarters of an hour before first light */
             from?: string;
+            /** @description latest; midnight is the end of the day */
             to: string;
         };
+        /** @description A person's own units. They change how a value is shown and read, never what is kept. */
+        OwnUnits: {
+            /**
+             * @description hours of the day
+             * @enum {string}
+             */
+            clock: "HOURS_24" | "HOURS_12";
+            /**
+             * @description which comes first, day or month
+             * @enum {string}
+             */
+            dates: "DAY_MONTH" | "MONTH_DAY";
+            /**
+             * @description how far one drives
+             * @enum {string}
+             */
+            road: "KILOMETRES" | "MILES";
+            /**
+             * @description of air and tools
+             * @enum {string}
+             */
+            temperature: "CELSIUS" | "FAHRENHEIT";
+            /**
+             * @description its speed
+             * @enum {string}
+             */
+            wind: "METRES_A_SECOND" | "KILOMETRES_AN_HOUR" | "MILES_AN_HOUR";
+        };
+        /** @description A run played through: what happens when, at which hive, with which tool, by whom. An estimate: as true as the times it was given. */
         Pace: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description when everything is cleared away, s from the arrival; of the hives that were reached
+             */
             finish: number;
+            /** @description in walking order */
             hives: components["schemas"]["HiveLine"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description longest time that a hive was shut, s
+             */
             longestShut: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most hives shut at once: the cloths that are needed
+             */
             mostShut: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives opened more than the time that is waited for a burn after they came due
+             */
             overdue: number;
+            /** @description what each did, those who burn first */
             people: components["schemas"]["PersonLine"][];
+            /** @description what each did */
             tools: components["schemas"]["ToolLine"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that no burn reached because packs ran out
+             */
             unfinished: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long the worst was over its time, s
+             */
             worstOverdue: number;
         };
+        /** @description A run held against its plan: an estimate, which takes the rest to go as reckoned. */
         PaceNow: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description how late the run is, s; below 0 where it is early
+             */
             behind: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when everything should be cleared away
+             */
             endsAt: string;
+            /** @description whether it should end within them */
             endsInside: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that had it; those left out count in neither
+             */
             out: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that should have had their acid by now
+             */
             outByNow: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description end of the workable hours that it is in, or null where it is in none
+             */
             workableTo?: string;
         };
+        /** @description A round whose time is asked for. */
         PaceQuestion: {
             dose: components["schemas"]["DoseQuestion"];
+            /** @description tools that come along; the same twice where there are two of it */
             toolIds: string[];
             work: components["schemas"]["UsualWork"];
         };
+        /** @description How long the hands take, and what is done first. */
         PaceTimes: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description after the last hive is open, s
+             */
             clearAway: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description disconnecting a pan, s
+             */
             disconnect: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description filling one cap, s
+             */
             fillCap: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loading a cold pan, s
+             */
             loadCold: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description a hive so far over its time is opened before the next burn, s
+             */
             openFirstAfter: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description walking back and opening one hive, s
+             */
             opening: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from withdrawal until a hive may be opened, s; never shorter
+             */
             seal: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from the arrival until the first hive may be begun, s
+             */
             setUp: number;
+            /** @description whether the one who burns stays while a bowl burns */
             staysWithBowl: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description walking on to the next hive, nozzle or pan in and shut, s
+             */
             walkAndShut: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description nozzle or pan out, port plugged or entrance shut again, s
+             */
             withdraw: number;
         };
+        /** @description A battery or pack that tools run on. */
         Pack: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description capacity, Ah
+             */
             ampHours: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description burns that one charge gave so far, or null
+             */
             burnsPerCharge?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from empty to full, or null
+             */
             chargeMinutes?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many of them there are
+             */
             count: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the maker's lowest, V: swapped there, never run flat
+             */
             cutoffVolts: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
+            /** @description what the keeper calls it; unique */
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description nominal, V
+             */
             volts: number;
         };
+        /** @description A page of the register, latest first. */
         Page: {
+            /** @description treatments */
             lines: components["schemas"]["RegisterEntry"][];
             totals: components["schemas"]["RegisterTotals"];
+            /** @description from the first to the last that has treatments, latest first */
             years: number[];
         };
+        /** @description One change for some hives. */
         Painted: {
             change: components["schemas"]["HiveChange"];
+            /** @description the hives */
             hiveIds: string[];
         };
+        /** @description Hours in a row of the same grade. */
         Part: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description first minute
+             */
             from: string;
-            /** @enum {string} */
+            /**
+             * @description good or fair; null for hours that no source tells of, which are only expected, see ExpectedHours
+             * @enum {string}
+             */
             grade?: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL" | "UNKNOWN";
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description end, not part of it
+             */
             to: string;
         };
+        /** @description What a pattern would come to on one colony, at the common date. A model estimate. */
         PatternOutcome: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all 24 days after its last round
+             */
             after: number;
+            /** @description days of its rounds; those beyond the common date are left out */
             days: string[];
+            /** @description short key */
             id: string;
+            /** @description the line that decides it, or null */
             labelSays?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all at the common date
+             */
             left: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the visits take, an estimate
+             */
             minutes: number;
+            /** @description its name */
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites fewer than untreated at the common date, by visit
+             */
             perVisit: number;
+            /** @description whether the wash would stay within the keeper's target */
             reaches: boolean;
+            /** @description why its keepers hold to it */
             reason: string;
             ruleOfThumb: components["schemas"]["RuleOfThumb"];
+            /** @description whether the last round lies two weeks before the common date */
             settled: boolean;
-            /** @enum {string} */
+            /**
+             * @description what the rule sheet says, or null without one
+             * @enum {string}
+             */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find at the common date, a fraction
+             */
             wash: number;
         };
+        /** @description A pause. */
         Pause: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description its beginning
+             */
             from: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description its end, or null while it lasts
+             */
             to?: string;
+            /** @description in words */
             why: string;
         };
+        /** @description What must be true of the people before anything burns. */
         PeopleCheck: {
+            /** @description the points confirmed; all of them, but for the sky where a reason is given */
             confirmed: ("RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS" | "SKY")[];
+            /** @description why somebody goes on in an unsafe hour, or null */
             unsafeReason?: string;
         };
+        /** @description One person. */
         PersonDone: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads begun
+             */
             burns: number;
+            /** @description who */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives opened
+             */
             opened: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description other steps and marks
+             */
             other: number;
         };
+        /** @description One person. */
         PersonLine: {
+            /** @description whether this one burns */
             burns: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the time between set-up and the last opening in which both hands are full
+             */
             busy: number;
+            /** @description in order */
             stretches: components["schemas"]["Stretch"][];
         };
+        /** @description What a phone needs. */
         Phones: {
+            /** @description by which it reaches this server; empty where this machine alone is answered */
             addresses: string[];
+            /** @description whether the certificate is one that phones must be told to trust */
             ownCertificate: boolean;
+            /** @description whether these are secure: else no phone keeps the screens */
             secure: boolean;
         };
+        /** @description A round of a series, with the crew and the day that it was given. */
         PlacedVisit: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description who goes, or null where it has no place
+             */
             crewId?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when, or null with the crew
+             */
             day?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of its rounds, from 1
+             */
             number: number;
+            /** @description whether the keeper put it there and the search leaves it alone */
             pinned: boolean;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the series
+             */
             seriesId: string;
         };
+        /** @description A plan in figures, to compare it with another. */
         PlanSummary: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hard rules broken, counted by visit
+             */
             broken: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description days on which a crew goes out
+             */
             crewDays: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description time from leaving to being back, all crews and days, min
+             */
             crewMinutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description time on the road, min
+             */
             drivingMinutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description days off the wanted gaps, summed
+             */
             gapDaysOff: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description way in all, km
+             */
             km: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description series whose last round comes after the day by which it should be done
+             */
             lateRounds: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rounds without a place
+             */
             missed: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description agreed visits that are on another day or with another crew
+             */
             moved: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description work in the time that is kept for spoiled days, min
+             */
             reserveMinutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description by how much the crews' times stand off their mean, summed, min
+             */
             unevenMinutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rounds in it
+             */
             visits: number;
         };
+        /** @description Figures of Pointer: a device without network points by the same order, see pointer-cases.json. */
         Pointing: {
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description so far over its time a hive is opened before the next one burns
+             */
             openFirstAfterSeconds: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that hands have shut before they wait for the tools
+             */
             shutAhead: number;
         };
+        /** @description What rounds took away over all hives that were counted before and after. */
         Pooled: {
             againstControls?: components["schemas"]["Efficacy"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many untreated hives were
+             */
             controls: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that were
+             */
             counted: number;
             whole?: components["schemas"]["Efficacy"];
         };
+        /** @description What a mains tool asks of an inverter and a battery bank. */
         PowerNeed: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description drawn from the bank while the tool heats, A
+             */
             amps: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that fit into those hours
+             */
             burns: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of work from the bank
+             */
             hours: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description least rating of the inverter, W: a quarter over the tool
+             */
             inverterWatts: number;
         };
+        /** @description What an import would do, or did. */
         Preview: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that are kept but stand differently
+             */
             changedHives: number;
+            /** @description every row that cannot be read */
             errors: components["schemas"]["RowError"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description apiaries that are not kept yet
+             */
             newApiaries: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that are not kept yet
+             */
             newHives: number;
+            /** @description what was taken for granted */
             notes: string[];
+            /** @description encoding and separator, in words */
             readAs: string;
+            /** @description the first rows, at most 200 */
             rows: components["schemas"]["PreviewRow"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that stand as they are kept
+             */
             sameHives: number;
+            /** @description apiaries whose time zone cannot be told from their place, and is asked */
             zoneAsked: string[];
         };
+        /** @description A row in the preview. */
         PreviewRow: {
+            /** @description brood boxes as they will be written */
             boxes: string;
-            /** @enum {string} */
+            /**
+             * @description what it would do
+             * @enum {string}
+             */
             change: "NEW" | "CHANGED" | "SAME";
             row: components["schemas"]["RosterRow"];
         };
+        Problem: {
+            /**
+             * @description what is wrong, in words
+             * @example This round was not found.
+             */
+            detail?: string;
+            /** @description what is wrong, field by field */
+            errors?: {
+                /**
+                 * @description name of the field, with dots for what lies within
+                 * @example amount.grams
+                 */
+                field?: string;
+                /**
+                 * @description what is wrong with it
+                 * @example is 40, allowed is 0.1 to 10 g
+                 */
+                says?: string;
+            }[];
+            /**
+             * Format: int32
+             * @description HTTP status
+             */
+            status?: number;
+            /**
+             * @description the kind in words
+             * @example Something cannot be
+             */
+            title?: string;
+            /**
+             * @description kind of refusal, lasting
+             * @example tag:tavrel,2026:invalid
+             */
+            type?: string;
+        };
+        /** @description Which program this is. */
         ProgramVersion: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when that state was written down, or null
+             */
             at?: string;
+            /** @description the state of the sources that it was built from, or null where nobody can tell */
             commit?: string;
+            /** @description of the release, or "development" where it was not packed */
             version: string;
         };
+        /** @description The keeper's own rates. */
         Rates: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what an hour of work is worth
+             */
             hourly: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description visits to each hive in a year
+             */
             roundsPerYear: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description setting up and clearing away, a visit
+             */
             setUpMinutes: number;
         };
+        /** @description A sheet as it is read on its page. */
         ReadSheet: {
+            /** @description it line by line, in words */
             lines: components["schemas"]["SheetLine"][];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the version after it, or null where this is the current one
+             */
             replacedBy?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description planned by it
+             */
             rounds: number;
             sheet: components["schemas"]["RuleSheet"];
         };
+        /** @description A line of the register with what was put right in it. */
         RegisterEntry: {
+            /** @description in the order in which they were written */
             corrections: components["schemas"]["Correction"][];
             line: components["schemas"]["TreatmentLine"];
+            /** @description the fields that hold something else now */
             now: {
                 [key: string]: string;
             };
         };
+        /** @description Sums over the lines that stand, as corrected. */
         RegisterTotals: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate
+             */
             acid: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description different hives
+             */
             hives: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description lines, struck ones among them
+             */
             lines: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product
+             */
             productGrams: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rounds
+             */
             rounds: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description lines that were struck out and are in no other sum
+             */
             struck: number;
         };
+        /** @description The days still to come of a series, as the keeper wants them. */
         Rest: {
+            /** @description ascending; none leaves all rounds to come out */
             days: string[];
+            /** @description why, where that is not on the label */
             offLabelReason?: string;
         };
+        /** @description One hive's line. */
         ResultLine: {
             hive: components["schemas"]["Hive"];
             result?: components["schemas"]["HiveResult"];
         };
+        /** @description The page. */
         Reviewed: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives counted before and after their rounds
+             */
             cases: number;
+            /** @description January to December */
             months: components["schemas"]["Month"][];
             totals: components["schemas"]["RegisterTotals"];
             whole?: components["schemas"]["Efficacy"];
             winter: components["schemas"]["Winter"];
+            /** @description its years in words */
             winterName: string;
+            /** @description the same by what was done */
             worked: components["schemas"]["WorkedHere"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which
+             */
             year: number;
         };
+        /** @description One hive read from a roster. */
         RosterRow: {
+            /** @description name of its apiary */
             apiary: string;
+            /** @description line of its bees, or null */
             bees?: string;
+            /** @description brood boxes */
             boxes: components["schemas"]["BroodBox"][];
-            /** @enum {string} */
+            /**
+             * @description its floor
+             * @enum {string}
+             */
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
+            /** @description name of the hive */
             hive: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the apiary, degrees, or null
+             */
             latitude?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description line of the file, from 1
+             */
             line: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the apiary, degrees, or null
+             */
             longitude?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description position in its row
+             */
             place: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day since which it stands, or null
+             */
             since?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description honey supers
+             */
             supers: number;
         };
+        /** @description One treatment day of one apiary, as planned. */
         Round: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product that the tool takes
+             */
             capacity: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description air temperature when it was planned, °C, if known
+             */
             celsius?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long a pan cools in the hive, seconds
+             */
             coolSeconds: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day there
+             */
             day: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the plan was thrown away, or null
+             */
             discardedAt?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the last hive was done, or null
+             */
             finishedAt?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description amount, see per and gramsOf
+             */
             grams: number;
-            /** @enum {string} */
+            /**
+             * @description what the grams are of
+             * @enum {string}
+             */
             gramsOf: "ACID_DIHYDRATE" | "ACID_ANHYDROUS" | "PRODUCT";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device that planned it
+             */
             id: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description a small first load, g of acid dihydrate, or null
+             */
             loosening?: number;
+            /** @description its lot, if given */
             lot?: string;
-            /** @enum {string} */
+            /**
+             * @description how medium boxes count
+             * @enum {string}
+             */
             mediums: "BY_COMB" | "AS_BOXES";
+            /** @description why, where a dose is not on the label */
             offLabelReason?: string;
-            /** @enum {string} */
+            /**
+             * @description a box or a hive
+             * @enum {string}
+             */
             per: "BOX" | "HIVE";
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             plannedAt: string;
+            /** @description who planned it */
             plannedBy: string;
+            /** @description the product's name, if given */
             product?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long it cools outside before it is loaded again, seconds
+             */
             reloadSeconds: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the sheet it was judged by
+             */
             ruleSheetId: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description minutes shut: the later of the keeper's and the sheet's
+             */
             sealMinutes: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the series that it is a round of, or null
+             */
             seriesId?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of its rounds, or null
+             */
             seriesNumber?: number;
-            /** @enum {string} */
+            /**
+             * @description the spoon, or null for a scale
+             * @enum {string}
+             */
             spoon?: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in one step of the measure
+             */
             step: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the product, fraction
+             */
             strength: number;
-            /** @enum {string} */
+            /**
+             * @description what is done with supers, or null where each hive says
+             * @enum {string}
+             */
             supersPlan?: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
+            /** @description the tool's name */
             tool: string;
-            /** @enum {string} */
+            /**
+             * @description decides the order of steps
+             * @enum {string}
+             */
             toolFamily: "PAN_WAND" | "HEATED_BOWL";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the tool from the gear, or null where it is only a name
+             */
             toolId?: string;
         };
+        /** @description What a round cost: acid from its lots, people's time from first burn to last opening with setting up and clearing away, the tools' wear by their burns, and its share of the day's drive. */
         RoundCost: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description in the keeper's money, or null where a lot has no price or is not on record
+             */
             acid?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description likewise, or null where no rate a kilometre is set or a place is not known
+             */
             driving?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description likewise, or null where the tool has no price
+             */
             wear?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description likewise, or null where no hourly rate is set
+             */
             work?: number;
         };
+        /** @description What the boards showed after one round. */
         RoundDrop: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites above what falls by itself
+             */
             byTreatment: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description of the round
+             */
             day: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description that the boards lay, in all
+             */
             hours: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when the first was laid
+             */
             laidOn: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description hours that the last of them lay
+             */
             lastHours: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description mites on the last of them
+             */
             lastMites: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description counted in all
+             */
             mites: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when the last was read
+             */
             readOn: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many were read
+             */
             readings: number;
+            /** @description whether the last was laid a day or more after the round, when most has fallen */
             settled: boolean;
         };
+        /** @description What one round does. */
         RoundEffect: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites killed: what the boards would show if all of them fell there
+             */
             killed: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description upper edge of the band
+             */
             killedHigh: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lower edge of the band
+             */
             killedLow: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of all mites that were under cappings that day
+             */
             shielded: number;
         };
+        /** @description A hive's line on a round's dose sheet, as it was on the day. */
         RoundHive: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate in each
+             */
             acidPerLoad: number;
+            /** @description its brood boxes then */
             boxes: components["schemas"]["BroodBox"][];
+            /** @description what that figure rests on, or null */
             burnSays?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long to plan for a load, seconds, or null where nobody knows
+             */
             burnSeconds?: number;
+            /** @description whether a cloth shuts it */
             cloth: boolean;
+            /** @description one load in the words of the measure */
             eachLoad: string;
+            /** @description why it gets another amount than the round, or null */
             exception?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate in it, or null
+             */
             firstAcid?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in a first load that differs, or null
+             */
             firstProduct?: number;
-            /** @enum {string} */
+            /**
+             * @description its floor then
+             * @enum {string}
+             */
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
+            /** @description its name then */
             hiveName: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the acid that settles inside, a model estimate; null in older rounds
+             */
             kept?: number;
+            /** @description the finding that decided it */
             labelSays: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate in each of these, or null
+             */
             largerAcid?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads after that one which are larger than the rest
+             */
             largerLoads: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in each of these, or null
+             */
             largerProduct?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads planned
+             */
             loads: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description position in the walking order
+             */
             place: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long making it ready should take, s
+             */
             prepSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in each
+             */
             productPerLoad: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its supers then
+             */
             supers: number;
-            /** @enum {string} */
+            /**
+             * @description what is done with its supers
+             * @enum {string}
+             */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
+            /** @description what to do before the burn, one a line */
             tasks: string;
-            /** @enum {string} */
+            /**
+             * @description what the rule sheet said
+             * @enum {string}
+             */
             verdict: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
+        /** @description Rounds that belong together, since no three weeks passed between one and the next: what is counted before and after them is held against each other. */
         RoundsTogether: {
+            /** @description days of the rounds, ascending; one at least */
             days: string[];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day of the first round after them, or null
+             */
             next?: string;
         };
+        /** @description One apiary on the way. */
         RouteStop: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description there
+             */
             arrives: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description work; later than the arrival where the hour is waited for
+             */
             begins: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description work, cleared away
+             */
             ends: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of it in hours that no source tells of: they are to be confirmed, min
+             */
             expectedMinutes: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of it in fair hours, min
+             */
             fairMinutes: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description way to it from the stop before, km
+             */
             km: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of its rounds
+             */
             number: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of it outside the workable hours, min
+             */
             outsideMinutes: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the series
+             */
             seriesId: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             yardId: string;
         };
+        /** @description Why a row was not read. */
         RowError: {
+            /** @description column of the roster */
             column: string;
+            /** @description what stands there */
             found: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description line of the file, from 1
+             */
             line: number;
+            /** @description what is wrong and what is allowed */
             says: string;
         };
+        /** @description The rule of thumb that people carry: the rounds span the capping time, 12 days for workers or 15 with drones, and lie no more than a week apart. A guide; the model may say otherwise. */
         RuleOfThumb: {
+            /** @description whether the rounds keep to it */
             holds: boolean;
+            /** @description the rule and how the rounds stand to it */
             says: string;
         };
+        /** @description What the label and the law allow, as the keeper copied it from the paper in hand. Null means that the paper is silent. */
         RuleSheet: {
-            /** @enum {string} */
+            /**
+             * @description whether capped brood may be present
+             * @enum {string}
+             */
             brood?: "ANY" | "BROODLESS_ONLY";
+            /** @description who copied it from the label */
             copiedBy?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when it was copied
+             */
             copiedOn?: string;
+            /** @description shipped as an example and never checked against a label */
             example: boolean;
-            /** @enum {string} */
+            /**
+             * @description what the sheet's grams are of
+             * @enum {string}
+             */
             gramsOf: "ACID_DIHYDRATE" | "ACID_ANHYDROUS" | "PRODUCT";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description highest air temperature, °C
+             */
             maxCelsius?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description most grams a brood box
+             */
             maxPerBox?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description most grams a hive
+             */
             maxPerHive?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most rounds in one series
+             */
             maxRoundsPerSeries?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most rounds in a calendar year
+             */
             maxRoundsPerYear?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lowest air temperature, °C
+             */
             minCelsius?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description fewest days between rounds
+             */
             minDaysBetween?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description fewest minutes shut after the burn
+             */
             minSealMinutes?: number;
+            /** @description the keeper's name for it */
             name: string;
+            /** @description anything else */
             note?: string;
+            /** @description whether it speaks of a registered product */
             registeredProduct?: boolean;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the version before, or null
+             */
             replaces?: string;
-            /** @enum {string} */
+            /**
+             * @description what must be done with supers
+             * @enum {string}
+             */
             supers?: "OFF" | "BARRIER" | "ALLOWED";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 1 for a new sheet, one more for each that replaces it
+             */
             version: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description days before honey may be taken
+             */
             waitingDays?: number;
         };
+        /** @description A rule that bent or broke at a visit, in words. */
         RuleViolation: {
+            /** @description whether this must not be, or is only not as it was wished */
             broken: boolean;
-            /** @enum {string} */
+            /**
+             * @description which rule
+             * @enum {string}
+             */
             kind: "MISSED" | "GAP_TOO_SHORT" | "GAP_TOO_LONG" | "CLOSED_DAY" | "OUTSIDE_HOURS" | "CREW_HOURS" | "CREW_BLOCKED" | "LABEL_YEAR" | "GAP_OFF" | "LATE" | "BESIDE_BEST" | "FAIR_HOURS" | "NO_RESERVE" | "MOVED";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description which of its rounds
+             */
             number: number;
+            /** @description what is not as it should be, and why */
             says: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the series
+             */
             seriesId: string;
         };
+        /** @description A run at one moment: every hive in walking order, the one to act on, the one to open next. */
         RunBoard: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate that the sheet still has for hives not left out
+             */
             acidLeft: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate in all loads that burned to their end
+             */
             acidUsed: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive to act on now, or null if there is nothing left to do
+             */
             actOn?: string;
             crew: components["schemas"]["CrewLog"];
+            /** @description every hive is open again or left out */
             finished: boolean;
+            /** @description in walking order */
             hives: components["schemas"]["HiveOnBoard"][];
             lastStep?: components["schemas"]["LastStep"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the shut hive that comes due first, or null
+             */
             nextToOpen?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the moment
+             */
             now: string;
             pace?: components["schemas"]["PaceNow"];
             pointing: components["schemas"]["Pointing"];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description seal period, seconds
+             */
             sealSeconds: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives left out
+             */
             skipped: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that are shut
+             */
             stillShut: number;
+            /** @description the run's tools */
             tools: components["schemas"]["ToolOnBoard"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that got acid
+             */
             treated: number;
         };
+        /** @description How long a round takes with what there is, and what one more of it would gain. More tools, people or cloths can make a plain play-through later, since whoever is free takes what is at hand. A crew would then leave the surplus in the truck, so every smaller set-up is played too, and the best is told. One more of anything therefore never makes the finish later. */
         RunLength: {
             crewUsed: components["schemas"]["Crew"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description cloths that it may use at once
+             */
             mostShut: number;
             pace: components["schemas"]["Pace"];
+            /** @description what one more would save, most first; those that save nothing come last */
             savings: components["schemas"]["Saving"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description tools in it
+             */
             toolsUsed: number;
         };
+        /** @description A run looked back on: planned against done, who did what, and what was out of the ordinary. */
         RunReview: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate on the dose sheet
+             */
             acidPlanned: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate in all loads that burned to their end
+             */
             acidUsed: number;
             crew: components["schemas"]["CrewLog"];
+            /** @description what was out of the ordinary, in order of happening */
             exceptions: components["schemas"]["Out"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description first step of the run
+             */
             from: string;
+            /** @description in walking order */
             hives: components["schemas"]["HiveDone"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most hives shut at once
+             */
             mostShut: number;
+            /** @description in order of name */
             people: components["schemas"]["PersonDone"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the same as it was reckoned, without setting up and clearing away; or null
+             */
             plannedSeconds?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in them
+             */
             productUsed: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description last step so far
+             */
             to: string;
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description from the first step to the last
+             */
             tookSeconds: number;
         };
+        /** @description A run under way, in short. */
         RunShort: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives open again or left out
+             */
             done: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives in all
+             */
             hives: number;
+            /** @description name of the hive that opens next, or null */
             nextToOpen?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when, or null
+             */
             opensFrom?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives shut
+             */
             stillShut: number;
         };
+        /** @description How the outfit is kept. */
         Safekeeping: {
+            /** @description latest first */
             backups: components["schemas"]["Backup"][];
+            /** @description whether it is kept at all; the demo's is not */
             kept: boolean;
         };
+        /** @description One reading of a tool. */
         Sample: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the bowl, °C
+             */
             celsius: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description since its stream began
+             */
             seconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of its pack under load, V, or null where it runs on the mains
+             */
             volts?: number;
         };
+        /** @description What samples say against the limit of the season. */
         SampleReading: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description in all
+             */
             bees: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description bees in all that would settle it; 0 where settled, null where too close
+             */
             beesToSettle?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description samples that it is made of
+             */
             counts: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description of the latest
+             */
             day: string;
             interval: components["schemas"]["Interval"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description in all
+             */
             mites: number;
+            /** @description all that in a sentence */
             says: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee, a fraction
+             */
             share: number;
-            /** @enum {string} */
+            /**
+             * @description against the limit
+             * @enum {string}
+             */
             standing: "DANGER" | "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
+        /** @description What one more saves. */
         Saving: {
-            /** @enum {string} */
+            /**
+             * @description of what
+             * @enum {string}
+             */
             more: "TOOL" | "HELPER" | "BURNER" | "TOOL_AND_BURNER" | "CLOTHS";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description s; 0 where it saves nothing
+             */
             saved: number;
+            /** @description in a sentence */
             words: string;
         };
+        /** @description Weighings that are not kept yet. */
         ScoopQuestion: {
+            /** @description of product in each level scoop, g */
             grams: number[];
-            /** @enum {string} */
+            /**
+             * @description the spoon
+             * @enum {string}
+             */
             spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
         };
+        /** @description What level scoops of one spoon really hold, weighed one by one. */
         Scoops: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product in a scoop
+             */
             mean: number;
-            /** @enum {string} */
+            /**
+             * @description the spoon
+             * @enum {string}
+             */
             spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description sample standard deviation, g
+             */
             spread: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the same in percent of the mean
+             */
             spreadPercent: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the spoon should hold at the usual density, g
+             */
             usualGrams: number;
+            /** @description what is pointed out, in words */
             warnings: string[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             weighings: number;
         };
+        /** @description Model estimate of how much of the acid settles inside: one mixed volume, dM/dt = S(t) − (k_dep + k_leak)·M with k_leak = Σ kᵢ·Aᵢ ÷ V, solved in closed form. It tells which opening to shut first. Left out: draught and wind, warmth rising, bees fanning, vapour that never mixes, the minutes a pan's entrance stands open between loads. */
         SealEstimate: {
+            /** @description vapour and deposit over time, from the first burn to opening */
             curve: components["schemas"]["SealPoint"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share still in the air when it is opened
+             */
             inAir: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share settled inside by opening, of all that was loaded
+             */
             kept: number;
+            /** @description openings, widest stream first */
             leaks: components["schemas"]["Leak"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description space that the vapour fills, L; supers that stay on are part of it
+             */
             litres: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share gone through openings by then
+             */
             lost: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description from withdrawal until 95 % of what will ever settle is down, s
+             */
             mostlyDownSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description withdrawal of nozzle or pan, seconds from the first burn's start
+             */
             withdrawnAt: number;
         };
+        /** @description Where the acid is at one moment, shares of all that was loaded. */
         SealPoint: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description vapour in the hive's air
+             */
             inAir: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description gone through the openings
+             */
             lost: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description from the start of the first burn
+             */
             second: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description settled inside: what works
+             */
             settled: number;
         };
+        /** @description What a hive's seal means for its dose: what each opening costs, beside what a gram more would buy. Model estimates, for bees at home and a loose cluster. */
         SealReading: {
+            /** @description what shutting each opening well would bring, the best first */
             gains: components["schemas"]["Gain"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description dose reckoned with, g acid dihydrate a box
+             */
             gramsPerBox: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the acid that settles inside as it stands
+             */
             kept: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share kept with every opening shut well
+             */
             keptShut: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the exposed mites that it kills
+             */
             kill: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the same with one gram a box more
+             */
             killGramMore: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the exposed mites killed then
+             */
             killShut: number;
+            /** @description whether that is so little that it is called leaky */
             leaky: boolean;
         };
+        /** @description How long to search. */
         SearchFor: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description at most
+             */
             seconds: number;
         };
+        /** @description How a search stands. */
         SearchState: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it began, or null where none did since the start of the server
+             */
             began?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how often it found a better plan
+             */
             better: number;
+            /** @description why it ended without a plan, or null */
             failed?: string;
             figures?: components["schemas"]["PlanSummary"];
+            /** @description whether it still searches */
             running: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long it may take
+             */
             seconds: number;
+            /** @description it searches for, in words */
             what: string;
         };
+        /** @description A limit with the name of its season. */
         SeasonLimit: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites on 100 bees
+             */
             percent: number;
+            /** @description spring, late summer or winter */
             season: string;
         };
+        /** @description A season across apiaries, planned. */
         SeasonPlan: {
+            /** @description what bent or broke, gravest first */
             bends: components["schemas"]["RuleViolation"][];
             figures: components["schemas"]["PlanSummary"];
+            /** @description every crew's day */
             routes: components["schemas"]["DayRoute"][];
+            /** @description every round, placed or not */
             visits: components["schemas"]["PlacedVisit"][];
         };
+        /** @description What is usually done in an apiary at a time of its year: a start for the keeper's own plan. */
         SeasonPreset: {
+            /** @description whether days without capped brood are hoped for */
             broodless: boolean;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day by which the last should be done, or null
+             */
             finishBy?: string;
             gaps: components["schemas"]["Gaps"];
-            /** Format: date */
+            /**
+             * Format: date
+             * @description last day on which any may be
+             */
             lastDay: string;
-            /** @enum {string} */
+            /**
+             * @description which
+             * @enum {string}
+             */
             occasion: "LATE_SUMMER" | "WINTER";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             rounds: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day on which the first is wanted
+             */
             startOn: string;
         };
+        /** @description The season plan as the screen draws it. */
         SeasonView: {
+            /** @description the rounds as they were agreed */
             agreed: components["schemas"]["AgreedVisit"][];
+            /** @description what is to be done, by apiary and name */
             allSeries: components["schemas"]["SeriesView"][];
             byHand?: components["schemas"]["PlanSummary"];
+            /** @description in their order */
             crews: components["schemas"]["OutfitCrew"][];
             depot?: components["schemas"]["Depot"];
+            /** @description whether a round stands otherwise than it was agreed */
             differs: boolean;
+            /** @description who tells of today's and tomorrow's weather, in words; empty where nobody does */
             hoursFrom: string[];
+            /** @description whether some of it is made up */
             hoursMadeUp: boolean;
+            /** @description what cannot be planned, and why */
             leftOut: components["schemas"]["LeftOutYard"][];
+            /** @description locked days, each with its reason */
             locked: {
                 [key: string]: string;
             };
+            /** @description what is to be entered first, or null */
             missing?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the server's clock
+             */
             now: string;
             plan?: components["schemas"]["SeasonPlan"];
             search: components["schemas"]["SearchState"];
             span: components["schemas"]["DaySpan"];
+            /** @description what was asked so far */
             whatIfs: components["schemas"]["WhatIfAnswer"][];
+            /** @description the apiaries with their days */
             yards: components["schemas"]["YardRow"][];
         };
+        /** @description What is seen at a moment. */
         Seen: {
+            /** @description what is wrong, and what to do */
             alerts: components["schemas"]["Told"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description median of the last three samples, °C, or null before the first
+             */
             celsius?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description a load is gone once the bowl is back within this of its set temperature, °C
+             */
             goneWithin: number;
+            /** @description samples of the last three minutes */
             latest: components["schemas"]["Sample"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the load that burns or burned last, °C, or null
+             */
             lowest?: number;
+            /** @description the same in words */
             says: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the moment, since the stream began, s
+             */
             seconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description how long no sample has come, s
+             */
             silentFor: number;
+            /** @description where its samples come from, in words */
             source: string;
+            /** @description whether they stand in for a tool's */
             standIn: boolean;
-            /** @enum {string} */
+            /**
+             * @description what the bowl is doing
+             * @enum {string}
+             */
             state: "PREHEATING" | "READY" | "CHARGED" | "RECOVERING" | "DONE";
             tool: components["schemas"]["WatchedTool"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of its pack at the last sample, V, or null
+             */
             volts?: number;
         };
+        /** @description A sign seen. */
         SeenSign: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             day: string;
+            /** @description who saw it */
             doneBy: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description at which hive
+             */
             hiveId: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description what
+             * @enum {string}
+             */
             sign: "CHEWED_PUPAE" | "DEFORMED_WINGS" | "SPOTTY_BROOD" | "NONE_SEEN";
         };
+        /** @description A series. */
         Series: {
+            /** @description who */
             adoptedBy: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when
+             */
             adoptedOn: string;
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description acid dihydrate a box, g
+             */
             gramsPerBox: number;
+            /** @description its hives in walking order */
             hives: components["schemas"]["SeriesHive"][];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
+            /** @description the line that decides it, or null */
             labelSays?: string;
+            /** @description what the keeper calls it */
             name: string;
+            /** @description why, where it is not on the label */
             offLabelReason?: string;
+            /** @description its rounds in order */
             rounds: components["schemas"]["SeriesRound"][];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the sheet that it was judged by, or null
+             */
             ruleSheetId?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the date there
+             */
             today: string;
+            /** @description the tool's name */
             tool: string;
-            /** @enum {string} */
+            /**
+             * @description what the sheet said of its days, or null
+             * @enum {string}
+             */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
         };
+        /** @description A hive of a series. */
         SeriesHive: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             id: string;
+            /** @description its name */
             name: string;
         };
+        /** @description A plan that fits an occasion of the year, with its days for one colony. */
         SeriesPreset: {
+            /** @description days of the rounds; empty where the occasion is not there */
             days: string[];
-            /** @enum {string} */
+            /**
+             * @description which
+             * @enum {string}
+             */
             occasion: "SWARM" | "PACKAGE" | "SPLIT" | "BEFORE_SALE" | "LATE_SUMMER" | "WINTER";
+            /** @description why these days, or why none */
             says: string;
         };
+        /** @description What is still to come of a series, planned anew. */
         SeriesRest: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description limit of the season, % of bees
+             */
             limitPercent: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day that is looked at
+             */
             on: string;
+            /** @description its name */
             series: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the series
+             */
             seriesId: string;
+            /** @description to go on */
             ways: components["schemas"]["JudgedWay"][];
+            /** @description hives with too few counts, not reckoned */
             without: string[];
         };
+        /** @description A round of a series. */
         SeriesRound: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description its day as it stands
+             */
             day: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description its day when the series was adopted
+             */
             firstDay: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 1
+             */
             number: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the round planned for it, or null
+             */
             roundId?: string;
-            /** @enum {string} */
+            /**
+             * @description how it stands today
+             * @enum {string}
+             */
             state: "DONE" | "OPEN" | "DUE" | "LATE" | "AHEAD" | "LEFT_OUT";
         };
+        /** @description What a series is planned by, as the keeper enters it. */
         SeriesToPlan: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
+            /** @description whether days without capped brood are hoped for */
             broodless: boolean;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day by which the last should be done, or null
+             */
             finishBy?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description acid dihydrate a box, g
+             */
             gramsPerBox: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key; the series gets the same when the plan is agreed
+             */
             id: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description last day on which any may be
+             */
             lastDay: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description fewest days between rounds
+             */
             leastGap: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description most days between rounds
+             */
             mostGap: number;
+            /** @description what the keeper calls it */
             name: string;
+            /** @description why, where it is not on the label; otherwise null */
             offLabelReason?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             rounds: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the sheet to judge it by, or null
+             */
             ruleSheetId?: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day on which the first is wanted
+             */
             startOn: string;
+            /** @description the tool's name */
             tool: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description wanted days between rounds
+             */
             wantedGap: number;
         };
+        /** @description A series in the plan. */
         SeriesView: {
+            /** @description its apiary's name */
             apiary: string;
+            /** @description whether it is a series that goes on already */
             going: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that stand there
+             */
             hives: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of its next round
+             */
             next: number;
             series: components["schemas"]["SeriesToPlan"];
         };
+        /** @description One line of a rule sheet in words, for reading it and for laying two beside each other. */
         SheetLine: {
+            /** @description what it is about */
             point: string;
+            /** @description what the sheet says, or null where it is silent */
             says?: string;
         };
+        /** @description What is typed at sign-in. */
         SignIn: {
+            /** @description the person's login */
             login: string;
+            /** @description the person's password */
             password: string;
         };
+        /** @description What the bench offers to choose from. */
         SpacingChoices: {
+            /** @description from dose to kill */
             curves: components["schemas"]["OfferedCurve"][];
+            /** @description what the model leaves out, in sentences */
             leftOut: string[];
+            /** @description how many rounds, how far apart */
             patterns: components["schemas"]["SpacingPattern"][];
+            /** @description how hives stand */
             shuts: components["schemas"]["OfferedShut"][];
         };
+        /** @description A pattern of how many rounds and how far apart. Common practice, not a rule: the label decides. */
         SpacingPattern: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description days between them
+             */
             gap: number;
+            /** @description short key */
             id: string;
+            /** @description what it is called on screen */
             name: string;
+            /** @description why its keepers hold to it */
             reason: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             rounds: number;
         };
+        /** @description What the bench reckons with. */
         SpacingQuestion: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the date at which schedules are compared
+             */
             commonDate: string;
-            /** @enum {string} */
+            /**
+             * @description from dose to kill
+             * @enum {string}
+             */
             curve: "FIELD" | "TRIAL" | "OWN";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description acid dihydrate a box, g
+             */
             gramsPerBox: number;
             load: components["schemas"]["ColonyLoad"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the sheet that plans are held against, or null
+             */
             ruleSheetId?: string;
-            /** @enum {string} */
+            /**
+             * @description how tight the hive is, or null for the seal estimate of the hive as it stands
+             * @enum {string}
+             */
             shut?: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description infestation that should not be passed then, percent of bees
+             */
             targetPercent: number;
         };
         SseEmitter: {
             /** Format: int64 */
             timeout?: number | null;
         };
+        /** @description Days on which a stage of brood is on the comb, as the likely course has it. */
         StageBand: {
             days: components["schemas"]["DaySpan"];
-            /** @enum {string} */
+            /**
+             * @description which
+             * @enum {string}
+             */
             stage: "EGGS" | "LARVAE" | "CAPPED_WORKER" | "CAPPED_DRONE";
         };
         StreamingResponseBody: Record<string, never>;
+        /** @description How much of a product is oxalic acid dihydrate. */
         Strength: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mass fraction, above 0 and at most 1
+             */
             assay: number;
         };
+        /** @description A stretch of time. */
         Stretch: {
-            /** @enum {string} */
+            /**
+             * @description what
+             * @enum {string}
+             */
             doing: "PREHEAT" | "MAKE_READY" | "FILL" | "START" | "BURN" | "DISCONNECT" | "COOL" | "TAKE_OUT" | "OPEN";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description s
+             */
             from: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description number of the hive, from 0, or null
+             */
             hive?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description s
+             */
             to: number;
         };
+        /** @description The sun of one calendar day at one place. Nulls where it does not happen that day, as beyond the polar circles. */
         SunDay: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description civil dawn, sun 6° below the horizon
+             */
             firstLight?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description civil dusk
+             */
             lastLight?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description upper edge on the horizon
+             */
             sunrise?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description upper edge on the horizon
+             */
             sunset?: string;
         };
+        /** @description Pieces bought, or counted. */
         Supply: {
+            /** @description whether they were found in a count, which holds against all before */
             counted: boolean;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description when; uses of that day come after it
+             */
             day: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description of what
+             * @enum {string}
+             */
             kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description bought, or found
+             */
             pieces: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description paid, or null
+             */
             price?: number;
         };
+        /** @description What the rounds to come will use up beside the acid, by how long each thing lasts. An estimate. */
         SupplyForecast: {
+            /** @description what it follows from, in a sentence */
             from: string;
-            /** @enum {string} */
+            /**
+             * @description of what
+             * @enum {string}
+             */
             kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that will be changed until the last of those rounds
+             */
             pieces: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day of the change for which no piece is left, or null where enough are there or nobody counted them
+             */
             runsOutOn?: string;
         };
+        /** @description How many pieces of something should be on the shelf. */
         SupplyShelf: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the last count, or null
+             */
             countedOn?: string;
-            /** @enum {string} */
+            /**
+             * @description of what
+             * @enum {string}
+             */
             kind: "SEALS" | "FILTERS" | "CAPS" | "CLOTHS";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description pieces, negative where more was used than is on record
+             */
             onHand: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description pieces since the last count, or since the first purchase
+             */
             used: number;
         };
+        /** @description One thing to do at a hive before its burn. */
         Task: {
-            /** @enum {string} */
+            /**
+             * @description what sort of thing
+             * @enum {string}
+             */
             kind: "SUPERS" | "FLOOR" | "INNER_COVER" | "CRACKS" | "LIFT" | "MOVE_TO_PLAIN_FLOOR" | "NOZZLE" | "ENTRANCE";
+            /** @description told to the one who does it */
             words: string;
         };
+        /** @description One burn in the open with a stopwatch: how long until the pan or bowl was empty. */
         TestBurn: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description air temperature, °C, or null
+             */
             celsius?: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description made on the device that timed it
+             */
             id: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product
+             */
             load: number;
+            /** @description anything seen, or null */
             note?: string;
+            /** @description the pack or battery it ran on, in words, or null */
             pack?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description from connecting or release to empty, s
+             */
             seconds: number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the tool
+             */
             toolId: string;
         };
+        /** @description Whether a thing is packed. */
         Tick: {
+            /** @description it is */
             packed: boolean;
         };
+        /** @description The page. */
         Today: {
+            /** @description most pressing first */
             apiaries: components["schemas"]["ApiaryToday"][];
+            /** @description what is due by the calendar, most pressing first */
             dueTasks: components["schemas"]["DueTask"][];
+            /** @description what is due of tools and filters */
             gear: components["schemas"]["GearDue"][];
             hours: components["schemas"]["OwnHours"];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the server's clock
+             */
             now: string;
+            /** @description what presses of the stock */
             stock: string[];
         };
+        /** @description An alert in words. */
         Told: {
-            /** @enum {string} */
+            /**
+             * @description which
+             * @enum {string}
+             */
             alert: "TOO_EARLY" | "NO_CHARGE" | "NEVER_READY" | "NO_RECOVERY" | "WEAK_OR_OVERLOADED" | "UNMARKED_FALL" | "SWAP_PACK" | "TOO_HOT";
+            /** @description what is seen */
             says: string;
+            /** @description what to do about it */
             toDo: string;
         };
+        /** @description A tool that turns acid into vapour, as its keeper and its maker describe it. */
         Tool: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the keeper's or maker's figure for one load, seconds, or null; test burns go before it
+             */
             burnSeconds?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product that it takes in one load
+             */
             capacity: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long a pan stays in the hive to cool and finish, seconds; 0 for a bowl
+             */
             coolSeconds: number;
+            /** @description whether its maker lets the hot pan be cooled in water */
             dunkAllowed: boolean;
-            /** @enum {string} */
+            /**
+             * @description how it shows the end
+             * @enum {string}
+             */
             endSign: "NONE" | "DISPLAY" | "LAMP" | "BEEP";
-            /** @enum {string} */
+            /**
+             * @description pan wand or heated bowl
+             * @enum {string}
+             */
             family: "PAN_WAND" | "HEATED_BOWL";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description put on the fitted burn time, %
+             */
             marginPercent: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the maker's highest, °C, or null
+             */
             maxCelsius?: number;
+            /** @description what the keeper calls it; unique */
             name: string;
+            /** @description anything else, or null */
             note?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the pack it runs on, or null
+             */
             packId?: string;
-            /** @enum {string} */
+            /**
+             * @description what heats it
+             * @enum {string}
+             */
             power: "CAR_BATTERY" | "MAINS" | "TOOL_PACK";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description until it is hot, seconds; 0 for a pan, which heats in the hive
+             */
             preheatSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what it cost, in the keeper's money, or null
+             */
             price?: number;
-            /** @enum {string} */
+            /**
+             * @description how the acid comes to the heat
+             * @enum {string}
+             */
             release: "LOADED_COLD" | "CAP_TURNED" | "PLUNGER";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description between two loads, seconds
+             */
             reloadSeconds: number;
+            /** @description no longer used */
             retired: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description burns after which its seals are due, or null
+             */
             sealsEvery?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description set temperature of a bowl, °C, or null
+             */
             setCelsius?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description while heating, W, or null
+             */
             watts?: number;
         };
+        /** @description Which tool pays at how many hives: the tool's price over its years, and a person's time for each hive and each visit. Acid is the least of it and the same for all. */
         ToolCost: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of a person's time
+             */
             minutesPerHive: number;
+            /** @description the tool */
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description in the keeper's money
+             */
             price: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description that it lasts
+             */
             years: number;
         };
+        /** @description One tool. */
         ToolLine: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of the time between set-up and the last opening in which it works in a hive
+             */
             busy: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description packs put on, or charges used; 0 where it needs none
+             */
             charges: number;
+            /** @description what the keeper calls it */
             name: string;
+            /** @description in order */
             stretches: components["schemas"]["Stretch"][];
         };
+        /** @description One of a run's tools on its board. */
         ToolOnBoard: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads that it has burned in this run
+             */
             burns: number;
-            /** @enum {string} */
+            /**
+             * @description pan or bowl
+             * @enum {string}
+             */
             family: "PAN_WAND" | "HEATED_BOWL";
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive that it is in or belongs to, or null
+             */
             in?: string;
+            /** @description what the keeper calls it */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description from 1
+             */
             number: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description burns that its pack should still give, an estimate by its own figure; null where that is not known
+             */
             packBurnsLeft?: number;
         };
+        /** @description What a tool has been through since it was looked after: cleaning is due after each apiary, seals by their burns. */
         ToolWear: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description burns since its seals were changed, or since ever
+             */
             burnsOnSeals: number;
+            /** @description what is due, in words; empty if nothing is */
             due: string[];
+            /** @description whether that is as many as they bear */
             sealsDue: boolean;
+            /** @description apiaries that it burned in since it was cleaned */
             uncleanedAfter: string[];
         };
+        /** @description Two tools compared. */
         ToolsCompared: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description fewest hives at which the second costs less than the first, or null if it never does up to 5,000 hives
+             */
             paysFrom?: number;
+            /** @description cost a year by hives */
             rows: components["schemas"]["AtHives"][];
         };
+        /** @description One line of the register as it was recorded: one hive in one round, or a treatment that somebody typed. */
         TreatmentLine: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of acid dihydrate
+             */
             acid: number;
+            /** @description how much, as typed, or null where grams of acid tell it */
             amount?: string;
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the apiary
+             */
             apiaryId: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description air temperature at the start, °C, if known
+             */
             celsius?: number;
+            /** @description whether it has corrections */
             corrected: boolean;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description day on which the first burn began, in the apiary's zone
+             */
             day: string;
+            /** @description the hive's name on that day */
             hive: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
+            /** @description the finding that decided it */
             labelSays?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description loads that burned to their end
+             */
             loads: number;
+            /** @description its lot, if given */
             lot?: string;
-            /** @enum {string} */
+            /**
+             * @description with what it was treated
+             * @enum {string}
+             */
             means: "OXALIC_VAPOUR" | "OXALIC_TRICKLED" | "FORMIC" | "THYMOL" | "LACTIC" | "STRIPS" | "BROOD_TAKEN" | "OTHER";
+            /** @description how, in words */
             method: string;
+            /** @description why, where it was not on the label */
             offLabelReason?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was opened, or null while it is shut
+             */
             openedAt?: string;
+            /** @description who worked on it */
             people: string;
+            /** @description the product's name, if given */
             product?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description grams of product
+             */
             productGrams: number;
+            /** @description what was out of the ordinary */
             remarks: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when the tool was out, or null
+             */
             removedAt?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the round, or null for one that was typed
+             */
             roundId?: string;
+            /** @description name of the sheet it was judged by, if any */
             ruleSheet?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description its version
+             */
             sheetVersion?: number;
+            /** @description whether it counts: nobody struck it out */
             stands: boolean;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description start of the first burn, or null for one that was typed
+             */
             startedAt?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description supers on the hive
+             */
             supers: number;
-            /** @enum {string} */
+            /**
+             * @description what was done with them
+             * @enum {string}
+             */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
-            /** @enum {string} */
+            /**
+             * @description what the sheet said, or null where nothing was judged
+             * @enum {string}
+             */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description days before honey may be taken by the sheet, or null where it is silent
+             */
             waitingDays?: number;
+            /** @description where the weather came from, in words */
             weatherFrom?: string;
+            /** @description whether that weather is made up, or null where there is none */
             weatherMadeUp?: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description where the wind came from, degrees, if known
+             */
             windFrom?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description wind, m/s, if known
+             */
             windMs?: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when it was written or first drawn
+             */
             writtenAt: string;
+            /** @description who wrote it by hand; null for one drawn from a log, and for those from before this was kept */
             writtenBy?: string;
+            /** @description the apiary's zone */
             zone: string;
         };
+        /** @description Hives of an apiary that nothing is on record of. */
         Unrecorded: {
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the apiary
+             */
             apiaryId: string;
             expected?: components["schemas"]["DaySpan"];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             hives: number;
         };
+        /** @description What a heated bowl is taken to do until its keeper says otherwise: our own round figures. */
         UsualBowl: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description until it is hot, s
+             */
             preheatSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description its set temperature, °C
+             */
             setCelsius: number;
         };
+        /** @description How an outfit usually works, whatever the yard. */
         UsualWork: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description caps of all bowls together, all filled on arrival; null where enough are
+             */
             caps?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many there are
+             */
             cloths: number;
             crew: components["schemas"]["Crew"];
+            /** @description whether hives were made ready the evening before */
             preparedAhead: boolean;
             times: components["schemas"]["PaceTimes"];
         };
+        /** @description The order of the walk. */
         Walk: {
+            /** @description hives of each row in walking order; rows follow each other */
             rows: string[][];
         };
+        /** @description A run's tool as the screen shows it. */
         WatchView: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive into which acid may have gone without a mark, or null
+             */
             asks?: string;
+            /** @description whether the end of a load is logged by itself */
             byItself: boolean;
+            /** @description whether the end of the load that burns can be logged by itself; a stand-in's only in the demo, and only where a test burn covers the load */
             mayLog: boolean;
+            /** @description whether a simulated tool may stand in here */
             maySimulate: boolean;
+            /** @description whether the run's tool is of a kind that can be watched */
             mayWatch: boolean;
             seen?: components["schemas"]["Seen"];
+            /** @description whether faults can be asked for */
             simulated: boolean;
+            /** @description words on why the load that burns cannot be seen, or null */
             tooSmall?: string;
         };
+        /** @description What a watcher has to know of a tool. */
         WatchedTool: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description under which its pack must not be drawn, V, or null for the mains
+             */
             cutoffVolts?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how long it usually takes to get hot, s
+             */
             preheatSeconds: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description set temperature of the bowl, °C
+             */
             setCelsius: number;
         };
+        /** @description A way to go on. */
         Way: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives that are more likely above the limit than below
+             */
             above: number;
+            /** @description days of the rounds to come */
             days: string[];
+            /** @description its hives, the worst first */
             hives: components["schemas"]["HiveThen"][];
-            /** @enum {string} */
+            /**
+             * @description what it does with the rest of the series
+             * @enum {string}
+             */
             kind: "END_HERE" | "AS_AGREED" | "FITTED";
         };
+        /** @description A way to go on, with its effect on the colony that the series was reckoned on. */
         WayOn: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description that date, or null
+             */
             commonDate?: string;
+            /** @description all days that would then be */
             days: string[];
+            /** @description the line that decides it, or null */
             labelSays?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites in all at the common date, a model estimate; null for a series that was not reckoned on a bench
+             */
             left?: number;
-            /** @enum {string} */
+            /**
+             * @description what the rule sheet says, or null without one
+             * @enum {string}
+             */
             verdict?: "ALLOWED" | "CAUTION" | "NOT_ON_LABEL";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find then, a fraction, or null
+             */
             wash?: number;
-            /** @enum {string} */
+            /**
+             * @description which
+             * @enum {string}
+             */
             way: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
+            /** @description its name */
             words: string;
         };
+        /** @description Two ways of treating held against each other. Yards differ: hives are dealt out anew within the yards that used both ways; where each yard had one way, whole yards are. Of all comparisons on a page some would look different by chance, so each has to be the clearer the more there are (Holm 1979, Scandinavian Journal of Statistics 6). */
         WaysCompared: {
+            /** @description whether whole yards were compared */
             byYards: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description share of arrangements by chance that differ as much, with all comparisons of the page reckoned in; or null where too few were counted
+             */
             chance?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description upper end, or null
+             */
             high?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lower end of its 95 % interval, or null
+             */
             low?: number;
+            /** @description the one way */
             one: string;
+            /** @description the other */
             other: string;
+            /** @description it in a sentence */
             says: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description so many times as many mites the one way left as the other; or null
+             */
             times?: number;
-            /** @enum {string} */
+            /**
+             * @description what the counts allow to be said
+             * @enum {string}
+             */
             verdict: "DIFFERENT" | "NO_DIFFERENCE_SHOWN" | "TOO_FEW";
         };
+        /** @description A file as it would be brought in, or was. */
         WeatherPreview: {
+            /** @description what has to be said first, or null */
             asks?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description °C, or null
+             */
             coldest?: number;
+            /** @description rows that could not be read */
             errors: components["schemas"]["RowError"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the first of them, or null
+             */
             first?: string;
+            /** @description hours without a row */
             holes: components["schemas"]["Hole"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that could be read
+             */
             hours: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description the last, or null
+             */
             last?: string;
+            /** @description how text and units were read */
             readAs: string[];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description °C, or null
+             */
             warmest?: number;
         };
+        /** @description Weather in an apiary at a moment, with where it comes from. */
         WeatherThere: {
+            /** @description whether it is made up; then it is shown, and decides nothing */
             madeUp: boolean;
+            /** @description where it comes from, in words */
             says: string;
             weather: components["schemas"]["HourlyWeather"];
+            /** @description the side that the wind comes from, or null where nobody says */
             windSide?: string;
         };
+        /** @description Weighed scoops as kept. */
         Weighed: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when
+             */
             at: string;
+            /** @description who */
             by: string;
+            /** @description the weighings */
             grams: number[];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
+            /** @description its lot, or null */
             lot?: string;
+            /** @description the product's name */
             product: string;
             scoops: components["schemas"]["Scoops"];
+            /** @description the spoon's name */
             spoonWords: string;
         };
+        /** @description Scoops to weigh in. */
         Weighing: {
+            /** @description of product in each level scoop, g */
             grams: number[];
+            /** @description its lot, or null */
             lot?: string;
+            /** @description the product's name */
             product: string;
-            /** @enum {string} */
+            /**
+             * @description the spoon
+             * @enum {string}
+             */
             spoon: "QUARTER_TSP_US" | "HALF_TSP_US" | "TSP_US" | "QUARTER_TSP_METRIC" | "HALF_TSP_METRIC" | "TSP_METRIC" | "QUARTER_TBSP_US" | "TBSP_US" | "TBSP_METRIC" | "TBSP_AUSTRALIAN";
         };
+        /** @description What would be if. */
         WhatIfAnswer: {
             figures: components["schemas"]["PlanSummary"];
-            /** @enum {string} */
+            /**
+             * @description was asked
+             * @enum {string}
+             */
             what: "AS_IT_IS" | "ONE_MORE_CREW" | "ONE_MORE_TOOL" | "WIDER_GAPS" | "LATER_START";
+            /** @description the same in words */
             words: string;
         };
+        /** @description What would be if. */
         WhatIfQuestion: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description to search for, at most
+             */
             seconds: number;
-            /** @enum {string} */
+            /**
+             * @description is asked
+             * @enum {string}
+             */
             what: "AS_IT_IS" | "ONE_MORE_CREW" | "ONE_MORE_TOOL" | "WIDER_GAPS" | "LATER_START";
         };
+        /** @description An apiary with all that stands in it. */
         WholeApiary: {
             apiary: components["schemas"]["Apiary"];
+            /** @description in walking order */
             hives: components["schemas"]["Hive"][];
         };
+        /** @description A round with all that its run needs on the spot. */
         WholeRound: {
             apiary: components["schemas"]["Apiary"];
+            /** @description the usual cautions for its tool */
             cautions: string[];
+            /** @description its dose sheet */
             hives: components["schemas"]["RoundHive"][];
+            /** @description what to confirm before burning */
             people: components["schemas"]["AskedPoint"][];
             peopleCheck?: components["schemas"]["ConfirmedPeopleCheck"];
+            /** @description what there is to make ready ahead */
             readiness: components["schemas"]["AskedReadiness"][];
             round: components["schemas"]["Round"];
             ruleSheet: components["schemas"]["RuleSheet"];
             there?: components["schemas"]["WeatherThere"];
+            /** @description which of it matters, hive by hive */
             toReady: components["schemas"]["HiveToReady"][];
         };
+        /** @description An apiary's year. */
         WholeSeason: {
+            /** @description flows, further supers and days off */
             bands: components["schemas"]["YearBand"][];
+            /** @description whether the keeper set them */
             own: boolean;
             season: components["schemas"]["ApiarySeason"];
+            /** @description the next twelve months as bands */
             year: components["schemas"]["YearStretch"][];
         };
+        /** @description A stretch of workable hours that touch, with its parts. */
         Window: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives, in walking order, that can be done in what is left of it; null where nobody can tell
+             */
             fits?: number;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description first minute
+             */
             from: string;
+            /** @description its hours by grade, in order, without a gap */
             parts: components["schemas"]["Part"][];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description end, not part of it
+             */
             to: string;
         };
+        /** @description A hive in a list of windows. */
         WindowLine: {
+            /** @description its apiary's name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description its apiary
+             */
             apiaryId: string;
+            /** @description its name */
             hive: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the hive
+             */
             hiveId: string;
-            /** @enum {string} */
+            /**
+             * @description of today
+             * @enum {string}
+             */
             state: "FREE" | "LIKELY_FREE" | "CAPPED";
             window: components["schemas"]["FreeWindow"];
         };
+        /** @description A list with how many there are in all; at most 100 are named. */
         WindowList: {
+            /** @description soonest to end first */
             lines: components["schemas"]["WindowLine"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many
+             */
             total: number;
         };
+        /** @description Windows across all apiaries. */
         Windows: {
             closing: components["schemas"]["WindowList"];
             freeNow: components["schemas"]["WindowList"];
             freeSoon: components["schemas"]["WindowList"];
+            /** @description hives without a record, by apiary */
             unrecorded: components["schemas"]["Unrecorded"][];
         };
+        /** @description A winter's verdict: how many hives lived, what the dead showed, and how both go with the load of mites that the hives took into it. */
         Winter: {
+            /** @description the same by the last sample of late summer and autumn */
             byLoad: components["schemas"]["LoadBand"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description hives of which an outcome is known
+             */
             looked: number;
             lost?: components["schemas"]["Lost"];
+            /** @description how many of each */
             outcomes: {
                 [key: string]: number;
             };
+            /** @description what the dead showed */
             signs: {
                 [key: string]: number;
             };
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the year of the spring
+             */
             year: number;
         };
+        /** @description The winters of an apiary to choose from. */
         Winters: {
+            /** @description the latest first */
             all: components["schemas"]["NamedWinter"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the one that is looked at today
+             */
             now: number;
         };
+        /** @description Which way of treating took most mites away here: hives counted before and after, put together by what was done. Hives were not drawn by lot, so a difference may come from the yards, the brood or the weather; how many hives stand behind a figure is always told. */
         WorkedHere: {
+            /** @description the largest ways against each other, pair by pair; apiaries are places and are not compared */
             compared: components["schemas"]["WaysCompared"][];
+            /** @description the way with the most hives first */
             groups: components["schemas"]["Group"][];
-            /** @enum {string} */
+            /**
+             * @description by what they were put together
+             * @enum {string}
+             */
             what: "TOOL" | "DOSE" | "SEAL" | "WARMTH" | "ROUNDS" | "APIARY" | "LINE";
         };
+        /** @description A day of an apiary. */
         YardCell: {
+            /** @description why nobody may come, or null */
             closed?: string;
+            /** @description whether no source tells of some of them: they are usual for the date */
             expected: boolean;
-            /** @enum {string} */
+            /**
+             * @description of its best workable hours, or null without any
+             * @enum {string}
+             */
             grade?: "GOOD" | "FAIR" | "POOR" | "UNSAFE" | "OFF_LABEL" | "UNKNOWN";
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description of workable hours, min
+             */
             minutes: number;
         };
+        /** @description One calendar day of an apiary: its light, its hours, and the windows worth working in. */
         YardDay: {
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description its first moment
+             */
             begins: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description the day
+             */
             date: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description its end, not part of it; 23 to 25 h later
+             */
             ends: string;
+            /** @description every hour, judged */
             hours: components["schemas"]["GradedHour"][];
+            /** @description whether some of it is made up, see madeUp */
             madeUp: boolean;
+            /** @description the temperature preset it was judged by, in words */
             preset: string;
+            /** @description where the weather comes from, in words */
             source: string;
             sun: components["schemas"]["SunDay"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description half the width of the band in which its temperatures lie four times out of five, °C; 0 where they are known, or nobody knows how unsure they are
+             */
             unsure: number;
+            /** @description stretches of good and fair hours */
             windows: components["schemas"]["Window"][];
+            /** @description the apiary's zone */
             zone: string;
         };
+        /** @description What is usual in an apiary. */
         YardPresets: {
+            /** @description its name */
             apiary: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description where
+             */
             apiaryId: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description that stand there
+             */
             hives: number;
+            /** @description whether a series goes on there */
             inSeries: boolean;
+            /** @description what is usually done */
             presets: components["schemas"]["SeasonPreset"][];
         };
+        /** @description What the samples of several hives say of the yard they stand in. Hives differ, so that many bees from few hives say less of the yard than as many from many. */
         YardReading: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description in all
+             */
             bees: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description counted
+             */
             hives: number;
             interval: components["schemas"]["Interval"];
+            /** @description all that in a sentence */
             says: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description mean of the hives' shares, a fraction
+             */
             share: number;
             spread: components["schemas"]["HiveSpread"];
-            /** @enum {string} */
+            /**
+             * @description of the mean against the limit
+             * @enum {string}
+             */
             standing: "DANGER" | "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
+        /** @description An apiary in the plan. */
         YardRow: {
+            /** @description one for each day of the span */
             days: components["schemas"]["YardCell"][];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description the apiary
+             */
             id: string;
+            /** @description its name */
             name: string;
+            /** @description what of its year lies behind them */
             year: components["schemas"]["YearStretch"][];
+            /** @description its time zone */
             zone: string;
         };
+        /** @description What is taken to the yard: the dose sheet, what each hive needs, and the kit. */
         YardSheet: {
             dose: components["schemas"]["DoseSheet"];
-            /** @enum {string} */
+            /**
+             * @description of the tool
+             * @enum {string}
+             */
             family: "PAN_WAND" | "HEATED_BOWL";
+            /** @description one for each line of the dose sheet, in its order */
             hives: components["schemas"]["HiveReady"][];
+            /** @description what goes into the truck */
             kit: components["schemas"]["KitItem"][];
         };
+        /** @description A stretch of an apiary's year beside its dates. */
         YearBand: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day
+             */
             from: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description key
+             */
             id: string;
-            /** @enum {string} */
+            /**
+             * @description what it is
+             * @enum {string}
+             */
             kind: "FLOW" | "SUPERS" | "OFF";
+            /** @description what the keeper calls it */
             name: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description last day
+             */
             to: string;
+            /** @description whether it comes again every year */
             yearly: boolean;
         };
+        /** @description A hive's treatments with oxalic acid in a calendar year against what a rule sheet allows. */
         YearCount: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description treatments that stand
+             */
             done: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description what the sheet allows in a year, or null where it is silent
+             */
             most?: number;
         };
+        /** @description A stretch of an apiary's year as it is drawn behind a plan. */
         YearStretch: {
-            /** Format: date */
+            /**
+             * Format: date
+             * @description first day
+             */
             from: string;
-            /** @enum {string} */
+            /**
+             * @description what it is
+             * @enum {string}
+             */
             kind: "SUPERS" | "FLOW" | "NO_LAYING" | "BROODLESS" | "WINTER_BEES" | "OFF";
+            /** @description in words */
             says: string;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description last day
+             */
             to: string;
         };
     };
@@ -5744,7 +10466,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_7: {
+    getApiaries: {
         parameters: {
             query?: never;
             header?: never;
@@ -5762,9 +10484,18 @@ export interface operations {
                     "application/json": components["schemas"]["ListedApiary"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    one_3: {
+    getApiariesSeason: {
         parameters: {
             query?: never;
             header?: never;
@@ -5784,9 +10515,36 @@ export interface operations {
                     "application/json": components["schemas"]["WholeSeason"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_9: {
+    putApiariesSeason: {
         parameters: {
             query?: never;
             header?: never;
@@ -5810,9 +10568,54 @@ export interface operations {
                     "application/json": components["schemas"]["WholeSeason"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_10: {
+    putApiariesSeasonBandsByBandId: {
         parameters: {
             query?: never;
             header?: never;
@@ -5837,9 +10640,54 @@ export interface operations {
                     "application/json": components["schemas"]["WholeSeason"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    forget_1: {
+    deleteApiariesSeasonBandsByBandId: {
         parameters: {
             query?: never;
             header?: never;
@@ -5860,9 +10708,54 @@ export interface operations {
                     "application/json": components["schemas"]["WholeSeason"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    copy: {
+    postApiariesSeasonCopies: {
         parameters: {
             query?: never;
             header?: never;
@@ -5886,9 +10779,54 @@ export interface operations {
                     "application/json": components["schemas"]["CopiedYear"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    one_2: {
+    getApiariesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -5908,9 +10846,36 @@ export interface operations {
                     "application/json": components["schemas"]["WholeApiary"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    change_2: {
+    putApiariesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -5934,9 +10899,54 @@ export interface operations {
                     "application/json": components["schemas"]["Apiary"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    states: {
+    getApiariesBrood: {
         parameters: {
             query?: never;
             header?: never;
@@ -5958,9 +10968,36 @@ export interface operations {
                     };
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    board_1: {
+    getApiariesCounts: {
         parameters: {
             query?: never;
             header?: never;
@@ -5980,9 +11017,36 @@ export interface operations {
                     "application/json": components["schemas"]["CountBoard"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    dayline: {
+    getApiariesDayline: {
         parameters: {
             query?: {
                 date?: string;
@@ -6004,9 +11068,36 @@ export interface operations {
                     "application/json": components["schemas"]["Dayline"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    yardSheet: {
+    postApiariesDoseSheet: {
         parameters: {
             query?: never;
             header?: never;
@@ -6030,9 +11121,54 @@ export interface operations {
                     "application/json": components["schemas"]["YardSheet"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    paint: {
+    postApiariesHiveChanges: {
         parameters: {
             query?: never;
             header?: never;
@@ -6056,9 +11192,54 @@ export interface operations {
                     "application/json": components["schemas"]["WholeApiary"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    addHive: {
+    putApiariesHivesByHiveId: {
         parameters: {
             query?: never;
             header?: never;
@@ -6083,9 +11264,54 @@ export interface operations {
                     "application/json": components["schemas"]["WholeApiary"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    next: {
+    getApiariesHours: {
         parameters: {
             query?: never;
             header?: never;
@@ -6105,9 +11331,36 @@ export interface operations {
                     "application/json": components["schemas"]["NextHours"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    choose: {
+    putApiariesHoursChoice: {
         parameters: {
             query?: never;
             header?: never;
@@ -6131,9 +11384,54 @@ export interface operations {
                     "application/json": components["schemas"]["NextHours"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    strike_5: {
+    deleteApiariesOwnForecastsOfByDay: {
         parameters: {
             query?: never;
             header?: never;
@@ -6152,9 +11450,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_8: {
+    putApiariesOwnForecastsByForecastId: {
         parameters: {
             query?: never;
             header?: never;
@@ -6177,9 +11520,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    read: {
+    putApiariesReadingsByReadingId: {
         parameters: {
             query?: never;
             header?: never;
@@ -6202,9 +11590,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    of_1: {
+    getApiariesResults: {
         parameters: {
             query?: {
                 from?: string;
@@ -6226,9 +11659,36 @@ export interface operations {
                     "application/json": components["schemas"]["ApiaryResults"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    rest: {
+    getApiariesResultsRest: {
         parameters: {
             query?: never;
             header?: never;
@@ -6248,9 +11708,36 @@ export interface operations {
                     "application/json": components["schemas"]["SeriesRest"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    rhythm: {
+    postApiariesRhythm: {
         parameters: {
             query?: never;
             header?: never;
@@ -6274,9 +11761,54 @@ export interface operations {
                     "application/json": components["schemas"]["HiveInRhythm"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    runLength: {
+    postApiariesRunLength: {
         parameters: {
             query?: never;
             header?: never;
@@ -6300,9 +11832,54 @@ export interface operations {
                     "application/json": components["schemas"]["RunLength"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    ofApiary: {
+    getApiariesSeal: {
         parameters: {
             query?: {
                 grams?: number;
@@ -6325,9 +11902,36 @@ export interface operations {
                     "application/json": components["schemas"]["SealReading"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    walk: {
+    putApiariesWalk: {
         parameters: {
             query?: never;
             header?: never;
@@ -6351,9 +11955,54 @@ export interface operations {
                     "application/json": components["schemas"]["WholeApiary"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    forget_2: {
+    deleteApiariesWeatherFile: {
         parameters: {
             query?: never;
             header?: never;
@@ -6371,9 +12020,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    bringIn_3: {
+    postApiariesWeatherFileImport: {
         parameters: {
             query?: {
                 degrees?: "CELSIUS" | "FAHRENHEIT";
@@ -6404,9 +12098,54 @@ export interface operations {
                     "application/json": components["schemas"]["WeatherPreview"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    preview_2: {
+    postApiariesWeatherFilePreview: {
         parameters: {
             query?: {
                 degrees?: "CELSIUS" | "FAHRENHEIT";
@@ -6435,9 +12174,54 @@ export interface operations {
                     "application/json": components["schemas"]["WeatherPreview"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    lay: {
+    postBoards: {
         parameters: {
             query?: never;
             header?: never;
@@ -6459,9 +12243,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    windows: {
+    getBrood: {
         parameters: {
             query?: never;
             header?: never;
@@ -6479,9 +12299,18 @@ export interface operations {
                     "application/json": components["schemas"]["Windows"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_15: {
+    postBroodEvents: {
         parameters: {
             query?: never;
             header?: never;
@@ -6501,9 +12330,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    strike_4: {
+    deleteBroodEventsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -6521,9 +12386,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    choices_1: {
+    getChoices: {
         parameters: {
             query?: never;
             header?: never;
@@ -6541,9 +12451,18 @@ export interface operations {
                     "application/json": components["schemas"]["Choices"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_14: {
+    postCounts: {
         parameters: {
             query?: never;
             header?: never;
@@ -6563,9 +12482,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    csv_1: {
+    getCountsCsv: {
         parameters: {
             query?: {
                 apiaryId?: string;
@@ -6585,9 +12540,27 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    bringIn_2: {
+    postCountsImport: {
         parameters: {
             query?: {
                 goodRowsOnly?: boolean;
@@ -6614,9 +12587,45 @@ export interface operations {
                     "application/json": components["schemas"]["CountPreview"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    preview_1: {
+    postCountsPreview: {
         parameters: {
             query?: never;
             header?: never;
@@ -6641,9 +12650,45 @@ export interface operations {
                     "application/json": components["schemas"]["CountPreview"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    strike_3: {
+    deleteCountsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -6661,9 +12706,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    moveOn: {
+    postDemoClock: {
         parameters: {
             query?: never;
             header?: never;
@@ -6685,9 +12775,36 @@ export interface operations {
                     "application/json": components["schemas"]["DemoNow"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    signIn_1: {
+    postDemoSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -6709,9 +12826,141 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    geoJson: {
+    getDocs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/html": string;
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getDocsOpenapiJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getDocsPageCss: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/css": string;
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getFilesApiariesGeojson: {
         parameters: {
             query?: never;
             header?: never;
@@ -6729,9 +12978,18 @@ export interface operations {
                     "application/geo+json": string;
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    gpx: {
+    getFilesApiariesGpx: {
         parameters: {
             query?: never;
             header?: never;
@@ -6749,9 +13007,18 @@ export interface operations {
                     "application/gpx+xml": string;
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    burns: {
+    getFilesBurnsCsv: {
         parameters: {
             query: {
                 year: number;
@@ -6771,9 +13038,27 @@ export interface operations {
                     "text/csv": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    roster: {
+    getFilesRosterCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -6791,9 +13076,18 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    weather: {
+    getFilesWeatherCsv: {
         parameters: {
             query: {
                 apiaryId: string;
@@ -6813,9 +13107,27 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    all_6: {
+    getGear: {
         parameters: {
             query?: never;
             header?: never;
@@ -6833,9 +13145,18 @@ export interface operations {
                     "application/json": components["schemas"]["AllGear"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    note: {
+    putGearNotesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -6859,9 +13180,54 @@ export interface operations {
                     "application/json": components["schemas"]["AllGear"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    cost: {
+    postGearCost: {
         parameters: {
             query?: never;
             header?: never;
@@ -6883,9 +13249,45 @@ export interface operations {
                     "application/json": components["schemas"]["ToolsCompared"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    power: {
+    postGearPower: {
         parameters: {
             query?: never;
             header?: never;
@@ -6907,9 +13309,45 @@ export interface operations {
                     "application/json": components["schemas"]["PowerNeed"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    view_2: {
+    getHivesBrood: {
         parameters: {
             query?: never;
             header?: never;
@@ -6929,9 +13367,36 @@ export interface operations {
                     "application/json": components["schemas"]["ClockView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    decide: {
+    putHivesDecision: {
         parameters: {
             query?: never;
             header?: never;
@@ -6955,9 +13420,54 @@ export interface operations {
                     "application/json": components["schemas"]["Decided"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    ofHive: {
+    getHivesSeal: {
         parameters: {
             query?: {
                 grams?: number;
@@ -6980,9 +13490,36 @@ export interface operations {
                     "application/json": components["schemas"]["HiveSeal"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    start: {
+    getHivesSpacing: {
         parameters: {
             query?: never;
             header?: never;
@@ -7002,9 +13539,36 @@ export interface operations {
                     "application/json": components["schemas"]["BenchStart"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    compare: {
+    postHivesSpacingComparison: {
         parameters: {
             query?: never;
             header?: never;
@@ -7028,9 +13592,54 @@ export interface operations {
                     "application/json": components["schemas"]["Comparison"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    miteForecast: {
+    postHivesSpacingForecast: {
         parameters: {
             query?: never;
             header?: never;
@@ -7054,9 +13663,54 @@ export interface operations {
                     "application/json": components["schemas"]["MiteForecast"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    all_5: {
+    getLimits: {
         parameters: {
             query?: never;
             header?: never;
@@ -7074,9 +13728,18 @@ export interface operations {
                     "application/json": components["schemas"]["Limits"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    safekeeping: {
+    getOutfit: {
         parameters: {
             query?: never;
             header?: never;
@@ -7094,9 +13757,27 @@ export interface operations {
                     "application/json": components["schemas"]["Safekeeping"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    bringIn: {
+    putOutfit: {
         parameters: {
             query?: never;
             header?: never;
@@ -7114,9 +13795,36 @@ export interface operations {
                     "application/json": components["schemas"]["BroughtIn"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    backUp: {
+    postOutfitBackups: {
         parameters: {
             query?: never;
             header?: never;
@@ -7134,9 +13842,36 @@ export interface operations {
                     "application/json": components["schemas"]["Backup"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    backup: {
+    getOutfitBackupsByName: {
         parameters: {
             query?: never;
             header?: never;
@@ -7156,9 +13891,45 @@ export interface operations {
                     "application/zip": string;
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    whole: {
+    getOutfitOutfitZip: {
         parameters: {
             query?: never;
             header?: never;
@@ -7176,9 +13947,27 @@ export interface operations {
                     "application/zip": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    phones: {
+    getOutfitPhones: {
         parameters: {
             query?: never;
             header?: never;
@@ -7196,9 +13985,27 @@ export interface operations {
                     "application/json": components["schemas"]["Phones"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    certificate: {
+    getOutfitPhonesCertificate: {
         parameters: {
             query?: never;
             header?: never;
@@ -7216,9 +14023,27 @@ export interface operations {
                     "application/json": string;
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    pack: {
+    putPacksById: {
         parameters: {
             query?: never;
             header?: never;
@@ -7242,9 +14067,54 @@ export interface operations {
                     "application/json": components["schemas"]["AllGear"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    all: {
+    getParameters: {
         parameters: {
             query?: never;
             header?: never;
@@ -7262,9 +14132,18 @@ export interface operations {
                     "application/json": components["schemas"]["FigureGroup"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_7: {
+    putParameters: {
         parameters: {
             query?: never;
             header?: never;
@@ -7288,9 +14167,45 @@ export interface operations {
                     "application/json": components["schemas"]["FigureGroup"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    all_1: {
+    getPeople: {
         parameters: {
             query?: never;
             header?: never;
@@ -7308,9 +14223,27 @@ export interface operations {
                     "application/json": components["schemas"]["Account"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    add_3: {
+    postPeople: {
         parameters: {
             query?: never;
             header?: never;
@@ -7332,9 +14265,45 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    change_1: {
+    putPeopleById: {
         parameters: {
             query?: never;
             header?: never;
@@ -7358,9 +14327,54 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    page: {
+    getRegister: {
         parameters: {
             query?: {
                 year?: number;
@@ -7385,9 +14399,27 @@ export interface operations {
                     "application/json": components["schemas"]["Page"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    add_2: {
+    postRegister: {
         parameters: {
             query?: never;
             header?: never;
@@ -7407,9 +14439,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    standing: {
+    getRegisterStanding: {
         parameters: {
             query: {
                 apiaryId: string;
@@ -7430,9 +14498,27 @@ export interface operations {
                     "application/json": components["schemas"]["HiveStanding"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    csv: {
+    getRegisterTreatmentsCsv: {
         parameters: {
             query?: {
                 year?: number;
@@ -7455,9 +14541,27 @@ export interface operations {
                     "text/csv": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    calendar: {
+    getRegisterTreatmentsIcs: {
         parameters: {
             query?: {
                 year?: number;
@@ -7480,9 +14584,27 @@ export interface operations {
                     "text/calendar;charset=UTF-8": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    json: {
+    getRegisterTreatmentsJson: {
         parameters: {
             query?: {
                 year?: number;
@@ -7505,9 +14627,27 @@ export interface operations {
                     "application/json": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    pdf: {
+    getRegisterTreatmentsPdf: {
         parameters: {
             query?: {
                 year?: number;
@@ -7530,9 +14670,27 @@ export interface operations {
                     "application/pdf": components["schemas"]["StreamingResponseBody"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    correct: {
+    postRegisterCorrections: {
         parameters: {
             query?: never;
             header?: never;
@@ -7556,9 +14714,54 @@ export interface operations {
                     "application/json": components["schemas"]["RegisterEntry"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    of: {
+    getReview: {
         parameters: {
             query: {
                 year: number;
@@ -7578,9 +14781,27 @@ export interface operations {
                     "application/json": components["schemas"]["Reviewed"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    winters: {
+    getReviewWinters: {
         parameters: {
             query: {
                 apiaryId: string;
@@ -7600,9 +14821,27 @@ export interface operations {
                     "application/json": components["schemas"]["Winters"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    outcomes: {
+    getReviewWintersByWinter: {
         parameters: {
             query: {
                 apiaryId: string;
@@ -7624,9 +14863,36 @@ export interface operations {
                     "application/json": components["schemas"]["Outcome"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_13: {
+    postReviewWintersByWinter: {
         parameters: {
             query?: never;
             header?: never;
@@ -7648,9 +14914,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    bringIn_1: {
+    postRosterImport: {
         parameters: {
             query: {
                 zone: string;
@@ -7678,9 +14989,45 @@ export interface operations {
                     "application/json": components["schemas"]["Preview"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    preview: {
+    postRosterPreview: {
         parameters: {
             query?: never;
             header?: never;
@@ -7705,9 +15052,45 @@ export interface operations {
                     "application/json": components["schemas"]["Preview"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    template: {
+    getRosterTemplateCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -7725,9 +15108,18 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    open_1: {
+    getRounds: {
         parameters: {
             query?: never;
             header?: never;
@@ -7745,9 +15137,18 @@ export interface operations {
                     "application/json": components["schemas"]["Round"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    one_1: {
+    getRoundsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -7767,9 +15168,36 @@ export interface operations {
                     "application/json": components["schemas"]["WholeRound"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    plan: {
+    putRoundsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -7793,9 +15221,54 @@ export interface operations {
                     "application/json": components["schemas"]["Round"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    discard: {
+    deleteRoundsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -7813,11 +15286,57 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    board: {
+    getRoundsBoard: {
         parameters: {
             query?: {
+                /** @description number of the tool in hand, or 0 for the hands that shut, fill and open */
                 part?: number;
             };
             header?: never;
@@ -7837,14 +15356,43 @@ export interface operations {
                     "application/json": components["schemas"]["RunBoard"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_12: {
+    postRoundsEvents: {
         parameters: {
             query?: {
+                /** @description as whom the board is told, see board */
                 part?: number;
             };
             header?: {
+                /** @description what the device's bare clock says as it sends, to set right what was stamped by it */
                 "Device-Clock"?: string;
             };
             path: {
@@ -7867,9 +15415,54 @@ export interface operations {
                     "application/json": components["schemas"]["RunBoard"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    kit: {
+    getRoundsKit: {
         parameters: {
             query?: never;
             header?: never;
@@ -7889,9 +15482,36 @@ export interface operations {
                     "application/json": components["schemas"]["KitLine"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    tick: {
+    putRoundsKitByItem: {
         parameters: {
             query?: never;
             header?: never;
@@ -7916,9 +15536,54 @@ export interface operations {
                     "application/json": components["schemas"]["KitLine"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    lineUp: {
+    getRoundsLineUp: {
         parameters: {
             query?: never;
             header?: never;
@@ -7938,9 +15603,36 @@ export interface operations {
                     "application/json": components["schemas"]["LineUp"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    lineUp_1: {
+    putRoundsLineUp: {
         parameters: {
             query?: never;
             header?: never;
@@ -7964,11 +15656,57 @@ export interface operations {
                     "application/json": components["schemas"]["LineUp"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    confirmPeople: {
+    putRoundsPeopleCheck: {
         parameters: {
             query?: {
+                /** @description how long ago, where a device had to keep it until the network was back; told so because its clock may be off */
                 secondsAgo?: number;
             };
             header?: never;
@@ -7992,9 +15730,54 @@ export interface operations {
                     "application/json": components["schemas"]["WholeRound"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    lookBack: {
+    getRoundsReview: {
         parameters: {
             query?: never;
             header?: never;
@@ -8014,9 +15797,36 @@ export interface operations {
                     "application/json": components["schemas"]["Looked"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    sheet: {
+    getRoundsSheetPdf: {
         parameters: {
             query?: never;
             header?: never;
@@ -8036,9 +15846,36 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    stream: {
+    getRoundsStream: {
         parameters: {
             query?: never;
             header?: never;
@@ -8058,9 +15895,36 @@ export interface operations {
                     "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    view: {
+    getRoundsWatch: {
         parameters: {
             query?: {
                 tool?: number;
@@ -8082,9 +15946,36 @@ export interface operations {
                     "application/json": components["schemas"]["WatchView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    begin: {
+    putRoundsWatch: {
         parameters: {
             query?: {
                 tool?: number;
@@ -8110,9 +16001,54 @@ export interface operations {
                     "application/json": components["schemas"]["WatchView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    end_1: {
+    deleteRoundsWatch: {
         parameters: {
             query?: {
                 tool?: number;
@@ -8134,9 +16070,54 @@ export interface operations {
                     "application/json": components["schemas"]["WatchView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    answered: {
+    postRoundsWatchAnswered: {
         parameters: {
             query?: {
                 tool?: number;
@@ -8158,9 +16139,54 @@ export interface operations {
                     "application/json": components["schemas"]["WatchView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    byItself: {
+    putRoundsWatchByItself: {
         parameters: {
             query?: {
                 tool?: number;
@@ -8186,9 +16212,54 @@ export interface operations {
                     "application/json": components["schemas"]["WatchView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    fault: {
+    postRoundsWatchFault: {
         parameters: {
             query?: {
                 tool?: number;
@@ -8214,9 +16285,54 @@ export interface operations {
                     "application/json": components["schemas"]["WatchView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    send: {
+    postRoundsWatchSamples: {
         parameters: {
             query?: {
                 tool?: number;
@@ -8242,9 +16358,54 @@ export interface operations {
                     "application/json": components["schemas"]["WatchView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    play: {
+    postRoundsWatchTrace: {
         parameters: {
             query?: {
                 tool?: number;
@@ -8273,9 +16434,54 @@ export interface operations {
                     "application/json": components["schemas"]["WatchView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    all_4: {
+    getRuleSheets: {
         parameters: {
             query?: never;
             header?: never;
@@ -8293,9 +16499,18 @@ export interface operations {
                     "application/json": components["schemas"]["RuleSheet"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    read_2: {
+    getRuleSheetsRead: {
         parameters: {
             query?: never;
             header?: never;
@@ -8313,9 +16528,18 @@ export interface operations {
                     "application/json": components["schemas"]["ReadSheet"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    add_1: {
+    putRuleSheetsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8339,9 +16563,54 @@ export interface operations {
                     "application/json": components["schemas"]["RuleSheet"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    all_3: {
+    getScoops: {
         parameters: {
             query?: never;
             header?: never;
@@ -8359,9 +16628,18 @@ export interface operations {
                     "application/json": components["schemas"]["Weighed"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    read_1: {
+    postScoopsReading: {
         parameters: {
             query?: never;
             header?: never;
@@ -8383,9 +16661,45 @@ export interface operations {
                     "application/json": components["schemas"]["Scoops"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_6: {
+    putScoopsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8409,9 +16723,54 @@ export interface operations {
                     "application/json": components["schemas"]["Weighed"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    strike_1: {
+    deleteScoopsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8431,9 +16790,54 @@ export interface operations {
                     "application/json": components["schemas"]["Weighed"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    view_1: {
+    getSeasonPlan: {
         parameters: {
             query?: never;
             header?: never;
@@ -8451,9 +16855,18 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    agree: {
+    postSeasonPlanAgree: {
         parameters: {
             query?: never;
             header?: never;
@@ -8475,9 +16888,45 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    backToAgreed: {
+    postSeasonPlanBackToAgreed: {
         parameters: {
             query?: never;
             header?: never;
@@ -8495,9 +16944,36 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_5: {
+    putSeasonPlanCrewsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8521,9 +16997,54 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    retire: {
+    deleteSeasonPlanCrewsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8543,9 +17064,54 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    calendarKey: {
+    postSeasonPlanCrewsCalendarKey: {
         parameters: {
             query?: never;
             header?: never;
@@ -8565,9 +17131,54 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarKey"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    freshKey: {
+    postSeasonPlanCrewsCalendarKeyFresh: {
         parameters: {
             query?: never;
             header?: never;
@@ -8587,9 +17198,54 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarKey"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    download: {
+    getSeasonPlanCrewsCalendarIcs: {
         parameters: {
             query?: never;
             header?: never;
@@ -8609,9 +17265,36 @@ export interface operations {
                     "text/calendar;charset=UTF-8": string;
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    all_2: {
+    getSeasonPlanCrewsDays: {
         parameters: {
             query?: never;
             header?: never;
@@ -8631,9 +17314,36 @@ export interface operations {
                     "application/json": components["schemas"]["CrewDay"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    one_4: {
+    getSeasonPlanCrewsDaysByDay: {
         parameters: {
             query?: never;
             header?: never;
@@ -8654,9 +17364,36 @@ export interface operations {
                     "application/json": components["schemas"]["CrewDay"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_4: {
+    putSeasonPlanDepot: {
         parameters: {
             query?: never;
             header?: never;
@@ -8678,9 +17415,45 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    lock: {
+    putSeasonPlanLockedByDay: {
         parameters: {
             query?: never;
             header?: never;
@@ -8704,9 +17477,54 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    unlock: {
+    deleteSeasonPlanLockedByDay: {
         parameters: {
             query?: never;
             header?: never;
@@ -8726,9 +17544,54 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    presets: {
+    getSeasonPlanPresets: {
         parameters: {
             query?: never;
             header?: never;
@@ -8746,9 +17609,18 @@ export interface operations {
                     "application/json": components["schemas"]["YardPresets"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    rainedOff: {
+    postSeasonPlanRainedOffByDay: {
         parameters: {
             query?: never;
             header?: never;
@@ -8772,9 +17644,54 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    search: {
+    getSeasonPlanSearch: {
         parameters: {
             query?: never;
             header?: never;
@@ -8792,9 +17709,18 @@ export interface operations {
                     "application/json": components["schemas"]["SearchState"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    begin_2: {
+    postSeasonPlanSearch: {
         parameters: {
             query?: never;
             header?: never;
@@ -8816,9 +17742,45 @@ export interface operations {
                     "application/json": components["schemas"]["SearchState"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    stop: {
+    postSeasonPlanSearchStop: {
         parameters: {
             query?: never;
             header?: never;
@@ -8836,9 +17798,36 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_11: {
+    postSeasonPlanSeries: {
         parameters: {
             query?: never;
             header?: never;
@@ -8860,9 +17849,45 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_3: {
+    putSeasonPlanSeriesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8886,9 +17911,54 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    forget: {
+    deleteSeasonPlanSeriesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -8908,9 +17978,54 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_2: {
+    putSeasonPlanSpan: {
         parameters: {
             query?: never;
             header?: never;
@@ -8932,9 +18047,45 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    put: {
+    putSeasonPlanVisitsByNumber: {
         parameters: {
             query?: never;
             header?: never;
@@ -8959,9 +18110,54 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonView"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    ways: {
+    getSeasonPlanWays: {
         parameters: {
             query?: never;
             header?: never;
@@ -8979,9 +18175,18 @@ export interface operations {
                     "application/json": components["schemas"]["Measured"][];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep_1: {
+    putSeasonPlanWays: {
         parameters: {
             query?: never;
             header?: never;
@@ -9003,9 +18208,45 @@ export interface operations {
                     "application/json": components["schemas"]["Measured"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    forgetWay: {
+    deleteSeasonPlanWaysByOther: {
         parameters: {
             query?: never;
             header?: never;
@@ -9026,9 +18267,54 @@ export interface operations {
                     "application/json": components["schemas"]["Measured"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    whatIf: {
+    postSeasonPlanWhatIf: {
         parameters: {
             query?: never;
             header?: never;
@@ -9050,9 +18336,45 @@ export interface operations {
                     "application/json": components["schemas"]["SearchState"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    open: {
+    getSeries: {
         parameters: {
             query?: {
                 apiaryId?: string;
@@ -9072,9 +18394,27 @@ export interface operations {
                     "application/json": components["schemas"]["Series"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    one: {
+    getSeriesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9094,9 +18434,36 @@ export interface operations {
                     "application/json": components["schemas"]["Series"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    adopt: {
+    putSeriesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9120,9 +18487,54 @@ export interface operations {
                     "application/json": components["schemas"]["Series"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    end: {
+    deleteSeriesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9140,9 +18552,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    respace: {
+    putSeriesDays: {
         parameters: {
             query?: never;
             header?: never;
@@ -9166,9 +18623,54 @@ export interface operations {
                     "application/json": components["schemas"]["Series"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    replan: {
+    putSeriesRest: {
         parameters: {
             query?: never;
             header?: never;
@@ -9192,9 +18694,54 @@ export interface operations {
                     "application/json": components["schemas"]["Series"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    ways_1: {
+    postSeriesWays: {
         parameters: {
             query?: never;
             header?: never;
@@ -9218,9 +18765,54 @@ export interface operations {
                     "application/json": components["schemas"]["WayOn"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    who: {
+    getSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -9240,7 +18832,7 @@ export interface operations {
             };
         };
     };
-    signIn: {
+    postSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -9262,9 +18854,27 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    signOut: {
+    deleteSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -9280,9 +18890,18 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    changePassword: {
+    putSessionPassword: {
         parameters: {
             query?: never;
             header?: never;
@@ -9304,9 +18923,116 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    mine: {
+    getSessionUnits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chosen"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putSessionUnits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnUnits"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chosen"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getSessionWorkHours: {
         parameters: {
             query?: never;
             header?: never;
@@ -9324,9 +19050,18 @@ export interface operations {
                     "application/json": components["schemas"]["OwnHours"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    change: {
+    putSessionWorkHours: {
         parameters: {
             query?: never;
             header?: never;
@@ -9348,9 +19083,36 @@ export interface operations {
                     "application/json": components["schemas"]["OwnHours"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    mark: {
+    postSigns: {
         parameters: {
             query?: never;
             header?: never;
@@ -9370,9 +19132,45 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    strikeSign: {
+    deleteSignsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9390,9 +19188,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    choices: {
+    getSpacingChoices: {
         parameters: {
             query?: never;
             header?: never;
@@ -9410,9 +19253,18 @@ export interface operations {
                     "application/json": components["schemas"]["SpacingChoices"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    onHand: {
+    getStock: {
         parameters: {
             query?: never;
             header?: never;
@@ -9430,9 +19282,18 @@ export interface operations {
                     "application/json": components["schemas"]["OnHand"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    costs: {
+    getStockCosts: {
         parameters: {
             query: {
                 year: number;
@@ -9452,9 +19313,27 @@ export interface operations {
                     "application/json": components["schemas"]["CostedYear"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    costs_1: {
+    getStockCostsByApiaryId: {
         parameters: {
             query: {
                 year: number;
@@ -9476,9 +19355,36 @@ export interface operations {
                     "application/json": components["schemas"]["CostedHive"][];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    add: {
+    putStockLotsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9502,9 +19408,54 @@ export interface operations {
                     "application/json": components["schemas"]["OnHand"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    supply: {
+    putStockSuppliesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9528,9 +19479,54 @@ export interface operations {
                     "application/json": components["schemas"]["OnHand"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    weigh: {
+    putStockTakesById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9554,9 +19550,54 @@ export interface operations {
                     "application/json": components["schemas"]["OnHand"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    strike_2: {
+    deleteStockById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9574,9 +19615,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    burn: {
+    putTestBurnsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9600,9 +19686,54 @@ export interface operations {
                     "application/json": components["schemas"]["AllGear"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    strike: {
+    deleteTestBurnsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9622,9 +19753,54 @@ export interface operations {
                     "application/json": components["schemas"]["AllGear"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    today: {
+    getToday: {
         parameters: {
             query?: never;
             header?: never;
@@ -9642,9 +19818,18 @@ export interface operations {
                     "application/json": components["schemas"]["Today"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    tool: {
+    putToolsById: {
         parameters: {
             query?: never;
             header?: never;
@@ -9668,9 +19853,54 @@ export interface operations {
                     "application/json": components["schemas"]["AllGear"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    usual: {
+    getUsualWork: {
         parameters: {
             query?: never;
             header?: never;
@@ -9688,9 +19918,18 @@ export interface operations {
                     "application/json": components["schemas"]["UsualWork"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    keep: {
+    putUsualWork: {
         parameters: {
             query?: never;
             header?: never;
@@ -9712,9 +19951,45 @@ export interface operations {
                     "application/json": components["schemas"]["UsualWork"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    version: {
+    getVersion: {
         parameters: {
             query?: never;
             header?: never;
@@ -9732,9 +20007,18 @@ export interface operations {
                     "application/json": components["schemas"]["ProgramVersion"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    door: {
+    getWelcome: {
         parameters: {
             query?: never;
             header?: never;
@@ -9752,9 +20036,18 @@ export interface operations {
                     "application/json": components["schemas"]["Door"];
                 };
             };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    begin_1: {
+    postWelcome: {
         parameters: {
             query?: never;
             header?: never;
@@ -9776,9 +20069,45 @@ export interface operations {
                     "application/json": components["schemas"]["Account"];
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    subscribed: {
+    getCalendarsIcsByKeyics: {
         parameters: {
             query?: never;
             header?: never;
@@ -9798,9 +20127,36 @@ export interface operations {
                     "text/calendar;charset=UTF-8": string;
                 };
             };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
-    health: {
+    getHealth: {
         parameters: {
             query?: never;
             header?: never;
@@ -9816,6 +20172,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Health"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -2,6 +2,7 @@ package tavrel.server.http;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import io.swagger.v3.core.jackson.ModelResolver;
@@ -12,8 +13,17 @@ import io.swagger.v3.oas.models.media.StringSchema;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.MonthDay;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.springdoc.core.customizers.JavadocPropertyCustomizer;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
+import org.springdoc.core.providers.JavadocProvider;
+import org.springdoc.core.providers.ObjectMapperProvider;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
@@ -64,8 +74,52 @@ class ApiDescriptionTest {
     }
 
     @Bean
-    OpenApiCustomizer withoutAddresses() {
-      return description -> description.setServers(null);
+    JavadocProvider javadoc() {
+      return new SourceJavadoc();
+    }
+
+    @Bean
+    JavadocPropertyCustomizer ofProperties(JavadocProvider javadoc, ObjectMapperProvider mapper) {
+      return new JavadocPropertyCustomizer(javadoc, mapper);
+    }
+
+    @Bean
+    OperationCustomizer refusals() {
+      return ApiRefusals::of;
+    }
+
+    @Bean
+    OpenApiCustomizer inWords() {
+      return description -> {
+        description.setServers(null);
+        ApiRefusals.describe(description.getComponents());
+        description
+            .getPaths()
+            .forEach(
+                (path, item) ->
+                    item.readOperationsMap()
+                        .forEach(
+                            (method, operation) ->
+                                operation.setOperationId(words(method.name(), path))));
+      };
+    }
+
+    /** {@code get /api/apiaries/{id}/counts} is {@code getApiariesCounts}. */
+    private static String words(String method, String path) {
+      StringBuilder words = new StringBuilder(method.toLowerCase(Locale.ROOT));
+      for (String part : path.split("[/.-]")) {
+        if (!part.isEmpty() && !part.equals("api") && !part.startsWith("{")) {
+          words.append(part.substring(0, 1).toUpperCase(Locale.ROOT)).append(part.substring(1));
+        }
+      }
+      String last = path.substring(path.lastIndexOf('/') + 1);
+      return last.startsWith("{")
+          ? words + "By" + capital(last.replaceAll("\\W", ""))
+          : words.toString();
+    }
+
+    private static String capital(String word) {
+      return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
     }
   }
 
@@ -90,5 +144,44 @@ class ApiDescriptionTest {
         .as("run ./tavrel types and look at what changed")
         .content()
         .isEqualTo(described);
+  }
+
+  @Test
+  void every_operation_says_what_it_does_and_every_property_what_it_is() throws Exception {
+    JsonNode told = json.readTree(KEPT.toFile());
+    List<String> silent = new ArrayList<>();
+    Set<String> ids = new HashSet<>();
+    told.path("paths")
+        .properties()
+        .forEach(
+            path ->
+                path.getValue()
+                    .forEach(
+                        operation -> {
+                          String id = operation.path("operationId").asText();
+                          assertThat(ids.add(id)).as("%s is one operation's id", id).isTrue();
+                          assertThat(id).matches("[a-z]+([A-Z][a-zA-Z]*)+");
+                          if (operation.path("summary").asText().isBlank()) {
+                            silent.add(path.getKey());
+                          }
+                        }));
+    told.path("components")
+        .path("schemas")
+        .properties()
+        .forEach(
+            schema ->
+                schema
+                    .getValue()
+                    .path("properties")
+                    .properties()
+                    .forEach(
+                        property -> {
+                          if (!property.getValue().has("$ref")
+                              && !schema.getKey().equals("SseEmitter")
+                              && property.getValue().path("description").asText().isBlank()) {
+                            silent.add(schema.getKey() + "." + property.getKey());
+                          }
+                        }));
+    assertThat(silent).isEmpty();
   }
 }
