@@ -17,6 +17,7 @@ import YardRows from './YardRows.vue'
 import { useSeals } from './useSeals'
 import { moved, useYard, type HiveChange } from './useYard'
 import PageState from '../shared/layout/PageState.vue'
+import { windSpeed } from '../shared/units/quantity'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
@@ -121,7 +122,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       </svg>
       <span>
         Wind<template v-if="there?.windSide"> from {{ there.windSide }}</template
-        >, {{ wind.windMs.toFixed(1) }} m/s, {{ there?.says }}.
+        >, {{ windSpeed(wind.windMs) }}, {{ there?.says }}.
         <strong>{{
           there?.madeUp
             ? 'Made up: feel the wind, and stand where it comes from.'

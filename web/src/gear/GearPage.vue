@@ -14,6 +14,7 @@ import { END_SIGNS, FAMILIES, POWERS, RELEASES } from './gearWords'
 import { useGear } from './useGear'
 import type { Shapes } from '../api/client'
 import PageState from '../shared/layout/PageState.vue'
+import { degrees } from '../shared/units/quantity'
 
 /** Gear: tools with their test burns and care, packs, power and price. */
 const session = useSession()
@@ -50,8 +51,8 @@ const facts = computed(() => {
     ...say('preheats', tool.preheatSeconds || undefined, 's'),
     ...say('cools in the hive', tool.coolSeconds || undefined, 's'),
     ...say('between loads', tool.reloadSeconds || undefined, 's'),
-    ...say('set to', tool.setCelsius, '°C'),
-    ...say('never above', tool.maxCelsius, '°C'),
+    ...(tool.setCelsius === undefined ? [] : [`set to ${degrees(tool.setCelsius, 0)}`]),
+    ...(tool.maxCelsius === undefined ? [] : [`never above ${degrees(tool.maxCelsius, 0)}`]),
     ...say('draws', tool.watts, 'W'),
     ...(tool.family === 'PAN_WAND' ? [tool.dunkAllowed ? 'dunk allowed' : 'never dunked'] : []),
   ]

@@ -5,6 +5,8 @@ import type { Shapes } from '../api/client'
 import { serverNow } from '../shared/clock'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
+import QuantityField from '../shared/units/QuantityField.vue'
+import { degrees } from '../shared/units/quantity'
 
 /**
  * Test burns of a tool, timed by a stopwatch that goes on through a reload: its start is kept on this device.
@@ -108,12 +110,11 @@ async function keepBurn(): Promise<void> {
         label="Pack"
         :error-messages="wrong.pack"
       />
-      <v-text-field
+      <QuantityField
         v-model="form.celsius"
         density="compact"
+        kind="temperature"
         label="Air"
-        suffix="°C"
-        inputmode="decimal"
         :error-messages="wrong.celsius"
       />
       <v-text-field
@@ -134,7 +135,7 @@ async function keepBurn(): Promise<void> {
           <td class="figure">{{ burn.seconds.toFixed(0) }} s</td>
           <td>
             {{
-              [burn.pack, burn.celsius && `${burn.celsius} °C`, burn.note]
+              [burn.pack, burn.celsius !== undefined && degrees(burn.celsius), burn.note]
                 .filter(Boolean)
                 .join(', ')
             }}

@@ -14,6 +14,7 @@ import {
   toolOf,
   type ToolDraft,
 } from './gearWords'
+import QuantityField from '../shared/units/QuantityField.vue'
 
 /** A tool as its keeper and its maker describe it. */
 const props = defineProps<{
@@ -79,15 +80,23 @@ function keep(): void {
       :error-messages="wrong.release"
     />
     <v-select v-model="draft.endSign" label="Shows the end by" :items="options(END_SIGNS)" />
-    <v-text-field
-      v-for="field in numbers"
-      :key="field.key"
-      v-model="draft.numbers[field.key]"
-      :label="field.label"
-      :suffix="field.unit"
-      inputmode="decimal"
-      :error-messages="wrong[field.key]"
-    />
+    <template v-for="field in numbers" :key="field.key">
+      <QuantityField
+        v-if="field.unit === '°C'"
+        v-model="draft.numbers[field.key]"
+        kind="temperature"
+        :label="field.label"
+        :error-messages="wrong[field.key]"
+      />
+      <v-text-field
+        v-else
+        v-model="draft.numbers[field.key]"
+        :label="field.label"
+        :suffix="field.unit"
+        inputmode="decimal"
+        :error-messages="wrong[field.key]"
+      />
+    </template>
     <v-textarea v-model="draft.note" class="wide" label="Note" :error-messages="wrong.note" />
     <v-checkbox
       v-if="draft.family === 'PAN_WAND'"

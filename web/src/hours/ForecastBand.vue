@@ -5,6 +5,7 @@ import { area, line } from 'd3-shape'
 import type { Shapes } from '../api/client'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { dayOf } from '../shared/format'
+import { degrees, degreesBetween, signOf } from '../shared/units/quantity'
 
 /** Temperatures of the next days: the likely line in a band that widens with the days ahead. */
 const props = defineProps<{ days: readonly Shapes['YardDay'][] }>()
@@ -60,12 +61,12 @@ const drawn = computed(() =>
 )
 const says = computed(
   () =>
-    'Temperature of the next days, °C: ' +
+    `Temperature of the next days, ${signOf('temperature')}: ` +
     props.days
       .map((day) => {
         const all = day.hours.flatMap((hour) => (hour.weather ? [hour.weather.celsius] : []))
         if (all.length === 0) return `${dayOf(day.date)} unknown`
-        const range = `${dayOf(day.date)} ${Math.min(...all)} to ${Math.max(...all)}`
+        const range = `${dayOf(day.date)} ${degreesBetween(Math.min(...all), Math.max(...all))}`
         return day.unsure > 0 ? `${range}, give or take ${day.unsure.toFixed(1)}` : range
       })
       .join('; '),
@@ -78,7 +79,7 @@ const says = computed(
       <ValueAxis
         :scale="y"
         :marks="y.ticks(3)"
-        :words="(celsius) => `${celsius} °C`"
+        :words="(celsius) => degrees(celsius, 0)"
         :from="LEFT"
         :to="WIDTH"
       />

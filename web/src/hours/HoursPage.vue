@@ -15,6 +15,8 @@ import WeatherFileForm from './WeatherFileForm.vue'
 import { GRADES } from '../shared/gradeWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useForm } from '../shared/request'
+import QuantityField from '../shared/units/QuantityField.vue'
+import { degrees, windSpeed } from '../shared/units/quantity'
 
 /** Which hours of the next ten days suit, and why the others do not. */
 const props = defineProps<{ id: string }>()
@@ -114,21 +116,19 @@ async function choose(sheetId?: string): Promise<void> {
         @update:model-value="choose()"
       />
       <template v-if="preset === OWN">
-        <v-text-field
+        <QuantityField
           v-model="own.from"
           density="compact"
+          kind="temperature"
           label="From"
-          suffix="°C"
-          inputmode="decimal"
           :error-messages="wrong.ownFrom"
           @change="choose()"
         />
-        <v-text-field
+        <QuantityField
           v-model="own.to"
           density="compact"
+          kind="temperature"
           label="To"
-          suffix="°C"
-          inputmode="decimal"
           :error-messages="wrong.ownTo"
           @change="choose()"
         />
@@ -173,8 +173,8 @@ async function choose(sheetId?: string): Promise<void> {
             {{ GRADES[chosen.hour.grade].words }}
           </h2>
           <p v-if="chosen.hour.weather" class="figure">
-            {{ chosen.hour.weather.celsius.toFixed(1) }} °C, wind
-            {{ chosen.hour.weather.windMs.toFixed(1) }} m/s, rain
+            {{ degrees(chosen.hour.weather.celsius) }}, wind
+            {{ windSpeed(chosen.hour.weather.windMs) }}, rain
             {{ chosen.hour.weather.rainMm.toFixed(1) }} mm
             <span :class="chosen.hour.madeUp ? 'madeUp' : 'soft'">{{ chosen.hour.source }}</span>
           </p>

@@ -5,6 +5,8 @@ import { dayOf } from '../shared/format'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { useForm } from '../shared/request'
+import QuantityField from '../shared/units/QuantityField.vue'
+import { degreesBetween, windSpeed } from '../shared/units/quantity'
 
 /** What a keeper expects of a day in four figures; a daily curve goes through them. */
 const props = defineProps<{
@@ -100,7 +102,7 @@ function wordsOf(each: Shapes['OwnForecast']): string {
       ? 'dry'
       : `rain ${each.rainMm} mm${each.rainFrom === undefined ? '' : ` from ${each.rainFrom} to ${each.rainTo} h`}`
   const danger = each.thunderOrIce ? ', thunder or ice' : ''
-  return `${each.low} to ${each.high} °C, wind ${each.windMs} m/s, ${rain}${danger}`
+  return `${degreesBetween(each.low, each.high)}, wind ${windSpeed(each.windMs)}, ${rain}${danger}`
 }
 </script>
 
@@ -119,28 +121,25 @@ function wordsOf(each: Shapes['OwnForecast']): string {
         :items="choices"
         :error-messages="wrong.day"
       />
-      <v-text-field
+      <QuantityField
         v-model="form.low"
         density="compact"
+        kind="temperature"
         label="Low"
-        suffix="°C"
-        inputmode="decimal"
         :error-messages="wrong.low"
       />
-      <v-text-field
+      <QuantityField
         v-model="form.high"
         density="compact"
+        kind="temperature"
         label="High"
-        suffix="°C"
-        inputmode="decimal"
         :error-messages="wrong.high"
       />
-      <v-text-field
+      <QuantityField
         v-model="form.wind"
         density="compact"
+        kind="wind"
         label="Wind"
-        suffix="m/s"
-        inputmode="decimal"
         :error-messages="wrong.windMs"
       />
       <v-text-field

@@ -4,10 +4,11 @@ import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import { saysBeside, saysByField } from '../api/refusal'
 import OwnHoursForm from '../shared/OwnHoursForm.vue'
+import OwnUnitsForm from './OwnUnitsForm.vue'
 import ProgramVersion from '../shared/ProgramVersion.vue'
 import { useSession } from '../shared/session'
 
-/** What a person sets for himself: password and hours. */
+/** What a person sets for himself: password, units and hours. */
 const session = useSession()
 const router = useRouter()
 const typed = reactive({ current: '', wanted: '', again: '' })
@@ -45,6 +46,7 @@ async function change(): Promise<void> {
       Your password was set by the keeper, who knows it. Choose one of your own, and everything else
       opens.
     </p>
+    <OwnUnitsForm v-if="!session.account?.firstPassword" />
     <form class="password" aria-label="My password" @submit.prevent="change">
       <h2>My password</h2>
       <v-text-field
@@ -76,6 +78,9 @@ async function change(): Promise<void> {
     <template v-if="!session.account?.firstPassword">
       <OwnHoursForm />
       <ProgramVersion class="program" />
+      <p v-if="session.isKeeper">
+        <a href="/api/docs" target="_blank">What other programs can ask of Tavrel</a>
+      </p>
     </template>
     <v-btn v-else height="48" class="leave" @click="session.end()">Sign out</v-btn>
   </div>
@@ -102,6 +107,7 @@ async function change(): Promise<void> {
 }
 
 .password {
+  margin-top: 24px;
   display: grid;
   gap: 6px;
   justify-items: start;

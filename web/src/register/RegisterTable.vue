@@ -3,6 +3,7 @@ import LineTable from '../shared/LineTable.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { dayOf, grams, timeIn } from '../shared/format'
 import { FIELDS, MEANS, shown, SUPERS, type RegisterEntry } from './registerWords'
+import { degrees } from '../shared/units/quantity'
 
 /** The register's lines, each with what was put right in it underneath. */
 defineProps<{ entries: readonly RegisterEntry[]; mayCorrect: boolean }>()
@@ -66,9 +67,7 @@ function productOf({ line }: RegisterEntry): string {
           }}
         </td>
         <td data-label="Air" class="figure nowrap" :title="entry.line.weatherFrom">
-          {{
-            entry.line.celsius === undefined ? 'not known' : entry.line.celsius.toFixed(1) + ' °C'
-          }}
+          {{ entry.line.celsius === undefined ? 'not known' : degrees(entry.line.celsius) }}
           <span v-if="entry.line.weatherMadeUp" class="made-up">simulated</span>
         </td>
         <td data-label="Label">

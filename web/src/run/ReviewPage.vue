@@ -6,6 +6,7 @@ import { useSession } from '../shared/session'
 import ReviewLines from './ReviewLines.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { degrees, windSpeed } from '../shared/units/quantity'
 
 /** A run looked back on: planned against done, who, weather, what was out of the ordinary, what is next. */
 const props = defineProps<{ id: string }>()
@@ -117,10 +118,8 @@ const catchUp = computed(() => ({
           <ul>
             <li v-for="each in looked.weather" :key="each.weather.hour">
               <span class="figure">{{ time(each.weather.hour) }}</span>
-              {{ each.weather.celsius.toFixed(0) }} °C, wind
-              {{ each.weather.windMs.toFixed(1) }} m/s<template v-if="each.windSide">
-                from {{ each.windSide }}</template
-              >
+              {{ degrees(each.weather.celsius, 0) }}, wind {{ windSpeed(each.weather.windMs)
+              }}<template v-if="each.windSide"> from {{ each.windSide }}</template>
               <span class="soft"
                 >({{ each.says }}<template v-if="each.madeUp">, made up</template>)</span
               >

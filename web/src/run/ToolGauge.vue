@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import TraceLine from './TraceLine.vue'
 import type { Fault } from './useToolWatch'
+import { degrees } from '../shared/units/quantity'
 
 /** The tool's own word on its burn: temperature with dip and recovery, pack, state, what is wrong. */
 const props = defineProps<{
@@ -68,9 +69,9 @@ function breakNext(which: Fault): void {
         {{ silent ? `silent for ${Math.round(seen.silentFor)} s` : seen.says }}
       </p>
       <p class="figure now">
-        {{ seen.celsius === undefined ? '–' : `${seen.celsius.toFixed(0)} °C` }}
+        {{ seen.celsius === undefined ? '–' : degrees(seen.celsius, 0) }}
       </p>
-      <p v-if="seen.lowest !== undefined" class="soft">lowest {{ seen.lowest.toFixed(0) }} °C</p>
+      <p v-if="seen.lowest !== undefined" class="soft">lowest {{ degrees(seen.lowest, 0) }}</p>
       <p v-if="seen.volts !== undefined" class="figure">pack {{ seen.volts.toFixed(1) }} V</p>
       <p :class="{ made: seen.standIn }">{{ seen.source }}</p>
     </div>

@@ -4,13 +4,14 @@ import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import type { Shapes } from '../api/client'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
+import { degrees } from '../shared/units/quantity'
 
 /** The bowl's temperature over the latest three minutes, with what it is set to. */
 const props = defineProps<{ seen: Shapes['Seen'] }>()
 
 const WIDTH = 440
 const HEIGHT = 132
-const LEFT = 40
+const LEFT = 52
 const BOTTOM = 30
 const SPAN = 180
 const set = computed(() => props.seen.tool.setCelsius)
@@ -49,9 +50,9 @@ const bowl = computed(
   <svg
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`Bowl over three minutes, now ${seen.celsius?.toFixed(0) ?? 'unknown'} °C, set to ${set} °C`"
+    :aria-label="`Bowl over three minutes, now ${seen.celsius === undefined ? 'unknown' : degrees(seen.celsius, 0)}, set to ${degrees(set, 0)}`"
   >
-    <ValueAxis :scale="y" :from="LEFT" :to="WIDTH - 6" />
+    <ValueAxis :scale="y" :words="(celsius) => degrees(celsius, 0)" :from="LEFT" :to="WIDTH - 6" />
     <rect
       class="gone"
       :x="LEFT"
@@ -70,9 +71,7 @@ const bowl = computed(
     >
       {{ ago ? `−${ago}` : 'now' }}
     </text>
-    <text class="middle" :x="(WIDTH + LEFT) / 2" :y="HEIGHT - 2">
-      seconds; bowl in °C, dashed: set
-    </text>
+    <text class="middle" :x="(WIDTH + LEFT) / 2" :y="HEIGHT - 2">seconds; dashed: set</text>
   </svg>
 </template>
 

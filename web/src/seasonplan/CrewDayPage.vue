@@ -5,6 +5,7 @@ import { counted, dayOf, timeIn } from '../shared/format'
 import { hoursOf } from './seasonWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { road } from '../shared/units/quantity'
 
 /** A crew's day on one sheet of paper: route, apiaries, acid, kit, cautions. */
 const props = defineProps<{ crew: string; day: string }>()
@@ -41,7 +42,7 @@ function print(): void {
       Leaves {{ whole.depot.name }} at
       <strong class="figure">{{ timeIn(whole.depot.zone, whole.leaves) }}</strong>, back at
       <strong class="figure">{{ timeIn(whole.depot.zone, whole.back) }}</strong>;
-      {{ Math.round(whole.km) }} km, {{ hoursOf(whole.drivingMinutes) }} on the road;
+      {{ road(whole.km) }}, {{ hoursOf(whole.drivingMinutes) }} on the road;
       {{ counted(whole.hives, 'hive') }}, about {{ Math.round(whole.acid) }} g of acid dihydrate by
       the boxes that stand there.
     </p>
@@ -65,7 +66,7 @@ function print(): void {
           <tr v-for="(stop, i) in whole.stops" :key="stop.seriesId">
             <td class="figure">{{ i + 1 }}</td>
             <th scope="row">{{ stop.apiary.name }}</th>
-            <td class="figure">{{ stop.km.toFixed(1) }} km</td>
+            <td class="figure">{{ road(stop.km, 1) }}</td>
             <td class="figure">{{ timeIn(stop.apiary.zone, stop.arrives) }}</td>
             <td class="figure">
               {{ timeIn(stop.apiary.zone, stop.begins) }}–{{ timeIn(stop.apiary.zone, stop.ends)

@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { dayOf, timeIn } from '../shared/format'
 import { hoursOf, letterOf } from './seasonWords'
 import { keyOf } from './useSeason'
+import { road } from '../shared/units/quantity'
 
 /** One day: each crew's route; to lock, to open, to mend after rain. */
 const props = defineProps<{ view: Shapes['SeasonView']; day: string; mayMove: boolean }>()
@@ -38,7 +39,7 @@ function nameOf(crewId: string): string {
       <span class="soft">
         {{ timeIn(view.depot?.zone ?? 'UTC', route.leaves) }}–{{
           timeIn(view.depot?.zone ?? 'UTC', route.back)
-        }}, {{ Math.round(route.km) }} km, {{ hoursOf(route.drivingMinutes) }} on the road
+        }}, {{ road(route.km) }}, {{ hoursOf(route.drivingMinutes) }} on the road
       </span>
       <ol>
         <li v-for="stop in route.stops" :key="keyOf(stop)">

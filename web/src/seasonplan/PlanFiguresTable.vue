@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
-import { whole } from '../shared/numbers'
 import { hoursOf } from './seasonWords'
+import { road } from '../shared/units/quantity'
 
 /** Plans in figures, side by side. */
 const props = defineProps<{
@@ -43,7 +43,7 @@ const lines = computed(() => [
         <td class="figure">{{ line.figures.broken }}</td>
         <td class="figure">{{ line.figures.gapDaysOff }} d</td>
         <td class="figure">{{ line.figures.lateRounds }}</td>
-        <td class="figure">{{ whole(line.figures.km) }} km</td>
+        <td class="figure">{{ road(line.figures.km) }}</td>
         <td class="figure">{{ hoursOf(line.figures.drivingMinutes) }}</td>
         <td class="figure">{{ hoursOf(line.figures.crewMinutes) }}</td>
         <td class="figure">{{ hoursOf(line.figures.reserveMinutes) }}</td>

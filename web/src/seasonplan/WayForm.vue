@@ -2,6 +2,8 @@
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
+import QuantityField from '../shared/units/QuantityField.vue'
+import { road } from '../shared/units/quantity'
 
 /** Ways that somebody drove and timed, and one more. */
 const props = defineProps<{
@@ -45,14 +47,14 @@ function keep(): void {
   <ul class="ways">
     <li v-for="way in ways" :key="way.one + way.other">
       {{ nameOf(way.one) }} – {{ nameOf(way.other) }}:
-      <span class="figure">{{ way.km }} km, {{ way.minutes }} min</span>
+      <span class="figure">{{ road(way.km, 1) }}, {{ way.minutes }} min</span>
       <v-btn v-if="mayChange" size="small" @click="emit('forget', way)">Reckon it again</v-btn>
     </li>
   </ul>
   <form v-if="mayChange" class="form-grid form" @submit.prevent="keep">
     <v-select v-model="one" density="compact" label="From" :items="items" />
     <v-select v-model="other" density="compact" label="To" :items="items" />
-    <v-text-field v-model="km" density="compact" label="Way" suffix="km" inputmode="decimal" />
+    <QuantityField v-model="km" density="compact" kind="road" label="Way" />
     <v-text-field
       v-model="minutes"
       density="compact"

@@ -3,6 +3,7 @@ import { computed, useId } from 'vue'
 import type { Shapes } from '../api/client'
 import { gradesOf, isAllGood } from './gradeWords'
 import { counted, timeIn } from './format'
+import { degrees, windSpeed } from './units/quantity'
 
 /** One day of the apiary in hand: its light, its warmth, its workable hours, and now. */
 const props = defineProps<{
@@ -144,8 +145,8 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
       <span class="now-words">{{ nowWords }}</span>
       <template v-if="day">
         <template v-if="dayline.there">
-          <span>{{ dayline.there.weather.celsius.toFixed(1) }} °C</span>
-          <span class="wide">wind {{ dayline.there.weather.windMs.toFixed(1) }} m/s</span>
+          <span>{{ degrees(dayline.there.weather.celsius) }}</span>
+          <span class="wide">wind {{ windSpeed(dayline.there.weather.windMs) }}</span>
           <span v-if="dayline.there.windSide"
             >{{ dayline.there.madeUp ? 'from' : 'stand' }} {{ dayline.there.windSide }}</span
           >

@@ -4,6 +4,7 @@ import { api, ask, type Shapes } from '../api/client'
 import { newId } from './ids'
 import { numberIn } from './numbers'
 import { useForm } from './request'
+import QuantityField from './units/QuantityField.vue'
 
 /** What the thermometer says and the wind does here and now; it goes before every other source for an hour. */
 const props = defineProps<{ apiaryId: string; apiary: string }>()
@@ -64,11 +65,10 @@ async function keep(): Promise<void> {
   <v-dialog v-model="open" max-width="420" aria-labelledby="thermometer">
     <form class="sheet form" @submit.prevent="keep">
       <h2 id="thermometer">{{ apiary }}, now</h2>
-      <v-text-field
+      <QuantityField
         v-model="form.celsius"
+        kind="temperature"
         label="Thermometer in the shade"
-        suffix="°C"
-        inputmode="decimal"
         :error-messages="wrong.celsius"
       />
       <v-select v-model="form.wind" label="Wind" :items="WINDS" :error-messages="wrong.wind" />

@@ -6,6 +6,9 @@ import { afterEach, vi } from 'vitest'
 disableAutoUnmount()
 enableAutoUnmount(afterEach)
 
+// A region with °C, km and 24 hours, wherever tests run.
+Object.defineProperty(navigator, 'language', { configurable: true, value: 'en-IE' })
+
 afterEach(() => {
   const stores = getActivePinia()
   if (stores) disposePinia(stores)

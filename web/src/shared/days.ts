@@ -1,3 +1,5 @@
+import { unitsNow } from './units/units'
+
 const DAY = 86_400_000
 
 function at(date: string): number {
@@ -20,13 +22,14 @@ export function daysBetween(from: string, to: string): number {
   return Math.round((at(to) - at(from)) / DAY)
 }
 
-/** Day and month alone, as 18 Aug. */
+const shortDays = {
+  DAY_MONTH: new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'short' }),
+  MONTH_DAY: new Intl.DateTimeFormat('en-US', { timeZone: 'UTC', day: 'numeric', month: 'short' }),
+}
+
+/** Day and month alone, as 18 Aug or Aug 18. */
 export function shortDay(date: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    timeZone: 'UTC',
-    day: 'numeric',
-    month: 'short',
-  }).format(new Date(at(date)))
+  return shortDays[unitsNow().dates].format(new Date(at(date)))
 }
 
 /** Both ends of some days, as 22 Aug to 30 Aug. */

@@ -1,3 +1,5 @@
+import { unitsNow } from './units/units'
+
 /** Minutes and seconds; hours where there are any. Never negative. */
 export function clockOf(milliseconds: number): string {
   const seconds = Math.max(0, Math.floor(milliseconds / 1000))
@@ -8,26 +10,35 @@ export function clockOf(milliseconds: number): string {
     : `${minutes}:${two(seconds % 60)}`
 }
 
-const clocks = new Map<string, Intl.DateTimeFormat>()
-const days = new Intl.DateTimeFormat('en-GB', {
-  timeZone: 'UTC',
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-})
+const formats = new Map<string, Intl.DateTimeFormat>()
 
-/** Hour and minute in a zone, 24 h. */
-export function timeIn(zone: string, at: string | number): string {
-  const clock =
-    clocks.get(zone) ??
-    new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' })
-  clocks.set(zone, clock)
-  return clock.format(new Date(at))
+/** One format for each language and way: making one takes longer than using it. */
+function format(key: string, language: string, ways: Intl.DateTimeFormatOptions) {
+  const known = formats.get(key) ?? new Intl.DateTimeFormat(language, ways)
+  formats.set(key, known)
+  return known
 }
 
-/** Day and month, as 18 Aug, of a calendar date. */
+/** Hour and minute in a zone, as 14:05 or 2:05 pm. */
+export function timeIn(zone: string, at: string | number): string {
+  const twelve = unitsNow().clock === 'HOURS_12'
+  return format(`${twelve} ${zone}`, 'en-GB', {
+    timeZone: zone,
+    hour: twelve ? 'numeric' : '2-digit',
+    minute: '2-digit',
+    hour12: twelve,
+  }).format(new Date(at))
+}
+
+/** Weekday, day and month of a calendar date, as Tue 18 Aug. */
 export function dayOf(date: string): string {
-  return days.format(new Date(date + 'T00:00:00Z'))
+  const monthFirst = unitsNow().dates === 'MONTH_DAY'
+  return format(`${monthFirst} day`, monthFirst ? 'en-US' : 'en-GB', {
+    timeZone: 'UTC',
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+  }).format(new Date(date + 'T00:00:00Z'))
 }
 
 /** Grams to a tenth. */

@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, Refused, type Shapes } from '../api/client'
 import { forgetKits } from './kit/keptKits'
+import { learnUnits, ownUnits } from './units/units'
 import { forgetRuns } from './keptRuns'
 
 /** Who is signed in, and how the door stands before. */
@@ -26,6 +27,7 @@ export const useSession = defineStore('session', () => {
     }
     known.value = true
     remembered.value = account.value
+    if (account.value && !account.value.firstPassword) void learnUnits().catch(() => undefined)
   }
 
   /** Without network: whoever was signed in here last goes on. */
@@ -39,12 +41,14 @@ export const useSession = defineStore('session', () => {
     remembered.value = who
     known.value = true
     if (door.value) door.value = { ...door.value, firstStart: false }
+    if (!who.firstPassword) void learnUnits().catch(() => undefined)
   }
 
   async function end(): Promise<void> {
     await ask(api.DELETE('/api/session'))
     account.value = null
     remembered.value = null
+    ownUnits.value = null
     forgetRuns()
     forgetKits(0)
   }

@@ -4,6 +4,7 @@ import { api, ask, Refused, words, type Shapes } from '../../api/client'
 import { newId } from '../ids'
 import { numberIn } from '../numbers'
 import { useSession } from '../session'
+import QuantityField from '../units/QuantityField.vue'
 
 type RuleSheet = Shapes['RuleSheet']
 
@@ -166,15 +167,23 @@ async function keep(): Promise<void> {
             { value: 'ALLOWED', title: 'may stay on' },
           ]"
         />
-        <v-text-field
-          v-for="[key, label, unit] in FIGURES"
-          :key="key"
-          v-model="figures[key]"
-          :label="label"
-          :suffix="unit"
-          inputmode="decimal"
-          :error-messages="unread[key] ?? refused?.at(key)"
-        />
+        <template v-for="[key, label, unit] in FIGURES" :key="key">
+          <QuantityField
+            v-if="unit === '°C'"
+            v-model="figures[key]"
+            kind="temperature"
+            :label="label"
+            :error-messages="unread[key] ?? refused?.at(key)"
+          />
+          <v-text-field
+            v-else
+            v-model="figures[key]"
+            :label="label"
+            :suffix="unit"
+            inputmode="decimal"
+            :error-messages="unread[key] ?? refused?.at(key)"
+          />
+        </template>
       </div>
       <v-checkbox
         v-model="sheet.registeredProduct"

@@ -100,6 +100,8 @@ final class Browser implements AutoCloseable {
         "--force-prefers-reduced-motion",
         "--lang=en");
     options.setCapability("goog:loggingPrefs", Map.of("browser", "ALL"));
+    // A region with °C, km and 24 hours; who wants others chooses them.
+    options.setExperimentalOption("prefs", Map.of("intl.accept_languages", "en-IE,en"));
     options.setExperimentalOption(
         "mobileEmulation",
         Map.of(

@@ -2,6 +2,7 @@ package tavrel.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,6 +23,7 @@ class HoursJourneyTest {
       Fern Gate,F1,1,deep 10,47.652,-24.288
       Fern Gate,F2,2,2x deep 10,,
       Moss Gate,M1,1,deep 10,47.652,-24.288
+      Sun Gate,S1,1,deep 10,47.652,-24.288
       """;
 
   @TempDir private static Path data;
@@ -62,6 +64,30 @@ class HoursJourneyTest {
       browser.see("No source tells of these hours");
       assertThat(browser.complaints()).isEmpty();
     }
+  }
+
+  @Test
+  void a_person_reads_and_types_in_units_of_his_own_and_what_is_kept_stays() throws Exception {
+    try (Browser browser = new Browser(app.url(), Browser.DESK)) {
+      String apiary = keeper.apiaryNamed("Sun Gate");
+      signIn(browser);
+      browser.open("/account").see("14.1 °C").see("14:05").choose("Temperatures", "°F");
+      browser.see("57.4 °F").see("Kept.");
+      assertThat(browser.barriers()).as("units").isEmpty();
+      browser.open("/apiaries/" + apiary + "/hours").type("Low", "4 g").see("is in g; wanted is");
+      browser.type("Low", "40").type("High", "10 °C").see("10 °C: 50.0 °F").type("Wind", "2");
+      browser.press("Keep it").see("40 to 50 °F");
+      assertThat(kept(apiary).path("high").asDouble()).isEqualTo(10);
+      assertThat(kept(apiary).path("low").asDouble()).isBetween(4.44, 4.45);
+      browser.reload().see("40 to 50 °F");
+      browser.open("/account").choose("Temperatures", "°C").see("14.1 °C").see("Kept.");
+      browser.open("/apiaries/" + apiary + "/hours").see("to 10 °C");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  private static JsonNode kept(String apiary) throws IOException, InterruptedException {
+    return keeper.send("GET", "/api/apiaries/" + apiary + "/hours", null).path("forecasts").path(0);
   }
 
   @Test

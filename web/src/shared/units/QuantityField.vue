@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { numberIn } from '../numbers'
+import { inField, read, signOf, type Kind } from './quantity'
+import { unitsNow } from './units'
+
+/**
+ * A field for a quantity in the unit of who types. What it gives on is SI, as text; what it cannot read it gives on as
+ * it is, and says why.
+ */
+const props = defineProps<{ kind: Kind; label: string; errorMessages?: string }>()
+const si = defineModel<string>({ required: true })
+
+const typed = ref('')
+const last = ref<string>()
+const found = computed(() => (typed.value.trim() === '' ? null : read(props.kind, typed.value)))
+const wrong = computed(() => (found.value && 'wrong' in found.value ? found.value.wrong : ''))
+const says = computed(() => (found.value && 'si' in found.value ? (found.value.says ?? '') : ''))
+
+function take(text: string): void {
+  typed.value = text
+  last.value = !found.value ? '' : 'si' in found.value ? String(found.value.si) : text
+  si.value = last.value
+}
+
+/** Written anew where somebody else sets it, or the person changes his units. */
+watch(
+  [si, () => unitsNow()[props.kind]],
+  ([value, unit], [, before]) => {
+    if (value === last.value && (unit === before || wrong.value)) return
+    const number = numberIn(value)
+    typed.value = Number.isFinite(number) ? inField(props.kind, number) : value
+    last.value = value
+  },
+  { immediate: true },
+)
+</script>
+
+<template>
+  <v-text-field
+    :model-value="typed"
+    :label="label"
+    :suffix="signOf(kind)"
+    :hint="says"
+    :persistent-hint="Boolean(says)"
+    :error-messages="wrong || errorMessages"
+    @update:model-value="take"
+  />
+</template>

@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest'
+import { degreesBetween, inField, read, shown, type Kind } from './quantity'
+import { usualIn, type Units } from './units'
+
+const HOME = usualIn('de-DE')
+const ABROAD = usualIn('en-US')
+
+function si(kind: Kind, typed: string, units: Units): number {
+  const found = read(kind, typed, units)
+  if ('wrong' in found) throw new Error(found.wrong)
+  return found.si
+}
+
+function wrong(kind: Kind, typed: string): string {
+  const found = read(kind, typed, HOME)
+  return 'wrong' in found ? found.wrong : ''
+}
+
+describe('what was typed', () => {
+  it('is of the person’s own unit where none stands', () => {
+    expect(si('temperature', '5', HOME)).toBe(5)
+    expect(si('temperature', '41', ABROAD)).toBeCloseTo(5, 12)
+    expect(si('wind', '10', ABROAD)).toBeCloseTo(4.4704, 12)
+    expect(si('road', '3', ABROAD)).toBeCloseTo(4.828032, 12)
+  })
+
+  it.each(['41 °F', '41F', '41 f', '41,0 °F', '41.0°f', '41 Fahrenheit'])(
+    'is read with the unit that stands behind it: %s',
+    (typed) => {
+      expect(si('temperature', typed, HOME)).toBeCloseTo(5, 12)
+    },
+  )
+
+  it('is said again where it was another unit than one’s own', () => {
+    expect(read('temperature', '41F', HOME)).toMatchObject({ says: '41F: 5.0 °C' })
+    expect(read('temperature', '41', ABROAD)).not.toHaveProperty('says')
+    expect(read('wind', '36 km/h', HOME)).toMatchObject({ says: '36 km/h: 10.0 m/s' })
+  })
+
+  it('may be below nothing and have a comma', () => {
+    expect(si('temperature', '−2,5', HOME)).toBe(-2.5)
+    expect(si('temperature', '0,5', HOME)).toBe(0.5)
+  })
+
+  it('is not guessed', () => {
+    expect(wrong('temperature', '4 g')).toContain('is in g; wanted is °C or °F')
+    expect(wrong('temperature', '5 °X')).toContain('not known')
+    expect(wrong('road', '1,234')).toContain('thousands')
+    expect(wrong('road', '1.234,5')).toContain('more than one mark')
+    expect(wrong('road', '1 234')).toContain('more than one mark')
+    expect(wrong('wind', 'calm')).toBe('is no number')
+    expect(wrong('wind', '.')).toBe('is no number')
+  })
+})
+
+describe('a value typed in a unit and shown in it', () => {
+  it.each<[Kind, Units]>([
+    ['temperature', HOME],
+    ['temperature', ABROAD],
+    ['wind', HOME],
+    ['wind', ABROAD],
+    ['wind', { ...HOME, wind: 'KILOMETRES_AN_HOUR' }],
+    ['road', HOME],
+    ['road', ABROAD],
+  ])('comes back as typed: %s', (kind, units) => {
+    for (let tenths = -400; tenths <= 1200; tenths++) {
+      const typed = String(tenths / 10)
+      expect(inField(kind, si(kind, typed, units), units)).toBe(typed)
+    }
+  })
+
+  it('has the sign of its unit', () => {
+    expect(shown('temperature', 14.1, 1, ABROAD)).toBe('57.4 °F')
+    expect(shown('wind', 1.5, 1, { ...HOME, wind: 'KILOMETRES_AN_HOUR' })).toBe('5.4 km/h')
+    expect(degreesBetween(4, 10, ABROAD)).toBe('39.2 to 50 °F')
+  })
+})
+
+describe('a region', () => {
+  it('has units of its own', () => {
+    expect(ABROAD).toEqual({
+      temperature: 'FAHRENHEIT',
+      wind: 'MILES_AN_HOUR',
+      road: 'MILES',
+      clock: 'HOURS_12',
+      dates: 'MONTH_DAY',
+    })
+    expect(usualIn('en-GB')).toMatchObject({ temperature: 'CELSIUS', road: 'MILES' })
+    expect(usualIn('it-IT')).toMatchObject({ temperature: 'CELSIUS', clock: 'HOURS_24' })
+    expect(usualIn('es')).toMatchObject({ temperature: 'CELSIUS', dates: 'DAY_MONTH' })
+  })
+})

@@ -1,0 +1,131 @@
+import { whole } from '../numbers'
+import { unitsNow, type Units } from './units'
+
+/** What is measured in different units by different people; inside, °C, m/s and km. */
+export type Kind = 'temperature' | 'wind' | 'road'
+
+interface Unit {
+  /** As it is written behind a value. */
+  sign: string
+  /** Other ways to write it. */
+  also: readonly string[]
+  /** From the unit to SI, and back. */
+  into: (value: number) => number
+  outOf: (si: number) => number
+}
+
+const KILOMETRES_A_MILE = 1.609344
+
+function times(factor: number, sign: string, also: readonly string[]): Unit {
+  return { sign, also, into: (value) => value * factor, outOf: (si) => si / factor }
+}
+
+const UNITS: { [K in Kind]: Record<Units[K], Unit> } = {
+  temperature: {
+    CELSIUS: times(1, '°C', ['c', '° c', 'celsius']),
+    FAHRENHEIT: {
+      sign: '°F',
+      also: ['f', '° f', 'fahrenheit'],
+      into: (f) => ((f - 32) * 5) / 9,
+      outOf: (c) => (c * 9) / 5 + 32,
+    },
+  },
+  wind: {
+    METRES_A_SECOND: times(1, 'm/s', ['ms']),
+    KILOMETRES_AN_HOUR: times(1 / 3.6, 'km/h', ['kmh', 'kph']),
+    MILES_AN_HOUR: times((1000 * KILOMETRES_A_MILE) / 3600, 'mph', ['mi/h']),
+  },
+  road: {
+    KILOMETRES: times(1, 'km', ['kilometres', 'kilometers']),
+    MILES: times(KILOMETRES_A_MILE, 'mi', ['mile', 'miles']),
+  },
+}
+
+function unitsOf(kind: Kind): Unit[] {
+  return Object.values(UNITS[kind])
+}
+
+function own<K extends Kind>(kind: K, units: Units): Unit {
+  const all: Record<Units[K], Unit> = UNITS[kind]
+  return all[units[kind]]
+}
+
+/** The sign of the unit that holds for who looks. */
+export function signOf(kind: Kind, units = unitsNow()): string {
+  return own(kind, units).sign
+}
+
+/** A value with its unit, as 57.4 °F. */
+export function shown(kind: Kind, si: number, digits = 1, units = unitsNow()): string {
+  const unit = own(kind, units)
+  const value = unit.outOf(si)
+  return `${digits === 0 ? whole(value) : value.toFixed(digits)} ${unit.sign}`
+}
+
+/** A temperature of °C in the unit of who looks. */
+export const degrees = (celsius: number, digits = 1): string =>
+  shown('temperature', celsius, digits)
+
+/** A wind of m/s in the unit of who looks. */
+export const windSpeed = (metresASecond: number): string => shown('wind', metresASecond)
+
+/** A way of km in the unit of who looks. */
+export const road = (km: number, digits = 0): string => shown('road', km, digits)
+
+/** Two temperatures of °C, as 4 to 10 °C. */
+export function degreesBetween(low: number, high: number, units = unitsNow()): string {
+  const unit = own('temperature', units)
+  const plain = (celsius: number) => inField('temperature', celsius, units)
+  return `${plain(low)} to ${plain(high)} ${unit.sign}`
+}
+
+/** A value as it stands in a field: as it was typed, no 40.999. */
+export function inField(kind: Kind, si: number, units = unitsNow()): string {
+  return String(Number(own(kind, units).outOf(si).toFixed(3)))
+}
+
+/** What was typed, understood; or why it was not. */
+export type Read = { si: number; says?: string } | { wrong: string }
+
+/** Signs of other things, so that "4 g" is not taken for four degrees. */
+const OTHERS = /^(g|kg|oz|lb|mg|l|ml|min|s|h|%|v|w|mm|cm|m|in|ft|tsp|tbsp)$/
+
+/**
+ * Reads what somebody typed: "41 °F", "41F", "5", "0,5". Without a unit it is the person's own. Nothing is guessed:
+ * a comma that may part thousands, and the sign of another thing, are said at the field.
+ */
+export function read(kind: Kind, typed: string, units = unitsNow()): Read {
+  const text = typed.trim().replace('−', '-')
+  const parts = /^([+-]?[\d.,\s']*\d[.,]?)\s*(.*)$/.exec(text)
+  if (!parts) return { wrong: 'is no number' }
+  const [, figure = '', sign = ''] = parts
+  const unit = sign ? unitsOf(kind).find((each) => isSign(each, sign)) : own(kind, units)
+  if (!unit) {
+    return {
+      wrong: OTHERS.test(sign.toLowerCase())
+        ? `is in ${sign}; wanted is ${named(kind)}`
+        : `has a unit that is not known here; wanted is ${named(kind)}`,
+    }
+  }
+  if (/[.,]\d+[.,]/.test(figure) || /[\s']/.test(figure)) {
+    return { wrong: 'has more than one mark; write it without those of thousands' }
+  }
+  if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(figure)) {
+    return { wrong: 'may be thousands or a fraction; write it without the comma' }
+  }
+  const value = Number(figure.replace(',', '.'))
+  if (!Number.isFinite(value)) return { wrong: 'is no number' }
+  const si = unit.into(value)
+  return unit === own(kind, units) ? { si } : { si, says: `${text}: ${shown(kind, si, 1, units)}` }
+}
+
+function isSign(unit: Unit, sign: string): boolean {
+  const written = sign.toLowerCase().trim()
+  return unit.sign.toLowerCase() === written || unit.also.includes(written)
+}
+
+function named(kind: Kind): string {
+  return unitsOf(kind)
+    .map((each) => each.sign)
+    .join(' or ')
+}
