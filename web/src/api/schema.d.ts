@@ -5023,8 +5023,8 @@ export interface components {
              * @description see ExpectedReach; 0 where nothing is known
              */
             reach: number;
-            /** @description what speaks against it, in words; empty for a good hour */
-            reasons: string[];
+            /** @description what speaks against it; empty for a good hour */
+            reasons: components["schemas"]["HourReason"][];
             /** @description who tells of it, in words, or null */
             source?: string;
             weather?: components["schemas"]["HourlyWeather"];
@@ -5596,6 +5596,26 @@ export interface components {
              * @description the sheet whose temperatures are held against, or null
              */
             ruleSheetId?: string;
+        };
+        /** @description What speaks against an hour: a fact with its figures. Whoever shows it finds the words, in the units of who reads. */
+        HourReason: {
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            code: "BELOW_LABEL" | "ABOVE_LABEL" | "STORM" | "TOO_HOT" | "THUNDER_OR_ICE" | "OUTSIDE_WARMTH" | "BROAD_DAY" | "REACH" | "WIND" | "RAIN" | "UNKNOWN";
+            /**
+             * Format: double
+             * @description what was found, in the code's unit, or null where it has none
+             */
+            found?: number;
+            /**
+             * Format: double
+             * @description what it is held against, in the same unit, or null
+             */
+            limit?: number;
+            /** @description the rule sheet that says so, or null */
+            sheet?: string;
         };
         /** @description Weather of one hour. */
         HourlyWeather: {
@@ -6970,8 +6990,7 @@ export interface components {
              * @enum {string}
              */
             preset: "COOL_NARROW" | "COOL_BROAD" | "MILD" | "EDGES_OF_DAY";
-            /** @description its name */
-            words: string;
+            warmth: components["schemas"]["Warmth"];
         };
         /** @description A way that a hive stands. */
         OfferedShut: {
@@ -9894,6 +9913,24 @@ export interface components {
             /** @description hives of each row in walking order; rows follow each other */
             rows: string[][];
         };
+        /** @description At what warmth, or at which light, a keeper wants to treat. */
+        Warmth: {
+            /**
+             * Format: double
+             * @description coolest, °C, or null for none
+             */
+            from?: number;
+            /**
+             * @description what keepers call it
+             * @enum {string}
+             */
+            kind: "COOL" | "MILD" | "EDGES_OF_DAY" | "OWN";
+            /**
+             * Format: double
+             * @description warmest, °C, or null for none
+             */
+            to?: number;
+        };
         /** @description A run's tool as the screen shows it. */
         WatchView: {
             /**
@@ -10307,8 +10344,6 @@ export interface components {
             hours: components["schemas"]["GradedHour"][];
             /** @description whether some of it is made up, see madeUp */
             madeUp: boolean;
-            /** @description the temperature preset it was judged by, in words */
-            preset: string;
             /** @description where the weather comes from, in words */
             source: string;
             sun: components["schemas"]["SunDay"];
@@ -10317,6 +10352,7 @@ export interface components {
              * @description half the width of the band in which its temperatures lie four times out of five, °C; 0 where they are known, or nobody knows how unsure they are
              */
             unsure: number;
+            warmth: components["schemas"]["Warmth"];
             /** @description stretches of good and fair hours */
             windows: components["schemas"]["Window"][];
             /** @description the apiary's zone */

@@ -6,7 +6,7 @@ import HourGrid from './HourGrid.vue'
 const hour = (
   at: string,
   grade: Shapes['GradedHour']['grade'],
-  reasons: string[] = [],
+  reasons: Shapes['HourReason'][] = [],
 ): Shapes['GradedHour'] => ({
   hour: at,
   weather: {
@@ -32,8 +32,10 @@ const day: Shapes['YardDay'] = {
   sun: {},
   hours: [
     hour('2026-08-19T05:00:00Z', 'GOOD'),
-    hour('2026-08-19T06:00:00Z', 'FAIR', ['16.0 °C, outside cool, 2 to 15 °C']),
-    hour('2026-08-19T07:00:00Z', 'OFF_LABEL', ['above the 15 °C of "Label"']),
+    hour('2026-08-19T06:00:00Z', 'FAIR', [{ code: 'OUTSIDE_WARMTH', found: 16 }]),
+    hour('2026-08-19T07:00:00Z', 'OFF_LABEL', [
+      { code: 'ABOVE_LABEL', found: 17, limit: 15, sheet: 'Label' },
+    ]),
   ],
   windows: [
     {
@@ -46,7 +48,7 @@ const day: Shapes['YardDay'] = {
       fits: 7,
     },
   ],
-  preset: 'cool, 2 to 15 °C',
+  warmth: { kind: 'COOL', from: 2, to: 15 },
   unsure: 0,
   madeUp: true,
   source: 'simulated station',
@@ -59,7 +61,9 @@ describe('hours by their grade', () => {
     const cells = grid(at('04:00')).findAll('button')
     expect(cells.map((cell) => cell.text())).toEqual(['●', '○', '✕'])
     expect(cells[0]?.attributes('aria-label')).toBe('Wed 19 Aug 05:00, good')
-    expect(cells[2]?.attributes('aria-label')).toContain('off label: above the 15 °C of "Label"')
+    expect(cells[2]?.attributes('aria-label')).toContain(
+      'off label: 17.0 °C, above the 15 °C of “Label”',
+    )
   })
 
   it('tell windows that are still ahead, and how many hives fit where somebody knows', () => {
@@ -75,7 +79,7 @@ describe('hours by their grade', () => {
           hour: '2026-08-19T05:00:00Z',
           reach: 0,
           grade: 'UNKNOWN',
-          reasons: ['no source tells of this hour'],
+          reasons: [{ code: 'UNKNOWN' }],
           madeUp: false,
         },
       ],

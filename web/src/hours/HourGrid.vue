@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { dayOf, timeIn } from '../shared/format'
 import { GRADES, gradesOf } from '../shared/gradeWords'
+import { reasonWords } from '../shared/hourWords'
 
 /** Days down, hours across: each hour by its grade, as colour, shape and word. */
 const props = defineProps<{
@@ -18,7 +19,9 @@ const marks = computed(() => Array.from({ length: 24 }, (_, i) => i))
 
 function words(day: Shapes['YardDay'], hour: Shapes['GradedHour']): string {
   const time = timeIn(day.zone, hour.hour)
-  const why = hour.reasons.length ? `: ${hour.reasons.join('; ')}` : ''
+  const why = hour.reasons.length
+    ? `: ${hour.reasons.map((each) => reasonWords(each, day.warmth)).join('; ')}`
+    : ''
   return `${dayOf(day.date)} ${time}, ${GRADES[hour.grade].words}${why}`
 }
 

@@ -17,6 +17,7 @@ import PageState from '../shared/layout/PageState.vue'
 import { useForm } from '../shared/request'
 import QuantityField from '../shared/units/QuantityField.vue'
 import { degrees, windSpeed } from '../shared/units/quantity'
+import { reasonWords, warmthWords } from '../shared/hourWords'
 
 /** Which hours of the next ten days suit, and why the others do not. */
 const props = defineProps<{ id: string }>()
@@ -31,8 +32,10 @@ const { problem, wrong, attempt } = useForm()
 const OWN = 'OWN'
 
 const presets = computed(() => [
-  ...(hours.value?.presets.map((each) => ({ value: each.preset as string, title: each.words })) ??
-    []),
+  ...(hours.value?.presets.map((each) => ({
+    value: each.preset as string,
+    title: warmthWords(each.warmth),
+  })) ?? []),
   { value: OWN, title: 'my own range' },
 ])
 const preset = ref<string>('')
@@ -183,7 +186,9 @@ async function choose(sheetId?: string): Promise<void> {
             it: a model estimate of how loose the cluster is and how many bees are home.
           </p>
           <ul v-if="chosen.hour.reasons.length">
-            <li v-for="reason in chosen.hour.reasons" :key="reason">{{ reason }}</li>
+            <li v-for="reason in chosen.hour.reasons" :key="reason.code">
+              {{ reasonWords(reason, chosen.day.warmth) }}
+            </li>
           </ul>
           <p v-if="chosen.hour.advice"><strong>Mind:</strong> {{ chosen.hour.advice }}.</p>
         </template>

@@ -65,8 +65,8 @@ async function choose<K extends keyof Units>(which: K, value: Units[K]): Promise
     <h2 id="own-units">My units</h2>
     <p class="soft">
       They change how you read and type values, not what is kept. In fields you may write another
-      unit behind the figure, as “41 °F” or “10 km/h”. Grams stay grams, and explanations still give
-      °C.
+      unit behind the figure, as “41 °F” or “10 km/h”. Grams stay grams; what labels, results and
+      papers say is still in °C.
     </p>
     <div class="form-grid">
       <v-select

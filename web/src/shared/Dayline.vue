@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { gradesOf, isAllGood } from './gradeWords'
 import { counted, timeIn } from './format'
 import { degrees, windSpeed } from './units/quantity'
+import { warmthWords } from './hourWords'
 
 /** One day of the apiary in hand: its light, its warmth, its workable hours, and now. */
 const props = defineProps<{
@@ -155,7 +156,7 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
         <router-link v-if="isUnknown" :to="`/apiaries/${dayline.apiary.id}/hours`"
           >Say what you expect</router-link
         >
-        <span class="soft wide">{{ day.preset }}</span>
+        <span class="soft wide">{{ warmthWords(day.warmth) }}</span>
         <span
           v-if="dayline.there"
           :class="dayline.there.madeUp ? 'madeUp' : 'soft'"

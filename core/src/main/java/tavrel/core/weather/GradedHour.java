@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param weather its weather, or null where no source tells of it
  * @param reach see {@link ExpectedReach}; 0 where nothing is known
  * @param grade how well it suits
- * @param reasons what speaks against it, in words; empty for a good hour
+ * @param reasons what speaks against it; empty for a good hour
  * @param advice what to mind in it, or null
  * @param source who tells of it, in words, or null
  * @param madeUp whether its weather is made up
@@ -21,7 +21,7 @@ public record GradedHour(
     @Nullable HourlyWeather weather,
     double reach,
     HourGrade grade,
-    List<String> reasons,
+    List<HourReason> reasons,
     @Nullable String advice,
     @Nullable String source,
     boolean madeUp) {
@@ -33,7 +33,7 @@ public record GradedHour(
         null,
         0,
         HourGrade.UNKNOWN,
-        List.of("no source tells of this hour"),
+        List.of(HourReason.of(HourReason.Code.UNKNOWN)),
         null,
         null,
         false);

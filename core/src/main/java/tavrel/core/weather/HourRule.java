@@ -5,7 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.weather.HourReason.Code;
 
 /**
  * What hours are judged by: the keeper's preset of warmth, and what his rule sheet says of the air.
@@ -63,35 +63,35 @@ public record HourRule(
     return judge(hour, sun, best).grade().isWorkable();
   }
 
-  private record Judged(double reach, HourGrade grade, List<String> reasons) {}
+  private record Judged(double reach, HourGrade grade, List<HourReason> reasons) {}
 
   private Judged judge(HourlyWeather hour, Daylight sun, double best) {
     double reach = ExpectedReach.of(hour, sun);
     double outside = warmth.outside(hour.celsius());
     double wind = hour.windMs();
     boolean wet = hour.rainMm() > WET;
-    boolean broadDay = warmth.edgesOfDay() && isBroadDay(hour, sun);
-    String offLabel = offLabel(hour.celsius());
-    List<String> reasons = new ArrayList<>();
+    boolean broadDay = warmth.onlyEdgesOfDay() && isBroadDay(hour, sun);
+    HourReason offLabel = offLabel(hour.celsius());
+    List<HourReason> reasons = new ArrayList<>();
     if (offLabel != null) {
       reasons.add(offLabel);
     }
-    List<String> dangers = dangers(hour);
+    List<HourReason> dangers = dangers(hour);
     reasons.addAll(dangers);
     if (outside > 0) {
-      reasons.add(NumberText.tenths(hour.celsius()) + " °C, outside " + warmth.words());
+      reasons.add(HourReason.of(Code.OUTSIDE_WARMTH, hour.celsius()));
     }
     if (broadDay) {
-      reasons.add("broad day: bees are out; take first light, or wait for dusk");
+      reasons.add(HourReason.of(Code.BROAD_DAY));
     }
     if (reach < GOOD_SHARE * best) {
-      reasons.add("reaches " + Math.round(100 * reach / best) + " % of the day's best");
+      reasons.add(HourReason.of(Code.REACH, reach / best));
     }
     if (wind < STILL || wind > BREEZY) {
-      reasons.add("wind " + NumberText.tenths(wind) + " m/s");
+      reasons.add(HourReason.of(Code.WIND, wind));
     }
     if (wet) {
-      reasons.add("rain " + NumberText.tenths(hour.rainMm()) + " mm");
+      reasons.add(HourReason.of(Code.RAIN, hour.rainMm()));
     }
     HourGrade grade =
         !dangers.isEmpty()
@@ -103,16 +103,16 @@ public record HourRule(
   }
 
   /** Why nobody should work in such weather, whatever a sheet or a preset says; mostly nothing. */
-  public static List<String> dangers(HourlyWeather hour) {
-    List<String> dangers = new ArrayList<>();
+  public static List<HourReason> dangers(HourlyWeather hour) {
+    List<HourReason> dangers = new ArrayList<>();
     if (hour.windMs() > STORM) {
-      dangers.add("storm: nobody works in that");
+      dangers.add(HourReason.of(Code.STORM, hour.windMs(), STORM));
     }
     if (hour.celsius() > TOO_HOT) {
-      dangers.add("above 35 °C: nobody works in a mask in that, and a shut colony overheats");
+      dangers.add(HourReason.of(Code.TOO_HOT, hour.celsius(), TOO_HOT));
     }
     if (hour.thunderOrIce()) {
-      dangers.add("thunder or ice: nobody works in that");
+      dangers.add(HourReason.of(Code.THUNDER_OR_ICE));
     }
     return dangers;
   }
@@ -125,12 +125,12 @@ public record HourRule(
     return good ? HourGrade.GOOD : HourGrade.FAIR;
   }
 
-  private @Nullable String offLabel(double celsius) {
+  private @Nullable HourReason offLabel(double celsius) {
     if (minCelsius != null && celsius < minCelsius) {
-      return "below the " + NumberText.plain(minCelsius) + " °C of \"" + sheet + "\"";
+      return new HourReason(Code.BELOW_LABEL, celsius, minCelsius, sheet);
     }
     if (maxCelsius != null && celsius > maxCelsius) {
-      return "above the " + NumberText.plain(maxCelsius) + " °C of \"" + sheet + "\"";
+      return new HourReason(Code.ABOVE_LABEL, celsius, maxCelsius, sheet);
     }
     return null;
   }

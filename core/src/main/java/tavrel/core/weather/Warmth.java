@@ -1,17 +1,26 @@
 package tavrel.core.weather;
 
+import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
 
 /**
  * At what warmth, or at which light, a keeper wants to treat.
  *
- * @param words its name on screen
- * @param from coolest, °C; negative infinity for none
- * @param to warmest, °C; positive infinity for none
- * @param edgesOfDay whether only first light and dusk will do, when bees are home
+ * @param kind what keepers call it
+ * @param from coolest, °C, or null for none
+ * @param to warmest, °C, or null for none
  */
-public record Warmth(String words, double from, double to, boolean edgesOfDay) {
+public record Warmth(Kind kind, @Nullable Double from, @Nullable Double to) {
+
+  /** Kinds of warmth. */
+  public enum Kind {
+    COOL,
+    MILD,
+    /** Any warmth, but only first light and dusk will do, when bees are home. */
+    EDGES_OF_DAY,
+    /** The keeper's own range. */
+    OWN
+  }
 
   /**
    * A keeper's own range.
@@ -24,12 +33,18 @@ public record Warmth(String words, double from, double to, boolean edgesOfDay) {
     if (from >= to) {
       throw new InvalidValue("ownFrom", "must lie below the warmest");
     }
-    return new Warmth(
-        "own, " + NumberText.plain(from) + " to " + NumberText.plain(to) + " °C", from, to, false);
+    return new Warmth(Kind.OWN, from, to);
+  }
+
+  /** Whether only first light and dusk will do. */
+  boolean onlyEdgesOfDay() {
+    return kind == Kind.EDGES_OF_DAY;
   }
 
   /** How far outside its range a temperature lies, °C; 0 inside. */
   double outside(double celsius) {
-    return Math.max(0, Math.max(from - celsius, celsius - to));
+    double below = from == null ? 0 : from - celsius;
+    double above = to == null ? 0 : celsius - to;
+    return Math.max(0, Math.max(below, above));
   }
 }

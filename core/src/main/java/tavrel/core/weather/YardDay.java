@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param sun light and dark
  * @param hours every hour, judged
  * @param windows stretches of good and fair hours
- * @param preset the temperature preset it was judged by, in words
+ * @param warmth what it was judged by
  * @param source where the weather comes from, in words
  * @param unsure half the width of the band in which its temperatures lie four times out of five,
  *     °C; 0 where they are known, or nobody knows how unsure they are
@@ -40,7 +40,7 @@ public record YardDay(
     SunDay sun,
     List<GradedHour> hours,
     List<Window> windows,
-    String preset,
+    Warmth warmth,
     String source,
     double unsure,
     boolean madeUp) {
@@ -98,7 +98,7 @@ public record YardDay(
         sun.day(),
         graded,
         Window.join(parts(graded, Set.of(), begins, ends)),
-        rule.warmth().words(),
+        rule.warmth(),
         sourceOf(graded),
         0,
         graded.stream().anyMatch(GradedHour::madeUp));
@@ -117,7 +117,7 @@ public record YardDay(
   /** The same day, told so unsurely. */
   public YardDay unsureBy(double halfWidth) {
     return new YardDay(
-        date, zone, begins, ends, sun, hours, windows, preset, source, halfWidth, madeUp);
+        date, zone, begins, ends, sun, hours, windows, warmth, source, halfWidth, madeUp);
   }
 
   /** The hour that holds a moment, or null outside the day. */
@@ -172,7 +172,7 @@ public record YardDay(
 
   private YardDay withWindows(List<Window> changed) {
     return new YardDay(
-        date, zone, begins, ends, sun, hours, changed, preset, source, unsure, madeUp);
+        date, zone, begins, ends, sun, hours, changed, warmth, source, unsure, madeUp);
   }
 
   private static List<Window.Part> parts(

@@ -129,7 +129,7 @@ class WeatherSourceTest {
             .over(PLACE, ZONE, SUN.day());
     GradedHour six = YardDay.of(PLACE, DAY, ZONE, SUN, List.of(own), RULE).hours().get(6);
     assertThat(six.grade()).isEqualTo(HourGrade.UNSAFE);
-    assertThat(six.reasons()).contains("thunder or ice: nobody works in that");
+    assertThat(six.reasons()).contains(HourReason.of(HourReason.Code.THUNDER_OR_ICE));
   }
 
   @ParameterizedTest

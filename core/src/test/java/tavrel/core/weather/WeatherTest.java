@@ -149,7 +149,7 @@ class WeatherTest {
         .satisfies(
             wet -> {
               assertThat(wet.grade()).isEqualTo(HourGrade.POOR);
-              assertThat(wet.reasons()).containsExactly("rain 0.5 mm");
+              assertThat(wet.reasons()).containsExactly(HourReason.of(HourReason.Code.RAIN, 0.5));
             });
   }
 
@@ -159,7 +159,12 @@ class WeatherTest {
     YardDay cold = YardDay.of(MID_ATLANTIC, DAY, ZONE, List.of(fixed(8, 2, 0)), rule);
     assertThat(cold.hours())
         .allSatisfy(hour -> assertThat(hour.grade()).isEqualTo(HourGrade.OFF_LABEL));
-    assertThat(cold.hours().get(0).reasons()).contains("below the 10 °C of \"Label\"");
+    assertThat(cold.hours().get(0).reasons())
+        .anyMatch(
+            reason ->
+                reason.code() == HourReason.Code.BELOW_LABEL
+                    && reason.limit() == 10
+                    && "Label".equals(reason.sheet()));
     assertThat(cold.windows()).isEmpty();
     YardDay storm = YardDay.of(MID_ATLANTIC, DAY, ZONE, List.of(fixed(8, 11, 0)), rule);
     assertThat(storm.hours().get(0).grade()).as("danger first").isEqualTo(HourGrade.UNSAFE);
@@ -175,7 +180,7 @@ class WeatherTest {
     assertThat(hot.hours().get(4).grade()).isEqualTo(HourGrade.GOOD);
     assertThat(hot.hours().get(19).grade()).isEqualTo(HourGrade.GOOD);
     assertThat(hot.hours().get(12).grade()).isEqualTo(HourGrade.POOR);
-    assertThat(hot.hours().get(12).reasons()).anyMatch(reason -> reason.contains("broad day"));
+    assertThat(hot.hours().get(12).reasons()).contains(HourReason.of(HourReason.Code.BROAD_DAY));
     assertThat(hot.hours().get(4).advice()).contains("mask");
   }
 

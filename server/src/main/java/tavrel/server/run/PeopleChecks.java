@@ -13,11 +13,13 @@ import tavrel.core.InvalidValue;
 import tavrel.core.run.CrewLog;
 import tavrel.core.run.Guard;
 import tavrel.core.run.PeopleCheck;
+import tavrel.core.weather.HourReason;
 import tavrel.core.weather.HourRule;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
+import tavrel.server.weather.DangerWords;
 import tavrel.server.weather.WeatherThere;
 import tavrel.server.weather.YardWeather;
 
@@ -79,12 +81,12 @@ public class PeopleChecks {
     if (there == null || there.madeUp() || late || check.unsafeReason() != null) {
       return;
     }
-    List<String> dangers = HourRule.dangers(there.weather());
+    List<HourReason> dangers = HourRule.dangers(there.weather());
     if (!dangers.isEmpty()) {
       throw new InvalidValue(
           "unsafeReason",
           "is missing: "
-              + String.join("; ", dangers)
+              + dangers.stream().map(DangerWords::of).collect(Collectors.joining("; "))
               + " ("
               + there.says()
               + "). Stay away, or say why not");

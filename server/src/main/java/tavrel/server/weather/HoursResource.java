@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.weather.OwnForecast;
 import tavrel.core.weather.TemperaturePreset;
+import tavrel.core.weather.Warmth;
 import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -27,9 +28,9 @@ class HoursResource {
    * A preset of warmth to choose.
    *
    * @param preset the preset
-   * @param words its name
+   * @param warmth what it asks for
    */
-  record OfferedPreset(TemperaturePreset preset, String words) {}
+  record OfferedPreset(TemperaturePreset preset, Warmth warmth) {}
 
   /**
    * The next days.
@@ -86,7 +87,7 @@ class HoursResource {
         apiary,
         weather.hourChoice(id),
         Arrays.stream(TemperaturePreset.values())
-            .map(preset -> new OfferedPreset(preset, preset.warmth().words()))
+            .map(preset -> new OfferedPreset(preset, preset.warmth()))
             .toList(),
         days,
         forecasts.ahead(apiary),

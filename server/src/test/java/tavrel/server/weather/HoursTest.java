@@ -98,10 +98,13 @@ class HoursTest extends Yard {
   void another_preset_judges_the_same_weather_otherwise_and_stays_chosen() {
     assertThat(choose("EDGES_OF_DAY", null, null, null).status()).isEqualTo(200);
     JsonNode hours = get(reader, path()).json();
-    assertThat(hours.path("days").get(0).path("preset").asText()).contains("first light");
+    assertThat(hours.path("days").get(0).path("warmth").path("kind").asText())
+        .isEqualTo("EDGES_OF_DAY");
     assertThat(choose(null, -20.0, 45.0, null).status()).isEqualTo(200);
-    assertThat(get(reader, path()).json().path("days").get(0).path("preset").asText())
-        .isEqualTo("own, -20 to 45 °C");
+    JsonNode own = get(reader, path()).json().path("days").get(0).path("warmth");
+    assertThat(own.path("kind").asText()).isEqualTo("OWN");
+    assertThat(own.path("from").asDouble()).isEqualTo(-20);
+    assertThat(own.path("to").asDouble()).isEqualTo(45);
   }
 
   @Test
@@ -122,8 +125,10 @@ class HoursTest extends Yard {
     foretell(crew, UUID.randomUUID(), today, 4, 9, false);
     JsonNode day = get(reader, "/api/apiaries/" + apiaryId + "/dayline").json().path("day");
     assertThat(day.path("windows")).isEmpty();
-    assertThat(day.path("hours").get(3).path("reasons").get(0).asText())
-        .contains("below the 39 °C of \"Warm label\"");
+    JsonNode reason = day.path("hours").get(3).path("reasons").get(0);
+    assertThat(reason.path("code").asText()).isEqualTo("BELOW_LABEL");
+    assertThat(reason.path("limit").asDouble()).isEqualTo(39);
+    assertThat(reason.path("sheet").asText()).isEqualTo("Warm label");
   }
 
   @Test
