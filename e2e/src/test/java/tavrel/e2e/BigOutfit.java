@@ -10,14 +10,9 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.Arrays;
-import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -37,6 +32,32 @@ final class BigOutfit {
   private static final int ROUNDS_A_YEAR = 20;
   private static final int GAP_DAYS = 7;
   private static final long SEED = 20_260_818L;
+
+  private static final List<String> TREATMENT =
+      columns(
+          """
+          id on_day apiary_id hive_id hive_name means method round_id started_at
+          removed_at opened_at loads acid product_grams product lot people supers
+          supers_plan waiting_days rule_sheet_id verdict label_says celsius wind_ms
+          wind_from weather_from made_up remarks written_at acid_now product_now lot_now
+          stands corrected
+          """);
+
+  private static final List<String> ROUND_HIVE =
+      columns(
+          """
+          round_id hive_id place hive_name boxes supers floor loads each_load
+          product_per_load acid_per_load verdict label_says supers_plan tasks
+          prep_seconds cloth
+          """);
+
+  private static final List<String> ROUND =
+      columns(
+          """
+          id apiary_id on_day rule_sheet_id grams per grams_of mediums strength step
+          capacity supers_plan seal_minutes tool product lot planned_by planned_at
+          finished_at tool_family cool_seconds reload_seconds
+          """);
 
   private final ObjectMapper json = new ObjectMapper();
   private final Random random = new Random(SEED);
@@ -95,12 +116,12 @@ final class BigOutfit {
             "data/treatment.csv", this::treatments);
     for (JsonNode part : manifest.path("files")) {
       String name = part.path("name").asText();
-      try (Rows rows = new Rows(name)) {
+      try (Rows rows = new Rows(zip, parts, name)) {
         String before = text(name);
         rows.raw(before);
         if (name.endsWith(".csv")) {
           rows.columns(before.lines().findFirst().orElseThrow());
-          rows.count = part.path("rows").asLong();
+          rows.countsFrom(part.path("rows").asLong());
         }
         if (filled.containsKey(name)) {
           filled.get(name).into(rows);
@@ -112,6 +133,10 @@ final class BigOutfit {
     zip.putNextEntry(new ZipEntry("manifest.json"));
     zip.write(json.writeValueAsBytes(own));
     zip.closeEntry();
+  }
+
+  private static List<String> columns(String names) {
+    return List.of(names.strip().split("\\s+"));
   }
 
   private int yards() {
@@ -221,49 +246,28 @@ final class BigOutfit {
     for (int number = 0; number < years * ROUNDS_A_YEAR; number++) {
       for (int yard = 0; yard < yards(); yard++) {
         rows.add(
-            "id",
+            ROUND,
             round(number, yard),
-            "apiary_id",
             apiary(yard),
-            "on_day",
             day(number),
-            "rule_sheet_id",
             sheet,
-            "grams",
             2.0,
-            "per",
             "BOX",
-            "grams_of",
             "ACID_DIHYDRATE",
-            "mediums",
             "BY_COMB",
-            "strength",
             1.0,
-            "step",
             0.1,
-            "capacity",
             4.0,
-            "supers_plan",
             "TAKEN_OFF",
-            "seal_minutes",
             10,
-            "tool",
             "Bowl 1",
-            "product",
             "Crystals",
-            "lot",
             "L" + number / ROUNDS_A_YEAR,
-            "planned_by",
             "Bench",
-            "planned_at",
             begun(number, 0),
-            "finished_at",
             begun(number, HIVES_A_YARD + 12),
-            "tool_family",
             "HEATED_BOWL",
-            "cool_seconds",
             0,
-            "reload_seconds",
             20);
       }
     }
@@ -274,39 +278,23 @@ final class BigOutfit {
       for (int yard = 0; yard < yards(); yard++) {
         for (int place = 1; place <= HIVES_A_YARD; place++) {
           rows.add(
-              "round_id",
+              ROUND_HIVE,
               round(number, yard),
-              "hive_id",
               hive(yard, place),
-              "place",
               place,
-              "hive_name",
               name(yard, place),
-              "boxes",
               "deep 10",
-              "supers",
               0,
-              "floor",
               "SOLID",
-              "loads",
               1,
-              "each_load",
               "2.0 g",
-              "product_per_load",
               2.0,
-              "acid_per_load",
               2.0,
-              "verdict",
               "ALLOWED",
-              "label_says",
               "2 g a box; the sheet allows 4 g a box",
-              "supers_plan",
               "TAKEN_OFF",
-              "tasks",
               "",
-              "prep_seconds",
               30,
-              "cloth",
               true);
         }
       }
@@ -359,75 +347,41 @@ final class BigOutfit {
         for (int place = 1; place <= HIVES_A_YARD; place++) {
           Instant start = begun(number, place);
           rows.add(
-              "id",
+              TREATMENT,
               id(counter++),
-              "on_day",
               day(number),
-              "apiary_id",
               apiary(yard),
-              "hive_id",
               hive(yard, place),
-              "hive_name",
               name(yard, place),
-              "means",
               "OXALIC_VAPOUR",
-              "method",
               "vapour, Bowl 1",
-              "round_id",
               round(number, yard),
-              "started_at",
               start,
-              "removed_at",
               start.plusSeconds(35),
-              "opened_at",
               start.plusSeconds(650),
-              "loads",
               1,
-              "acid",
               2.0,
-              "product_grams",
               2.0,
-              "product",
               "Crystals",
-              "lot",
               "L" + number / ROUNDS_A_YEAR,
-              "people",
               "Crew " + yard % 4,
-              "supers",
               0,
-              "supers_plan",
               "TAKEN_OFF",
-              "waiting_days",
               0,
-              "rule_sheet_id",
               sheet,
-              "verdict",
               "ALLOWED",
-              "label_says",
               "2 g a box; the sheet allows 4 g a box",
-              "celsius",
               8 + random.nextInt(60) / 10.0,
-              "wind_ms",
               1.5,
-              "wind_from",
               315,
-              "weather_from",
               "simulated station",
-              "made_up",
               true,
-              "remarks",
               random.nextInt(20) == 0 ? "leak seen" : "",
-              "written_at",
               start,
-              "acid_now",
               2.0,
-              "product_now",
               2.0,
-              "lot_now",
               "L" + number / ROUNDS_A_YEAR,
-              "stands",
               true,
-              "corrected",
               false);
         }
       }
@@ -437,78 +391,6 @@ final class BigOutfit {
   private String text(String name) throws IOException {
     try (var in = empty.getInputStream(empty.getEntry(name))) {
       return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    }
-  }
-
-  /** One file of the archive. */
-  private final class Rows implements AutoCloseable {
-
-    private final String name;
-    private final MessageDigest digest = sha256();
-    private final Map<String, Integer> places = new HashMap<>();
-    private Object[] row = {};
-    private long count;
-    private long bytes;
-
-    Rows(String name) throws IOException {
-      this.name = name;
-      zip.putNextEntry(new ZipEntry(name));
-    }
-
-    void columns(String heading) {
-      List<String> names =
-          Arrays.stream(heading.split(",")).map(each -> each.replace("\"", "")).toList();
-      for (String each : names) {
-        places.put(each, places.size());
-      }
-      row = new Object[places.size()];
-    }
-
-    /** A row of names and values in turn; what is not named stays empty. */
-    void add(Object... pairs) throws IOException {
-      Arrays.fill(row, null);
-      for (int i = 0; i < pairs.length; i += 2) {
-        Integer place = places.get((String) pairs[i]);
-        if (place == null) {
-          throw new IllegalArgumentException(name + " has no column " + pairs[i]);
-        }
-        row[place] = pairs[i + 1];
-      }
-      StringBuilder line = new StringBuilder(400);
-      for (int i = 0; i < row.length; i++) {
-        line.append(i == 0 ? "" : ",");
-        if (row[i] != null) {
-          line.append('"').append(row[i]).append('"');
-        }
-      }
-      raw(line.append('\n').toString());
-      count++;
-    }
-
-    void raw(String text) throws IOException {
-      byte[] all = text.getBytes(StandardCharsets.UTF_8);
-      zip.write(all);
-      digest.update(all);
-      bytes += all.length;
-    }
-
-    @Override
-    public void close() throws IOException {
-      zip.closeEntry();
-      parts
-          .addObject()
-          .put("name", name)
-          .put("rows", count)
-          .put("bytes", bytes)
-          .put("sha256", HexFormat.of().formatHex(digest.digest()));
-    }
-  }
-
-  private static MessageDigest sha256() {
-    try {
-      return MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException missing) {
-      throw new IllegalStateException(missing);
     }
   }
 }

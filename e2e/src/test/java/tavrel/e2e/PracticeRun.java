@@ -4,16 +4,14 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 
 /**
  * A row of hives run in two browsers with two simulated bowls: each burns on with its own, whoever
@@ -33,8 +31,14 @@ final class PracticeRun {
   /** It goes when a burn has run for as long: without network no time is moved on. */
   private static final Duration LATE_IN_A_BURN = Duration.ofSeconds(19);
 
-  /** How far time is moved on while nothing can be pressed, s: far less than a seal or a burn. */
-  private static final int STEP_SECONDS = 8;
+  /** Time is moved on to what comes next, but never further, s: far less than a seal. */
+  private static final int LONGEST_STEP = 20;
+
+  /** And never less, s. */
+  private static final int SHORTEST_STEP = 4;
+
+  /** A page takes two taps within 0.7 s for a slip of the glove; both are timed by the page. */
+  private static final Duration TAPS_APART = Duration.ofMillis(720);
 
   /** What a phone's clock may be off before anything is pressed on it. */
   private static final Duration CLOSE = Duration.ofMillis(400);
@@ -78,11 +82,12 @@ final class PracticeRun {
     this.hives = hives;
     this.client = Crew.demoKeeper(app);
     client.upload(Bench.roster("Practice Row", hives));
-    String first = bowl("Practice bowl 1");
-    String second = bowl("Practice bowl 2");
+    PracticeGear gear = new PracticeGear(client);
+    String first = gear.bowl("Practice bowl 1");
+    String second = gear.bowl("Practice bowl 2");
     Map<String, Object> settings = new HashMap<>(Bench.SETTINGS);
     settings.put("sealMinutes", SEAL_MINUTES);
-    round = Crew.plan(client, "Practice Row", shortSheet(), settings, first);
+    round = Crew.plan(client, "Practice Row", gear.shortSheet(), settings, first);
     client.send(
         "PUT",
         "/api/rounds/" + round + "/line-up",
@@ -246,8 +251,9 @@ final class PracticeRun {
         return false;
       }
       lastHive = String.valueOf(hiveAndTime.get(0));
-      lastPress = Instant.ofEpochMilli(((Number) hiveAndTime.get(1)).longValue()).plus(ahead);
-      rests = Until.aTapCountsFrom();
+      Instant at = Instant.ofEpochMilli(((Number) hiveAndTime.get(1)).longValue());
+      lastPress = at.plus(ahead);
+      rests = at.plus(TAPS_APART);
       return true;
     }
 
@@ -270,16 +276,18 @@ final class PracticeRun {
     hands.add(second.join());
     try {
       Instant end = Instant.now().plus(limit);
-      while (!stages().stream().allMatch("OPEN"::equals)) {
+      JsonNode board = board();
+      while (!stages(board).stream().allMatch("OPEN"::equals)) {
         if (Instant.now().isAfter(end)) {
-          throw new AssertionError("The row was not done in time: " + stages());
+          throw new AssertionError("The row was not done in time: " + stages(board));
         }
         disturb();
         boolean idle = hands.stream().map(Hand::look).reduce(true, Boolean::logicalAnd);
         if (idle) {
-          letTimePass();
+          letTimePass(toNext(board));
         }
         Thread.sleep(40);
+        board = board();
       }
       hands.forEach(hand -> hand.phone.see("All open"));
     } finally {
@@ -287,13 +295,25 @@ final class PracticeRun {
     }
   }
 
+  /** Seconds until the next burn or seal should be over. */
+  private int toNext(JsonNode board) {
+    long next =
+        Stream.of("clockTo", "openFrom")
+            .flatMap(field -> board.path("hives").findValues(field).stream())
+            .map(at -> Duration.between(demoNow(), Instant.parse(at.asText())).toSeconds())
+            .filter(seconds -> seconds > 0)
+            .min(Long::compare)
+            .orElse((long) LONGEST_STEP);
+    return (int) Math.max(SHORTEST_STEP, Math.min(LONGEST_STEP, next + 1));
+  }
+
   /** Moves the demo's clock on, and waits until both phones know. */
-  private void letTimePass() throws IOException, InterruptedException {
+  private void letTimePass(int seconds) throws IOException, InterruptedException {
     Instant asked = Instant.now();
     Instant told =
         Instant.parse(
             client
-                .send("POST", "/api/demo/clock", Map.of("seconds", STEP_SECONDS))
+                .send("POST", "/api/demo/clock", Map.of("seconds", seconds))
                 .path("now")
                 .asText());
     Duration took = Duration.between(asked, Instant.now());
@@ -345,10 +365,6 @@ final class PracticeRun {
     return Instant.now().plus(ahead);
   }
 
-  private Instant now() throws IOException, InterruptedException {
-    return Instant.parse(client.send("GET", "/api/today", null).path("now").asText());
-  }
-
   /** The register's lines. */
   JsonNode register() throws IOException, InterruptedException {
     return client
@@ -361,79 +377,15 @@ final class PracticeRun {
     return client.send("GET", "/api/rounds/" + round + "/review", null).path("review");
   }
 
-  private List<String> stages() throws IOException, InterruptedException {
-    return client
-        .send("GET", "/api/rounds/" + round + "/board", null)
-        .path("hives")
-        .findValuesAsText("stage");
+  private JsonNode board() throws IOException, InterruptedException {
+    return client.send("GET", "/api/rounds/" + round + "/board", null);
+  }
+
+  private static List<String> stages(JsonNode board) {
+    return board.path("hives").findValuesAsText("stage");
   }
 
   private Pressed of(String hive) {
     return pressed.computeIfAbsent(hive, name -> new Pressed());
-  }
-
-  private String bowl(String name) throws IOException, InterruptedException {
-    String id = UUID.randomUUID().toString();
-    Map<String, Object> tool = new HashMap<>();
-    tool.put("id", id);
-    tool.put("name", name);
-    tool.put("family", "HEATED_BOWL");
-    tool.put("power", "MAINS");
-    tool.put("release", "CAP_TURNED");
-    tool.put("endSign", "NONE");
-    tool.put("capacity", 4.5);
-    tool.put("preheatSeconds", 100);
-    tool.put("coolSeconds", 0);
-    tool.put("reloadSeconds", 0);
-    tool.put("setCelsius", 230);
-    tool.put("watts", 275);
-    tool.put("dunkAllowed", false);
-    tool.put("marginPercent", 15);
-    tool.put("retired", false);
-    client.send("PUT", "/api/tools/" + id, tool);
-    String burn = UUID.randomUUID().toString();
-    client.send(
-        "PUT",
-        "/api/test-burns/" + burn,
-        Map.of(
-            "id",
-            burn,
-            "toolId",
-            id,
-            "load",
-            2,
-            "seconds",
-            22,
-            "at",
-            now().minusSeconds(3_600).toString()));
-    return id;
-  }
-
-  /** A rule sheet that is silent on how long hives stay shut. */
-  private String shortSheet() throws IOException, InterruptedException {
-    String id = UUID.randomUUID().toString();
-    client.send(
-        "PUT",
-        "/api/rule-sheets/" + id,
-        Map.of(
-            "id",
-            id,
-            "name",
-            "Practice",
-            "gramsOf",
-            "ACID_DIHYDRATE",
-            "maxPerBox",
-            2,
-            "registeredProduct",
-            true,
-            "example",
-            false,
-            "version",
-            1,
-            "copiedOn",
-            LocalDate.ofInstant(now(), ZoneOffset.UTC).minusDays(1).toString(),
-            "copiedBy",
-            "Wren"));
-    return id;
   }
 }

@@ -68,7 +68,7 @@ class DueTasks {
   private final Counts counts;
   private final DropBoards dropBoards;
   private final ApiaryYears apiaryYears;
-  private final SeasonPlanService desk;
+  private final SeasonPlanService seasonPlan;
   private final HighCounts highCounts;
   private final Rounds rounds;
 
@@ -80,7 +80,7 @@ class DueTasks {
       Counts counts,
       DropBoards dropBoards,
       ApiaryYears apiaryYears,
-      SeasonPlanService desk,
+      SeasonPlanService seasonPlan,
       HighCounts highCounts,
       Rounds rounds) {
     this.apiaries = apiaries;
@@ -90,7 +90,7 @@ class DueTasks {
     this.counts = counts;
     this.dropBoards = dropBoards;
     this.apiaryYears = apiaryYears;
-    this.desk = desk;
+    this.seasonPlan = seasonPlan;
     this.highCounts = highCounts;
     this.rounds = rounds;
   }
@@ -99,36 +99,36 @@ class DueTasks {
   List<DueTask> all() {
     Map<UUID, Apiary> places =
         apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
-    List<DueTask> chores = new ArrayList<>();
+    List<DueTask> tasks = new ArrayList<>();
     List<Series> open = series.open(null);
-    addHighCounts(open, chores);
-    open.forEach(each -> addRound(each, chores));
+    addHighCounts(open, tasks);
+    open.forEach(each -> addRound(each, tasks));
     BroodService.Windows windows = broodService.windows();
-    addWindows(DueTaskKind.WINDOW_CLOSES, windows.closing(), chores);
-    addWindows(DueTaskKind.WINDOW_OPENS, windows.freeSoon(), chores);
+    addWindows(DueTaskKind.WINDOW_CLOSES, windows.closing(), tasks);
+    addWindows(DueTaskKind.WINDOW_OPENS, windows.freeSoon(), tasks);
     dropBoards
         .toRead()
         .forEach(
             (apiaryId, says) ->
-                chores.add(
+                tasks.add(
                     of(
                         DueTaskKind.BOARDS_TO_READ,
                         Objects.requireNonNull(places.get(apiaryId)),
                         null,
                         says)));
-    addMonthlyCounts(places.values(), chores);
-    chores.sort(
+    addMonthlyCounts(places.values(), tasks);
+    tasks.sort(
         Comparator.comparing(DueTask::kind)
             .thenComparing(DueTask::day, Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(DueTask::apiary));
-    return chores;
+    return tasks;
   }
 
   /**
    * Hives in danger whatever is planned, and hives above the limit of which nothing is: neither a
    * round under way or planned nor one of a series to come, nor the decision to leave them.
    */
-  private void addHighCounts(List<Series> open, List<DueTask> chores) {
+  private void addHighCounts(List<Series> open, List<DueTask> tasks) {
     Set<UUID> planned =
         Stream.concat(
                 open.stream()
@@ -147,7 +147,7 @@ class DueTasks {
           DueTaskKind.DANGER,
           here.stream().filter(HighCounts.High::inDanger).toList(),
           "treat now as your label allows, and look at the hives beside it",
-          chores);
+          tasks);
       add(
           DueTaskKind.ABOVE_UNPLANNED,
           here.stream()
@@ -155,12 +155,12 @@ class DueTasks {
                   each -> !each.inDanger() && !each.left() && !planned.contains(each.hive().id()))
               .toList(),
           "above your limit, and nothing is planned",
-          chores);
+          tasks);
     }
   }
 
   private static void add(
-      DueTaskKind kind, List<HighCounts.High> hives, String says, List<DueTask> chores) {
+      DueTaskKind kind, List<HighCounts.High> hives, String says, List<DueTask> tasks) {
     if (hives.isEmpty()) {
       return;
     }
@@ -178,7 +178,7 @@ class DueTasks {
             + (hives.size() > NAMED ? " and " + (hives.size() - NAMED) + " more" : "");
     LocalDate oldest =
         hives.stream().map(each -> each.sample().last()).min(LocalDate::compareTo).orElseThrow();
-    chores.add(
+    tasks.add(
         new DueTask(
             kind,
             first.apiary().id(),
@@ -190,10 +190,10 @@ class DueTasks {
             first.hive().id()));
   }
 
-  private void addRound(Series each, List<DueTask> chores) {
+  private void addRound(Series each, List<DueTask> tasks) {
     Series.SeriesRound next = each.next();
     if (next == null) {
-      addRecount(each, chores);
+      addRecount(each, tasks);
       return;
     }
     DueTaskKind kind = DueDays.ofRound(next.day(), each.today()).orElse(null);
@@ -201,7 +201,7 @@ class DueTasks {
       return;
     }
     long late = ChronoUnit.DAYS.between(next.day(), each.today());
-    String crew = desk.agreedCrew(each.id(), next.number());
+    String crew = seasonPlan.agreedCrew(each.id(), next.number());
     String what =
         each.name()
             + ", round "
@@ -211,7 +211,7 @@ class DueTasks {
             + ", "
             + hives(each.hives().size())
             + (crew == null ? "" : ", with " + crew);
-    chores.add(
+    tasks.add(
         new DueTask(
             kind,
             each.apiaryId(),
@@ -223,7 +223,7 @@ class DueTasks {
             null));
   }
 
-  private void addRecount(Series each, List<DueTask> chores) {
+  private void addRecount(Series each, List<DueTask> tasks) {
     LocalDate done = each.doneOn();
     if (done == null) {
       return;
@@ -231,7 +231,7 @@ class DueTasks {
     DaySpan recount = DueDays.recount(done);
     boolean counted = counts.washedSince(each.hiveIds(), recount.from().minusDays(1)) > 0;
     if (!each.today().isBefore(recount.from()) && !counted) {
-      chores.add(
+      tasks.add(
           new DueTask(
               DueTaskKind.RECOUNT_DUE,
               each.apiaryId(),
@@ -249,7 +249,7 @@ class DueTasks {
   }
 
   private static void addWindows(
-      DueTaskKind kind, BroodService.WindowList windows, List<DueTask> chores) {
+      DueTaskKind kind, BroodService.WindowList windows, List<DueTask> tasks) {
     Map<UUID, List<BroodService.WindowLine>> byApiary =
         windows.lines().stream().collect(Collectors.groupingBy(BroodService.WindowLine::apiaryId));
     for (List<BroodService.WindowLine> lines : byApiary.values()) {
@@ -272,20 +272,20 @@ class DueTasks {
           kind == DueTaskKind.WINDOW_OPENS
               ? names + ": without capped brood, the first from " + when + "; look to confirm"
               : names + ": nothing capped, the first until " + when + "; one round reaches all";
-      chores.add(
+      tasks.add(
           new DueTask(
               kind, first.apiaryId(), first.apiary(), day, says, null, null, first.hiveId()));
     }
   }
 
-  private void addMonthlyCounts(Iterable<Apiary> places, List<DueTask> chores) {
+  private void addMonthlyCounts(Iterable<Apiary> places, List<DueTask> tasks) {
     Map<UUID, LocalDate> last = counts.lastCounts();
     Map<UUID, Integer> hives = allHives.counts();
     for (Apiary apiary : places) {
       LocalDate counted = last.get(apiary.id());
       if (hives.containsKey(apiary.id())
           && DueDays.countIsDue(counted, apiaryYears.of(apiary).dates(), apiaries.today(apiary))) {
-        chores.add(
+        tasks.add(
             of(
                 DueTaskKind.COUNT_DUE,
                 apiary,
