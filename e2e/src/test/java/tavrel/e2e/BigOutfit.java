@@ -48,7 +48,7 @@ final class BigOutfit {
           """
           round_id hive_id place hive_name boxes supers floor loads each_load
           product_per_load acid_per_load verdict label_says supers_plan tasks
-          prep_seconds cloth
+          prep_seconds cloth larger_loads
           """);
 
   private static final List<String> ROUND =
@@ -182,6 +182,8 @@ final class BigOutfit {
           -24.3,
           "zone",
           "Etc/GMT+2",
+          "zone_from",
+          "PLACE",
           "created_at",
           begun(0, 0));
     }
@@ -295,7 +297,8 @@ final class BigOutfit {
               "TAKEN_OFF",
               "",
               30,
-              true);
+              true,
+              0);
         }
       }
     }
