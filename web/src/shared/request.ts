@@ -5,19 +5,10 @@ import { saysBeside, saysByField } from '../api/refusal'
 /** Something asked of the server by a screen, and what went wrong with it. */
 export function useRequest() {
   const problem = ref('')
-
-  /** Does it, and says in `problem` why it could not be done; tells whether it was. */
-  async function attempt(act: () => Promise<void>): Promise<boolean> {
-    try {
-      await act()
-      problem.value = ''
-      return true
-    } catch (thrown) {
-      problem.value = words(thrown)
-      return false
-    }
-  }
-
+  const attempt = attempting(
+    (thrown) => (problem.value = words(thrown)),
+    () => (problem.value = ''),
+  )
   return { problem, attempt }
 }
 
@@ -25,24 +16,34 @@ export function useRequest() {
 export function useForm() {
   const problem = ref('')
   const wrong = ref<Record<string, string>>({})
-
-  /**
-   * Does it, and says in `wrong` and beside it in `problem` why it could not be done.
-   *
-   * @param marked said beside where the fields say the rest themselves
-   */
-  async function attempt(act: () => Promise<void>, marked?: string): Promise<boolean> {
-    try {
-      await act()
+  const attempt = attempting(
+    (thrown) => {
+      wrong.value = saysByField(thrown)
+      problem.value = saysBeside(thrown)
+    },
+    () => {
       wrong.value = {}
       problem.value = ''
+    },
+  )
+  return { problem, wrong, attempt }
+}
+
+/** Does something and says why it could not be done, until it can; what others said stays. */
+function attempting(refuse: (thrown: unknown) => void, clear: () => void) {
+  let refused = false
+
+  /** Tells whether it was done. */
+  return async function attempt(act: () => Promise<void>): Promise<boolean> {
+    try {
+      await act()
+      if (refused) clear()
+      refused = false
       return true
     } catch (thrown) {
-      wrong.value = saysByField(thrown)
-      problem.value = saysBeside(thrown, marked)
+      refuse(thrown)
+      refused = true
       return false
     }
   }
-
-  return { problem, wrong, attempt }
 }
