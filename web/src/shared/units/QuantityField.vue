@@ -5,8 +5,8 @@ import { inField, read, signOf, type Kind } from './quantity'
 import { unitsNow } from './units'
 
 /**
- * A field for a quantity in the unit of who types. What it gives on is SI, as text; what it cannot read it gives on as
- * it is, and says why.
+ * A field for a quantity in the unit of who types. What it gives on is SI, as text; for what it cannot read it says
+ * why and gives on no number, so that nobody reads it otherwise.
  */
 const props = defineProps<{ kind: Kind; label: string; errorMessages?: string }>()
 const si = defineModel<string>({ required: true })
@@ -19,7 +19,7 @@ const says = computed(() => (found.value && 'si' in found.value ? (found.value.s
 
 function take(text: string): void {
   typed.value = text
-  last.value = !found.value ? '' : 'si' in found.value ? String(found.value.si) : text
+  last.value = !found.value ? '' : 'si' in found.value ? String(found.value.si) : String(Number.NaN)
   si.value = last.value
 }
 
@@ -29,7 +29,7 @@ watch(
   ([value, unit], [, before]) => {
     if (value === last.value && (unit === before || wrong.value)) return
     const number = numberIn(value)
-    typed.value = Number.isFinite(number) ? inField(props.kind, number) : value
+    typed.value = Number.isFinite(number) ? inField(props.kind, number) : ''
     last.value = value
   },
   { immediate: true },

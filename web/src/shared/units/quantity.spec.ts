@@ -1,4 +1,8 @@
+import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
+import { defineComponent } from 'vue'
+import { numberIn } from '../numbers'
+import QuantityField from './QuantityField.vue'
 import { degreesBetween, inField, read, shown, type Kind } from './quantity'
 import { usualIn, type Units } from './units'
 
@@ -88,5 +92,31 @@ describe('a region', () => {
     expect(usualIn('en-GB')).toMatchObject({ temperature: 'CELSIUS', road: 'MILES' })
     expect(usualIn('it-IT')).toMatchObject({ temperature: 'CELSIUS', clock: 'HOURS_24' })
     expect(usualIn('es')).toMatchObject({ temperature: 'CELSIUS', dates: 'DAY_MONTH' })
+  })
+})
+
+describe('a field for a quantity', () => {
+  const Typed = defineComponent({
+    name: 'VTextField',
+    emits: ['update:modelValue'],
+    template: '<i />',
+  })
+  const field = (typed: string) => {
+    const wrapper = mount(QuantityField, {
+      props: { kind: 'road', label: 'Way', modelValue: 'x' },
+      global: { stubs: { VTextField: Typed } },
+    })
+    wrapper.getComponent(Typed).vm.$emit('update:modelValue', typed)
+    return wrapper.emitted('update:modelValue')?.at(-1)?.[0]
+  }
+
+  it('gives on SI', () => {
+    expect(field('3 mi')).toBe('4.828032')
+    expect(field('')).toBe('')
+  })
+
+  it('gives on no number that it has not understood, so that none is kept', () => {
+    expect(numberIn(String(field('1,234')))).toBeNaN()
+    expect(numberIn(String(field('4 g')))).toBeNaN()
   })
 })
