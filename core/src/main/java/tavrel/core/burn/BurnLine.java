@@ -1,6 +1,5 @@
 package tavrel.core.burn;
 
-import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
@@ -34,8 +33,7 @@ public record BurnLine(End from, End to, double testedFrom, double testedTo, Str
 
   /** Draws a fit; one without test burns has no line. */
   public static @Nullable BurnLine of(BurnFit fit) {
-    List<Double> loads = fit.points().stream().map(BurnFit.BurnPoint::load).toList();
-    if (fit.smallest() == null || fit.largest() == null || loads.isEmpty()) {
+    if (fit.smallest() == null || fit.largest() == null) {
       return null;
     }
     return new BurnLine(

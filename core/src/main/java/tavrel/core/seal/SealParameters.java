@@ -102,33 +102,33 @@ public record SealParameters(
    * @throws tavrel.core.InvalidValue if one lies outside its range
    */
   public static SealParameters of(Map<String, Double> own) {
-    Map<String, Double> in =
+    Map<String, Double> values =
         PARAMETERS.stream()
             .collect(Collectors.toMap(ModelParameter::key, parameter -> parameter.in(own)));
     return new SealParameters(
-        in(in, "sealSettling"),
-        in(in, "sealLeaking"),
-        in(in, "sealThroughCloth"),
+        value(values, "sealSettling"),
+        value(values, "sealLeaking"),
+        value(values, "sealThroughCloth"),
         new Openings(
             Map.of(
-                Entrance.FULL, in(in, "sealFullEntrance"),
-                Entrance.LOW, in(in, "sealLowEntrance"),
-                Entrance.REDUCED, in(in, "sealReducedEntrance"),
-                Entrance.ROUND_HOLE, in(in, "sealRoundHole")),
+                Entrance.FULL, value(values, "sealFullEntrance"),
+                Entrance.LOW, value(values, "sealLowEntrance"),
+                Entrance.REDUCED, value(values, "sealReducedEntrance"),
+                Entrance.ROUND_HOLE, value(values, "sealRoundHole")),
             Map.of(
                 Floor.SOLID, 0.0,
-                Floor.MESH_TIGHT_TRAY, in(in, "sealTightTray"),
-                Floor.MESH_LOOSE_TRAY, in(in, "sealLooseTray"),
-                Floor.BARE_MESH, in(in, "sealBareMesh")),
+                Floor.MESH_TIGHT_TRAY, value(values, "sealTightTray"),
+                Floor.MESH_LOOSE_TRAY, value(values, "sealLooseTray"),
+                Floor.BARE_MESH, value(values, "sealBareMesh")),
             Map.of(
                 Cracks.NONE, 0.0,
-                Cracks.A_FEW, in(in, "sealFewCracks"),
-                Cracks.MANY, in(in, "sealManyCracks")),
-            in(in, "sealCoverHole"),
-            in(in, "sealPort")));
+                Cracks.A_FEW, value(values, "sealFewCracks"),
+                Cracks.MANY, value(values, "sealManyCracks")),
+            value(values, "sealCoverHole"),
+            value(values, "sealPort")));
   }
 
-  private static double in(Map<String, Double> values, String key) {
+  private static double value(Map<String, Double> values, String key) {
     return Objects.requireNonNull(values.get(key), key);
   }
 

@@ -12,15 +12,6 @@ package tavrel.core.units;
 public record OwnUnits(
     Temperature temperature, Wind wind, Road road, ClockStyle clock, DateOrder dates) {
 
-  /** What SI and a 24 h clock have. */
-  public static final OwnUnits SI =
-      new OwnUnits(
-          Temperature.CELSIUS,
-          Wind.METRES_A_SECOND,
-          Road.KILOMETRES,
-          ClockStyle.HOURS_24,
-          DateOrder.DAY_MONTH);
-
   /** Scales of temperature. */
   public enum Temperature {
     CELSIUS,
