@@ -1,20 +1,19 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
+import { useRequest } from '../shared/request'
 
 const session = useSession()
 const apiaries = ref<Shapes['ListedApiary'][] | null>(null)
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     apiaries.value = await ask(api.GET('/api/apiaries'))
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 onMounted(load)
 </script>

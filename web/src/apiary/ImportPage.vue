@@ -4,14 +4,14 @@ import { useRouter } from 'vue-router'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { counted } from '../shared/format'
+import { useRequest } from '../shared/request'
 import { ZONES } from '../shared/zones'
 
 /** Bringing in hives: choose a file, look at what it would do, then do it whole. */
 const router = useRouter()
 const file = ref<File | null>(null)
 const preview = ref<Shapes['Preview'] | null>(null)
-const problem = ref('')
-const busy = ref(false)
+const { problem, busy, attempt } = useRequest(said)
 const goodRowsOnly = ref(false)
 const zone = ref('')
 const outcome = ref<Shapes['Preview'] | null>(null)
@@ -49,22 +49,16 @@ watch(file, async (chosen) => {
     problem.value = 'This file is larger than 5 MB; split it by apiary.'
     return
   }
-  busy.value = true
-  try {
+  await attempt(async () => {
     preview.value = await ask(
       api.POST('/api/roster/preview', { body: { file: '' }, bodySerializer: form }),
     )
-  } catch (thrown) {
-    problem.value = said(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 })
 
 async function bringIn(): Promise<void> {
-  busy.value = true
   problem.value = ''
-  try {
+  await attempt(async () => {
     outcome.value = await ask(
       api.POST('/api/roster/import', {
         params: {
@@ -79,11 +73,7 @@ async function bringIn(): Promise<void> {
       }),
     )
     preview.value = null
-  } catch (thrown) {
-    problem.value = said(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { ZONES } from '../shared/zones'
+import { useForm } from '../shared/request'
 
 /** Name and place of an apiary. */
 const props = defineProps<{ apiary: Shapes['Apiary'] }>()
@@ -12,8 +13,7 @@ const latitude = ref('')
 const longitude = ref('')
 const altitude = ref('')
 const zone = ref('')
-const refused = ref<Refused | null>(null)
-const problem = ref('')
+const { problem, wrong, attempt } = useForm()
 
 watch(
   () => props.apiary,
@@ -42,7 +42,7 @@ const hint = computed(() => {
 })
 
 async function keep(): Promise<void> {
-  refused.value = null
+  wrong.value = {}
   problem.value = ''
   const place = {
     latitude: degrees(latitude.value),
@@ -57,7 +57,7 @@ async function keep(): Promise<void> {
     problem.value = 'Degrees are written with decimals, as 47.61 or -24.30.'
     return
   }
-  try {
+  await attempt(async () => {
     emit(
       'kept',
       await ask(
@@ -67,34 +67,31 @@ async function keep(): Promise<void> {
         }),
       ),
     )
-  } catch (thrown) {
-    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
-    else problem.value = words(thrown)
-  }
+  })
 }
 </script>
 
 <template>
   <form class="form-grid form" @submit.prevent="keep">
-    <v-text-field v-model="name" label="Name" :error-messages="refused?.at('name')" />
+    <v-text-field v-model="name" label="Name" :error-messages="wrong.name" />
     <v-text-field
       v-model="latitude"
       label="Latitude, ° north"
       inputmode="decimal"
-      :error-messages="refused?.at('latitude')"
+      :error-messages="wrong.latitude"
     />
     <v-text-field
       v-model="longitude"
       label="Longitude, ° east (west is minus)"
       inputmode="decimal"
-      :error-messages="refused?.at('longitude')"
+      :error-messages="wrong.longitude"
     />
     <v-text-field
       v-model="altitude"
       label="Height above the sea"
       suffix="m"
       inputmode="decimal"
-      :error-messages="refused?.at('altitude')"
+      :error-messages="wrong.altitude"
     />
     <v-combobox
       v-model="zone"
@@ -102,7 +99,7 @@ async function keep(): Promise<void> {
       :items="ZONES"
       :hint="hint"
       persistent-hint
-      :error-messages="refused?.at('zone')"
+      :error-messages="wrong.zone"
     />
     <v-btn type="submit" height="48">Keep</v-btn>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

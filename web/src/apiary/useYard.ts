@@ -1,7 +1,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import { boxNotation } from '../shared/standing'
+import { useForm } from '../shared/request'
 
 export type Hive = Shapes['Hive']
 export type HiveChange = Shapes['HiveChange']
@@ -59,8 +59,7 @@ export function moved(rows: string[][], id: string, target: string, after: boole
 export function useYard(id: () => string) {
   const apiary = ref<Shapes['Apiary'] | null>(null)
   const hives = shallowRef<Hive[]>([])
-  const problem = ref('')
-  const wrong = ref<Record<string, string>>({})
+  const { problem, wrong, attempt } = useForm({ nameOf: (field) => field.split('.').at(-1) ?? '' })
   const undo = ref<{ says: string; painted: Painted[] } | null>(null)
 
   const rows = computed(() => {
@@ -73,23 +72,12 @@ export function useYard(id: () => string) {
     return [...found.entries()].sort(([a], [b]) => a - b).map(([number, of]) => ({ number, of }))
   })
 
-  function refuse(thrown: unknown): void {
-    wrong.value = saysByField(thrown, (field) => field.split('.').at(-1) ?? '')
-    problem.value = saysBeside(thrown)
-  }
-
   async function change(asked: Promise<Shapes['WholeApiary']>): Promise<boolean> {
-    try {
+    return attempt(async () => {
       const whole = await asked
       apiary.value = whole.apiary
       hives.value = whole.hives
-      problem.value = ''
-      wrong.value = {}
-      return true
-    } catch (thrown) {
-      refuse(thrown)
-      return false
-    }
+    })
   }
 
   function load(): Promise<boolean> {

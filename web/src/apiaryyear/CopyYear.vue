@@ -1,27 +1,26 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
+import { useRequest } from '../shared/request'
 
 /** An apiary's year copied to others, moved by their height. */
 const props = defineProps<{ id: string }>()
 const others = ref<Shapes['Apiary'][]>([])
 const picked = ref<string[]>([])
 const copied = ref<Shapes['CopiedYear'][]>([])
-const problem = ref('')
+const { problem, attempt } = useRequest()
 
 onMounted(async () => {
-  try {
+  await attempt(async () => {
     others.value = (await ask(api.GET('/api/apiaries')))
       .map((each) => each.apiary)
       .filter((apiary) => apiary.id !== props.id)
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 
 async function copy(): Promise<void> {
-  try {
+  await attempt(async () => {
     copied.value = await ask(
       api.POST('/api/apiaries/{apiaryId}/season/copies', {
         params: { path: { apiaryId: props.id } },
@@ -29,10 +28,7 @@ async function copy(): Promise<void> {
       }),
     )
     picked.value = []
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 </script>
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
+import { api, ask, type Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
 import CopyYear from './CopyYear.vue'
 import YearBandForm from './YearBandForm.vue'
 import YearBands from './YearBands.vue'
 import PageState from '../shared/layout/PageState.vue'
+import { useForm } from '../shared/request'
 
 /** An apiary's year: limits by season, the expected winter, supers, the winter-bee date. */
 const props = defineProps<{ id: string }>()
@@ -36,8 +36,12 @@ const name = ref('')
 const own = ref(false)
 const whole = ref<Shapes['WholeSeason'] | null>(null)
 const typed = ref<Record<string, string>>({})
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, wrong, attempt } = useForm({ marked: () => 'Not kept: look at the marked field.' })
+let bandName = ''
+/** Bands have no fields that could be marked: all is said beside them. */
+const { problem: bandProblem, attempt: withBands } = useForm({
+  marked: (fields) => `${bandName} ${Object.values(fields).join('; ')}`,
+})
 const said = ref('')
 
 function show(found: Shapes['WholeSeason']): void {
@@ -56,16 +60,14 @@ function show(found: Shapes['WholeSeason']): void {
 
 async function load(): Promise<void> {
   const id = props.id
-  try {
+  await attempt(async () => {
     const [apiary, season] = await Promise.all([
       ask(api.GET('/api/apiaries/{id}', { params: { path: { id } } })),
       ask(api.GET('/api/apiaries/{apiaryId}/season', { params: { path: { apiaryId: id } } })),
     ])
     name.value = apiary.apiary.name
     show(season)
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 watch(() => props.id, load, { immediate: true })
 
@@ -89,7 +91,8 @@ function read(): Season | null {
 }
 
 async function keepBand(band: Shapes['YearBand']): Promise<void> {
-  try {
+  bandName = band.name
+  await withBands(async () => {
     show(
       await ask(
         api.PUT('/api/apiaries/{apiaryId}/season/bands/{bandId}', {
@@ -98,31 +101,27 @@ async function keepBand(band: Shapes['YearBand']): Promise<void> {
         }),
       ),
     )
-    problem.value = ''
     said.value = `${band.name} kept.`
-  } catch (thrown) {
-    problem.value =
-      thrown instanceof Refused && thrown.fields.length
-        ? `${band.name} ` + thrown.fields.map((each) => each.says).join('; ')
-        : words(thrown)
-  }
+  })
 }
 
 async function forgetBand(band: Shapes['YearBand']): Promise<void> {
-  show(
-    await ask(
-      api.DELETE('/api/apiaries/{apiaryId}/season/bands/{bandId}', {
-        params: { path: { apiaryId: props.id, bandId: band.id } },
-      }),
-    ),
-  )
+  await withBands(async () => {
+    show(
+      await ask(
+        api.DELETE('/api/apiaries/{apiaryId}/season/bands/{bandId}', {
+          params: { path: { apiaryId: props.id, bandId: band.id } },
+        }),
+      ),
+    )
+  })
 }
 
 async function keep(): Promise<void> {
   const season = read()
   said.value = ''
   if (!season) return
-  try {
+  await attempt(async () => {
     show(
       await ask(
         api.PUT('/api/apiaries/{apiaryId}/season', {
@@ -132,11 +131,7 @@ async function keep(): Promise<void> {
       ),
     )
     said.value = 'Kept.'
-    problem.value = ''
-  } catch (thrown) {
-    wrong.value = saysByField(thrown)
-    problem.value = saysBeside(thrown, 'Not kept: look at the marked field.')
-  }
+  })
 }
 </script>
 
@@ -146,7 +141,12 @@ async function keep(): Promise<void> {
     {{ own ? 'As you set them.' : 'As is usual at this latitude; set them as they are with you.' }}
     Days are written month-day. The winter is only expected: a look inside decides.
   </p>
-  <PageState :there="whole !== null" :problem="problem" what="the apiary’s year" @again="load()" />
+  <PageState
+    :there="whole !== null"
+    :problem="problem || bandProblem"
+    what="the apiary’s year"
+    @again="load()"
+  />
   <YearBands v-if="whole" :year="whole.year" />
   <form class="form" @submit.prevent="keep">
     <v-text-field

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
 import { useRequest } from '../shared/request'
 
@@ -23,18 +23,15 @@ async function look(event: Event): Promise<void> {
   input.value = ''
   said.value = ''
   if (!file.value) return
-  try {
+  const answered = await attempt(async () => {
     preview.value = await ask(
       api.POST('/api/counts/preview', {
         body: { file: '' },
         bodySerializer: body,
       }),
     )
-    problem.value = ''
-  } catch (thrown) {
-    preview.value = null
-    problem.value = words(thrown)
-  }
+  })
+  if (!answered) preview.value = null
 }
 
 async function bring(): Promise<void> {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import HiveChoice from '../shared/HiveChoice.vue'
 import { apiaryItems } from '../shared/apiaryItems'
 import { useApiaryInHand } from '../shared/apiaryInHand'
@@ -15,8 +15,9 @@ import DoseTable from './DoseTable.vue'
 import RuleSheetForm from '../shared/dose/RuleSheetForm.vue'
 import { settingsOf, useDoseDraft, withSheet, type DoseException } from '../shared/dose/doseDraft'
 import { useChosenHives } from '../shared/dose/useChosenHives'
-import { fieldsOf, useYardSheet } from './useYardSheet'
+import { fieldName, useYardSheet } from './useYardSheet'
 import PageState from '../shared/layout/PageState.vue'
+import { useForm, useRequest } from '../shared/request'
 
 const route = useRoute()
 const router = useRouter()
@@ -31,9 +32,14 @@ const gear = ref<Shapes['AllGear'] | null>(null)
 const scoops = ref<Shapes['Weighed'][]>([])
 const lots = ref<Shapes['LotState'][]>([])
 const openRound = ref<Shapes['Round'] | null>(null)
+const { problem: notFetched, attempt } = useRequest()
 /** What planning was refused for; stands until something is changed. */
-const notKept = ref<{ fields: Record<string, string>; says: string }>({ fields: {}, says: '' })
-const busy = ref(false)
+const planning = useForm({
+  nameOf: fieldName,
+  marked: () => 'Not kept yet: look at the marked field.',
+})
+const notKept = computed(() => ({ fields: planning.wrong.value, says: planning.problem.value }))
+const busy = planning.busy
 const making = ref(false)
 
 const listed = computed(() => apiaryItems(apiaries.value))
@@ -64,7 +70,7 @@ const unfit = computed(() => {
 const offLabel = computed(() => sheet.value?.verdict === 'NOT_ON_LABEL')
 
 async function load(): Promise<void> {
-  try {
+  await attempt(async () => {
     const [found, offered, sheets, known, weighed, stock] = await Promise.all([
       ask(api.GET('/api/apiaries')),
       ask(api.GET('/api/choices')),
@@ -82,9 +88,7 @@ async function load(): Promise<void> {
     const asked = (await series.load(route.query)) ?? route.query.apiary
     const wanted = [asked, inHand.id].find((id) => listed.value.some((each) => each.value === id))
     apiaryId.value = (typeof wanted === 'string' ? wanted : listed.value[0]?.value) ?? ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 onMounted(load)
 
@@ -111,19 +115,16 @@ watch(apiaryId, async (id) => {
     }
   }
   void inHand.take(id)
-  try {
+  await attempt(async () => {
     const rounds = await ask(api.GET('/api/rounds'))
     openRound.value = rounds.find((round) => round.apiaryId === id) ?? null
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 })
 
-watch(draft, () => (notKept.value = { fields: {}, says: '' }), { deep: true })
+watch(draft, planning.forget, { deep: true })
 
 async function plan(): Promise<void> {
-  busy.value = true
-  try {
+  await planning.attempt(async () => {
     const round = await ask(
       api.PUT('/api/rounds/{id}', {
         params: { path: { id: draft.value.roundId } },
@@ -142,16 +143,7 @@ async function plan(): Promise<void> {
     )
     draft.value = { ...draft.value, roundId: newId(), offLabelReason: '', exceptions: [] }
     await router.push(`/run/${round.id}`)
-  } catch (thrown) {
-    const fields = fieldsOf(thrown)
-    const marked = Object.keys(fields).length > 0
-    notKept.value = {
-      fields,
-      says: marked ? 'Not kept yet: look at the marked field.' : words(thrown),
-    }
-  } finally {
-    busy.value = false
-  }
+  })
 }
 
 function leaveOut(): void {
@@ -170,13 +162,12 @@ function unexcept(hiveId: string): void {
 }
 
 async function discard(): Promise<void> {
-  if (!openRound.value) return
-  try {
-    await ask(api.DELETE('/api/rounds/{id}', { params: { path: { id: openRound.value.id } } }))
+  const id = openRound.value?.id
+  if (!id) return
+  await attempt(async () => {
+    await ask(api.DELETE('/api/rounds/{id}', { params: { path: { id } } }))
     openRound.value = null
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 function sheetKept(kept: Shapes['RuleSheet']): void {
@@ -192,7 +183,7 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
   </div>
   <PageState
     :there="choices !== null"
-    :problem="choices ? '' : problem"
+    :problem="choices ? '' : notFetched || problem"
     what="hives, gear and rule sheets"
     @again="load()"
   />
@@ -234,8 +225,8 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
     />
     <section v-if="sheet" class="result" aria-label="Dose sheet">
       <DoseSums :sheet="sheet" :disabled="busy || openRound !== null" @plan="plan" />
-      <p v-if="problem || notKept.says" role="alert" class="problem">
-        {{ problem || notKept.says }}
+      <p v-if="problem || notFetched || notKept.says" role="alert" class="problem">
+        {{ problem || notFetched || notKept.says }}
       </p>
       <p v-if="unfit.length" class="unfit" role="status">
         {{ draft.tool }} must not come near {{ unfit.map((each) => each.name).join(', ') }}.

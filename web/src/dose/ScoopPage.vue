@@ -3,14 +3,13 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import LineTable from '../shared/LineTable.vue'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useLimits } from '../shared/limits'
-import { useRequest } from '../shared/request'
+import { useForm } from '../shared/request'
 
 /** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
 const route = useRoute()
@@ -19,8 +18,7 @@ const limits = useLimits()
 const spoons = ref<Shapes['OfferedSpoon'][]>([])
 const kept = ref<Shapes['Weighed'][]>([])
 const reading = ref<Shapes['Scoops'] | null>(null)
-const wrong = ref<Record<string, string>>({})
-const { problem, attempt } = useRequest()
+const { problem, wrong, attempt } = useForm({ nameOf: placed })
 const fetched = ref(false)
 const said = ref('')
 const form = reactive({
@@ -66,12 +64,9 @@ function read(): number[] | null {
 }
 
 /** The server counts the filled fields; the screen counts all of them. */
-function refuse(thrown: unknown): void {
+function placed(field: string): string {
   const places = form.grams.flatMap((text, i) => (text.trim() === '' ? [] : [i]))
-  wrong.value = saysByField(thrown, (field) =>
-    field.replace(/\[(\d+)]/, (_, index: string) => `[${places[Number(index)]}]`),
-  )
-  problem.value = saysBeside(thrown)
+  return field.replace(/\[(\d+)]/, (_, index: string) => `[${places[Number(index)]}]`)
 }
 
 watchDebounced(
@@ -83,15 +78,12 @@ watchDebounced(
       reading.value = null
       return
     }
-    try {
+    const answered = await attempt(async () => {
       reading.value = await ask(
         api.POST('/api/scoops/reading', { body: { spoon: form.spoon, grams } }),
       )
-      problem.value = ''
-    } catch (thrown) {
-      reading.value = null
-      refuse(thrown)
-    }
+    })
+    if (!answered) reading.value = null
   },
   { debounce: 150, deep: true },
 )
@@ -99,7 +91,7 @@ watchDebounced(
 async function keep(): Promise<void> {
   const grams = read()
   if (!grams) return
-  try {
+  await attempt(async () => {
     kept.value = await ask(
       api.PUT('/api/scoops/{id}', {
         params: { path: { id } },
@@ -109,9 +101,7 @@ async function keep(): Promise<void> {
     id = newId()
     form.grams = form.grams.map(() => '')
     said.value = 'Kept. Dose sheets for this product and lot reckon with it from now on.'
-  } catch (thrown) {
-    refuse(thrown)
-  }
+  })
 }
 
 async function strike(weighedId: string): Promise<void> {

@@ -1,14 +1,12 @@
 import { watchDebounced } from '@vueuse/core'
 import { ref, type Ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
-import { saysByField } from '../api/refusal'
+import { api, ask, type Shapes } from '../api/client'
+import { saysBeside, saysByField } from '../api/refusal'
 import { settingsOf, unread, type DoseDraft } from '../shared/dose/doseDraft'
 
-/** The server's words by the form's own names for its fields. */
-export function fieldsOf(thrown: unknown): Record<string, string> {
-  return saysByField(thrown, (field) =>
-    field.replace(/^settings\.(?!measure$)/, '').replace(/^strength.*$/, 'strength'),
-  )
+/** The form's own name for a field of the server's. */
+export function fieldName(field: string): string {
+  return field.replace(/^settings\.(?!measure$)/, '').replace(/^strength.*$/, 'strength')
 }
 
 /** The sheets of a draft, computed anew whenever it changes; the newest answer wins, and a refusal leaves the sheet before it. */
@@ -49,8 +47,8 @@ export function useYardSheet(
       problem.value = ''
     } catch (thrown) {
       if (turn !== asked) return
-      wrong.value = { ...wrong.value, ...fieldsOf(thrown) }
-      problem.value = Object.keys(fieldsOf(thrown)).length > 0 ? '' : words(thrown)
+      wrong.value = saysByField(thrown, fieldName)
+      problem.value = saysBeside(thrown)
     }
   }
 

@@ -2,8 +2,8 @@
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import { numberIn } from '../shared/numbers'
+import { useForm } from '../shared/request'
 
 const props = defineProps<{ tools: readonly Shapes['KnownTool'][] }>()
 /** Which of two tools pays at how many hives, with the keeper's own prices and rates. */
@@ -38,8 +38,7 @@ function take(which: 'first' | 'second', id: string): void {
   form.value[which] = { ...form.value[which], name: tool.name, price }
 }
 const compared = ref<Shapes['ToolsCompared'] | null>(null)
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, wrong, attempt } = useForm()
 
 function tool(which: 'first' | 'second'): Shapes['ToolCost'] {
   const of = form.value[which]
@@ -58,7 +57,7 @@ async function reckon(): Promise<void> {
     compared.value = null
     return
   }
-  try {
+  const answered = await attempt(async () => {
     compared.value = await ask(
       api.POST('/api/gear/cost', {
         body: {
@@ -72,12 +71,8 @@ async function reckon(): Promise<void> {
         },
       }),
     )
-    problem.value = ''
-  } catch (thrown) {
-    compared.value = null
-    wrong.value = saysByField(thrown)
-    problem.value = saysBeside(thrown)
-  }
+  })
+  if (!answered) compared.value = null
 }
 
 onMounted(reckon)

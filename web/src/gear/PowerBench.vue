@@ -2,8 +2,8 @@
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import { numberIn } from '../shared/numbers'
+import { useForm } from '../shared/request'
 
 /** What a mains tool asks of an inverter and a battery bank. */
 const FIELDS = [
@@ -23,8 +23,7 @@ const form = useStorage('tavrel.power', {
   secondsPerBurn: '60',
 })
 const need = ref<Shapes['PowerNeed'] | null>(null)
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, wrong, attempt } = useForm({ nameOf: (field) => NAMES[field] ?? field })
 const NAMES: Record<string, string> = { usableShare: 'usable' }
 
 async function reckon(): Promise<void> {
@@ -36,7 +35,7 @@ async function reckon(): Promise<void> {
   )
   if (Object.keys(wrong.value).length > 0) return
   const of = (key: keyof typeof form.value) => numberIn(form.value[key])
-  try {
+  const answered = await attempt(async () => {
     need.value = await ask(
       api.POST('/api/gear/power', {
         body: {
@@ -49,12 +48,8 @@ async function reckon(): Promise<void> {
         },
       }),
     )
-    problem.value = ''
-  } catch (thrown) {
-    need.value = null
-    wrong.value = saysByField(thrown, (field) => NAMES[field] ?? field)
-    problem.value = saysBeside(thrown)
-  }
+  })
+  if (!answered) need.value = null
 }
 
 onMounted(reckon)

@@ -1,24 +1,16 @@
 import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
+import { useForm } from '../shared/request'
 
 /** All gear, and every change of it; what a change is refused for stands by its field. */
 export function useGear() {
   const gear = ref<Shapes['AllGear'] | null>(null)
-  const problem = ref('')
-  const wrong = ref<Record<string, string>>({})
+  const { problem, wrong, attempt } = useForm()
 
   async function change(asked: Promise<Shapes['AllGear']>): Promise<boolean> {
-    try {
+    return attempt(async () => {
       gear.value = await asked
-      problem.value = ''
-      wrong.value = {}
-      return true
-    } catch (thrown) {
-      wrong.value = saysByField(thrown)
-      problem.value = saysBeside(thrown)
-      return false
-    }
+    })
   }
 
   const load = () => change(ask(api.GET('/api/gear')))

@@ -13,7 +13,7 @@ const degrees = ref<Degrees | undefined>()
 const also = ref<string[]>([])
 const others = ref<Shapes['Apiary'][]>([])
 const preview = ref<Shapes['WeatherPreview'] | null>(null)
-const { problem, attempt } = useRequest()
+const { problem, attempt } = useRequest(refusal)
 const said = ref('')
 
 onMounted(async () => {
@@ -30,11 +30,10 @@ function body(): FormData {
   return form
 }
 
-function refuse(thrown: unknown): void {
-  problem.value =
-    thrown instanceof Refused && thrown.fields.length
-      ? 'The file ' + thrown.fields.map((each) => each.says).join('; ')
-      : words(thrown)
+function refusal(thrown: unknown): string {
+  return thrown instanceof Refused && thrown.fields.length
+    ? 'The file ' + thrown.fields.map((each) => each.says).join('; ')
+    : words(thrown)
 }
 
 function choose(event: Event): void {
@@ -48,7 +47,7 @@ function choose(event: Event): void {
 
 async function look(): Promise<void> {
   if (!file.value) return
-  try {
+  const looked = await attempt(async () => {
     preview.value = await ask(
       api.POST('/api/apiaries/{id}/weather-file/preview', {
         params: { path: { id: props.apiary.id }, query: { degrees: degrees.value } },
@@ -56,15 +55,12 @@ async function look(): Promise<void> {
         bodySerializer: body,
       }),
     )
-    problem.value = ''
-  } catch (thrown) {
-    preview.value = null
-    refuse(thrown)
-  }
+  })
+  if (!looked) preview.value = null
 }
 
 async function bring(): Promise<void> {
-  try {
+  await attempt(async () => {
     const done = await ask(
       api.POST('/api/apiaries/{id}/weather-file/import', {
         params: {
@@ -82,21 +78,17 @@ async function bring(): Promise<void> {
     said.value = `${counted(done.hours, 'hour')} brought in.`
     preview.value = null
     emit('brought')
-  } catch (thrown) {
-    refuse(thrown)
-  }
+  })
 }
 
 async function forget(): Promise<void> {
-  try {
+  await attempt(async () => {
     await ask(
       api.DELETE('/api/apiaries/{id}/weather-file', { params: { path: { id: props.apiary.id } } }),
     )
     said.value = 'What files said is forgotten.'
     emit('brought')
-  } catch (thrown) {
-    refuse(thrown)
-  }
+  })
 }
 
 function moment(at: string | undefined): string {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { useDoseDraft, withSheet } from '../shared/dose/doseDraft'
 import { useChosenHives } from '../shared/dose/useChosenHives'
 import { gradesOf } from '../shared/gradeWords'
@@ -13,6 +13,7 @@ import PaceChart from './PaceChart.vue'
 import { draftOf, PACE_TIMES, usePace, type WorkDraft } from './usePace'
 import PageState from '../shared/layout/PageState.vue'
 import { useLimits } from '../shared/limits'
+import { useRequest } from '../shared/request'
 
 /** How long a round takes with these tools and this crew, and what one more would gain. */
 const route = useRoute()
@@ -27,7 +28,8 @@ const { hives, chosen, body: whom } = useChosenHives(apiaryId)
 const toolIds = ref<string[]>([])
 const work = ref<WorkDraft | null>(null)
 const sheets = ref<Shapes['RuleSheet'][]>([])
-const loading = ref('')
+const { problem: loading, attempt: fetching } = useRequest()
+const { problem: notKept, attempt } = useRequest()
 const kept = ref('')
 const { length, problem, wrong, work: readWork } = usePace(apiaryId, dose, whom, toolIds, work)
 
@@ -52,7 +54,7 @@ const fits = computed(() => {
 })
 
 async function load(): Promise<void> {
-  try {
+  await fetching(async () => {
     const [all, usual, labels] = await Promise.all([
       ask(api.GET('/api/gear')),
       ask(api.GET('/api/usual-work')),
@@ -62,9 +64,7 @@ async function load(): Promise<void> {
     gear.value = all
     work.value = draftOf(usual)
     apiaryId.value = String(route.query.apiary ?? inHand.id)
-  } catch (thrown) {
-    loading.value = words(thrown)
-  }
+  })
 }
 onMounted(load)
 
@@ -91,14 +91,13 @@ function fewer(id: string): void {
 }
 
 async function keepUsual(): Promise<void> {
-  if (!readWork.value) return
-  try {
-    await ask(api.PUT('/api/usual-work', { body: readWork.value }))
+  const body = readWork.value
+  if (!body) return
+  await attempt(async () => {
+    await ask(api.PUT('/api/usual-work', { body }))
     kept.value = 'Kept: windows everywhere tell how many hives fit at this pace.'
     void inHand.refresh()
-  } catch (thrown) {
-    kept.value = words(thrown)
-  }
+  })
 }
 watch(work, () => (kept.value = ''), { deep: true })
 </script>
@@ -208,7 +207,7 @@ watch(work, () => (kept.value = ''), { deep: true })
         </div>
       </details>
       <v-btn v-if="session.isKeeper" @click="keepUsual">Keep as our usual</v-btn>
-      <p v-if="kept" role="status" class="soft">{{ kept }}</p>
+      <p v-if="notKept || kept" role="status" class="soft">{{ notKept || kept }}</p>
     </form>
     <section class="result" aria-label="How long it takes" aria-live="polite">
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

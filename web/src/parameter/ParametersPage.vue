@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import LineTable from '../shared/LineTable.vue'
 import { numberIn } from '../shared/numbers'
 import PageState from '../shared/layout/PageState.vue'
-import { useRequest } from '../shared/request'
+import { useForm } from '../shared/request'
 
 /** Every figure that the estimates rest on, with its meaning and source; each may be set otherwise. */
 const groups = ref<Shapes['FigureGroup'][]>([])
 const typed = ref<Record<string, string>>({})
-const wrong = ref<Record<string, string>>({})
-const { problem, attempt } = useRequest()
+const { problem, wrong, attempt } = useForm({
+  marked: () => 'Nothing was kept: look at the marked figure.',
+})
 const said = ref('')
 
 function show(found: Shapes['FigureGroup'][]): void {
@@ -39,15 +39,11 @@ async function keep(): Promise<void> {
     }
   }
   if (Object.keys(wrong.value).length > 0) return
-  try {
+  said.value = ''
+  await attempt(async () => {
     show(await ask(api.PUT('/api/parameters', { body: own })))
     said.value = 'Kept. Everything is reckoned with these from now on.'
-    problem.value = ''
-  } catch (thrown) {
-    said.value = ''
-    wrong.value = saysByField(thrown)
-    problem.value = saysBeside(thrown, 'Nothing was kept: look at the marked figure.')
-  }
+  })
 }
 </script>
 

@@ -2,24 +2,24 @@
 import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import OwnHoursForm from '../shared/OwnHoursForm.vue'
 import OwnUnitsForm from './OwnUnitsForm.vue'
 import ProgramVersion from '../shared/ProgramVersion.vue'
+import { useForm } from '../shared/request'
 import { useSession } from '../shared/session'
 
 /** What a person sets for himself: password, units and hours. */
 const session = useSession()
 const router = useRouter()
 const typed = reactive({ current: '', wanted: '', again: '' })
-const wrong = ref<Record<string, string>>({})
+const { problem, wrong, attempt } = useForm()
 const said = ref('')
 
 async function change(): Promise<void> {
   said.value = ''
   wrong.value = typed.wanted === typed.again ? {} : { again: 'differs from the new password' }
   if (wrong.value.again) return
-  try {
+  await attempt(async () => {
     const first = session.account?.firstPassword
     session.begin(
       await ask(
@@ -31,10 +31,7 @@ async function change(): Promise<void> {
     Object.assign(typed, { current: '', wanted: '', again: '' })
     said.value = 'Changed. Other devices have to sign in with the new one.'
     if (first) await router.push('/')
-  } catch (thrown) {
-    wrong.value = saysByField(thrown)
-    said.value = saysBeside(thrown)
-  }
+  })
 }
 </script>
 
@@ -73,7 +70,7 @@ async function change(): Promise<void> {
         :error-messages="wrong.again"
       />
       <v-btn type="submit" height="48">Change my password</v-btn>
-      <p role="status">{{ said }}</p>
+      <p role="status">{{ problem || said }}</p>
     </form>
     <template v-if="!session.account?.firstPassword">
       <OwnHoursForm />

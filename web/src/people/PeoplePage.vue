@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import PageState from '../shared/layout/PageState.vue'
-import { useRequest } from '../shared/request'
+import { useForm } from '../shared/request'
 
 type Account = Shapes['Account']
 
@@ -14,8 +14,7 @@ const ROLES = [
 ] as const
 
 const people = ref<Account[]>([])
-const { problem, attempt } = useRequest()
-const refused = ref<Refused | null>(null)
+const { problem, wrong, attempt } = useForm()
 const blank = { name: '', login: '', password: '', role: 'CREW' as Account['role'] }
 const added = reactive({ ...blank })
 const said = ref('')
@@ -27,17 +26,14 @@ async function load(): Promise<void> {
 }
 
 async function add(): Promise<void> {
-  refused.value = null
+  wrong.value = {}
   problem.value = ''
-  try {
+  await attempt(async () => {
     const account = await ask(api.POST('/api/people', { body: { ...added } }))
     Object.assign(added, blank)
     said.value = `${account.name} may sign in now, and has to choose another password first.`
-    await load()
-  } catch (thrown) {
-    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
-    else problem.value = words(thrown)
-  }
+  })
+  await load()
 }
 
 async function change(
@@ -49,7 +45,7 @@ async function change(
   const { name, role, active, password } = { ...person, ...changed } as Account & {
     password?: string
   }
-  try {
+  const kept = await attempt(async () => {
     await ask(
       api.PUT('/api/people/{id}', {
         params: { path: { id: person.id } },
@@ -59,13 +55,9 @@ async function change(
     said.value = password
       ? `${name}: kept. At the next sign-in another password has to be chosen.`
       : `${name}: kept. Open sessions with the old rights have ended.`
-    return true
-  } catch (thrown) {
-    problem.value = words(thrown)
-    return false
-  } finally {
-    await load()
-  }
+  })
+  await load()
+  return kept
 }
 
 const renewing = ref<Account | null>(null)
@@ -139,13 +131,13 @@ onMounted(load)
       v-model="added.name"
       label="Name"
       autocomplete="off"
-      :error-messages="refused?.at('name')"
+      :error-messages="wrong.name"
     />
     <v-text-field
       v-model="added.login"
       label="Login"
       autocomplete="off"
-      :error-messages="refused?.at('login')"
+      :error-messages="wrong.login"
     />
     <v-text-field
       v-model="added.password"
@@ -154,7 +146,7 @@ onMounted(load)
       persistent-hint
       type="password"
       autocomplete="new-password"
-      :error-messages="refused?.at('password')"
+      :error-messages="wrong.password"
     />
     <v-select v-model="added.role" :items="ROLES" label="May" />
     <v-btn type="submit" variant="flat" color="primary" height="48">Add</v-btn>

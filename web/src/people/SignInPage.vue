@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { useSession } from '../shared/session'
+import { useRequest } from '../shared/request'
 
 const session = useSession()
 const route = useRoute()
 const router = useRouter()
 const login = ref('')
 const password = ref('')
-const problem = ref('')
-const busy = ref(false)
+const { problem, busy, attempt } = useRequest()
 
 const DEMO_ROLES = [
   { role: 'KEEPER', name: 'Wren, the keeper', may: 'plans, works, and manages everything' },
@@ -19,19 +19,14 @@ const DEMO_ROLES = [
 ] as const
 
 async function enter(signIn: () => Promise<Shapes['Account']>): Promise<void> {
-  busy.value = true
   problem.value = ''
-  try {
+  await attempt(async () => {
     session.begin(await signIn())
     const to = route.query.to
     await router.push(
       typeof to === 'string' && to.startsWith('/') && !to.startsWith('//') ? to : '/',
     )
-  } catch (thrown) {
-    problem.value = words(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 
 const typed = () =>

@@ -1,27 +1,24 @@
 <script setup lang="ts">
-import { reactive, ref } from 'vue'
+import { reactive } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, Refused, words } from '../api/client'
+import { api, ask } from '../api/client'
 import { useSession } from '../shared/session'
+import { useForm } from '../shared/request'
 
 const session = useSession()
 const router = useRouter()
 /** Started by a double click, the program opens this page with the code behind the hash. */
 const brought = useRoute().hash.slice(1)
 const form = reactive({ code: brought, name: '', login: '', password: '' })
-const refused = ref<Refused | null>(null)
-const problem = ref('')
+const { problem, wrong, attempt } = useForm()
 
 async function begin(): Promise<void> {
-  refused.value = null
+  wrong.value = {}
   problem.value = ''
-  try {
+  await attempt(async () => {
     session.begin(await ask(api.POST('/api/welcome', { body: { ...form } })))
     await router.push('/apiaries/import')
-  } catch (thrown) {
-    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
-    else problem.value = words(thrown)
-  }
+  })
 }
 </script>
 
@@ -41,26 +38,26 @@ async function begin(): Promise<void> {
         v-model="form.code"
         :label="brought ? 'One-time code, filled in' : 'Code from the console'"
         autocomplete="off"
-        :error-messages="refused?.at('code')"
+        :error-messages="wrong.code"
       />
       <v-text-field
         v-model="form.name"
         label="Your name, as the register shall show it"
         autocomplete="name"
-        :error-messages="refused?.at('name')"
+        :error-messages="wrong.name"
       />
       <v-text-field
         v-model="form.login"
         label="Login"
         autocomplete="username"
-        :error-messages="refused?.at('login')"
+        :error-messages="wrong.login"
       />
       <v-text-field
         v-model="form.password"
         label="Password, at least 10 characters"
         type="password"
         autocomplete="new-password"
-        :error-messages="refused?.at('password')"
+        :error-messages="wrong.password"
       />
       <v-btn type="submit" variant="flat" color="primary" height="56">Make the account</v-btn>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, Refused, words } from '../api/client'
+import { api, ask } from '../api/client'
 import { dayOf } from '../shared/format'
 import { newId } from '../shared/ids'
 import {
@@ -12,6 +12,7 @@ import {
   type Field,
   type RegisterEntry,
 } from './registerWords'
+import { useForm } from '../shared/request'
 
 /** Puts something right in a line: the original stays, the correction stands under it with its reason. */
 const props = defineProps<{ entry: RegisterEntry }>()
@@ -22,9 +23,7 @@ const field = ref<Field>('GRAMS')
 const becomes = ref('')
 const why = ref('')
 const id = ref('')
-const busy = ref(false)
-const refused = ref<Refused | null>(null)
-const problem = ref('')
+const { problem, wrong, busy, attempt } = useForm()
 
 const was = computed(() => holds(props.entry, field.value))
 const struck = computed(() => holds(props.entry, 'STANDS') === 'no')
@@ -46,16 +45,15 @@ function begin(): void {
 function fill(): void {
   id.value = newId()
   becomes.value = field.value === 'STANDS' ? '' : was.value
-  refused.value = null
+  wrong.value = {}
   problem.value = ''
 }
 
 async function write(what: Field, value: string): Promise<void> {
   if (busy.value) return
-  busy.value = true
-  refused.value = null
+  wrong.value = {}
   problem.value = ''
-  try {
+  await attempt(async () => {
     const entry = await ask(
       api.POST('/api/register/{id}/corrections', {
         params: { path: { id: props.entry.line.id } },
@@ -70,12 +68,7 @@ async function write(what: Field, value: string): Promise<void> {
     )
     emit('written', entry)
     open.value = false
-  } catch (thrown) {
-    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
-    else problem.value = words(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 
@@ -98,14 +91,14 @@ async function write(what: Field, value: string): Promise<void> {
           v-model="becomes"
           :items="items(SUPERS)"
           label="It should say"
-          :error-messages="refused?.at('becomes')"
+          :error-messages="wrong.becomes"
         />
         <v-text-field
           v-else
           v-model="becomes"
           label="It should say"
           :inputmode="field === 'GRAMS' ? 'decimal' : 'text'"
-          :error-messages="refused?.at('becomes')"
+          :error-messages="wrong.becomes"
         />
       </template>
       <v-text-field
@@ -114,7 +107,7 @@ async function write(what: Field, value: string): Promise<void> {
         hint="An inspector reads this."
         persistent-hint
         maxlength="500"
-        :error-messages="refused?.at('why')"
+        :error-messages="wrong.why"
       />
       <p v-if="problem" role="alert">{{ problem }}</p>
       <div class="ways">

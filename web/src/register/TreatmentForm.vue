@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import HiveChoice from '../shared/HiveChoice.vue'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
@@ -8,7 +8,7 @@ import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import { items, MEANS, SUPERS, type Means, type SupersPlan } from './registerWords'
-import { useRequest } from '../shared/request'
+import { useForm, useRequest } from '../shared/request'
 
 /** A treatment that was not run here: other means, or from before this book was kept. */
 const props = defineProps<{ apiaries: readonly { value: string; title: string }[] }>()
@@ -34,9 +34,10 @@ const form = reactive({
 })
 const hives = ref<Shapes['Hive'][]>([])
 const sheets = ref<{ value: string; title: string }[]>([])
-const busy = ref(false)
-const refused = ref<Refused | null>(null)
-const { problem, attempt } = useRequest()
+const { problem: notFetched, attempt: fetching } = useRequest()
+const { problem, wrong, busy, attempt } = useForm({
+  marked: () => 'Nothing was written yet: look at the fields marked.',
+})
 const oxalic = computed(() => form.means.startsWith('OXALIC'))
 /** The same press twice writes the same lines. */
 let ids: Record<string, string> = {}
@@ -47,7 +48,7 @@ watch(
     hives.value = []
     form.chosen = []
     if (!id) return
-    await attempt(async () => {
+    await fetching(async () => {
       hives.value = (await ask(api.GET('/api/apiaries/{id}', { params: { path: { id } } }))).hives
     })
   },
@@ -56,7 +57,7 @@ watch(open, (isOpen) => {
   if (!isOpen) return
   form.day ||= todayHere(serverNow())
   ids = {}
-  refused.value = null
+  wrong.value = {}
   problem.value = ''
 })
 onMounted(async () => {
@@ -72,7 +73,7 @@ onMounted(async () => {
 
 async function write(): Promise<void> {
   if (busy.value) return
-  refused.value = null
+  wrong.value = {}
   problem.value = ''
   const acid = oxalic.value && form.acid.trim() ? numberIn(form.acid) : 0
   const waitingDays = form.waitingDays.trim() ? numberIn(form.waitingDays) : undefined
@@ -85,8 +86,7 @@ async function write(): Promise<void> {
     return
   }
   for (const hive of form.chosen) ids[hive] ??= newId()
-  busy.value = true
-  try {
+  await attempt(async () => {
     await ask(
       api.POST('/api/register', {
         body: {
@@ -109,14 +109,7 @@ async function write(): Promise<void> {
     emit('written')
     form.chosen = []
     open.value = false
-  } catch (thrown) {
-    if (thrown instanceof Refused && thrown.fields.length > 0) {
-      refused.value = thrown
-      problem.value = 'Nothing was written yet: look at the fields marked.'
-    } else problem.value = words(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 
@@ -126,12 +119,7 @@ async function write(): Promise<void> {
       <h2 id="typed-title">A treatment that was not run here</h2>
       <div class="form-grid pair">
         <v-select v-model="form.apiaryId" :items="[...apiaries]" label="Apiary" />
-        <v-text-field
-          v-model="form.day"
-          type="date"
-          label="Day"
-          :error-messages="refused?.at('day')"
-        />
+        <v-text-field v-model="form.day" type="date" label="Day" :error-messages="wrong.day" />
       </div>
       <HiveChoice v-if="hives.length" v-model="form.chosen" :hives="hives" />
       <div class="form-grid pair">
@@ -139,37 +127,29 @@ async function write(): Promise<void> {
         <v-text-field
           v-model="form.method"
           label="How, as “strips between combs 3 and 7”"
-          :error-messages="refused?.at('method')"
+          :error-messages="wrong.method"
         />
         <v-text-field
           v-if="oxalic"
           v-model="form.acid"
           inputmode="decimal"
           label="Acid dihydrate a hive, g"
-          :error-messages="refused?.at('acid')"
+          :error-messages="wrong.acid"
         />
         <v-text-field
           v-model="form.amount"
           :label="oxalic ? 'Amount in words (optional)' : 'How much a hive, as “2 strips”'"
-          :error-messages="refused?.at('amount')"
+          :error-messages="wrong.amount"
         />
-        <v-text-field
-          v-model="form.product"
-          label="Product"
-          :error-messages="refused?.at('product')"
-        />
-        <v-text-field v-model="form.lot" label="Lot" :error-messages="refused?.at('lot')" />
-        <v-text-field
-          v-model="form.people"
-          label="Operator"
-          :error-messages="refused?.at('people')"
-        />
+        <v-text-field v-model="form.product" label="Product" :error-messages="wrong.product" />
+        <v-text-field v-model="form.lot" label="Lot" :error-messages="wrong.lot" />
+        <v-text-field v-model="form.people" label="Operator" :error-messages="wrong.people" />
         <v-select v-model="form.supersPlan" :items="items(SUPERS)" label="Supers" />
         <v-text-field
           v-model="form.waitingDays"
           inputmode="numeric"
           label="Waiting days for honey, by its label"
-          :error-messages="refused?.at('waitingDays')"
+          :error-messages="wrong.waitingDays"
         />
         <v-select
           v-model="form.ruleSheetId"
@@ -178,12 +158,8 @@ async function write(): Promise<void> {
           clearable
         />
       </div>
-      <v-text-field
-        v-model="form.remarks"
-        label="Remarks"
-        :error-messages="refused?.at('remarks')"
-      />
-      <p v-if="problem" role="alert">{{ problem }}</p>
+      <v-text-field v-model="form.remarks" label="Remarks" :error-messages="wrong.remarks" />
+      <p v-if="problem || notFetched" role="alert">{{ problem || notFetched }}</p>
       <div class="ways">
         <v-btn type="submit" color="primary" :loading="busy">Write it into the register</v-btn>
         <v-btn variant="text" @click="open = false">Back, change nothing</v-btn>

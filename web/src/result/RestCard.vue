@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { counted } from '../shared/format'
 import { percent } from '../shared/numbers'
+import { useForm } from '../shared/request'
 
 /** The rounds to come of a series, planned anew from what its rounds so far showed; taken over by a press. */
 const props = defineProps<{ rest: Shapes['SeriesRest']; mayPlan: boolean }>()
@@ -15,9 +16,7 @@ const NAMES: Record<Shapes['JudgedWay']['way']['kind'], string> = {
   FITTED: 'What fits these counts',
 }
 const reason = ref('')
-const wrong = ref('')
-const problem = ref('')
-const busy = ref(false)
+const { problem, wrong, busy, attempt } = useForm()
 const agreed = computed(
   () => props.rest.ways.find((each) => each.way.kind === 'AS_AGREED')?.way.days ?? [],
 )
@@ -41,23 +40,15 @@ const needsReason = computed(() =>
 )
 
 async function take(days: readonly string[]): Promise<void> {
-  busy.value = true
-  try {
+  await attempt(async () => {
     await ask(
       api.PUT('/api/series/{id}/rest', {
         params: { path: { id: props.rest.seriesId } },
         body: { days: [...days], offLabelReason: reason.value || undefined },
       }),
     )
-    wrong.value = ''
-    problem.value = ''
     emit('taken')
-  } catch (thrown) {
-    wrong.value = thrown instanceof Refused ? (thrown.at('offLabelReason') ?? '') : ''
-    problem.value = wrong.value ? '' : words(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 
@@ -107,7 +98,7 @@ async function take(days: readonly string[]): Promise<void> {
       v-model="reason"
       rows="2"
       label="Why off the label? Needed for days that are not on it"
-      :error-messages="wrong"
+      :error-messages="wrong.offLabelReason"
     />
   </section>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { counted, timeIn } from '../shared/format'
 import { useLimits } from '../shared/limits'
 import { useRequest } from '../shared/request'
@@ -10,8 +10,7 @@ const props = defineProps<{ roundId: string; zone: string; mayWork: boolean }>()
 const limits = useLimits()
 const line = ref<Shapes['LineUp'] | null>(null)
 const gear = ref<Shapes['KnownTool'][]>([])
-const { problem, attempt } = useRequest()
-const busy = ref(false)
+const { problem, busy, attempt } = useRequest()
 const burners = ref(1)
 const helpers = ref(0)
 const cloths = ref('24')
@@ -49,9 +48,8 @@ async function set(toolIds: readonly string[]): Promise<void> {
     problem.value = 'Cloths: a whole number from 1.'
     return
   }
-  busy.value = true
   problem.value = ''
-  try {
+  await attempt(async () => {
     take(
       await ask(
         api.PUT('/api/rounds/{id}/line-up', {
@@ -66,11 +64,7 @@ async function set(toolIds: readonly string[]): Promise<void> {
         }),
       ),
     )
-  } catch (thrown) {
-    problem.value = words(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 
 const minutes = computed(() => Math.round((line.value?.finish ?? 0) / 60))

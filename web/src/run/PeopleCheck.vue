@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useSessionStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { Refused, words, type Shapes } from '../api/client'
+import type { Shapes } from '../api/client'
+import { useForm } from '../shared/request'
 
 type Point = Shapes['AskedPoint']['point']
 
@@ -16,16 +17,19 @@ const props = defineProps<{
 }>()
 
 const ticked = useSessionStorage<Point[]>(`tavrel.people.${props.roundId}`, [])
-const problem = ref('')
-const busy = ref(false)
+const { problem, wrong, busy, attempt } = useForm()
 const SKY: Point = 'SKY'
 const reason = ref('')
 /** What the server said of an hour that it knows to be unsafe. */
-const unsafe = ref('')
+const unsafe = computed(() =>
+  wrong.value.unsafeReason ? `A reason ${wrong.value.unsafeReason}` : '',
+)
 const left = computed(() => props.points.filter((each) => !ticked.value.includes(each.point)))
 /** All is true but the sky: then a typed reason is asked. */
 const onlySky = computed(() => left.value.length === 1 && left.value[0]?.point === SKY)
-const asksReason = computed(() => onlySky.value || unsafe.value !== '')
+const asksReason = computed(
+  () => onlySky.value || unsafe.value !== '' || reason.value.trim() !== '',
+)
 const open = computed(() => {
   if (left.value.length > 0 && !onlySky.value) return left.value.length
   return asksReason.value && reason.value.trim() === '' ? 1 : 0
@@ -38,18 +42,10 @@ function toggle(point: Point): void {
 }
 
 async function confirm(): Promise<void> {
-  busy.value = true
-  problem.value = ''
-  try {
+  await attempt(async () => {
     await props.sends(ticked.value, asksReason.value ? reason.value : undefined)
     ticked.value = []
-  } catch (thrown) {
-    const asked = thrown instanceof Refused ? thrown.at('unsafeReason') : undefined
-    if (asked) unsafe.value = `A reason ${asked}`
-    else problem.value = words(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { Refused, Unreachable, words } from '../api/client'
+import { useRequest } from '../shared/request'
 import { sendOutfit, untilItAnswers } from './outfit'
 import { whole } from '../shared/numbers'
 
@@ -8,7 +9,7 @@ import { whole } from '../shared/numbers'
 const chosen = ref<File | null>(null)
 const sure = ref(false)
 const state = ref<'idle' | 'sending' | 'restarting' | 'later'>('idle')
-const problem = ref('')
+const { problem, attempt } = useRequest(refusal)
 const rows = ref(0)
 
 function choose(event: Event): void {
@@ -17,27 +18,29 @@ function choose(event: Event): void {
   problem.value = ''
 }
 
+function refusal(thrown: unknown): string {
+  if (thrown instanceof Refused)
+    return `Nothing was changed. The file ${thrown.at('file') ?? thrown.message}.`
+  return thrown instanceof Unreachable
+    ? 'Nothing was changed: the file did not reach the server whole. Try again.'
+    : words(thrown)
+}
+
 async function bringIn(): Promise<void> {
-  if (!chosen.value || !sure.value || state.value !== 'idle') return
+  const file = chosen.value
+  if (!file || !sure.value || state.value !== 'idle') return
   state.value = 'sending'
   problem.value = ''
-  try {
-    const done = await sendOutfit(chosen.value)
+  const sent = await attempt(async () => {
+    const done = await sendOutfit(file)
     rows.value = done.rows
     state.value = done.restarts ? 'restarting' : 'later'
     if (done.restarts) {
       await untilItAnswers()
       window.location.assign('/sign-in')
     }
-  } catch (thrown) {
-    state.value = 'idle'
-    problem.value =
-      thrown instanceof Refused
-        ? `Nothing was changed. The file ${thrown.at('file') ?? thrown.message}.`
-        : thrown instanceof Unreachable
-          ? 'Nothing was changed: the file did not reach the server whole. Try again.'
-          : words(thrown)
-  }
+  })
+  if (!sent) state.value = 'idle'
 }
 </script>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
@@ -15,8 +15,8 @@ import { useRequest } from '../shared/request'
 const safekeeping = ref<Shapes['Safekeeping'] | null>(null)
 const apiaries = ref<{ value: string; title: string }[]>([])
 const apiaryId = ref<string | null>(null)
-const busy = ref(false)
 const { problem, attempt } = useRequest()
+const { problem: notMade, busy, attempt: making } = useRequest()
 const year = Number(todayHere(serverNow()).slice(0, 4))
 
 const files = computed(() => [
@@ -43,15 +43,10 @@ async function load(): Promise<void> {
 
 async function backUp(): Promise<void> {
   if (busy.value) return
-  busy.value = true
-  try {
+  await making(async () => {
     await ask(api.POST('/api/outfit/backups'))
     await load()
-  } catch (thrown) {
-    problem.value = words(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 
 function written(at: string): string {
@@ -68,7 +63,12 @@ onMounted(async () => {
 
 <template>
   <h1>Safekeeping</h1>
-  <PageState :there="safekeeping !== null" :problem="problem" what="the backups" @again="load()" />
+  <PageState
+    :there="safekeeping !== null"
+    :problem="problem || notMade"
+    what="the backups"
+    @again="load()"
+  />
   <template v-if="safekeeping">
     <section class="sheet part">
       <h2>Backups</h2>

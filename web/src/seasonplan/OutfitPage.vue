@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { useSession } from '../shared/session'
 import CrewDayList from './CrewDayList.vue'
 import CrewForm from './CrewForm.vue'
@@ -8,11 +8,13 @@ import DepotForm from './DepotForm.vue'
 import WayForm from './WayForm.vue'
 import { hoursOf, letterOf } from './seasonWords'
 import { useSeason } from './useSeason'
+import { useRequest } from '../shared/request'
 import PageState from '../shared/layout/PageState.vue'
 
 /** Who goes out, from where, with what, over which roads; and what each crew is to do. */
 const session = useSession()
 const { view, problem, wrong, load, change } = useSeason()
+const { problem: notFetched, attempt } = useRequest()
 const gear = ref<Shapes['AllGear'] | null>(null)
 const ways = ref<Shapes['Measured'][]>([])
 const apiaries = ref<Shapes['ListedApiary'][]>([])
@@ -21,7 +23,7 @@ const NEW = 'new'
 
 async function begin(): Promise<void> {
   await load()
-  try {
+  await attempt(async () => {
     const [found, all, roads] = await Promise.all([
       ask(api.GET('/api/gear')),
       ask(api.GET('/api/apiaries')),
@@ -30,9 +32,7 @@ async function begin(): Promise<void> {
     gear.value = found
     apiaries.value = all
     ways.value = roads
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 onMounted(begin)
 
@@ -64,20 +64,19 @@ async function retire(id: string): Promise<void> {
 }
 
 async function keepWay(way: Shapes['Measured']): Promise<void> {
-  try {
+  await attempt(async () => {
     ways.value = await ask(api.PUT('/api/season-plan/ways', { body: way }))
-    problem.value = ''
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 
 async function forgetWay(way: Shapes['Measured']): Promise<void> {
-  ways.value = await ask(
-    api.DELETE('/api/season-plan/ways/{one}/{other}', {
-      params: { path: { one: way.one, other: way.other } },
-    }),
-  )
+  await attempt(async () => {
+    ways.value = await ask(
+      api.DELETE('/api/season-plan/ways/{one}/{other}', {
+        params: { path: { one: way.one, other: way.other } },
+      }),
+    )
+  })
 }
 </script>
 
@@ -86,7 +85,12 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
     <h1>Crews and roads</h1>
     <router-link to="/season">The plan</router-link>
   </div>
-  <PageState :there="view !== null" :problem="problem" what="depot and crews" @again="begin()" />
+  <PageState
+    :there="view !== null"
+    :problem="problem || notFetched"
+    what="depot and crews"
+    @again="begin()"
+  />
   <template v-if="view">
     <h2>Where crews start and end</h2>
     <DepotForm

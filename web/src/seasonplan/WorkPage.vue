@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
 import { counted } from '../shared/format'
 import { newId } from '../shared/ids'
 import LineTable from '../shared/LineTable.vue'
 import { numberIn } from '../shared/numbers'
 import { useSeason } from './useSeason'
+import { useRequest } from '../shared/request'
 import PageState from '../shared/layout/PageState.vue'
 
 /** What the season is to bring: the series of each apiary, added for many at once. */
 const { view, problem, wrong, load, change } = useSeason()
+const { problem: notFetched, attempt } = useRequest()
 const yards = ref<Shapes['YardPresets'][]>([])
 const sheets = ref<Shapes['RuleSheet'][]>([])
 const tools = ref<string[]>([])
@@ -37,7 +39,7 @@ const said = ref('')
 async function begin(): Promise<void> {
   await load()
   if (view.value) Object.assign(span, view.value.span)
-  try {
+  await attempt(async () => {
     const [found, all, gear] = await Promise.all([
       ask(api.GET('/api/season-plan/presets')),
       ask(api.GET('/api/rule-sheets')),
@@ -49,9 +51,7 @@ async function begin(): Promise<void> {
     typed.tool = tools.value[0] ?? ''
     typed.sheet = all.find((sheet) => !sheet.example)?.id ?? ''
     take()
-  } catch (thrown) {
-    problem.value = words(thrown)
-  }
+  })
 }
 onMounted(begin)
 
@@ -148,7 +148,12 @@ async function forget(id: string): Promise<void> {
     <h1>What is to be done</h1>
     <router-link to="/season">The plan</router-link>
   </div>
-  <PageState :there="view !== null" :problem="problem" what="the work" @again="begin()" />
+  <PageState
+    :there="view !== null"
+    :problem="problem || notFetched"
+    what="the work"
+    @again="begin()"
+  />
   <p role="status" class="said">{{ said }}</p>
   <form class="line" @submit.prevent="keepSpan">
     <v-text-field

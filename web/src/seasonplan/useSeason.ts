@@ -1,16 +1,16 @@
 import { useIntervalFn } from '@vueuse/core'
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
-import { useRequest } from '../shared/request'
+import { useForm } from '../shared/request'
 
 type View = Shapes['SeasonView']
 
 /** The season plan of the outfit: loaded, changed, and watched while a search runs. */
 export function useSeason() {
   const view = shallowRef<View | null>(null)
-  const { problem, attempt } = useRequest()
-  const wrong = ref<Record<string, string>>({})
+  const { problem, wrong, attempt } = useForm({
+    marked: (fields) => 'Not kept: ' + Object.values(fields).join('; '),
+  })
 
   function show(found: View): void {
     view.value = found
@@ -18,46 +18,33 @@ export function useSeason() {
     wrong.value = {}
   }
 
-  function refuse(thrown: unknown): void {
-    wrong.value = saysByField(thrown)
-    problem.value = saysBeside(thrown, 'Not kept: ' + Object.values(wrong.value).join('; '))
+  async function fetch(): Promise<void> {
+    show(await ask(api.GET('/api/season-plan')))
   }
 
   async function load(): Promise<void> {
-    try {
-      show(await ask(api.GET('/api/season-plan')))
-    } catch (thrown) {
-      refuse(thrown)
-    }
+    await attempt(fetch)
   }
 
   /** Sends a change that answers with the whole plan; true where it was taken. */
-  async function change(asked: Parameters<typeof ask<View>>[0]): Promise<boolean> {
-    try {
+  function change(asked: Parameters<typeof ask<View>>[0]): Promise<boolean> {
+    return attempt(async () => {
       show(await ask(asked))
-      return true
-    } catch (thrown) {
-      refuse(thrown)
-      return false
-    }
+    })
   }
 
   async function search(seconds: number): Promise<void> {
-    try {
+    await attempt(async () => {
       await ask(api.POST('/api/season-plan/search', { body: { seconds } }))
-      await load()
-    } catch (thrown) {
-      refuse(thrown)
-    }
+      await fetch()
+    })
   }
 
   async function whatIf(what: Shapes['WhatIfQuestion']['what'], seconds: number): Promise<void> {
-    try {
+    await attempt(async () => {
       await ask(api.POST('/api/season-plan/what-if', { body: { what, seconds } }))
-      await load()
-    } catch (thrown) {
-      refuse(thrown)
-    }
+      await fetch()
+    })
   }
 
   useIntervalFn(async () => {
@@ -66,7 +53,7 @@ export function useSeason() {
     await attempt(async () => {
       const now = await ask(api.GET('/api/season-plan/search'))
       const found = JSON.stringify(now.figures) !== JSON.stringify(before.figures)
-      if (found || !now.running) await load()
+      if (found || !now.running) await fetch()
       else if (view.value) view.value = { ...view.value, search: now }
     })
   }, 1000)

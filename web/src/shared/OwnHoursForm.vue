@@ -1,37 +1,32 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, ask, words } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
+import { api, ask } from '../api/client'
+import { useForm } from './request'
 
 /** Between which hours the person signed in works: only such hours are offered on Today. */
 const from = ref('')
 const to = ref('22:00')
-const wrong = ref<Record<string, string>>({})
+const { problem, wrong, attempt } = useForm()
 const said = ref('')
 
 onMounted(async () => {
-  try {
+  await attempt(async () => {
     const own = await ask(api.GET('/api/session/work-hours'))
     from.value = own.from?.slice(0, 5) ?? ''
     to.value = own.to.slice(0, 5)
-  } catch (thrown) {
-    said.value = words(thrown)
-  }
+  })
 })
 
 async function keep(): Promise<void> {
-  try {
+  said.value = ''
+  await attempt(async () => {
     await ask(
       api.PUT('/api/session/work-hours', {
         body: { from: from.value || undefined, to: to.value || '22:00' },
       }),
     )
-    wrong.value = {}
     said.value = 'Kept.'
-  } catch (thrown) {
-    wrong.value = saysByField(thrown)
-    said.value = saysBeside(thrown)
-  }
+  })
 }
 </script>
 
@@ -59,7 +54,7 @@ async function keep(): Promise<void> {
         :error-messages="wrong.to"
       />
       <v-btn type="submit" height="40">Keep my hours</v-btn>
-      <span role="status">{{ said }}</span>
+      <span role="status">{{ problem || said }}</span>
     </div>
   </form>
 </template>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import HiveChoice from '../shared/HiveChoice.vue'
 import { shortDay } from '../shared/days'
 import { newId } from '../shared/ids'
 import RhythmTable from './RhythmTable.vue'
-import { useRequest } from '../shared/request'
+import { useForm } from '../shared/request'
 
 /** Makes a series of the days on the bench, for chosen hives of the apiary. */
 const props = defineProps<{
@@ -32,9 +31,9 @@ const hives = ref<Shapes['Hive'][]>([])
 const chosen = ref<string[]>([props.start.hive.id])
 const reason = ref('')
 const rhythm = ref<Shapes['HiveInRhythm'][] | null>(null)
-const wrong = ref<Record<string, string>>({})
-const { problem, attempt } = useRequest()
-const busy = ref(false)
+const { problem, wrong, busy, attempt } = useForm({
+  marked: () => 'Not adopted yet: look at the marked field.',
+})
 let id = newId()
 
 const said = computed(() =>
@@ -74,8 +73,7 @@ async function compareHives(): Promise<void> {
 }
 
 async function adopt(): Promise<void> {
-  busy.value = true
-  try {
+  await attempt(async () => {
     await ask(
       api.PUT('/api/series/{id}', {
         params: { path: { id } },
@@ -93,12 +91,7 @@ async function adopt(): Promise<void> {
     )
     id = newId()
     emit('adopted')
-  } catch (thrown) {
-    wrong.value = saysByField(thrown)
-    problem.value = saysBeside(thrown, 'Not adopted yet: look at the marked field.')
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import HiveChoice from '../shared/HiveChoice.vue'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { CAPPED, COMBS, GIVEN, KINDS, LEFT, OPEN, QUEENS, YOUNGEST } from './broodWords'
-import { useRequest } from '../shared/request'
+import { useForm } from '../shared/request'
 
 /** What happened to the brood of one hive or of many. */
 const props = defineProps<{ apiaryId: string; today: string; hiveId?: string }>()
@@ -27,9 +26,9 @@ const capped = ref<NonNullable<Event['capped']>>('FRAMES')
 const cappedFrames = ref('')
 const openBrood = ref<NonNullable<Event['openBrood']>>('NOT_NOTED')
 const framesOfBees = ref('')
-const wrong = ref<Record<string, string>>({})
-const { problem, attempt } = useRequest()
-const busy = ref(false)
+const { problem, wrong, busy, attempt } = useForm({
+  nameOf: (field) => field.replace(/^\d+\./, ''),
+})
 /** Ids hold while the same entry is tried again, so that a lost answer does no harm. */
 let ids = new Map<string, string>()
 
@@ -91,17 +90,11 @@ function unread(): Record<string, string> {
 async function keep(): Promise<void> {
   wrong.value = unread()
   if (Object.keys(wrong.value).length > 0) return
-  busy.value = true
-  try {
+  await attempt(async () => {
     await ask(api.POST('/api/brood-events', { body: chosen.value.map(event) }))
     open.value = false
     emit('kept')
-  } catch (thrown) {
-    wrong.value = saysByField(thrown, (field) => field.replace(/^\d+\./, ''))
-    problem.value = saysBeside(thrown)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -1,24 +1,25 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
+import { useRequest } from '../shared/request'
 import BroodLine from './BroodLine.vue'
 import { wordsOf } from './broodWords'
 
 /** What is on record of a colony's brood, what follows from it, and when to look. */
 defineProps<{ clock: Shapes['ClockView']; mayWork: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
-const problem = ref('')
+const { problem, attempt } = useRequest(refusal)
+
+function refusal(thrown: unknown): string {
+  const says = thrown instanceof Refused ? thrown.at('day') : undefined
+  return says ? `Not struck out: ${says}` : words(thrown)
+}
 
 async function strike(id: string): Promise<void> {
-  try {
+  await attempt(async () => {
     await ask(api.DELETE('/api/brood-events/{id}', { params: { path: { id } } }))
-    problem.value = ''
     emit('changed')
-  } catch (thrown) {
-    const says = thrown instanceof Refused ? thrown.at('day') : undefined
-    problem.value = says ? `Not struck out: ${says}` : words(thrown)
-  }
+  })
 }
 </script>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
+import { useForm } from '../shared/request'
 
 /** Going on after a missed day: each way with what it leaves. */
 const props = defineProps<{ series: Shapes['Series']; round: Shapes['SeriesRound'] }>()
@@ -13,8 +13,7 @@ const open = defineModel<boolean>({ required: true })
 const onto = ref('')
 const ways = ref<Shapes['WayOn'][]>([])
 const reason = ref('')
-const wrong = ref<Record<string, string>>({})
-const problem = ref('')
+const { problem, wrong, attempt } = useForm()
 
 watch(open, (isOpen) => {
   if (!isOpen) return
@@ -23,28 +22,19 @@ watch(open, (isOpen) => {
 })
 watch([onto, open], async () => {
   if (!open.value || !/^\d{4}-\d{2}-\d{2}$/.test(onto.value)) return
-  try {
+  const answered = await attempt(async () => {
     ways.value = await ask(
       api.POST('/api/series/{id}/ways', {
         params: { path: { id: props.series.id } },
         body: { number: props.round.number, onto: onto.value },
       }),
     )
-    wrong.value = {}
-    problem.value = ''
-  } catch (thrown) {
-    ways.value = []
-    refuse(thrown)
-  }
+  })
+  if (!answered) ways.value = []
 })
 
-function refuse(thrown: unknown): void {
-  wrong.value = saysByField(thrown)
-  problem.value = saysBeside(thrown)
-}
-
 async function go(way: Shapes['WayOn']): Promise<void> {
-  try {
+  await attempt(async () => {
     await ask(
       api.PUT('/api/series/{id}/days', {
         params: { path: { id: props.series.id } },
@@ -58,9 +48,7 @@ async function go(way: Shapes['WayOn']): Promise<void> {
     )
     open.value = false
     emit('moved')
-  } catch (thrown) {
-    refuse(thrown)
-  }
+  })
 }
 </script>
 

@@ -1,9 +1,9 @@
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
+import { api, ask, type Shapes } from '../api/client'
 import { addDays } from '../shared/days'
 import { numberIn } from '../shared/numbers'
+import { useForm } from '../shared/request'
 
 /** What the keeper typed on the bench for a hive, kept on this device. */
 export interface BenchDraft {
@@ -146,8 +146,9 @@ export function useBench(hiveId: Ref<string>) {
   )
   const forecast = ref<Shapes['MiteForecast'] | null>(null)
   const comparison = ref<Shapes['Comparison'] | null>(null)
-  const wrong = ref<Record<string, string>>({})
-  const problem = ref('')
+  const { problem, wrong, attempt } = useForm({
+    nameOf: (field) => field.replace(/^question\./, ''),
+  })
 
   const question = computed(() => questionOf(draft.value, start.value?.recovery ?? 1))
   const ready = computed(() => start.value !== null && complete(draft.value))
@@ -156,7 +157,7 @@ export function useBench(hiveId: Ref<string>) {
     const id = hiveId.value
     forecast.value = null
     comparison.value = null
-    try {
+    await attempt(async () => {
       const [found, offered, sheets] = await Promise.all([
         ask(api.GET('/api/hives/{id}/spacing', { params: { path: { id } } })),
         ask(api.GET('/api/spacing/choices')),
@@ -174,23 +175,15 @@ export function useBench(hiveId: Ref<string>) {
       ].join()
       start.value = found
       if (draft.value.from !== from) draft.value = fresh(found, own, from)
-      problem.value = ''
       run()
       compare()
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
-  }
-
-  function refuse(thrown: unknown): void {
-    wrong.value = saysByField(thrown, (field) => field.replace(/^question\./, ''))
-    problem.value = saysBeside(thrown)
+    })
   }
 
   const run = latestOnly(async () => {
     if (!ready.value) return
     const id = hiveId.value
-    try {
+    await attempt(async () => {
       const found = await ask(
         api.POST('/api/hives/{id}/spacing/forecast', {
           params: { path: { id } },
@@ -199,11 +192,7 @@ export function useBench(hiveId: Ref<string>) {
       )
       if (id !== hiveId.value) return
       forecast.value = found
-      wrong.value = {}
-      problem.value = ''
-    } catch (thrown) {
-      refuse(thrown)
-    }
+    })
   })
 
   const compare = latestOnly(async () => {
@@ -212,7 +201,7 @@ export function useBench(hiveId: Ref<string>) {
     const today = start.value.clock.today
     const first = draft.value.days[0] ?? today
     const latest = addDays(today, 13)
-    try {
+    await attempt(async () => {
       const found = await ask(
         api.POST('/api/hives/{id}/spacing/comparison', {
           params: { path: { id } },
@@ -223,9 +212,7 @@ export function useBench(hiveId: Ref<string>) {
         }),
       )
       if (id === hiveId.value) comparison.value = found
-    } catch (thrown) {
-      refuse(thrown)
-    }
+    })
   })
 
   watch(hiveId, load, { immediate: true })

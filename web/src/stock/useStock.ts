@@ -1,15 +1,12 @@
 import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { saysBeside, saysByField } from '../api/refusal'
 import { newId } from '../shared/ids'
-import { useRequest } from '../shared/request'
+import { useForm } from '../shared/request'
 
 /** The stock as it stands, and ways to enter what changes it. What was refused stays typed. */
 export function useStock() {
   const stock = ref<Shapes['OnHand'] | null>(null)
-  const { problem, attempt } = useRequest()
-  const wrong = ref<Record<string, string>>({})
-  const busy = ref(false)
+  const { problem, wrong, busy, attempt } = useForm()
   /** Of the entry being typed: the same press twice is one entry. */
   let id = newId()
 
@@ -19,19 +16,11 @@ export function useStock() {
 
   async function tell(asking: () => Promise<Shapes['OnHand']>): Promise<boolean> {
     if (busy.value) return false
-    busy.value = true
     problem.value = ''
     wrong.value = {}
-    try {
+    return attempt(async () => {
       stock.value = await asking()
-      return true
-    } catch (thrown) {
-      wrong.value = saysByField(thrown)
-      problem.value = saysBeside(thrown)
-      return false
-    } finally {
-      busy.value = false
-    }
+    })
   }
 
   async function enter(asking: (id: string) => Promise<Shapes['OnHand']>): Promise<boolean> {
@@ -49,10 +38,10 @@ export function useStock() {
       ask(api.PUT('/api/stock/supplies/{id}', { params: { path: { id: supply } }, body })),
     )
   async function strike(entry: string): Promise<void> {
-    await attempt(async () => {
+    const struck = await attempt(async () => {
       await ask(api.DELETE('/api/stock/{id}', { params: { path: { id: entry } } }))
-      await load()
     })
+    if (struck) await load()
   }
 
   onMounted(load)

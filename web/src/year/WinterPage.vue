@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, words, type Shapes } from '../api/client'
+import { api, ask, type Shapes } from '../api/client'
 import ApiaryPick from '../shared/ApiaryPick.vue'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { counted } from '../shared/format'
@@ -26,16 +26,14 @@ watch(
   async (apiary) => {
     if (!apiary) return
     if (apiary !== inHand.id) void inHand.take(apiary)
-    try {
+    await attempt(async () => {
       const here = await ask(
         api.GET('/api/review/winters', { params: { query: { apiaryId: apiary } } }),
       )
       if (apiary !== apiaryId.value) return
       winters.value = here.all.map((each) => ({ value: each.winter, title: each.name }))
       if (!here.all.some((each) => each.winter === winter.value)) winter.value = here.now
-    } catch (thrown) {
-      problem.value = words(thrown)
-    }
+    })
   },
   { immediate: true },
 )
@@ -55,21 +53,21 @@ async function load(): Promise<void> {
 watch([apiaryId, winter], load, { immediate: true })
 
 async function say(hive: Shapes['Outcome'], outcome: Outcome, sign?: DeathSign): Promise<void> {
-  if (winter.value === null) return
+  const year = winter.value
+  if (year === null) return
   const before = { ...hive }
   Object.assign(hive, { outcome, sign })
-  try {
+  const kept = await attempt(async () => {
     await ask(
       api.POST('/api/review/winters/{winter}', {
-        params: { path: { winter: winter.value } },
+        params: { path: { winter: year } },
         body: [{ id: newId(), hiveId: hive.hiveId, outcome, ...(sign ? { sign } : {}) }],
       }),
     )
-    problem.value = ''
-  } catch (thrown) {
-    Object.assign(hive, { outcome: before.outcome, sign: before.sign })
-    problem.value = `${hive.hive} was not kept: ${words(thrown)}`
-  }
+  })
+  if (kept) return
+  Object.assign(hive, { outcome: before.outcome, sign: before.sign })
+  problem.value = `${hive.hive} was not kept: ${problem.value}`
 }
 </script>
 

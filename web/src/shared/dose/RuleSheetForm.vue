@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue'
-import { api, ask, Refused, words, type Shapes } from '../../api/client'
+import { api, ask, type Shapes } from '../../api/client'
 import { newId } from '../ids'
 import { numberIn } from '../numbers'
 import { useSession } from '../session'
 import QuantityField from '../units/QuantityField.vue'
+import { useForm } from '../request'
 
 type RuleSheet = Shapes['RuleSheet']
 
@@ -41,9 +42,8 @@ const sheet = reactive({
   registeredProduct: false,
   note: '',
 })
-const refused = ref<Refused | null>(null)
 const unread = ref<Partial<Record<Figure, string>>>({})
-const problem = ref('')
+const { problem, wrong, attempt } = useForm()
 let id = newId()
 
 function blank(): Record<Figure, string> {
@@ -62,7 +62,7 @@ watch(open, (isOpen) => {
   sheet.supers = from?.supers ?? null
   sheet.registeredProduct = from?.registeredProduct ?? false
   sheet.note = props.edits ? (from?.note ?? '') : ''
-  refused.value = null
+  wrong.value = {}
   unread.value = {}
   problem.value = ''
 })
@@ -80,7 +80,7 @@ function read(): Partial<Record<Figure, number>> | null {
 }
 
 async function keep(): Promise<void> {
-  refused.value = null
+  wrong.value = {}
   problem.value = ''
   const numbers = read()
   if (!numbers) return
@@ -99,13 +99,10 @@ async function keep(): Promise<void> {
     replaces: props.edits ? props.from?.id : undefined,
     ...numbers,
   }
-  try {
+  await attempt(async () => {
     emit('kept', await ask(api.PUT('/api/rule-sheets/{id}', { params: { path: { id } }, body })))
     open.value = false
-  } catch (thrown) {
-    if (thrown instanceof Refused && thrown.fields.length > 0) refused.value = thrown
-    else problem.value = words(thrown)
-  }
+  })
 }
 </script>
 
@@ -131,13 +128,13 @@ async function keep(): Promise<void> {
         <v-text-field
           v-model="sheet.name"
           label="Name of this sheet"
-          :error-messages="refused?.at('name')"
+          :error-messages="wrong.name"
         />
         <v-text-field
           v-model="sheet.copiedOn"
           type="date"
           label="Label read on"
-          :error-messages="refused?.at('copiedOn')"
+          :error-messages="wrong.copiedOn"
         />
         <v-select
           v-model="sheet.gramsOf"
@@ -173,7 +170,7 @@ async function keep(): Promise<void> {
             v-model="figures[key]"
             kind="temperature"
             :label="label"
-            :error-messages="unread[key] ?? refused?.at(key)"
+            :error-messages="unread[key] ?? wrong[key]"
           />
           <v-text-field
             v-else
@@ -181,7 +178,7 @@ async function keep(): Promise<void> {
             :label="label"
             :suffix="unit"
             inputmode="decimal"
-            :error-messages="unread[key] ?? refused?.at(key)"
+            :error-messages="unread[key] ?? wrong[key]"
           />
         </template>
       </div>
@@ -189,7 +186,7 @@ async function keep(): Promise<void> {
         v-model="sheet.registeredProduct"
         label="It is the label of a registered product"
       />
-      <v-textarea v-model="sheet.note" label="Note" :error-messages="refused?.at('note')" />
+      <v-textarea v-model="sheet.note" label="Note" :error-messages="wrong.note" />
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <div class="foot">
         <v-btn @click="open = false">Back</v-btn>

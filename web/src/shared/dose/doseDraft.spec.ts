@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Shapes } from '../../api/client'
 import { freshDraft, settingsOf, unread, withSheet } from './doseDraft'
-import { fieldsOf } from '../../dose/useYardSheet'
+import { saysByField } from '../../api/refusal'
+import { fieldName } from '../../dose/useYardSheet'
 import { Refused } from '../../api/client'
 
 const sheet = (id: string, example: boolean): Shapes['RuleSheet'] => ({
@@ -63,7 +64,7 @@ describe('the server’s words', () => {
       { field: 'settings.strength.assay', says: 'no strength' },
       { field: 'settings.exceptions.0.reason', says: 'is empty' },
     ])
-    expect(fieldsOf(refused)).toEqual({
+    expect(saysByField(refused, fieldName)).toEqual({
       'amount.grams': 'too much',
       strength: 'no strength',
       'exceptions.0.reason': 'is empty',
