@@ -1,6 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { scaleLinear } from 'd3-scale'
+import { line } from 'd3-shape'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
+import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { clockOf } from '../shared/format'
 import { roughly } from '../shared/numbers'
 import { LEAKS } from '../shared/standing'
@@ -17,16 +21,25 @@ const seal = computed(() => props.read.seal)
 const estimate = computed(() => props.read.estimate)
 const end = computed(() => estimate.value.curve.at(-1)?.second ?? 600)
 const minutesShut = computed(() => Math.round((end.value - estimate.value.withdrawnAt) / 60))
-const x = (second: number) => LEFT + ((WIDTH - LEFT - 8) * second) / end.value
-const y = (share: number) => TOP + (HEIGHT - TOP - 28) * (1 - share)
+const x = computed(() =>
+  scaleLinear()
+    .domain([0, end.value])
+    .range([LEFT, WIDTH - 8]),
+)
+const y = scaleLinear().range([HEIGHT - 28, TOP])
 
-function line(of: 'inAir' | 'settled' | 'lost'): string {
-  return estimate.value.curve
-    .map((point, i) => `${i ? 'L' : 'M'}${x(point.second).toFixed(1)} ${y(point[of]).toFixed(1)}`)
-    .join('')
+function drawn(of: 'inAir' | 'settled' | 'lost'): string | undefined {
+  const path = line<Shapes['SealEstimate']['curve'][number]>(
+    (point) => x.value(point.second),
+    (point) => y(point[of]),
+  )
+  return path.digits(1)(estimate.value.curve) ?? undefined
 }
 const minutes = computed(() =>
-  Array.from({ length: Math.floor(end.value / 120) + 1 }, (_, i) => 2 * i),
+  Array.from({ length: Math.floor(end.value / 120) + 1 }, (_, i) => ({
+    x: x.value(120 * i),
+    words: 2 * i,
+  })),
 )
 const best = computed(() => seal.value.gains[0])
 const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
@@ -46,27 +59,21 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       role="img"
       :aria-label="`Share of the acid over ${(end / 60).toFixed(0)} minutes: settled ${roughly(estimate.kept)}, lost ${roughly(estimate.lost)}, still in the air ${roughly(estimate.inAir)}`"
     >
-      <g class="grid">
-        <path v-for="share in [0, 0.5, 1]" :key="share" :d="`M${LEFT} ${y(share)}H${WIDTH - 8}`" />
-        <text v-for="share in [0, 0.5, 1]" :key="'t' + share" :x="LEFT - 5" :y="y(share) + 4">
-          {{ 100 * share }} %
-        </text>
-      </g>
-      <text
-        v-for="minute in minutes"
-        :key="minute"
-        class="minute"
-        :x="x(60 * minute)"
+      <ValueAxis
+        :scale="y"
+        :marks="[0, 0.5, 1]"
+        :words="(share) => `${100 * share} %`"
+        :from="LEFT"
+        :to="WIDTH - 8"
+      />
+      <FootAxis
+        :marks="minutes"
         :y="HEIGHT - 14"
-      >
-        {{ minute }}
-      </text>
-      <text class="minute" :x="(WIDTH + LEFT) / 2" :y="HEIGHT - 2">
-        minutes from the burn's start
-      </text>
-      <path class="settled" :d="line('settled')" />
-      <path class="air" :d="line('inAir')" />
-      <path class="lost" :d="line('lost')" />
+        :what="{ words: 'minutes from the burn’s start', x: (WIDTH + LEFT) / 2, y: HEIGHT - 2 }"
+      />
+      <path class="settled" :d="drawn('settled')" />
+      <path class="air" :d="drawn('inAir')" />
+      <path class="lost" :d="drawn('lost')" />
       <path class="out" :d="`M${x(estimate.withdrawnAt)} ${TOP}V${y(0)}`" />
     </svg>
     <p class="legend">
@@ -145,24 +152,7 @@ p {
   margin: 0;
 }
 
-.grid path {
-  stroke: var(--rule);
-}
-
-.grid text {
-  text-anchor: end;
-}
-
-text {
-  font-size: 11px;
-  fill: var(--ink-soft);
-}
-
-.minute {
-  text-anchor: middle;
-}
-
-svg path {
+svg > path {
   fill: none;
   stroke-width: 2.2;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import { addDays, daysBetween, shortDay } from '../shared/days'
 
 /** The next twelve months of an apiary as bands: supers, flows, laying, winter bees, days off. */
@@ -25,7 +26,7 @@ const from = computed(() => {
 const months = computed(() =>
   Array.from({ length: DAYS }, (_, i) => addDays(from.value, i))
     .filter((day) => day.endsWith('-01'))
-    .map((day) => ({ day, x: x(day), name: shortDay(day).split(' ')[1] })),
+    .map((day) => ({ x: x(day), words: shortDay(day).split(' ')[1] ?? '' })),
 )
 
 function x(day: string): number {
@@ -47,10 +48,7 @@ function saysOf(each: Shapes['YearStretch']): string {
     <title id="bands-say">
       The next twelve months: {{ year.map(saysOf).join('. ') || 'nothing entered' }}
     </title>
-    <g v-for="month in months" :key="month.day">
-      <line :x1="month.x" :x2="month.x" y1="16" :y2="20 + LANE * LANES.length" class="tick" />
-      <text :x="month.x + 3" y="12">{{ month.name }}</text>
-    </g>
+    <FootAxis :marks="months" :y="12" :lines="[16, 20 + LANE * LANES.length]" beside />
     <g v-for="(lane, i) in LANES" :key="lane.name">
       <text x="0" :y="36 + LANE * i">{{ lane.name }}</text>
       <rect
@@ -78,10 +76,6 @@ function saysOf(each: Shapes['YearStretch']): string {
 text {
   font-size: 13px;
   fill: var(--ink);
-}
-
-.tick {
-  stroke: var(--rule);
 }
 
 .SUPERS,

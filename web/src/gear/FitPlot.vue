@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { scaleLinear } from 'd3-scale'
 import { line as path } from 'd3-shape'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { fromNothing } from '../shared/chart/scales'
 
@@ -31,7 +32,9 @@ const drawn = (which: 'seconds' | 'planned') =>
     (end) => x.value(end.load),
     (end) => y.value(end[which]),
   )([props.line.from, props.line.to]) ?? undefined
-const ticks = computed(() => Array.from({ length: loads.value + 1 }, (_, i) => i))
+const ticks = computed(() =>
+  Array.from({ length: loads.value + 1 }, (_, i) => ({ x: x.value(i), words: i })),
+)
 </script>
 
 <template>
@@ -49,10 +52,11 @@ const ticks = computed(() => Array.from({ length: loads.value + 1 }, (_, i) => i
         :height="HEIGHT - BOTTOM - 10"
       />
       <ValueAxis :scale="y" :from="LEFT" :to="WIDTH - 10" />
-      <text v-for="tick in ticks" :key="tick" class="middle" :x="x(tick)" :y="HEIGHT - 20">
-        {{ tick }}
-      </text>
-      <text class="middle" :x="(WIDTH + LEFT) / 2" :y="HEIGHT - 4">load, g of product</text>
+      <FootAxis
+        :marks="ticks"
+        :y="HEIGHT - 20"
+        :what="{ words: 'load, g of product', x: (WIDTH + LEFT) / 2, y: HEIGHT - 4 }"
+      />
       <text :x="LEFT + 6" y="22">burn, seconds</text>
       <path class="planned" :d="drawn('planned')" />
       <path class="fit" :d="drawn('seconds')" />
@@ -84,10 +88,6 @@ svg {
 text {
   font-size: 11px;
   fill: var(--ink-soft);
-}
-
-.middle {
-  text-anchor: middle;
 }
 
 .tested {

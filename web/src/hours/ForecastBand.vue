@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { dayOf } from '../shared/format'
 import { degrees, degreesBetween, signOf } from '../shared/units/quantity'
@@ -44,6 +45,12 @@ const y = computed(() =>
     .range([HEIGHT - BOTTOM, 6])
     .nice(6),
 )
+const begins = computed(() =>
+  props.days.map((day, i) => ({
+    x: LEFT + ((WIDTH - LEFT) * i) / props.days.length,
+    words: dayOf(day.date).split(' ').slice(0, 2).join(' '),
+  })),
+)
 const drawn = computed(() =>
   stretches.value.map((stretch) => ({
     line:
@@ -83,14 +90,7 @@ const says = computed(
         :from="LEFT"
         :to="WIDTH"
       />
-      <text
-        v-for="(day, i) in days"
-        :key="day.date"
-        :x="LEFT + 3 + ((WIDTH - LEFT) * i) / days.length"
-        :y="HEIGHT - 4"
-      >
-        {{ dayOf(day.date).split(' ').slice(0, 2).join(' ') }}
-      </text>
+      <FootAxis :marks="begins" :y="HEIGHT - 4" beside />
       <template v-for="each in drawn" :key="each.line">
         <path :d="each.band" class="band" />
         <path :d="each.line" class="line" />
@@ -115,11 +115,6 @@ figure {
 svg {
   width: 100%;
   max-width: 1100px;
-}
-
-text {
-  font-size: 13px;
-  fill: var(--ink);
 }
 
 .band {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import { clockOf } from '../shared/format'
 
 /** A run played through as lines over minutes: tools, people, then hives in walking order. */
@@ -46,10 +47,10 @@ const step = computed(() => {
   return minutes > 240 ? 60 : minutes > 90 ? 20 : minutes > 40 ? 10 : 5
 })
 const ticks = computed(() =>
-  Array.from(
-    { length: Math.floor(props.pace.finish / 60 / step.value) + 1 },
-    (_, i) => i * step.value,
-  ),
+  Array.from({ length: Math.floor(props.pace.finish / 60 / step.value) + 1 }, (_, i) => ({
+    x: x(60 * i * step.value),
+    words: i * step.value,
+  })),
 )
 const told = computed(
   () =>
@@ -60,11 +61,12 @@ const told = computed(
 <template>
   <figure>
     <svg :viewBox="`0 0 ${WIDTH} ${height}`" role="img" :aria-label="told">
-      <g v-for="tick in ticks" :key="tick">
-        <path class="grid" :d="`M${x(60 * tick)} ${HEAD - 4}V${height - 20}`" />
-        <text class="tick" :x="x(60 * tick)" y="12">{{ tick }}</text>
-      </g>
-      <text class="tick" :x="(WIDTH + LEFT) / 2" :y="height - 4">minutes from arrival</text>
+      <FootAxis
+        :marks="ticks"
+        :y="12"
+        :lines="[HEAD - 4, height - 20]"
+        :what="{ words: 'minutes from arrival', x: (WIDTH + LEFT) / 2, y: height - 4 }"
+      />
       <g v-for="(lane, i) in lanes" :key="'lane' + i">
         <text class="name" :x="LEFT - 6" :y="HEAD + i * LANE + 13">{{ lane.name }}</text>
         <rect
@@ -129,15 +131,6 @@ text {
 
 .name {
   text-anchor: end;
-}
-
-.tick {
-  text-anchor: middle;
-  fill: var(--ink-soft);
-}
-
-.grid {
-  stroke: var(--rule);
 }
 
 .BURN,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { decadeMarks, decades } from '../shared/chart/scales'
 import { shortDay } from '../shared/days'
@@ -62,16 +63,11 @@ const says = computed(() =>
     <template v-if="!small">
       <ValueAxis :scale="y" :marks="marksOfScale" :from="LEFT" :to="WIDTH" />
       <text :x="LEFT + 6" :y="TOP + 16">mites, log scale</text>
-      <text
-        v-for="mark in marks"
-        :key="`day${mark.day}`"
-        class="middle"
-        :x="mark.x"
+      <FootAxis
+        :marks="marks.map((mark) => ({ x: mark.x, words: shortDay(mark.day) }))"
         :y="HEIGHT - 24"
-      >
-        {{ shortDay(mark.day) }}
-      </text>
-      <text class="middle" :x="(WIDTH + LEFT) / 2" :y="HEIGHT - 6">day of the round</text>
+        :what="{ words: 'day of the round', x: (WIDTH + LEFT) / 2, y: HEIGHT - 6 }"
+      />
       <path v-if="natural" class="natural" :d="`M${LEFT} ${y(natural)}H${WIDTH}`" />
       <text v-if="natural" class="end" :x="WIDTH - 2" :y="y(natural) - 4">
         falls by itself in a day: {{ whole(natural) }}
@@ -129,10 +125,6 @@ text {
 
 .end {
   text-anchor: end;
-}
-
-.middle {
-  text-anchor: middle;
 }
 
 .value {

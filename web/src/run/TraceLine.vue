@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { degrees } from '../shared/units/quantity'
 
@@ -33,6 +34,12 @@ const y = computed(() => {
     .domain([lowest.value, Math.ceil(hottest / 10) * 10])
     .range([HEIGHT - BOTTOM, 8])
 })
+const agos = computed(() =>
+  [180, 120, 60, 0].map((ago) => ({
+    x: x.value(props.seen.seconds - ago) - (ago ? 0 : 8),
+    words: ago ? `−${ago}` : 'now',
+  })),
+)
 const bowl = computed(
   () =>
     line<Shapes['Seen']['latest'][number]>(
@@ -62,16 +69,11 @@ const bowl = computed(
     />
     <path class="set" :d="`M${LEFT} ${y(set)}H${WIDTH - 6}`" />
     <path class="bowl" :d="bowl" />
-    <text
-      v-for="ago in [180, 120, 60, 0]"
-      :key="ago"
-      class="middle"
-      :x="x(seen.seconds - ago) - (ago ? 0 : 8)"
+    <FootAxis
+      :marks="agos"
       :y="HEIGHT - 16"
-    >
-      {{ ago ? `−${ago}` : 'now' }}
-    </text>
-    <text class="middle" :x="(WIDTH + LEFT) / 2" :y="HEIGHT - 2">seconds; dashed: set</text>
+      :what="{ words: 'seconds; dashed: set', x: (WIDTH + LEFT) / 2, y: HEIGHT - 2 }"
+    />
   </svg>
 </template>
 
@@ -79,15 +81,6 @@ const bowl = computed(
 svg {
   display: block;
   width: 100%;
-}
-
-text {
-  fill: var(--ink-soft);
-  font-size: 11px;
-}
-
-.middle {
-  text-anchor: middle;
 }
 
 .gone {

@@ -3,6 +3,7 @@ import { useMediaQuery } from '@vueuse/core'
 import { area, line } from 'd3-shape'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { fromNothing } from '../shared/chart/scales'
 import { addDays, daysBetween, shortDay } from '../shared/days'
@@ -63,7 +64,10 @@ const y = computed(() =>
 )
 const weeks = computed(() => {
   const every = narrow.value ? 14 : 7 * Math.ceil(span.value / 70)
-  return Array.from({ length: Math.floor(span.value / every) + 1 }, (_, i) => i * every)
+  return Array.from({ length: Math.floor(span.value / every) + 1 }, (_, i) => ({
+    x: x(i * every),
+    words: shortDay(addDays(from.value, i * every)),
+  }))
 })
 
 function between(lower: (row: Row) => number, upper: (row: Row) => number): string | undefined {
@@ -238,12 +242,7 @@ defineExpose({ addOne })
       <path :d="`M${x(winter)} ${TOP}V${BOTTOM}`" />
       <text :x="x(winter) + 4" :y="TOP + 12">winter bees</text>
     </g>
-    <g class="weeks">
-      <template v-for="week in weeks" :key="week">
-        <path :d="`M${x(week)} ${BOTTOM}v5`" />
-        <text :x="x(week)" :y="BOTTOM + 19">{{ shortDay(addDays(from, week)) }}</text>
-      </template>
-    </g>
+    <FootAxis :marks="weeks" :y="BOTTOM + 19" :lines="[BOTTOM, BOTTOM + 5]" />
     <g
       v-for="(mark, i) in marks"
       :key="mark.day"
@@ -350,10 +349,6 @@ text {
 .winter text {
   text-anchor: start;
   fill: var(--sealed);
-}
-
-.weeks path {
-  stroke: var(--rule-strong);
 }
 
 .mark {

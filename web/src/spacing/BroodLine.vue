@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import { addDays, daysBetween, shortDay } from '../shared/days'
 
 /** A colony's brood over the days: stages as bands, the days without capped brood in brackets, when to look. */
@@ -23,9 +24,10 @@ const step = computed(() => (WIDTH - LEFT - 12) / last.value)
 const at = (day: string) =>
   LEFT + Math.max(0, Math.min(last.value, daysBetween(props.clock.from, day))) * step.value
 const weeks = computed(() =>
-  Array.from({ length: Math.floor((last.value - 2) / 7) + 1 }, (_, i) =>
-    addDays(props.clock.from, i * 7),
-  ),
+  Array.from({ length: Math.floor((last.value - 2) / 7) + 1 }, (_, i) => {
+    const day = addDays(props.clock.from, i * 7)
+    return { x: at(day), words: shortDay(day) }
+  }),
 )
 const rows = computed(() =>
   ROWS.map((row, i) => ({
@@ -94,9 +96,7 @@ const looks = computed(() =>
       </path>
     </g>
     <path class="now" :d="`M${at(clock.today)} 0V${BASE + 56}`" />
-    <g v-for="week in weeks" :key="week">
-      <text :x="at(week)" :y="BASE + 84">{{ shortDay(week) }}</text>
-    </g>
+    <FootAxis :marks="weeks" :y="BASE + 84" />
     <text v-if="looks.length" class="name" :x="LEFT - 8" :y="BASE + 64">look</text>
   </svg>
   <p class="soft">

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { decadeMarks, decades } from '../shared/chart/scales'
 import { shortDay } from '../shared/days'
@@ -31,6 +32,7 @@ const all = computed(() => [
 const x = scaleLinear()
   .domain([0, 8.6])
   .range([LEFT, WIDTH - 10])
+const visits = Array.from({ length: 8 }, (_, i) => ({ x: x(i + 1), words: i + 1 }))
 const y = computed(() => decades([props.comparison.untreated, ...all.value], [BOTTOM, 16]))
 const marks = computed(() => decadeMarks(y.value))
 const path = computed(
@@ -46,8 +48,11 @@ const path = computed(
   <figure>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="group" aria-label="Visits against mites left">
       <ValueAxis :scale="y" :marks="marks" :from="LEFT" :to="WIDTH - 10" />
-      <text v-for="visits in 8" :key="visits" :x="x(visits)" :y="BOTTOM + 18">{{ visits }}</text>
-      <text :x="(LEFT + WIDTH) / 2" :y="HEIGHT - 4">visits</text>
+      <FootAxis
+        :marks="visits"
+        :y="BOTTOM + 18"
+        :what="{ words: 'visits', x: (LEFT + WIDTH) / 2, y: HEIGHT - 4 }"
+      />
       <text :transform="`rotate(-90 12 ${BOTTOM / 2})`" x="12" :y="BOTTOM / 2">
         mites left, log scale
       </text>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
+import FootAxis from '../shared/chart/FootAxis.vue'
+import ValueAxis from '../shared/chart/ValueAxis.vue'
+import { fromNothing } from '../shared/chart/scales'
 import { percent } from '../shared/numbers'
 
 /** Twelve months: treatments as bars, the share of bees with mites as points with their interval. */
@@ -13,15 +16,15 @@ const TOP = 26
 const FLOOR = 190
 const HEIGHT = 222
 
-/** The next of 1, 2, 5, 10, 20, 50 … that is not below. */
-function roundUp(value: number): number {
-  const decade = 10 ** Math.floor(Math.log10(value))
-  return (([1, 2, 5, 10].find((step) => step * decade >= value) ?? 10) as number) * decade
-}
-
-const most = computed(() => roundUp(Math.max(1, ...props.months.map((each) => each.treatments))))
-const highest = computed(() =>
-  roundUp(Math.max(0.01, ...props.months.map((each) => each.interval?.high ?? 0))),
+const treatments = computed(() =>
+  fromNothing(Math.max(1, ...props.months.map((each) => each.treatments)), [FLOOR, TOP], 2),
+)
+const shares = computed(() =>
+  fromNothing(
+    Math.max(0.01, ...props.months.map((each) => each.interval?.high ?? 0)),
+    [FLOOR, TOP],
+    2,
+  ),
 )
 const step = (WIDTH - LEFT - RIGHT) / 12
 const bars = computed(() =>
@@ -29,15 +32,13 @@ const bars = computed(() =>
     ...each,
     name: NAMES[i] ?? '',
     x: LEFT + step * i,
-    height: ((FLOOR - TOP) * each.treatments) / most.value,
-    point: each.share === undefined ? undefined : y(each.share),
-    low: y(each.interval?.low ?? 0),
-    high: y(each.interval?.high ?? 0),
+    top: treatments.value(each.treatments),
+    point: each.share === undefined ? undefined : shares.value(each.share),
+    low: shares.value(each.interval?.low ?? 0),
+    high: shares.value(each.interval?.high ?? 0),
   })),
 )
-function y(share: number): number {
-  return FLOOR - ((FLOOR - TOP) * share) / highest.value
-}
+const monthMarks = NAMES.map((words, i) => ({ x: LEFT + step * (i + 0.5), words }))
 const says = computed(() =>
   bars.value
     .filter((each) => each.treatments || each.samples)
@@ -54,27 +55,32 @@ const says = computed(() =>
 
 <template>
   <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says || 'Nothing in this year'">
-    <path class="grid" :d="`M${LEFT} ${FLOOR}H${WIDTH - RIGHT}`" />
-    <text class="end" :x="LEFT - 8" :y="TOP + 4">{{ most }}</text>
-    <text class="end" :x="LEFT - 8" :y="FLOOR">0</text>
+    <ValueAxis :scale="treatments" :marks="treatments.domain()" :from="LEFT" :to="WIDTH - RIGHT" />
+    <ValueAxis
+      :scale="shares"
+      :marks="shares.domain()"
+      :words="percent"
+      :from="LEFT"
+      :to="WIDTH - RIGHT"
+      right
+    />
+    <FootAxis :marks="monthMarks" :y="HEIGHT - 10" />
     <text :x="4" :y="12">treatments ▮</text>
-    <text :x="WIDTH - RIGHT + 8" :y="TOP + 4">{{ percent(highest) }}</text>
-    <text :x="WIDTH - RIGHT + 8" :y="FLOOR">0 %</text>
     <text class="end" :x="WIDTH - 4" :y="12">bees with mites, all samples, 95 % ◆</text>
     <g v-for="each in bars" :key="each.name">
       <rect
         v-if="each.treatments"
         class="bar"
         :x="each.x + 8"
-        :y="FLOOR - each.height"
+        :y="each.top"
         :width="step - 34"
-        :height="each.height"
+        :height="FLOOR - each.top"
       />
       <text
         v-if="each.treatments"
         class="middle"
         :x="each.x + 8 + (step - 34) / 2"
-        :y="FLOOR - each.height - 4"
+        :y="each.top - 4"
       >
         {{ each.treatments }}
       </text>
@@ -82,7 +88,6 @@ const says = computed(() =>
         <path class="range" :d="`M${each.x + step - 14} ${each.low}V${each.high}`" />
         <path class="point" :d="`M${each.x + step - 14} ${each.point - 6}l6 6l-6 6l-6 -6z`" />
       </template>
-      <text class="middle" :x="each.x + step / 2" :y="HEIGHT - 10">{{ each.name }}</text>
     </g>
   </svg>
 </template>
@@ -104,10 +109,6 @@ text {
 
 .middle {
   text-anchor: middle;
-}
-
-.grid {
-  stroke: var(--rule-strong);
 }
 
 .bar {

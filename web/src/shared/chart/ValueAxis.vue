@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { whole } from '../numbers'
 import type { Scale } from './scales'
 
-/** Lines across a drawing at round values, with what they stand for at their left. */
+/** Lines across a drawing at round values, with what they stand for at one end. */
 const props = withDefaults(
   defineProps<{
     scale: Scale
@@ -13,6 +13,8 @@ const props = withDefaults(
     /** Values to mark; round ones of the scale where none are given. */
     marks?: readonly number[]
     words?: (value: number) => string
+    /** Whether the values stand at the right end. */
+    right?: boolean
   }>(),
   { marks: undefined, words: whole },
 )
@@ -22,10 +24,10 @@ const lines = computed(() =>
 </script>
 
 <template>
-  <g>
+  <g :class="{ right }">
     <template v-for="line in lines" :key="line.value">
       <path :d="`M${from} ${line.y}H${to}`" />
-      <text :x="from - 6" :y="line.y + 4">{{ words(line.value) }}</text>
+      <text :x="right ? to + 8 : from - 6" :y="line.y + 4">{{ words(line.value) }}</text>
     </template>
   </g>
 </template>
@@ -40,5 +42,9 @@ text {
   font-size: 11.5px;
   fill: var(--ink-soft);
   text-anchor: end;
+}
+
+.right text {
+  text-anchor: start;
 }
 </style>
