@@ -14,7 +14,7 @@ import {
   toolOf,
   type ToolDraft,
 } from './gearWords'
-import QuantityField from '../shared/units/QuantityField.vue'
+import FigureField from '../shared/units/FigureField.vue'
 
 /** A tool as its keeper and its maker describe it. */
 const props = defineProps<{
@@ -80,23 +80,14 @@ function keep(): void {
       :error-messages="wrong.release"
     />
     <v-select v-model="draft.endSign" label="Shows the end by" :items="options(END_SIGNS)" />
-    <template v-for="field in numbers" :key="field.key">
-      <QuantityField
-        v-if="field.unit === '°C'"
-        v-model="draft.numbers[field.key]"
-        kind="temperature"
-        :label="field.label"
-        :error-messages="wrong[field.key]"
-      />
-      <v-text-field
-        v-else
-        v-model="draft.numbers[field.key]"
-        :label="field.label"
-        :suffix="field.unit"
-        inputmode="decimal"
-        :error-messages="wrong[field.key]"
-      />
-    </template>
+    <FigureField
+      v-for="field in numbers"
+      :key="field.key"
+      v-model="draft.numbers[field.key]"
+      :unit="field.unit"
+      :label="field.label"
+      :error-messages="wrong[field.key]"
+    />
     <v-textarea v-model="draft.note" class="wide" label="Note" :error-messages="wrong.note" />
     <v-checkbox
       v-if="draft.family === 'PAN_WAND'"

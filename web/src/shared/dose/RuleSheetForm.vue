@@ -4,7 +4,7 @@ import { api, ask, type Shapes } from '../../api/client'
 import { newId } from '../ids'
 import { numberIn } from '../numbers'
 import { useSession } from '../session'
-import QuantityField from '../units/QuantityField.vue'
+import FigureField from '../units/FigureField.vue'
 import { useForm } from '../request'
 
 type RuleSheet = Shapes['RuleSheet']
@@ -164,23 +164,14 @@ async function keep(): Promise<void> {
             { value: 'ALLOWED', title: 'may stay on' },
           ]"
         />
-        <template v-for="[key, label, unit] in FIGURES" :key="key">
-          <QuantityField
-            v-if="unit === '°C'"
-            v-model="figures[key]"
-            kind="temperature"
-            :label="label"
-            :error-messages="unread[key] ?? wrong[key]"
-          />
-          <v-text-field
-            v-else
-            v-model="figures[key]"
-            :label="label"
-            :suffix="unit"
-            inputmode="decimal"
-            :error-messages="unread[key] ?? wrong[key]"
-          />
-        </template>
+        <FigureField
+          v-for="[key, label, unit] in FIGURES"
+          :key="key"
+          v-model="figures[key]"
+          :unit="unit"
+          :label="label"
+          :error-messages="unread[key] ?? wrong[key]"
+        />
       </div>
       <v-checkbox
         v-model="sheet.registeredProduct"

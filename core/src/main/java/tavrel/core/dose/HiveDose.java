@@ -4,13 +4,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
-import tavrel.core.hive.BoxNotation;
-import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Hive;
 import tavrel.core.hive.Shutting;
 import tavrel.core.hive.SupersPlan;
-import tavrel.core.measure.GramsOf;
 import tavrel.core.rulesheet.Finding;
 import tavrel.core.rulesheet.Judgement;
 import tavrel.core.rulesheet.Proposal;
@@ -103,7 +99,7 @@ public record HiveDose(
         100 * error / target,
         judgement,
         exception == null ? null : exception.reason(),
-        why(hive, settings, exception, factor, target, loads, error));
+        DoseSteps.words(hive, settings, exception, target, loads));
   }
 
   /** What is given is so far off what was asked for that it is worth a word, %. */
@@ -136,101 +132,5 @@ public record HiveDose(
             settings.capacity(),
             settings.strength(),
             settings.measure());
-  }
-
-  private static List<String> why(
-      Hive hive,
-      DoseSettings settings,
-      @Nullable HiveException exception,
-      double factor,
-      double target,
-      Loads loads,
-      double error) {
-    List<String> why = new ArrayList<>();
-    Amount amount = exception == null ? settings.amount() : exception.amount();
-    if (exception != null) {
-      why.add("Exception for this hive: " + exception.reason());
-    }
-    String given = NumberText.plain(amount.grams()) + " g " + amount.of().words();
-    if (amount.per() == Per.BOX) {
-      why.add(
-          "Boxes: "
-              + BoxNotation.write(hive.boxes())
-              + " counts "
-              + counted(hive.boxes(), settings.mediums()));
-      why.add(
-          "Grams: "
-              + given
-              + " a box × "
-              + NumberText.grams(factor)
-              + " = "
-              + NumberText.grams(target)
-              + " g acid dihydrate");
-    } else {
-      why.add("Grams: " + given + " a hive, whatever its boxes");
-    }
-    if (amount.of() != GramsOf.ACID_DIHYDRATE) {
-      why.add("As acid: " + NumberText.grams(target) + " g acid dihydrate");
-    }
-    double product = settings.strength().productFor(target);
-    why.add(
-        "Product: ÷ strength "
-            + NumberText.plain(100 * settings.strength().assay())
-            + " % = "
-            + NumberText.grams(product)
-            + " g");
-    why.add(splits(settings, loads, product));
-    why.add(
-        loads.measurable()
-            ? "Measured: "
-                + settings.measure().stepWords()
-                + ", so "
-                + loads.words(settings.measure())
-                + " a load, "
-                + NumberText.grams(loads.totalAcid())
-                + " g acid in all, "
-                + missed(error)
-            : "Measured: one "
-                + settings.measure().stepWords()
-                + " is already too much; use a finer measure");
-    return List.copyOf(why);
-  }
-
-  private static String missed(double error) {
-    return Math.abs(error) < 0.005
-        ? "to the point"
-        : NumberText.grams(Math.abs(error)) + " g " + (error < 0 ? "under" : "over");
-  }
-
-  private static String splits(DoseSettings settings, Loads loads, double product) {
-    String capacity = "Loads: the tool takes " + NumberText.plain(settings.capacity()) + " g, so ";
-    Loads.FirstLoad first = loads.first();
-    if (first != null) {
-      int then = loads.count() - 1;
-      return capacity
-          + "a first of "
-          + NumberText.grams(first.product())
-          + " g to loosen the cluster, the rest a few minutes later in "
-          + then
-          + (then == 1 ? " load" : " equal loads")
-          + " of "
-          + NumberText.grams((product - first.product()) / then)
-          + " g: the same total";
-    }
-    Loads.LargerLoads larger = loads.larger();
-    return capacity
-        + loads.count()
-        + (loads.count() == 1
-            ? " load of "
-            : larger == null ? " equal loads of " : " loads that differ by one step, of about ")
-        + NumberText.grams(product / loads.count())
-        + " g";
-  }
-
-  private static String counted(List<BroodBox> boxes, MediumBoxes mediums) {
-    List<String> factors =
-        boxes.stream().map(box -> NumberText.plain(BoxFactor.of(box, mediums))).toList();
-    String sum = NumberText.grams(BoxFactor.sum(boxes, mediums));
-    return factors.size() == 1 ? sum : String.join(" + ", factors) + " = " + sum;
   }
 }

@@ -89,7 +89,7 @@ class LargeOutfit implements ApplicationRunner {
   private final DemoBooks books;
   private final DemoClock clock;
   private final SeriesToPlanService seriesToPlanService;
-  private final SeasonPlanService desk;
+  private final SeasonPlanService plans;
   private final SeasonSearches searches;
   private final ConfigurableApplicationContext context;
   private final int many;
@@ -108,7 +108,7 @@ class LargeOutfit implements ApplicationRunner {
       DemoBooks books,
       DemoClock clock,
       SeriesToPlanService seriesToPlanService,
-      SeasonPlanService desk,
+      SeasonPlanService plans,
       SeasonSearches searches,
       ConfigurableApplicationContext context,
       @Value("${tavrel.demo.yards:125}") int many,
@@ -125,7 +125,7 @@ class LargeOutfit implements ApplicationRunner {
     this.books = books;
     this.clock = clock;
     this.seriesToPlanService = seriesToPlanService;
-    this.desk = desk;
+    this.plans = plans;
     this.searches = searches;
     this.context = context;
     this.many = many;
@@ -238,14 +238,14 @@ class LargeOutfit implements ApplicationRunner {
                         .filter(each -> each.occasion() == SeasonPreset.Occasion.LATE_SUMMER)
                         .map(preset -> course(yard, preset, sheet)))
             .toList());
-    SeasonPlanService.Desk whole = desk.desk();
+    SeasonPlanService.PlanInput whole = plans.input();
     searches.begin(
         Objects.requireNonNull(whole.problem(), String.valueOf(whole.missing())),
         "the large outfit's plan",
         Math.min(many, SEARCH_SECONDS_AT_MOST),
-        desk::keep);
+        plans::keep);
     searches.await();
-    desk.agree("as the bee inspector asked; sample data", keeper);
+    plans.agree("as the bee inspector asked; sample data", keeper);
   }
 
   private static SeriesToPlan course(

@@ -28,29 +28,27 @@ public class WorkHours {
   interface HaltMapper {
 
     /** Crew events have no hive: the index of a round's log leads to them at once. */
-    @Select(
+    String HALTS =
         """
         select e.round_id, e.kind, e.at,
-               (select min(n.at) from run_event n where n.round_id = e.round_id and n.at > e.at) as next
+               (select min(n.at) from run_event n where n.round_id = e.round_id and n.at &gt; e.at) as next
         from round r
         join run_event e on e.round_id = r.id and e.hive_id is null
-        where r.on_day between #{from} and #{to} and e.kind in ('PAUSED', 'WENT_ON', 'PUT_OFF')
+        where e.kind in ('PAUSED', 'WENT_ON', 'PUT_OFF')
           and not exists (select 1 from undone_event u where u.round_id = e.round_id and u.id = e.id)
-        """)
+        """;
+
+    @Select("<script>" + HALTS + " and r.on_day between #{from} and #{to}</script>")
     List<KeptHalt> halts(LocalDate from, LocalDate to);
 
     @Select(
-        """
-        <script>
-        select e.round_id, e.kind, e.at,
-               (select min(n.at) from run_event n where n.round_id = e.round_id and n.at &gt; e.at) as next
-        from run_event e
-        where e.hive_id is null and e.kind in ('PAUSED', 'WENT_ON', 'PUT_OFF')
-          and e.round_id in
-          <foreach collection="roundIds" item="id" open="(" separator="," close=")">#{id}</foreach>
-          and not exists (select 1 from undone_event u where u.round_id = e.round_id and u.id = e.id)
-        </script>
-        """)
+        "<script>"
+            + HALTS
+            + """
+               and r.id in
+               <foreach collection="roundIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+              </script>
+              """)
     List<KeptHalt> haltsOf(Collection<UUID> roundIds);
   }
 

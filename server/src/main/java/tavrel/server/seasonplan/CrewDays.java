@@ -98,7 +98,7 @@ class CrewDays {
       List<String> cautions,
       String hoursSay) {}
 
-  private final SeasonPlanService desk;
+  private final SeasonPlanService plans;
   private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final Apiaries apiaries;
@@ -107,14 +107,14 @@ class CrewDays {
   private final GearService gearService;
 
   CrewDays(
-      SeasonPlanService desk,
+      SeasonPlanService plans,
       SeriesToPlanService seriesToPlanService,
       Crews crews,
       Apiaries apiaries,
       Hives allHives,
       YardWeather weather,
       GearService gearService) {
-    this.desk = desk;
+    this.plans = plans;
     this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.apiaries = apiaries;
@@ -134,7 +134,7 @@ class CrewDays {
     if (crew == null) {
       throw Problem.missing("This crew");
     }
-    SeasonProblem problem = desk.desk().problem();
+    SeasonProblem problem = plans.input().problem();
     if (problem == null || depot == null) {
       return List.of();
     }
@@ -142,7 +142,7 @@ class CrewDays {
         seriesToPlanService.all().stream()
             .map(SeriesToPlanService.Planned::toPlan)
             .collect(Collectors.toMap(SeriesToPlan::id, Function.identity()));
-    SeasonPlan agreed = desk.agreed(problem);
+    SeasonPlan agreed = plans.agreed(problem);
     return agreed.routes().stream()
         .filter(route -> route.crewId().equals(crewId))
         .sorted(Comparator.comparing(DayRoute::day))

@@ -69,7 +69,7 @@ class SeasonPlanResource {
   record WhatIfQuestion(WhatIf what, int seconds) {}
 
   private final SeasonReading reading;
-  private final SeasonPlanService desk;
+  private final SeasonPlanService plans;
   private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final SeasonSearches searches;
@@ -77,13 +77,13 @@ class SeasonPlanResource {
 
   SeasonPlanResource(
       SeasonReading reading,
-      SeasonPlanService desk,
+      SeasonPlanService plans,
       SeriesToPlanService seriesToPlanService,
       Crews crews,
       SeasonSearches searches,
       OwnParameters figures) {
     this.reading = reading;
-    this.desk = desk;
+    this.plans = plans;
     this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.searches = searches;
@@ -105,7 +105,7 @@ class SeasonPlanResource {
   /** Sets the first and last day of the plan. */
   @PutMapping("/span")
   SeasonView keep(@RequestBody NewSpan span) {
-    return reading.changed(() -> desk.keepSpan(span.from(), span.to()));
+    return reading.changed(() -> plans.keepSpan(span.from(), span.to()));
   }
 
   /** Keeps a series that is to be planned. */
@@ -144,7 +144,7 @@ class SeasonPlanResource {
     }
     return reading.changed(
         () ->
-            desk.put(
+            plans.put(
                 new PlacedVisit(
                     seriesId,
                     number,
@@ -156,20 +156,20 @@ class SeasonPlanResource {
   /** Keeps a day free of visits. */
   @PutMapping("/locked/{day}")
   SeasonView lock(@PathVariable LocalDate day, @RequestBody LockReason reason) {
-    return reading.changed(() -> desk.lock(day, reason.reason()));
+    return reading.changed(() -> plans.lock(day, reason.reason()));
   }
 
   /** Gives a day back to the plan. */
   @DeleteMapping("/locked/{day}")
   SeasonView unlock(@PathVariable LocalDate day) {
-    return reading.changed(() -> desk.unlock(day));
+    return reading.changed(() -> plans.unlock(day));
   }
 
   /** Begins to search for a better plan. */
   @PostMapping("/search")
   SeasonSearches.SearchState begin(@RequestBody SearchFor length) {
     InvalidValue.inRange("seconds", length.seconds(), 1, LONGEST_SEARCH, "s");
-    searches.begin(problem(), "a better plan", length.seconds(), desk::keep);
+    searches.begin(problem(), "a better plan", length.seconds(), plans::keep);
     return searches.state();
   }
 
@@ -184,14 +184,14 @@ class SeasonPlanResource {
   @PostMapping("/rained-off/{day}")
   SeasonView rainedOff(@PathVariable LocalDate day, @RequestBody LockReason reason) {
     searches.stop();
-    desk.lock(day, reason.reason());
+    plans.lock(day, reason.reason());
     SeasonProblem problem =
         require(
-            desk.desk(
+            plans.input(
                 PlanWeights.of(figures.own()).fewChanges(),
                 seriesToPlanService.all(),
                 crews.all()));
-    searches.begin(problem, "a plan without that day, with few changes", MEND_SECONDS, desk::keep);
+    searches.begin(problem, "a plan without that day, with few changes", MEND_SECONDS, plans::keep);
     return view();
   }
 
@@ -202,7 +202,7 @@ class SeasonPlanResource {
     WhatIf what = question.what();
     SeasonProblem problem =
         require(
-            desk.desk(
+            plans.input(
                 PlanWeights.of(figures.own()),
                 what.work(seriesToPlanService.all()),
                 what.crews(crews.all())));
@@ -228,7 +228,7 @@ class SeasonPlanResource {
       @AuthenticationPrincipal Account who) {
     searches.stop();
     String reason = with == null ? null : with.offLabelReason();
-    desk.agree(
+    plans.agree(
         reason == null || reason.isBlank()
             ? null
             : InvalidValue.text("offLabelReason", reason, 500),
@@ -239,14 +239,14 @@ class SeasonPlanResource {
   /** Puts the plan back to what was agreed. */
   @PostMapping("/back-to-agreed")
   SeasonView backToAgreed() {
-    return reading.changed(desk::backToAgreed);
+    return reading.changed(plans::backToAgreed);
   }
 
   private SeasonProblem problem() {
-    return require(desk.desk());
+    return require(plans.input());
   }
 
-  private static SeasonProblem require(SeasonPlanService.Desk whole) {
+  private static SeasonProblem require(SeasonPlanService.PlanInput whole) {
     SeasonProblem problem = whole.problem();
     if (problem == null) {
       throw Problem.conflict(whole.missing() == null ? "Nothing can be planned." : whole.missing());

@@ -42,7 +42,7 @@ import tavrel.server.people.Account;
 import tavrel.server.series.SeriesService;
 import tavrel.server.weather.YardWeather;
 
-/** The season plan on the desk: put together, looked at, changed by hand, agreed. */
+/** The season plan: put together, looked at, changed by hand, agreed. */
 @Service
 public class SeasonPlanService {
 
@@ -62,7 +62,7 @@ public class SeasonPlanService {
    * @param leftOut what cannot
    * @param missing what is to be entered first, or null
    */
-  public record Desk(
+  public record PlanInput(
       @Nullable SeasonProblem problem, List<LeftOutYard> leftOut, @Nullable String missing) {}
 
   private record ByHand(SeasonProblem problem, PlanSummary figures) {}
@@ -134,12 +134,12 @@ public class SeasonPlanService {
   }
 
   /** Everything as the plan sees it now. */
-  public Desk desk() {
-    return desk(PlanWeights.of(figures.own()), seriesToPlanService.all(), crews.all());
+  public PlanInput input() {
+    return input(PlanWeights.of(figures.own()), seriesToPlanService.all(), crews.all());
   }
 
   /** The same with other weights, work or crews, to ask what would be if. */
-  Desk desk(
+  PlanInput input(
       PlanWeights weights, List<SeriesToPlanService.Planned> planned, List<OutfitCrew> outfit) {
     DaySpan span = span();
     List<LeftOutYard> leftOut = new ArrayList<>();
@@ -165,7 +165,7 @@ public class SeasonPlanService {
                 ? "Enter a crew."
                 : yards.isEmpty() ? "Say what is to be done." : null;
     if (missing != null || depot == null) {
-      return new Desk(null, List.copyOf(leftOut), missing);
+      return new PlanInput(null, List.copyOf(leftOut), missing);
     }
     List<PlannedSeries> work =
         planned.stream()
@@ -175,7 +175,7 @@ public class SeasonPlanService {
     List<RoadCrew> onTheRoad = crews.onTheRoad(outfit, List.copyOf(yards.values()));
     List<SeriesToPlanMapper.KeptVisit> visits = mapper.visits();
     Roads roads = crews.roads();
-    return new Desk(
+    return new PlanInput(
         new SeasonProblem(
             span,
             Depot.ID,

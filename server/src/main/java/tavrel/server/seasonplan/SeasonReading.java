@@ -30,7 +30,7 @@ class SeasonReading {
 
   private static final int MOST_SOURCES = 4;
 
-  private final SeasonPlanService desk;
+  private final SeasonPlanService plans;
   private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final SeasonSearches searches;
@@ -42,7 +42,7 @@ class SeasonReading {
   private final Clock clock;
 
   SeasonReading(
-      SeasonPlanService desk,
+      SeasonPlanService plans,
       SeriesToPlanService seriesToPlanService,
       Crews crews,
       SeasonSearches searches,
@@ -52,7 +52,7 @@ class SeasonReading {
       ApiaryYears apiaryYears,
       SeriesToPlanMapper mapper,
       Clock clock) {
-    this.desk = desk;
+    this.plans = plans;
     this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.searches = searches;
@@ -74,15 +74,15 @@ class SeasonReading {
 
   /** The plan, all that it stands on and what is known of it. */
   SeasonView view() {
-    SeasonPlanService.Desk whole = desk.desk();
+    SeasonPlanService.PlanInput whole = plans.input();
     SeasonProblem problem = whole.problem();
     List<SeriesToPlanMapper.KeptVisit> visits = mapper.visits();
-    SeasonPlan plan = problem == null ? null : desk.standing(problem);
+    SeasonPlan plan = problem == null ? null : plans.standing(problem);
     return new SeasonView(
         clock.instant(),
         crews.depot().orElse(null),
         crews.all(),
-        desk.span(),
+        plans.span(),
         courseViews(),
         problem == null
             ? List.of()
@@ -90,10 +90,10 @@ class SeasonReading {
         whole.leftOut(),
         whole.missing(),
         plan,
-        problem == null ? null : desk.byHand(problem),
+        problem == null ? null : plans.byHand(problem),
         visits.stream().flatMap(visit -> agreed(visit).stream()).toList(),
         plan != null && differs(plan, visits),
-        desk.locked(),
+        plans.locked(),
         searches.state(),
         searches.answers(),
         problem == null ? List.of() : hoursFrom(problem),
