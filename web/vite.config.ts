@@ -1,8 +1,11 @@
+import { resolve } from 'node:path'
+import words from '@intlify/unplugin-vue-i18n/vite'
 import vue from '@vitejs/plugin-vue'
 import { loadEnv } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 import vuetify from 'vite-plugin-vuetify'
+import { catalogues } from './catalogues.ts'
 
 /** One document serves every screen; it is fetched anew whenever a file that it begins with has another name. */
 const THE_PAGE = '/'
@@ -41,10 +44,20 @@ const installable = VitePWA({
   },
 })
 
+/** Texts are compiled here, so that browsers run no compiler and the security policy stays strict. */
+const compiled = words({
+  include: resolve(import.meta.dirname, 'src/words/*/*.json'),
+  runtimeOnly: true,
+  compositionOnly: true,
+  fullInstall: false,
+  dropMessageCompiler: true,
+  strictMessage: false,
+})
+
 const ports: Partial<Record<string, string>> = loadEnv('dev', '.', 'TAVREL_')
 
 export default defineConfig({
-  plugins: [vue(), vuetify({ autoImport: true }), installable],
+  plugins: [vue(), catalogues(), compiled, vuetify({ autoImport: true }), installable],
   build: { target: 'es2022', sourcemap: false, assetsInlineLimit: 0 },
   // For ./tavrel dev: one address for the screens, which change as they are written, and for the server behind them.
   server: {

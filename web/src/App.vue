@@ -1,21 +1,25 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from './api/client'
 import Dayline from './shared/Dayline.vue'
 import MainNav from './shared/MainNav.vue'
-import ThermometerDialog from './shared/ThermometerDialog.vue'
 import { useApiaryInHand } from './shared/apiaryInHand'
 import { useServerNow } from './shared/clock'
 import { useSession } from './shared/session'
 import WaitingNotice from './shared/offline/WaitingNotice.vue'
 import { useOutbox } from './shared/offline/outbox'
 import { useLimits } from './shared/limits'
+import { languageNow, t } from './words/words'
+
+/** Its fields are fetched when somebody wants to read it: a first look need not wait for them. */
+const ThermometerDialog = defineAsyncComponent(() => import('./shared/ThermometerDialog.vue'))
 
 const session = useSession()
 const inHand = useApiaryInHand()
 const reading = ref(false)
+const asked = ref(false)
 const outbox = useOutbox()
 const route = useRoute()
 const router = useRouter()
@@ -61,7 +65,7 @@ watch(
 
 <template>
   <v-app>
-    <a class="skip no-print" href="#main">Go to the page</a>
+    <a class="skip no-print" href="#main">{{ t('app.app.goPage') }}</a>
     <div v-if="inside" class="frame" :class="{ field: route.path.startsWith('/run/') }">
       <header class="top no-print">
         <Dayline
@@ -70,26 +74,30 @@ watch(
           :now="now"
           :openings="inHand.openings"
           :may-read="session.mayWork"
-          @read="reading = true"
+          @read="asked = reading = true"
         />
+        <div v-else class="no-day"></div>
         <ThermometerDialog
-          v-if="inHand.dayline"
+          v-if="inHand.dayline && asked"
           v-model="reading"
           :apiary-id="inHand.dayline.apiary.id"
           :apiary="inHand.dayline.apiary.name"
           @kept="inHand.refresh()"
         />
-        <div v-else class="no-day"></div>
       </header>
       <MainNav class="nav no-print" />
       <main id="main" class="page" tabindex="-1">
         <WaitingNotice v-if="route.path !== '/waiting'" />
-        <router-view />
+        <router-view v-slot="{ Component }">
+          <component :is="Component" :key="languageNow()" />
+        </router-view>
       </main>
     </div>
     <main v-else id="main" class="outside" tabindex="-1">
       <div class="horizon" aria-hidden="true"></div>
-      <router-view />
+      <router-view v-slot="{ Component }">
+        <component :is="Component" :key="languageNow()" />
+      </router-view>
     </main>
   </v-app>
 </template>

@@ -6,10 +6,13 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { keepOnDevice } from './shared/onDevice'
+import { followLanguage } from './shared/language'
 import { router } from './router'
 import { followLight } from './theme/light'
 import { vuetify } from './theme/vuetify'
+import { words } from './words/words'
 
 followLight()
+followLanguage()
 keepOnDevice()
-createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')
+createApp(App).use(createPinia()).use(router).use(vuetify).use(words).mount('#app')

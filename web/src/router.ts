@@ -1,5 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { useSession } from './shared/session'
+import { enterRoom, t } from './words/words'
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -8,6 +9,8 @@ declare module 'vue-router' {
     /** Who may go there; anyone who is signed in where it is missing. */
     who?: 'keeper' | 'worker'
     title: string
+    /** Whose words it says. */
+    room: string
   }
 }
 
@@ -17,186 +20,308 @@ export const router = createRouter({
   /** A new page begins at its top; going back goes where one was. */
   scrollBehavior: (_to, _from, before) => before ?? { top: 0 },
   routes: [
-    { path: '/', component: () => import('./today/TodayPage.vue'), meta: { title: 'Today' } },
+    {
+      path: '/',
+      component: () => import('./today/TodayPage.vue'),
+      meta: {
+        title: 'common.today',
+        room: 'today',
+      },
+    },
     {
       path: '/sign-in',
       component: () => import('./people/SignInPage.vue'),
-      meta: { title: 'Sign in', open: true },
+      meta: {
+        title: 'app.router.sign',
+        room: 'people',
+        open: true,
+      },
     },
     {
       path: '/welcome',
       component: () => import('./people/WelcomePage.vue'),
-      meta: { title: 'Welcome', open: true },
+      meta: {
+        title: 'app.router.welcome',
+        room: 'people',
+        open: true,
+      },
     },
     {
       path: '/account',
       component: () => import('./people/AccountPage.vue'),
-      meta: { title: 'My account' },
+      meta: {
+        title: 'app.router.myAccount',
+        room: 'people',
+      },
     },
     {
       path: '/waiting',
       component: () => import('./shared/offline/WaitingPage.vue'),
-      meta: { title: 'What waits on this device' },
+      meta: {
+        title: 'app.router.whatWaitsOnThis',
+        room: 'shared',
+      },
     },
     {
       path: '/apiaries',
       component: () => import('./apiary/ApiariesPage.vue'),
-      meta: { title: 'Apiaries' },
+      meta: {
+        title: 'common.apiaries',
+        room: 'apiary',
+      },
     },
     {
       path: '/apiaries/import',
       component: () => import('./apiary/ImportPage.vue'),
-      meta: { title: 'Bring in hives', who: 'keeper' },
+      meta: {
+        title: 'common.bringHives',
+        room: 'apiary',
+        who: 'keeper',
+      },
     },
     {
       path: '/apiaries/:id',
       component: () => import('./apiary/ApiaryPage.vue'),
       props: true,
-      meta: { title: 'Apiary' },
+      meta: {
+        title: 'common.apiary',
+        room: 'apiary',
+      },
     },
     {
       path: '/apiaries/:id/hours',
       component: () => import('./hours/HoursPage.vue'),
       props: true,
-      meta: { title: 'Hours' },
+      meta: {
+        title: 'app.router.hours',
+        room: 'hours',
+      },
     },
     {
       path: '/apiaries/:id/season',
       component: () => import('./apiaryyear/SeasonPage.vue'),
       props: true,
-      meta: { title: 'Season and limits', who: 'keeper' },
+      meta: {
+        title: 'app.router.seasonLimits',
+        room: 'apiaryyear',
+        who: 'keeper',
+      },
     },
     {
       path: '/season',
       component: () => import('./seasonplan/SeasonPlanPage.vue'),
-      meta: { title: 'Season' },
+      meta: {
+        title: 'common.season',
+        room: 'seasonplan',
+      },
     },
     {
       path: '/season/work',
       component: () => import('./seasonplan/WorkPage.vue'),
-      meta: { title: 'What is to be done', who: 'keeper' },
+      meta: {
+        title: 'common.whatBeDone',
+        room: 'seasonplan',
+        who: 'keeper',
+      },
     },
     {
       path: '/season/outfit',
       component: () => import('./seasonplan/OutfitPage.vue'),
-      meta: { title: 'Crews and roads' },
+      meta: {
+        title: 'common.crewsRoads',
+        room: 'seasonplan',
+      },
     },
     {
       path: '/season/day/:crew/:day',
       component: () => import('./seasonplan/CrewDayPage.vue'),
       props: true,
-      meta: { title: "A crew's day" },
+      meta: {
+        title: 'app.router.crewsDay',
+        room: 'seasonplan',
+      },
     },
     {
       path: '/counts/year',
       component: () => import('./year/YearPage.vue'),
-      meta: { title: 'The year' },
+      meta: {
+        title: 'app.router.year',
+        room: 'year',
+      },
     },
     {
       path: '/counts/winter',
       component: () => import('./year/WinterPage.vue'),
-      meta: { title: 'How hives wintered' },
+      meta: {
+        title: 'app.router.howHivesWintered',
+        room: 'year',
+      },
     },
     {
       path: '/counts/results',
       component: () => import('./result/ResultsPage.vue'),
-      meta: { title: 'Did it work?' },
+      meta: {
+        title: 'common.didWork',
+        room: 'result',
+      },
     },
     {
       path: '/counts',
       component: () => import('./count/CountsPage.vue'),
-      meta: { title: 'Counts' },
+      meta: {
+        title: 'common.counts',
+        room: 'count',
+      },
     },
     {
       path: '/spacing',
       component: () => import('./spacing/SpacingPage.vue'),
-      meta: { title: 'Spacing' },
+      meta: {
+        title: 'common.spacing',
+        room: 'spacing',
+      },
     },
     {
       path: '/spacing/:id',
       component: () => import('./spacing/BenchPage.vue'),
       props: true,
-      meta: { title: 'Spacing bench', who: 'worker' },
+      meta: {
+        title: 'app.router.spacingBench',
+        room: 'spacing',
+        who: 'worker',
+      },
     },
     { path: '/figures', redirect: '/parameters' },
     {
       path: '/parameters',
       component: () => import('./parameter/ParametersPage.vue'),
-      meta: { title: 'Figures', who: 'keeper' },
+      meta: {
+        title: 'common.figures',
+        room: 'parameter',
+        who: 'keeper',
+      },
     },
     {
       path: '/dose',
       component: () => import('./dose/DosePage.vue'),
-      meta: { title: 'Dose', who: 'keeper' },
+      meta: {
+        title: 'app.router.dose',
+        room: 'dose',
+        who: 'keeper',
+      },
     },
     {
       path: '/dose/how-long',
       component: () => import('./pace/PacePage.vue'),
-      meta: { title: 'How long', who: 'worker' },
+      meta: {
+        title: 'app.router.howLong',
+        room: 'pace',
+        who: 'worker',
+      },
     },
     {
       path: '/dose/scoops',
       component: () => import('./dose/ScoopPage.vue'),
-      meta: { title: 'Scoop bench', who: 'worker' },
+      meta: {
+        title: 'common.scoopBench',
+        room: 'dose',
+        who: 'worker',
+      },
     },
     {
       path: '/dose/sheet/:id',
       component: () => import('./dose/SheetPage.vue'),
       props: true,
-      meta: { title: 'Dose sheet' },
+      meta: {
+        title: 'common.doseSheet',
+        room: 'dose',
+      },
     },
     {
       path: '/rules',
       component: () => import('./rulesheet/RulesPage.vue'),
-      meta: { title: 'Rule sheets' },
+      meta: {
+        title: 'common.ruleSheets',
+        room: 'rulesheet',
+      },
     },
     {
       path: '/gear/stock',
       component: () => import('./stock/StockPage.vue'),
-      meta: { title: 'Stock and money' },
+      meta: {
+        title: 'common.stockMoney',
+        room: 'stock',
+      },
     },
     {
       path: '/gear',
       component: () => import('./gear/GearPage.vue'),
-      meta: { title: 'Gear' },
+      meta: {
+        title: 'common.gear',
+        room: 'gear',
+      },
     },
     {
       path: '/run',
       component: () => import('./run/RunsPage.vue'),
-      meta: { title: 'Run', who: 'worker' },
+      meta: {
+        title: 'app.router.run',
+        room: 'run',
+        who: 'worker',
+      },
     },
     {
       path: '/run/:id/ready',
       component: () => import('./run/ReadyPage.vue'),
       props: true,
-      meta: { title: 'Make ready' },
+      meta: {
+        title: 'app.router.makeReady',
+        room: 'run',
+      },
     },
     {
       path: '/run/:id/review',
       component: () => import('./run/ReviewPage.vue'),
       props: true,
-      meta: { title: 'Looking back' },
+      meta: {
+        title: 'app.router.lookingBack',
+        room: 'run',
+      },
     },
     {
       path: '/run/:id',
       component: () => import('./run/RunPage.vue'),
       props: true,
-      meta: { title: 'Run' },
+      meta: {
+        title: 'app.router.run',
+        room: 'run',
+      },
     },
     {
       path: '/register',
       component: () => import('./register/RegisterPage.vue'),
-      meta: { title: 'Register' },
+      meta: {
+        title: 'common.register',
+        room: 'register',
+      },
     },
     {
       path: '/safekeeping',
       component: () => import('./safekeeping/SafekeepingPage.vue'),
-      meta: { title: 'Safekeeping', who: 'keeper' },
+      meta: {
+        title: 'common.safekeeping',
+        room: 'safekeeping',
+        who: 'keeper',
+      },
     },
     {
       path: '/people',
       component: () => import('./people/PeoplePage.vue'),
-      meta: { title: 'People', who: 'keeper' },
+      meta: {
+        title: 'common.people',
+        room: 'people',
+        who: 'keeper',
+      },
     },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
@@ -204,6 +329,7 @@ export const router = createRouter({
 
 router.beforeEach(async (to) => {
   const session = useSession()
+  await enterRoom(String(to.meta.room))
   try {
     await session.learn()
   } catch {
@@ -219,5 +345,5 @@ router.beforeEach(async (to) => {
 })
 
 router.afterEach((to) => {
-  document.title = `${to.meta.title} · Tavrel`
+  document.title = `${t(String(to.meta.title))} · Tavrel`
 })

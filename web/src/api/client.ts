@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import type { components, paths } from './schema'
+import { t } from '../words/words'
 
 /** Every shape that the server speaks of. */
 export type Shapes = components['schemas']
@@ -29,7 +30,7 @@ export class Refused extends Error {
 /** The server did not answer at all. */
 export class Unreachable extends Error {
   constructor() {
-    super('The server does not answer. Nothing that you typed is lost; try again.')
+    super(t('api.client.serverDoesNotAnswer'))
   }
 }
 
@@ -73,12 +74,12 @@ export async function ask<T>(asked: Promise<Answer<T>>): Promise<T> {
   const problem = answer.error as { detail?: string; errors?: FieldProblem[] } | undefined
   throw new Refused(
     answer.response.status,
-    problem?.detail ?? `The server answered ${answer.response.status}.`,
+    problem?.detail ?? t('api.client.serverAnswered', { status: answer.response.status }),
     problem?.errors,
   )
 }
 
 /** Words for whatever was thrown. */
 export function words(thrown: unknown): string {
-  return thrown instanceof Error ? thrown.message : 'Something broke here.'
+  return thrown instanceof Error ? thrown.message : t('api.client.somethingBrokeHere')
 }

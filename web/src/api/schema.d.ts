@@ -2696,6 +2696,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/language": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One's own language, if it was chosen.
+         * @description One's own language, if it was chosen.
+         */
+        get: operations["getSessionLanguage"];
+        /**
+         * Sets one's own language, for all of one's devices.
+         * @description Sets one's own language, for all of one's devices.
+         */
+        put: operations["putSessionLanguage"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/password": {
         parameters: {
             query?: never;
@@ -3789,6 +3813,14 @@ export interface components {
         /** @description Somebody's units. */
         Chosen: {
             own?: components["schemas"]["OwnUnits"];
+        };
+        /** @description Somebody's language. */
+        ChosenLanguage: {
+            /**
+             * @description as it was chosen, or null where nobody has: then the device decides
+             * @enum {string}
+             */
+            own?: "ENGLISH" | "SPANISH" | "ITALIAN";
         };
         /** @description A hive's brood clock, to be drawn. */
         ClockView: {
@@ -18925,6 +18957,86 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getSessionLanguage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChosenLanguage"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putSessionLanguage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenLanguage"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChosenLanguage"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
             };
             /** @description Not as things stand; detail says why. */
             409: {

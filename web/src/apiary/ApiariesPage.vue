@@ -5,6 +5,7 @@ import { counted } from '../shared/format'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 const session = useSession()
 const apiaries = ref<Shapes['ListedApiary'][] | null>(null)
@@ -20,11 +21,16 @@ onMounted(load)
 
 <template>
   <div class="top">
-    <h1>Apiaries</h1>
-    <v-btn v-if="session.isKeeper" to="/apiaries/import">Bring in hives</v-btn>
+    <h1>{{ t('common.apiaries') }}</h1>
+    <v-btn v-if="session.isKeeper" to="/apiaries/import">{{ t('common.bringHives') }}</v-btn>
   </div>
-  <PageState :there="apiaries !== null" :problem="problem" what="the apiaries" @again="load()" />
-  <p v-if="apiaries?.length === 0">No apiary yet. Bring in a roster: one line a hive.</p>
+  <PageState
+    :there="apiaries !== null"
+    :problem="problem"
+    :what="t('apiary.apiariesPage.apiaries')"
+    @again="load()"
+  />
+  <p v-if="apiaries?.length === 0">{{ t('apiary.apiariesPage.noApiaryYetBring') }}</p>
   <ul v-if="apiaries" class="list">
     <li v-for="each in apiaries" :key="each.apiary.id">
       <router-link :to="`/apiaries/${each.apiary.id}`" class="sheet apiary">
@@ -33,7 +39,7 @@ onMounted(load)
         <span class="soft figure">
           {{
             each.apiary.latitude === undefined
-              ? 'place unknown: no light, no hours'
+              ? t('apiary.apiariesPage.placeUnknownNoLight')
               : `${each.apiary.latitude?.toFixed(3)}°, ${each.apiary.longitude?.toFixed(3)}°`
           }}
         </span>

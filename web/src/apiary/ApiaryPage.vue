@@ -18,6 +18,7 @@ import { useSeals } from './useSeals'
 import { moved, useYard, type HiveChange } from './useYard'
 import PageState from '../shared/layout/PageState.vue'
 import { windSpeed } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
@@ -56,7 +57,7 @@ function kept(apiary: Shapes['Apiary']): void {
 
 function paint(change: HiveChange, label: string): void {
   const names = single.value?.name ?? counted(hands.value.length, 'hive')
-  void yard.paint([...chosen.value], change, `${label} painted over ${names}.`)
+  void yard.paint([...chosen.value], change, t('apiary.apiaryPage.paintedOver', { label, names }))
 }
 
 function move(hiveId: string, target: string, after: boolean): void {
@@ -85,26 +86,34 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
     <PageState
       :there="false"
       :problem="yard.problem.value"
-      what="the apiary"
+      :what="t('apiary.apiaryPage.apiary')"
       @again="yard.load()"
     />
-    <router-link v-if="yard.problem.value" to="/apiaries">All apiaries</router-link>
+    <router-link v-if="yard.problem.value" to="/apiaries">{{
+      t('apiary.apiaryPage.allApiaries')
+    }}</router-link>
   </template>
   <template v-else>
     <div class="top">
       <h1>{{ yard.apiary.value.name }}</h1>
       <span class="soft">{{ counted(yard.hives.value.length, 'hive') }}</span>
       <span class="spring"></span>
-      <v-btn @click="asList = !asList">{{ asList ? 'Draw the rows' : 'Show as a list' }}</v-btn>
-      <v-btn :to="`/apiaries/${id}/hours`">Hours</v-btn>
-      <v-btn :to="{ path: '/counts', query: { apiary: id } }">Counts</v-btn>
+      <v-btn @click="asList = !asList">{{
+        asList ? t('apiary.apiaryPage.drawRows') : t('apiary.apiaryPage.showAsList')
+      }}</v-btn>
+      <v-btn :to="`/apiaries/${id}/hours`">{{ t('apiary.apiaryPage.hours') }}</v-btn>
+      <v-btn :to="{ path: '/counts', query: { apiary: id } }">{{ t('common.counts') }}</v-btn>
       <template v-if="session.isKeeper">
-        <v-btn :to="`/apiaries/${id}/season`">Season</v-btn>
-        <v-btn @click="shown = shown === 'hive' ? null : 'hive'">Add a hive</v-btn>
-        <v-btn @click="shown = shown === 'place' ? null : 'place'">Name and place</v-btn>
-        <v-btn variant="flat" color="primary" :to="{ path: '/dose', query: { apiary: id } }"
-          >Dose sheet</v-btn
-        >
+        <v-btn :to="`/apiaries/${id}/season`">{{ t('common.season') }}</v-btn>
+        <v-btn @click="shown = shown === 'hive' ? null : 'hive'">{{
+          t('apiary.apiaryPage.addHive')
+        }}</v-btn>
+        <v-btn @click="shown = shown === 'place' ? null : 'place'">{{
+          t('apiary.apiaryPage.namePlace')
+        }}</v-btn>
+        <v-btn variant="flat" color="primary" :to="{ path: '/dose', query: { apiary: id } }">{{
+          t('common.doseSheet')
+        }}</v-btn>
       </template>
     </div>
     <div v-if="shown === 'place'" class="sheet place">
@@ -121,36 +130,54 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
         <path d="M0 -17V15M-8 5 0 15 8 5" />
       </svg>
       <span>
-        Wind<template v-if="there?.windSide"> from {{ there.windSide }}</template
-        >, {{ windSpeed(wind.windMs) }}, {{ there?.says }}.
-        <strong>{{
-          there?.madeUp
-            ? 'Made up: feel the wind, and stand where it comes from.'
-            : there?.windSide
-              ? `Stand ${there.windSide}.`
-              : 'Nobody says from where: feel it, and stand where it comes from.'
-        }}</strong>
-        <span v-if="wind.windFrom !== undefined" class="soft"> North is up.</span>
+        <i18n-t keypath="apiary.apiaryPage.wind" scope="global"
+          ><template #more
+            ><template v-if="there?.windSide">
+              {{ t('apiary.apiaryPage.from', { windSide: there.windSide }) }}</template
+            ></template
+          ><template #windMs>{{ windSpeed(wind.windMs) }}</template
+          ><template #says>{{ there?.says }}</template
+          ><template #strong
+            ><strong>{{
+              there?.madeUp
+                ? t('apiary.apiaryPage.madeUpFeelWind')
+                : there?.windSide
+                  ? t('apiary.apiaryPage.stand', { windSide: there.windSide })
+                  : t('apiary.apiaryPage.nobodySaysFromWhere')
+            }}</strong></template
+          ><template #span
+            ><span v-if="wind.windFrom !== undefined" class="soft">
+              {{ t('apiary.apiaryPage.northUp') }}</span
+            ></template
+          ></i18n-t
+        >
       </span>
     </p>
     <p v-if="yard.problem.value" role="alert" class="problem">{{ yard.problem.value }}</p>
     <p v-if="yard.undo.value" class="undo" role="status">
       {{ yard.undo.value.says }}
-      <button type="button" @click="yard.takeBack()">Take it back</button>
+      <button type="button" @click="yard.takeBack()">{{ t('apiary.apiaryPage.takeBack') }}</button>
     </p>
     <p v-if="yard.hives.value.length === 0">
-      No hive stands here. Add one, or
-      <router-link to="/apiaries/import">bring in a roster</router-link>.
+      <i18n-t keypath="apiary.apiaryPage.noHiveStandsHere" scope="global"
+        ><template #link
+          ><router-link to="/apiaries/import">{{
+            t('apiary.apiaryPage.bringRoster')
+          }}</router-link></template
+        ></i18n-t
+      >
     </p>
     <div v-else class="yard" :class="{ listed: asList }">
       <div class="drawn">
         <p class="tools">
-          <label><input v-model="many" type="checkbox" /> choose many</label>
+          <label
+            ><input v-model="many" type="checkbox" /> {{ t('apiary.apiaryPage.chooseMany') }}</label
+          >
           <button type="button" @click="chosen = new Set(yard.hives.value.map((each) => each.id))">
-            all
+            {{ t('apiary.apiaryPage.all') }}
           </button>
           <button type="button" :disabled="chosen.size === 0" @click="chosen = new Set()">
-            none
+            {{ t('common.none') }}
           </button>
           <button
             v-if="session.isKeeper"
@@ -158,11 +185,11 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
             :disabled="chosen.size === 0"
             @click="newRow"
           >
-            chosen into a row of their own
+            {{ t('apiary.apiaryPage.chosenIntoRowTheir') }}
           </button>
-          <span v-if="session.isKeeper" class="soft"
-            >Drag a hive to change the walk, or Alt and ← →.</span
-          >
+          <span v-if="session.isKeeper" class="soft">{{
+            t('apiary.apiaryPage.dragHiveChangeWalk')
+          }}</span>
         </p>
         <YardList
           v-if="asList"
@@ -182,7 +209,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
           @move="move"
         />
       </div>
-      <aside class="sheet side" aria-label="What is chosen">
+      <aside class="sheet side" :aria-label="t('apiary.apiaryPage.whatChosen')">
         <SealQuestionForm
           v-if="hands.length < 2"
           v-model="seals.question.value"
@@ -197,14 +224,14 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
         <template v-else>
           <h2>
             {{ single ? single.name : counted(hands.length, 'hive') }}
-            <span v-if="single" class="soft"
-              >row {{ single.row }}, place {{ single.place }} of the walk</span
-            >
+            <span v-if="single" class="soft">{{
+              t('apiary.apiaryPage.rowPlaceWalk', { row: single.row, place: single.place })
+            }}</span>
             <router-link
               v-if="single && session.mayWork"
               :to="`/spacing/${single.id}`"
               class="brood"
-              >Brood</router-link
+              >{{ t('apiary.apiaryPage.brood') }}</router-link
             >
           </h2>
           <SealCard

@@ -12,20 +12,25 @@ import {
   SUPERS_PLANS,
 } from '../shared/standing'
 import { common, type Hive, type HiveChange } from './useYard'
+import { t } from '../words/words'
 
 /** Sets how the chosen hives stand. Each choice is painted over all of them at once, and can be taken back. */
 const props = defineProps<{ hives: readonly Hive[]; wrong: Readonly<Record<string, string>> }>()
 const emit = defineEmits<{ paint: [change: HiveChange, says: string] }>()
 
 const SELECTS = [
-  { key: 'floor', label: 'Floor', items: options(FLOORS) },
-  { key: 'entrance', label: 'Entrance', items: options(ENTRANCES) },
-  { key: 'shutting', label: 'Entrance during the treatment', items: options(SHUTTINGS) },
-  { key: 'innerCover', label: 'Inner cover', items: options(INNER_COVERS) },
-  { key: 'cracks', label: 'Cracks', items: options(CRACKS) },
-  { key: 'port', label: 'Port', items: options(PORTS) },
-  { key: 'material', label: 'Material', items: options(MATERIALS) },
-  { key: 'supersPlan', label: 'Supers will be', items: options(SUPERS_PLANS) },
+  { key: 'floor', label: t('common.floor'), items: options(FLOORS) },
+  { key: 'entrance', label: t('apiary.hivePainter.entrance'), items: options(ENTRANCES) },
+  {
+    key: 'shutting',
+    label: t('apiary.hivePainter.entranceDuringTreatment'),
+    items: options(SHUTTINGS),
+  },
+  { key: 'innerCover', label: t('apiary.hivePainter.innerCover'), items: options(INNER_COVERS) },
+  { key: 'cracks', label: t('apiary.hivePainter.cracks'), items: options(CRACKS) },
+  { key: 'port', label: t('apiary.hivePainter.port'), items: options(PORTS) },
+  { key: 'material', label: t('apiary.hivePainter.material'), items: options(MATERIALS) },
+  { key: 'supersPlan', label: t('apiary.hivePainter.supersWillBe'), items: options(SUPERS_PLANS) },
 ] as const
 const now = computed(() => common(props.hives))
 const typed = ref({ boxes: '', supers: '', stand: '', since: '', line: '' })
@@ -45,7 +50,7 @@ watch(
 )
 
 function differs(key: keyof HiveChange): string | undefined {
-  return now.value[key] === undefined ? 'they differ' : undefined
+  return now.value[key] === undefined ? t('apiary.hivePainter.theyDiffer') : undefined
 }
 
 function set(key: keyof HiveChange, value: unknown, label: string): void {
@@ -79,12 +84,12 @@ function setStand(): void {
 </script>
 
 <template>
-  <form class="painter" aria-label="How they stand" @submit.prevent>
+  <form class="painter" :aria-label="t('apiary.hivePainter.howTheyStand')" @submit.prevent>
     <v-text-field
       v-model="typed.boxes"
       density="compact"
-      label="Brood boxes, from the floor up"
-      :placeholder="differs('boxes') ?? 'deep 10 + medium 8'"
+      :label="t('apiary.hivePainter.broodBoxesFromFloor')"
+      :placeholder="differs('boxes') ?? t('apiary.hivePainter.deepMedium')"
       :persistent-placeholder="Boolean(differs('boxes'))"
       :error-messages="wrong.boxes"
       @change="setBoxes"
@@ -92,7 +97,7 @@ function setStand(): void {
     <v-text-field
       v-model="typed.supers"
       density="compact"
-      label="Supers"
+      :label="t('common.supers')"
       inputmode="numeric"
       :placeholder="differs('supers')"
       :persistent-placeholder="Boolean(differs('supers'))"
@@ -114,16 +119,16 @@ function setStand(): void {
     <v-text-field
       v-model="typed.stand"
       density="compact"
-      label="Shares a stand, by its name"
-      :placeholder="differs('stand') ?? 'none'"
+      :label="t('apiary.hivePainter.sharesStandByIts')"
+      :placeholder="differs('stand') ?? t('common.none')"
       :error-messages="wrong.stand"
       @change="setStand"
     />
     <v-text-field
       v-model="typed.line"
       density="compact"
-      label="Line of its bees"
-      :placeholder="differs('line') ?? 'as you call it'"
+      :label="t('apiary.hivePainter.lineItsBees')"
+      :placeholder="differs('line') ?? t('apiary.hivePainter.asYouCall')"
       :error-messages="wrong.line"
       @change="setLine"
     />
@@ -131,7 +136,7 @@ function setStand(): void {
       v-model="typed.since"
       density="compact"
       type="date"
-      label="Stands here since"
+      :label="t('apiary.hivePainter.standsHereSince')"
       :hint="differs('since')"
       :persistent-hint="Boolean(differs('since'))"
       :error-messages="wrong.since"
@@ -141,7 +146,7 @@ function setStand(): void {
       v-if="now.stand"
       :model-value="now.divided ?? false"
       density="compact"
-      label="One box parted by a full divider: each side its own port and dose"
+      :label="t('apiary.hivePainter.oneBoxPartedBy')"
       @update:model-value="(value: unknown) => set('divided', value === true, 'Divider')"
     />
   </form>

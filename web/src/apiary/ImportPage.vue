@@ -6,6 +6,7 @@ import LineTable from '../shared/LineTable.vue'
 import { counted } from '../shared/format'
 import { useRequest } from '../shared/request'
 import { ZONES } from '../shared/zones'
+import { t } from '../words/words'
 
 /** Bringing in hives: choose a file, look at what it would do, then do it whole. */
 const router = useRouter()
@@ -16,7 +17,11 @@ const goodRowsOnly = ref(false)
 const zone = ref('')
 const outcome = ref<Shapes['Preview'] | null>(null)
 
-const CHANGES = { NEW: 'new', CHANGED: 'changes', SAME: 'as it is' } as const
+const CHANGES = {
+  NEW: t('apiary.importPage.new'),
+  CHANGED: t('apiary.importPage.changes'),
+  SAME: t('apiary.importPage.as'),
+} as const
 const good = computed(() =>
   preview.value ? preview.value.newHives + preview.value.changedHives + preview.value.sameHives : 0,
 )
@@ -24,7 +29,7 @@ const blocked = computed(() => (preview.value?.errors.length ?? 0) > 0 && !goodR
 const asksZone = computed(() => (preview.value?.zoneAsked.length ?? 0) > 0)
 const zoneOf = computed(() => {
   const [first, ...others] = preview.value?.zoneAsked ?? []
-  return others.length ? `${first} and ${others.length} more` : first
+  return others.length ? t('apiary.importPage.more', { first, others: others.length }) : first
 })
 
 function form(): FormData {
@@ -34,9 +39,10 @@ function form(): FormData {
 }
 
 function said(thrown: unknown): string {
-  if (thrown instanceof Refused && thrown.at('zone')) return `The zone ${thrown.at('zone')}.`
+  if (thrown instanceof Refused && thrown.at('zone'))
+    return t('apiary.importPage.zone', { thrown: thrown.at('zone') })
   const at = thrown instanceof Refused ? thrown.at('file') : undefined
-  return at ? `This file ${at}.` : words(thrown)
+  return at ? t('apiary.importPage.thisFile', { at }) : words(thrown)
 }
 
 watch(file, async (chosen) => {
@@ -46,7 +52,7 @@ watch(file, async (chosen) => {
   goodRowsOnly.value = false
   if (!chosen) return
   if (chosen.size > 5 * 1024 * 1024) {
-    problem.value = 'This file is larger than 5 MB; split it by apiary.'
+    problem.value = t('apiary.importPage.thisFileLargerThan')
     return
   }
   await attempt(async () => {
@@ -78,59 +84,82 @@ async function bringIn(): Promise<void> {
 </script>
 
 <template>
-  <h1>Bring in hives</h1>
+  <h1>{{ t('common.bringHives') }}</h1>
   <p class="lead">
-    One line a hive, from any spreadsheet saved as CSV. Commas, semicolons or tabs; any encoding.
-    Boxes are written as <code>deep 10</code>, <code>2x deep</code> or <code>deep + medium</code>.
-    <a href="/api/roster/template.csv" download>Download a template</a>
+    <i18n-t keypath="apiary.importPage.oneLineHiveFrom" scope="global"
+      ><template #code><code>deep 10</code></template
+      ><template #code2><code>2x deep</code></template
+      ><template #code3><code>deep + medium</code></template
+      ><template #link
+        ><a href="/api/roster/template.csv" download>{{
+          t('apiary.importPage.downloadTemplate')
+        }}</a></template
+      ></i18n-t
+    >
   </p>
   <v-file-input
     v-model="file"
     class="file"
-    label="Roster file (CSV)"
+    :label="t('apiary.importPage.rosterFileCsv')"
     accept=".csv,.txt,.tsv,text/csv,text/plain"
     prepend-icon=""
     :loading="busy"
     :error-messages="problem"
   />
   <div v-if="outcome" class="sheet done" role="status">
-    <h2 class="bracketed">Brought in</h2>
+    <h2 class="bracketed">{{ t('apiary.importPage.brought') }}</h2>
     <p>
-      {{ counted(outcome.newHives, 'new hive') }}, {{ outcome.changedHives }} changed,
-      {{ outcome.sameHives }} as they were;
-      {{ counted(outcome.newApiaries, 'new apiary', 'new apiaries') }}.
+      {{
+        t('apiary.importPage.changedAsTheyWere', {
+          news: counted(outcome.newHives, 'newHive'),
+          changedHives: outcome.changedHives,
+          sameHives: outcome.sameHives,
+          news2: counted(outcome.newApiaries, 'newApiary'),
+        })
+      }}
     </p>
-    <v-btn variant="flat" color="primary" height="48" @click="router.push('/apiaries')"
-      >To the apiaries</v-btn
-    >
+    <v-btn variant="flat" color="primary" height="48" @click="router.push('/apiaries')">{{
+      t('apiary.importPage.apiaries')
+    }}</v-btn>
   </div>
-  <section v-if="preview" aria-label="Preview">
+  <section v-if="preview" :aria-label="t('apiary.importPage.preview')">
     <p class="sums">
-      <strong>{{ counted(good, 'good row') }}</strong>: {{ preview.newHives }} new,
-      {{ preview.changedHives }} change, {{ preview.sameHives }} as they are;
-      {{ counted(preview.newApiaries, 'new apiary', 'new apiaries') }}.
-      <strong v-if="preview.errors.length" class="bad"
-        >{{ counted(preview.errors.length, 'bad row') }}.</strong
+      <i18n-t keypath="apiary.importPage.newChangeAsThey" scope="global"
+        ><template #strong
+          ><strong>{{ counted(good, 'goodRow') }}</strong></template
+        ><template #newHives>{{ preview.newHives }}</template
+        ><template #changedHives>{{ preview.changedHives }}</template
+        ><template #sameHives>{{ preview.sameHives }}</template
+        ><template #news>{{ counted(preview.newApiaries, 'newApiary') }}</template
+        ><template #strong2
+          ><strong v-if="preview.errors.length" class="bad"
+            >{{ counted(preview.errors.length, 'badRow') }}.</strong
+          ></template
+        ><template #value>{{ ' ' }}</template
+        ><template #span
+          ><span class="soft">{{
+            t('apiary.importPage.readAs', { readAs: preview.readAs })
+          }}</span></template
+        ></i18n-t
       >
-      {{ ' ' }}<span class="soft">Read as {{ preview.readAs }}.</span>
     </p>
     <p v-for="note in preview.notes" :key="note" class="soft">{{ note }}</p>
     <template v-if="preview.errors.length">
-      <h2>Rows that cannot be read</h2>
-      <LineTable label="Rows that cannot be read">
+      <h2>{{ t('apiary.importPage.rowsCannotBeRead') }}</h2>
+      <LineTable :label="t('apiary.importPage.rowsCannotBeRead')">
         <thead>
           <tr>
-            <th scope="col">Line</th>
-            <th scope="col">Column</th>
-            <th scope="col">Stands there</th>
-            <th scope="col">What is wrong</th>
+            <th scope="col">{{ t('apiary.importPage.line') }}</th>
+            <th scope="col">{{ t('apiary.importPage.column') }}</th>
+            <th scope="col">{{ t('apiary.importPage.standsThere') }}</th>
+            <th scope="col">{{ t('apiary.importPage.whatWrong') }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="error in preview.errors.slice(0, 200)" :key="error.line + error.column">
             <td class="figure">{{ error.line }}</td>
             <td>{{ error.column }}</td>
-            <td>{{ error.found || 'nothing' }}</td>
+            <td>{{ error.found || t('common.nothing') }}</td>
             <td>{{ error.says }}</td>
           </tr>
         </tbody>
@@ -138,18 +167,22 @@ async function bringIn(): Promise<void> {
       <v-checkbox
         v-if="good > 0"
         v-model="goodRowsOnly"
-        :label="`Leave the bad rows out and bring in the ${good} good ones`"
+        :label="t('apiary.importPage.leaveBadRowsOut', { good })"
       />
       <p v-if="blocked" class="soft">
-        Mend the file and choose it again, or leave the bad rows out.
+        {{ t('apiary.importPage.mendFileChooseAgain') }}
       </p>
     </template>
     <template v-if="asksZone">
       <p>
-        The time zone of {{ zoneOf }} cannot be told from the place: open sea, or a zone that is not
-        known here. Say which it is.
+        {{ t('apiary.importPage.timeZoneCannotBe', { zoneOf }) }}
       </p>
-      <v-combobox v-model="zone" class="file" label="Time zone" :items="ZONES" />
+      <v-combobox
+        v-model="zone"
+        class="file"
+        :label="t('apiary.importPage.timeZone')"
+        :items="ZONES"
+      />
     </template>
     <v-btn
       class="go"
@@ -159,19 +192,19 @@ async function bringIn(): Promise<void> {
       :disabled="busy || blocked || good === 0 || (asksZone && !zone)"
       @click="bringIn"
     >
-      Bring in {{ counted(good, 'hive') }}
+      {{ t('apiary.importPage.bring', { hives: counted(good, 'hive') }) }}
     </v-btn>
-    <h2>The first rows</h2>
-    <LineTable label="The first rows">
+    <h2>{{ t('apiary.importPage.firstRows') }}</h2>
+    <LineTable :label="t('apiary.importPage.firstRows')">
       <thead>
         <tr>
-          <th scope="col">Line</th>
-          <th scope="col">Apiary</th>
-          <th scope="col">Place</th>
-          <th scope="col">Hive</th>
-          <th scope="col">Brood boxes</th>
-          <th scope="col">Supers</th>
-          <th scope="col">Change</th>
+          <th scope="col">{{ t('apiary.importPage.line') }}</th>
+          <th scope="col">{{ t('common.apiary') }}</th>
+          <th scope="col">{{ t('apiary.importPage.place') }}</th>
+          <th scope="col">{{ t('common.hive') }}</th>
+          <th scope="col">{{ t('common.broodBoxes') }}</th>
+          <th scope="col">{{ t('common.supers') }}</th>
+          <th scope="col">{{ t('common.change') }}</th>
         </tr>
       </thead>
       <tbody>

@@ -2,13 +2,14 @@
 import { reactive } from 'vue'
 import type { Shapes } from '../api/client'
 import { FLOORS, options } from '../shared/standing'
+import { t } from '../words/words'
 
 /** A hive entered by hand; it stands at the end of the walk. */
 defineProps<{ wrong: Readonly<Record<string, string>> }>()
 const emit = defineEmits<{ add: [hive: Shapes['NewHive']] }>()
 const hive = reactive({
   name: '',
-  boxes: 'deep 10',
+  boxes: t('apiary.newHiveForm.deep'),
   supers: '0',
   floor: 'SOLID' as Shapes['NewHive']['floor'],
   since: '',
@@ -26,41 +27,50 @@ function add(): void {
 </script>
 
 <template>
-  <form class="form-grid sheet form" aria-label="A new hive" @submit.prevent="add">
+  <form
+    class="form-grid sheet form"
+    :aria-label="t('apiary.newHiveForm.newHive')"
+    @submit.prevent="add"
+  >
     <v-text-field
       v-model="hive.name"
       density="compact"
-      label="Name on the hive"
+      :label="t('apiary.newHiveForm.nameOnHive')"
       :error-messages="wrong.name"
     />
     <v-text-field
       v-model="hive.boxes"
       density="compact"
-      label="Brood boxes"
+      :label="t('common.broodBoxes')"
       :error-messages="wrong.boxes"
     />
     <v-text-field
       v-model="hive.supers"
       density="compact"
-      label="Supers"
+      :label="t('common.supers')"
       inputmode="numeric"
       :error-messages="wrong.supers"
     />
-    <v-select v-model="hive.floor" density="compact" label="Floor" :items="options(FLOORS)" />
+    <v-select
+      v-model="hive.floor"
+      density="compact"
+      :label="t('common.floor')"
+      :items="options(FLOORS)"
+    />
     <v-text-field
       v-model="hive.line"
       density="compact"
-      label="Line of its bees"
+      :label="t('apiary.newHiveForm.lineItsBees')"
       :error-messages="wrong.line"
     />
     <v-text-field
       v-model="hive.since"
       density="compact"
       type="date"
-      label="Stands here since"
+      :label="t('apiary.newHiveForm.standsHereSince')"
       :error-messages="wrong.since"
     />
-    <v-btn type="submit" variant="flat" color="primary">Add it</v-btn>
+    <v-btn type="submit" variant="flat" color="primary">{{ t('apiary.newHiveForm.add') }}</v-btn>
   </form>
 </template>
 

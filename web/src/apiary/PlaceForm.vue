@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { ZONES } from '../shared/zones'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** Name and place of an apiary. */
 const props = defineProps<{ apiary: Shapes['Apiary'] }>()
@@ -34,9 +35,9 @@ function degrees(text: string): number | undefined {
 /** Where the zone that holds comes from. */
 const hint = computed(() => {
   const from = {
-    PLACE: 'found from its place',
-    PERSON: 'as somebody said; empty finds it from its place',
-    DEVICE: 'taken from a device: check it, or enter the place',
+    PLACE: t('apiary.placeForm.foundFromItsPlace'),
+    PERSON: t('apiary.placeForm.asSomebodySaidEmpty'),
+    DEVICE: t('apiary.placeForm.takenFromDeviceCheck'),
   }[props.apiary.zoneFrom]
   return `${props.apiary.zone}, ${from}`
 })
@@ -50,11 +51,11 @@ async function keep(): Promise<void> {
     altitude: degrees(altitude.value),
   }
   if (Number.isNaN(place.altitude)) {
-    problem.value = 'The height is a number of metres, as 240.'
+    problem.value = t('apiary.placeForm.heightNumberMetresAs')
     return
   }
   if (Number.isNaN(place.latitude) || Number.isNaN(place.longitude)) {
-    problem.value = 'Degrees are written with decimals, as 47.61 or -24.30.'
+    problem.value = t('apiary.placeForm.degreesAreWrittenWith')
     return
   }
   await attempt(async () => {
@@ -73,35 +74,35 @@ async function keep(): Promise<void> {
 
 <template>
   <form class="form-grid form" @submit.prevent="keep">
-    <v-text-field v-model="name" label="Name" :error-messages="wrong.name" />
+    <v-text-field v-model="name" :label="t('common.name')" :error-messages="wrong.name" />
     <v-text-field
       v-model="latitude"
-      label="Latitude, ° north"
+      :label="t('apiary.placeForm.latitudeNorth')"
       inputmode="decimal"
       :error-messages="wrong.latitude"
     />
     <v-text-field
       v-model="longitude"
-      label="Longitude, ° east (west is minus)"
+      :label="t('apiary.placeForm.longitudeEastWestMinus')"
       inputmode="decimal"
       :error-messages="wrong.longitude"
     />
     <v-text-field
       v-model="altitude"
-      label="Height above the sea"
+      :label="t('apiary.placeForm.heightAboveSea')"
       suffix="m"
       inputmode="decimal"
       :error-messages="wrong.altitude"
     />
     <v-combobox
       v-model="zone"
-      label="Time zone, if not by its place"
+      :label="t('apiary.placeForm.timeZoneIfNot')"
       :items="ZONES"
       :hint="hint"
       persistent-hint
       :error-messages="wrong.zone"
     />
-    <v-btn type="submit" height="48">Keep</v-btn>
+    <v-btn type="submit" height="48">{{ t('common.keep') }}</v-btn>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   </form>
 </template>

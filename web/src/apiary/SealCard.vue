@@ -8,6 +8,7 @@ import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { clockOf } from '../shared/format'
 import { roughly } from '../shared/numbers'
 import { LEAKS } from '../shared/standing'
+import { t } from '../words/words'
 
 /** What a hive holds of its vapour, where the rest goes, and what to shut first. */
 const props = defineProps<{ read: Shapes['HiveSeal']; name: string }>()
@@ -46,18 +47,34 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
 </script>
 
 <template>
-  <section class="seal" :aria-label="`Seal estimate of ${name}`">
+  <section class="seal" :aria-label="t('apiary.sealCard.sealEstimate', { name })">
     <h3>
-      Keeps <span class="figure">{{ roughly(estimate.kept) }}</span> of the acid
+      <i18n-t keypath="apiary.sealCard.keepsAcid" scope="global"
+        ><template #span
+          ><span class="figure">{{ roughly(estimate.kept) }}</span></template
+        ></i18n-t
+      >
     </h3>
     <p class="soft">
-      Model estimate, {{ estimate.litres.toFixed(0) }} L, opened {{ minutesShut }} min after the
-      tool is out. Most is down after {{ clockOf(1000 * estimate.mostlyDownSeconds) }}.
+      {{
+        t('apiary.sealCard.modelEstimateLOpened', {
+          litres: estimate.litres.toFixed(0),
+          minutesShut,
+          mostlyDownSeconds: clockOf(1000 * estimate.mostlyDownSeconds),
+        })
+      }}
     </p>
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="`Share of the acid over ${(end / 60).toFixed(0)} minutes: settled ${roughly(estimate.kept)}, lost ${roughly(estimate.lost)}, still in the air ${roughly(estimate.inAir)}`"
+      :aria-label="
+        t('apiary.sealCard.shareAcidOverMinutes', {
+          end: (end / 60).toFixed(0),
+          kept: roughly(estimate.kept),
+          lost: roughly(estimate.lost),
+          inAir: roughly(estimate.inAir),
+        })
+      "
     >
       <ValueAxis
         :scale="y"
@@ -69,7 +86,11 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       <FootAxis
         :marks="minutes"
         :y="HEIGHT - 14"
-        :what="{ words: 'minutes from the burn’s start', x: (WIDTH + LEFT) / 2, y: HEIGHT - 2 }"
+        :what="{
+          words: t('apiary.sealCard.minutesFromBurnsStart'),
+          x: (WIDTH + LEFT) / 2,
+          y: HEIGHT - 2,
+        }"
       />
       <path class="settled" :d="drawn('settled')" />
       <path class="air" :d="drawn('inAir')" />
@@ -77,57 +98,76 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       <path class="out" :d="`M${x(estimate.withdrawnAt)} ${TOP}V${y(0)}`" />
     </svg>
     <p class="legend">
-      <span class="settled">settled {{ roughly(estimate.kept) }}</span>
-      <span class="air">in the air {{ roughly(estimate.inAir) }}</span>
-      <span class="lost">lost {{ roughly(estimate.lost) }}</span>
+      <span class="settled">{{
+        t('apiary.sealCard.settled', { kept: roughly(estimate.kept) })
+      }}</span>
+      <span class="air">{{ t('apiary.sealCard.air', { inAir: roughly(estimate.inAir) }) }}</span>
+      <span class="lost">{{ t('apiary.sealCard.lost', { lost: roughly(estimate.lost) }) }}</span>
     </p>
     <p v-if="best" class="first">
-      <strong>First: {{ best.remedy }}.</strong> Then it keeps {{ roughly(best.kept) }}, and
-      {{ roughly(best.kill) }} of the mites on bees are killed instead of {{ roughly(seal.kill) }}.
-      One gram a box more would give {{ roughly(seal.killGramMore) }}.
+      <i18n-t keypath="apiary.sealCard.thenKeepsMitesOn" scope="global"
+        ><template #strong
+          ><strong>{{ t('apiary.sealCard.first', { remedy: best.remedy }) }}</strong></template
+        ><template #kept>{{ roughly(best.kept) }}</template
+        ><template #kill>{{ roughly(best.kill) }}</template
+        ><template #kill2>{{ roughly(seal.kill) }}</template
+        ><template #killGramMore>{{ roughly(seal.killGramMore) }}</template></i18n-t
+      >
     </p>
     <p v-else class="first">
-      Nothing left to shut that would show. One gram a box more would kill
-      {{ (100 * gainOfGram).toFixed(0) }} in 100 mites on bees more.
+      {{ t('apiary.sealCard.nothingLeftShutWould', { gainOfGram: (100 * gainOfGram).toFixed(0) }) }}
     </p>
     <details v-if="seal.gains.length > 1">
-      <summary>Every opening</summary>
+      <summary>{{ t('apiary.sealCard.everyOpening') }}</summary>
       <ol>
         <li v-for="gain in seal.gains" :key="gain.kind">
-          {{ gain.words }}: {{ gain.remedy }}, then keeps {{ roughly(gain.kept) }}
+          {{
+            t('apiary.sealCard.thenKeeps', {
+              words: gain.words,
+              remedy: gain.remedy,
+              kept: roughly(gain.kept),
+            })
+          }}
         </li>
       </ol>
       <p>
-        All shut: keeps {{ roughly(seal.keptShut) }}, kills {{ roughly(seal.killShut) }} of the
-        mites on bees.
+        {{
+          t('apiary.sealCard.allShutKeepsKills', {
+            keptShut: roughly(seal.keptShut),
+            killShut: roughly(seal.killShut),
+          })
+        }}
       </p>
     </details>
     <details>
-      <summary>Before the burn</summary>
-      <h4>Heated bowl</h4>
+      <summary>{{ t('common.beforeBurn') }}</summary>
+      <h4>{{ t('apiary.sealCard.heatedBowl') }}</h4>
       <ul>
         <li v-for="task in read.bowlTasks" :key="task.kind">{{ task.words }}</li>
       </ul>
-      <h4>Pan wand</h4>
+      <h4>{{ t('apiary.sealCard.panWand') }}</h4>
       <ul>
         <li v-for="task in read.panTasks" :key="task.kind">{{ task.words }}</li>
       </ul>
     </details>
     <details>
-      <summary>Why, and what it leaves out</summary>
+      <summary>{{ t('apiary.sealCard.whyWhatLeavesOut') }}</summary>
       <p>
-        One mixed volume: vapour settles at a fixed share a second and leaves through each opening
-        by its size ÷ the hive's litres. At {{ seal.gramsPerBox }} g a box, by the field curve.
+        {{ t('apiary.sealCard.oneMixedVolumeVapour', { gramsPerBox: seal.gramsPerBox }) }}
       </p>
       <ul>
         <li v-for="leak in estimate.leaks" :key="leak.kind">
-          {{ LEAKS[leak.kind] }}: {{ leak.cm2.toFixed(1) }} cm²,
-          {{ (1000 * leak.litresASecond).toFixed(1) }} mL/s
+          {{
+            t('apiary.sealCard.cmMlS', {
+              kind: LEAKS[leak.kind],
+              cm2: leak.cm2.toFixed(1),
+              litresASecond: (1000 * leak.litresASecond).toFixed(1),
+            })
+          }}
         </li>
       </ul>
       <p class="soft">
-        Calibrated on keepers' experience, not measured. Left out: wind and draught, warmth rising,
-        bees fanning, a pan's open entrance between loads. For comparing set-ups.
+        {{ t('apiary.sealCard.calibratedOnKeepersExperience') }}
       </p>
     </details>
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { SealQuestion } from './useSeals'
+import { t } from '../words/words'
 
 /** With what dose and how long shut the seal estimates are reckoned. */
 defineProps<{ wrong: Readonly<Record<string, string>> }>()
@@ -7,11 +8,11 @@ const question = defineModel<SealQuestion>({ required: true })
 </script>
 
 <template>
-  <form class="question" aria-label="Reckoned with" @submit.prevent>
+  <form class="question" :aria-label="t('apiary.sealQuestionForm.reckonedWith')" @submit.prevent>
     <v-text-field
       :model-value="question.grams"
       density="compact"
-      label="Dose a box"
+      :label="t('apiary.sealQuestionForm.doseBox')"
       suffix="g acid"
       inputmode="decimal"
       :error-messages="wrong.grams"
@@ -20,7 +21,7 @@ const question = defineModel<SealQuestion>({ required: true })
     <v-text-field
       :model-value="question.sealMinutes"
       density="compact"
-      label="Shut"
+      :label="t('apiary.sealQuestionForm.shut')"
       suffix="min"
       inputmode="decimal"
       :error-messages="wrong.sealMinutes"

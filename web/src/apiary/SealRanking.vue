@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { roughly } from '../shared/numbers'
 import type { Hive } from './useYard'
+import { t } from '../words/words'
 
 /** The leakiest hives first, with what to shut and what that gains. */
 const props = defineProps<{
@@ -23,28 +24,39 @@ const ranked = computed(() =>
 </script>
 
 <template>
-  <section aria-label="The leakiest">
-    <h2>The leakiest</h2>
-    <p v-if="ranked.length === 0" class="soft">No hive here has an opening worth shutting.</p>
+  <section :aria-label="t('apiary.sealRanking.leakiest')">
+    <h2>{{ t('apiary.sealRanking.leakiest') }}</h2>
+    <p v-if="ranked.length === 0" class="soft">{{ t('apiary.sealRanking.noHiveHereHas') }}</p>
     <template v-else>
       <p class="soft">
-        Model estimate at that dose: share of the mites on bees killed now, with the opening shut,
-        and with a gram a box more instead.
+        {{ t('apiary.sealRanking.modelEstimateAtDose') }}
       </p>
       <ol>
         <li v-for="each in ranked.slice(0, MOST)" :key="each.hive.id">
           <button type="button" @click="$emit('choose', each.hive.id)">
-            <strong>{{ each.hive.name }}</strong> keeps
-            <span class="figure">{{ roughly(each.seal.kept) }}</span>
+            <i18n-t keypath="apiary.sealRanking.keeps" scope="global"
+              ><template #strong
+                ><strong>{{ each.hive.name }}</strong></template
+              ><template #span
+                ><span class="figure">{{ roughly(each.seal.kept) }}</span></template
+              ></i18n-t
+            >
           </button>
           <p>{{ each.gain.remedy }}</p>
           <p class="figure soft">
-            {{ roughly(each.seal.kill) }} → {{ roughly(each.gain.kill) }}; a gram more
-            {{ roughly(each.seal.killGramMore) }}
+            {{
+              t('apiary.sealRanking.gramMore', {
+                kill: roughly(each.seal.kill),
+                kill2: roughly(each.gain.kill),
+                killGramMore: roughly(each.seal.killGramMore),
+              })
+            }}
           </p>
         </li>
       </ol>
-      <p v-if="ranked.length > MOST" class="soft">and {{ ranked.length - MOST }} more that leak</p>
+      <p v-if="ranked.length > MOST" class="soft">
+        {{ t('apiary.sealRanking.moreLeak', { ranked: ranked.length - MOST }) }}
+      </p>
     </template>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import HiveFigure from '../shared/HiveFigure.vue'
 import type { Hive } from './useYard'
+import { t } from '../words/words'
 
 /** One hive of a drawn row; drawn again only when it or its choice changes. */
 defineProps<{ hive: Hive; kept?: number; leaky?: boolean; chosen: boolean; over: boolean }>()
@@ -24,7 +25,8 @@ defineProps<{ hive: Hive; kept?: number; leaky?: boolean; chosen: boolean; over:
     />
     <span class="name">{{ hive.name }}</span>
     <span v-if="kept !== undefined" class="kept" :class="{ leaks: leaky }"
-      >{{ leaky ? 'leaky' : 'keeps' }} {{ Math.round(100 * kept) }} %</span
+      >{{ leaky ? t('apiary.yardHive.leaky') : t('apiary.yardHive.keeps') }}
+      {{ Math.round(100 * kept) }} %</span
     >
   </button>
 </template>

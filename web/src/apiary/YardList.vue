@@ -3,6 +3,7 @@ import LineTable from '../shared/LineTable.vue'
 import { CRACKS, ENTRANCES, FLOORS, PORTS, boxNotation } from '../shared/standing'
 import { roughly } from '../shared/numbers'
 import type { Hive } from './useYard'
+import { t } from '../words/words'
 
 /** The same hives as a list: chosen by a box, moved by buttons, readable by ear. */
 const props = defineProps<{
@@ -27,22 +28,26 @@ function step(index: number, by: -1 | 1): void {
 </script>
 
 <template>
-  <LineTable label="Hives in walking order">
+  <LineTable :label="t('common.hivesWalkingOrder')">
     <thead>
       <tr>
-        <th scope="col"><span class="visually-hidden">Chosen</span></th>
-        <th scope="col">Row</th>
-        <th scope="col">Walk</th>
-        <th scope="col">Hive</th>
-        <th scope="col">Brood boxes</th>
-        <th scope="col">Supers</th>
-        <th scope="col">Floor</th>
-        <th scope="col">Entrance</th>
-        <th scope="col">Port</th>
-        <th scope="col">Cracks</th>
-        <th scope="col">Material</th>
-        <th scope="col">Keeps</th>
-        <th v-if="mayMove" scope="col"><span class="visually-hidden">Earlier or later</span></th>
+        <th scope="col">
+          <span class="visually-hidden">{{ t('apiary.yardList.chosen') }}</span>
+        </th>
+        <th scope="col">{{ t('apiary.yardList.row') }}</th>
+        <th scope="col">{{ t('apiary.yardList.walk') }}</th>
+        <th scope="col">{{ t('common.hive') }}</th>
+        <th scope="col">{{ t('common.broodBoxes') }}</th>
+        <th scope="col">{{ t('common.supers') }}</th>
+        <th scope="col">{{ t('common.floor') }}</th>
+        <th scope="col">{{ t('apiary.yardList.entrance') }}</th>
+        <th scope="col">{{ t('apiary.yardList.port') }}</th>
+        <th scope="col">{{ t('apiary.yardList.cracks') }}</th>
+        <th scope="col">{{ t('apiary.yardList.material') }}</th>
+        <th scope="col">{{ t('apiary.yardList.keeps') }}</th>
+        <th v-if="mayMove" scope="col">
+          <span class="visually-hidden">{{ t('apiary.yardList.earlierOrLater') }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
@@ -51,7 +56,7 @@ function step(index: number, by: -1 | 1): void {
           <input
             type="checkbox"
             :checked="chosen.has(each.id)"
-            :aria-label="`Choose ${each.name}`"
+            :aria-label="t('apiary.yardList.choose', { name: each.name })"
             @change="toggle(each.id)"
           />
         </td>
@@ -72,7 +77,7 @@ function step(index: number, by: -1 | 1): void {
           <button
             type="button"
             :disabled="index === 0"
-            :aria-label="`${each.name} earlier in the walk`"
+            :aria-label="t('apiary.yardList.earlierWalk', { name: each.name })"
             @click="step(index, -1)"
           >
             ↑
@@ -80,7 +85,7 @@ function step(index: number, by: -1 | 1): void {
           <button
             type="button"
             :disabled="index === hives.length - 1"
-            :aria-label="`${each.name} later in the walk`"
+            :aria-label="t('apiary.yardList.laterWalk', { name: each.name })"
             @click="step(index, 1)"
           >
             ↓

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { counted } from '../shared/format'
 import YardHive from './YardHive.vue'
 import type { Hive } from './useYard'
+import { t } from '../words/words'
 
 /**
  * The apiary's rows as they stand, in walking order. A press chooses a hive; with Ctrl, Shift or "many" it adds to those chosen.
@@ -106,10 +107,21 @@ function drop(event: DragEvent): void {
 </script>
 
 <template>
-  <section v-for="row in rows" :key="row.number" class="row" :aria-label="`Row ${row.number}`">
+  <section
+    v-for="row in rows"
+    :key="row.number"
+    class="row"
+    :aria-label="t('apiary.yardRows.row', { number: row.number })"
+  >
     <button type="button" class="all" @click="chooseRow(row.of)">
-      Row {{ row.number }}
-      <span class="soft">{{ counted(row.of.length, 'hive') }}: choose all</span>
+      <i18n-t keypath="apiary.yardRows.row2" scope="global"
+        ><template #number>{{ row.number }}</template
+        ><template #span
+          ><span class="soft">{{
+            t('apiary.yardRows.chooseAll', { hives: counted(row.of.length, 'hive') })
+          }}</span></template
+        ></i18n-t
+      >
     </button>
     <!-- One place hears what happens to the hives in it: each is a button of its own. -->
     <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -->
@@ -138,7 +150,8 @@ function drop(event: DragEvent): void {
           :draggable="mayMove"
         />
         <span v-if="stand.hives.length > 1" class="stand">
-          {{ stand.hives[0]?.fittings.divided ? 'divided box, ' : '' }}{{ stand.name }}
+          {{ stand.hives[0]?.fittings.divided ? t('apiary.yardRows.dividedBox') + ' ' : ''
+          }}{{ stand.name }}
         </span>
       </li>
     </ol>

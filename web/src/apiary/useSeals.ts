@@ -4,6 +4,7 @@ import { api, ask, words, type Shapes } from '../api/client'
 import { saysByField } from '../api/refusal'
 import { numberIn } from '../shared/numbers'
 import type { Hive } from './useYard'
+import { t } from '../words/words'
 
 /** With what dose and how long shut the seal is reckoned, as typed. */
 export interface SealQuestion {
@@ -37,7 +38,7 @@ export function useSeals(
     Object.fromEntries(
       Object.entries(query.value)
         .filter(([, value]) => !Number.isFinite(value))
-        .map(([field]) => [field, 'is no number']),
+        .map(([field]) => [field, t('common.noNumber')]),
     ),
   )
 

@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** An apiary's year copied to others, moved by their height. */
 const props = defineProps<{ id: string }>()
@@ -34,8 +35,7 @@ async function copy(): Promise<void> {
 
 <template>
   <p class="soft">
-    What they have is replaced, days off excepted. Spring moves later with height and autumn
-    earlier; where a height is not known, nothing moves.
+    {{ t('apiaryyear.copyYear.whatTheyHaveReplaced') }}
   </p>
   <p v-if="problem" role="alert">{{ problem }}</p>
   <form class="form" @submit.prevent="copy">
@@ -43,12 +43,12 @@ async function copy(): Promise<void> {
       v-model="picked"
       density="compact"
       multiple
-      label="To"
+      :label="t('common.to')"
       :items="others.map((apiary) => ({ value: apiary.id, title: apiary.name }))"
     />
-    <v-btn type="submit" height="40" :disabled="picked.length === 0"
-      >Copy to {{ counted(picked.length, 'apiary', 'apiaries') }}</v-btn
-    >
+    <v-btn type="submit" height="40" :disabled="picked.length === 0">{{
+      t('apiaryyear.copyYear.copy', { apiarys: counted(picked.length, 'apiary') })
+    }}</v-btn>
   </form>
   <ul role="status">
     <li v-for="each in copied" :key="each.apiaryId">{{ each.apiary }}: {{ each.says }}</li>

@@ -7,27 +7,48 @@ import YearBandForm from './YearBandForm.vue'
 import YearBands from './YearBands.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** An apiary's year: limits by season, the expected winter, supers, the winter-bee date. */
 const props = defineProps<{ id: string }>()
 
 type Season = Shapes['ApiarySeason']
 const FIELDS: { key: keyof Season; label: string; kind: 'day' | 'number'; unit?: string }[] = [
-  { key: 'springFrom', label: 'Spring begins', kind: 'day' },
-  { key: 'spring', label: 'Limit in spring and summer', kind: 'number', unit: '% of bees' },
-  { key: 'lateSummerFrom', label: 'Late summer begins', kind: 'day' },
-  { key: 'lateSummer', label: 'Limit in late summer', kind: 'number', unit: '% of bees' },
-  { key: 'winterFrom', label: 'Winter cluster begins', kind: 'day' },
-  { key: 'winter', label: 'Limit in winter', kind: 'number', unit: '% of bees' },
-  { key: 'layingStops', label: 'Queens usually stop laying', kind: 'day' },
-  { key: 'layingStarts', label: 'They usually begin again', kind: 'day' },
-  { key: 'shiftDays', label: 'This winter is later by', kind: 'number', unit: 'days' },
-  { key: 'supersOn', label: 'Supers usually go on', kind: 'day' },
-  { key: 'supersOff', label: 'Supers are usually off', kind: 'day' },
-  { key: 'winterBees', label: 'Mites should be down by (winter bees)', kind: 'day' },
+  { key: 'springFrom', label: t('apiaryyear.seasonPage.springBegins'), kind: 'day' },
+  {
+    key: 'spring',
+    label: t('apiaryyear.seasonPage.limitSpringSummer'),
+    kind: 'number',
+    unit: t('apiaryyear.seasonPage.bees'),
+  },
+  { key: 'lateSummerFrom', label: t('apiaryyear.seasonPage.lateSummerBegins'), kind: 'day' },
+  {
+    key: 'lateSummer',
+    label: t('apiaryyear.seasonPage.limitLateSummer'),
+    kind: 'number',
+    unit: t('apiaryyear.seasonPage.bees'),
+  },
+  { key: 'winterFrom', label: t('apiaryyear.seasonPage.winterClusterBegins'), kind: 'day' },
+  {
+    key: 'winter',
+    label: t('apiaryyear.seasonPage.limitWinter'),
+    kind: 'number',
+    unit: t('apiaryyear.seasonPage.bees'),
+  },
+  { key: 'layingStops', label: t('apiaryyear.seasonPage.queensUsuallyStopLaying'), kind: 'day' },
+  { key: 'layingStarts', label: t('apiaryyear.seasonPage.theyUsuallyBeginAgain'), kind: 'day' },
+  {
+    key: 'shiftDays',
+    label: t('apiaryyear.seasonPage.thisWinterLaterBy'),
+    kind: 'number',
+    unit: t('apiaryyear.seasonPage.days'),
+  },
+  { key: 'supersOn', label: t('apiaryyear.seasonPage.supersUsuallyGoOn'), kind: 'day' },
+  { key: 'supersOff', label: t('apiaryyear.seasonPage.supersAreUsuallyOff'), kind: 'day' },
+  { key: 'winterBees', label: t('apiaryyear.seasonPage.mitesShouldBeDown'), kind: 'day' },
   {
     key: 'rollRecovery',
-    label: 'Share of mites a sugar roll finds',
+    label: t('apiaryyear.seasonPage.shareMitesSugarRoll'),
     kind: 'number',
     unit: '0.2 to 1',
   },
@@ -36,7 +57,9 @@ const name = ref('')
 const own = ref(false)
 const whole = ref<Shapes['WholeSeason'] | null>(null)
 const typed = ref<Record<string, string>>({})
-const { problem, wrong, attempt } = useForm({ marked: () => 'Not kept: look at the marked field.' })
+const { problem, wrong, attempt } = useForm({
+  marked: () => t('apiaryyear.seasonPage.notKeptLookAt'),
+})
 let bandName = ''
 /** Bands have no fields that could be marked: all is said beside them. */
 const { problem: bandProblem, attempt: withBands } = useForm({
@@ -79,11 +102,11 @@ function read(): Season | null {
     const maybe = key === 'supersOn' || key === 'supersOff'
     if (text === '' && maybe) continue
     if (kind === 'day') {
-      if (!/^\d{2}-\d{2}$/.test(text)) found[key] = 'is written month-day, as 09-05'
+      if (!/^\d{2}-\d{2}$/.test(text)) found[key] = t('apiaryyear.seasonPage.writtenMonthDayAs')
       season[key] = '--' + text
     } else {
       season[key] = numberIn(text)
-      if (!Number.isFinite(season[key])) found[key] = 'is no number'
+      if (!Number.isFinite(season[key])) found[key] = t('common.noNumber')
     }
   }
   wrong.value = found
@@ -101,7 +124,7 @@ async function keepBand(band: Shapes['YearBand']): Promise<void> {
         }),
       ),
     )
-    said.value = `${band.name} kept.`
+    said.value = t('apiaryyear.seasonPage.kept', { name: band.name })
   })
 }
 
@@ -130,21 +153,26 @@ async function keep(): Promise<void> {
         }),
       ),
     )
-    said.value = 'Kept.'
+    said.value = t('common.kept')
   })
 }
 </script>
 
 <template>
-  <h1>Season and limits · {{ name }}</h1>
+  <h1>{{ t('apiaryyear.seasonPage.seasonLimits', { name }) }}</h1>
   <p class="soft">
-    {{ own ? 'As you set them.' : 'As is usual at this latitude; set them as they are with you.' }}
-    Days are written month-day. The winter is only expected: a look inside decides.
+    {{
+      t('apiaryyear.seasonPage.daysAreWrittenMonth', {
+        own: own
+          ? t('apiaryyear.seasonPage.asYouSetThem')
+          : t('apiaryyear.seasonPage.asUsualAtThis'),
+      })
+    }}
   </p>
   <PageState
     :there="whole !== null"
     :problem="problem || bandProblem"
-    what="the apiary’s year"
+    :what="t('apiaryyear.seasonPage.apiarysYear')"
     @again="load()"
   />
   <YearBands v-if="whole" :year="whole.year" />
@@ -158,17 +186,19 @@ async function keep(): Promise<void> {
       :error-messages="wrong[each.key]"
     />
     <div class="buttons">
-      <v-btn type="submit" variant="flat" color="primary">Keep</v-btn>
+      <v-btn type="submit" variant="flat" color="primary">{{ t('common.keep') }}</v-btn>
       <span role="status">{{ said }}</span>
-      <router-link :to="{ path: '/counts', query: { apiary: id } }">Counts</router-link>
-      <router-link :to="`/apiaries/${id}`">Apiary</router-link>
-      <router-link to="/season">Season</router-link>
+      <router-link :to="{ path: '/counts', query: { apiary: id } }">{{
+        t('common.counts')
+      }}</router-link>
+      <router-link :to="`/apiaries/${id}`">{{ t('common.apiary') }}</router-link>
+      <router-link to="/season">{{ t('common.season') }}</router-link>
     </div>
   </form>
   <template v-if="whole">
-    <h2>Flows, further supers, days off</h2>
+    <h2>{{ t('apiaryyear.seasonPage.flowsFurtherSupersDays') }}</h2>
     <YearBandForm :bands="whole.bands" @keep="keepBand" @forget="forgetBand" />
-    <h2>Copy this year to other apiaries</h2>
+    <h2>{{ t('apiaryyear.seasonPage.copyThisYearOther') }}</h2>
     <CopyYear :id="id" />
   </template>
 </template>

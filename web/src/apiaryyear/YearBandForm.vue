@@ -3,14 +3,15 @@ import { reactive } from 'vue'
 import type { Shapes } from '../api/client'
 import { spanOf } from '../shared/days'
 import { newId } from '../shared/ids'
+import { t } from '../words/words'
 
 /** Flows, further supers and days off of an apiary, and one more. */
 defineProps<{ bands: readonly Shapes['YearBand'][] }>()
 const emit = defineEmits<{ keep: [band: Shapes['YearBand']]; forget: [band: Shapes['YearBand']] }>()
 const KINDS: { value: Shapes['YearBand']['kind']; title: string }[] = [
-  { value: 'FLOW', title: 'a flow' },
-  { value: 'SUPERS', title: 'further supers' },
-  { value: 'OFF', title: 'nobody may come' },
+  { value: 'FLOW', title: t('apiaryyear.yearBandForm.flow') },
+  { value: 'SUPERS', title: t('apiaryyear.yearBandForm.furtherSupers') },
+  { value: 'OFF', title: t('apiaryyear.yearBandForm.nobodyMayCome') },
 ]
 const typed = reactive<{
   kind: Shapes['YearBand']['kind']
@@ -30,17 +31,37 @@ function keep(): void {
   <ul class="bands">
     <li v-for="band in bands" :key="band.id">
       <strong>{{ band.name }}</strong>, {{ KINDS.find((kind) => kind.value === band.kind)?.title }}:
-      {{ spanOf(band) }}{{ band.yearly ? ', every year' : ' ' + band.from.slice(0, 4) }}
-      <v-btn size="small" @click="emit('forget', band)">Take away</v-btn>
+      {{ spanOf(band)
+      }}{{ band.yearly ? t('apiaryyear.yearBandForm.everyYear') : ' ' + band.from.slice(0, 4) }}
+      <v-btn size="small" @click="emit('forget', band)">{{
+        t('apiaryyear.yearBandForm.takeAway')
+      }}</v-btn>
     </li>
   </ul>
   <form class="form-grid form" @submit.prevent="keep">
-    <v-select v-model="typed.kind" density="compact" label="What" :items="KINDS" />
-    <v-text-field v-model="typed.name" density="compact" label="Name, as heather" />
-    <v-text-field v-model="typed.from" type="date" density="compact" label="First day" />
-    <v-text-field v-model="typed.to" type="date" density="compact" label="Last day" />
-    <label class="tick"><input v-model="typed.yearly" type="checkbox" /> every year</label>
-    <v-btn type="submit" height="40">Add</v-btn>
+    <v-select v-model="typed.kind" density="compact" :label="t('common.what')" :items="KINDS" />
+    <v-text-field
+      v-model="typed.name"
+      density="compact"
+      :label="t('apiaryyear.yearBandForm.nameAsHeather')"
+    />
+    <v-text-field
+      v-model="typed.from"
+      type="date"
+      density="compact"
+      :label="t('apiaryyear.yearBandForm.firstDay')"
+    />
+    <v-text-field
+      v-model="typed.to"
+      type="date"
+      density="compact"
+      :label="t('apiaryyear.yearBandForm.lastDay')"
+    />
+    <label class="tick"
+      ><input v-model="typed.yearly" type="checkbox" />
+      {{ t('apiaryyear.yearBandForm.everyYear2') }}</label
+    >
+    <v-btn type="submit" height="40">{{ t('apiaryyear.yearBandForm.add') }}</v-btn>
   </form>
 </template>
 

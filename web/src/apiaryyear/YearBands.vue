@@ -3,16 +3,17 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import { addDays, daysBetween, shortDay } from '../shared/days'
+import { t } from '../words/words'
 
 /** The next twelve months of an apiary as bands: supers, flows, laying, winter bees, days off. */
 const props = defineProps<{ year: readonly Shapes['YearStretch'][] }>()
 const LANES: { kinds: Shapes['YearStretch']['kind'][]; name: string }[] = [
-  { kinds: ['SUPERS'], name: 'supers on' },
-  { kinds: ['FLOW'], name: 'flows' },
-  { kinds: ['NO_LAYING'], name: 'no laying' },
-  { kinds: ['BROODLESS'], name: 'nothing capped' },
-  { kinds: ['WINTER_BEES'], name: 'winter bees' },
-  { kinds: ['OFF'], name: 'days off' },
+  { kinds: ['SUPERS'], name: t('apiaryyear.yearBands.supersOn') },
+  { kinds: ['FLOW'], name: t('apiaryyear.yearBands.flows') },
+  { kinds: ['NO_LAYING'], name: t('apiaryyear.yearBands.noLaying') },
+  { kinds: ['BROODLESS'], name: t('common.nothingCapped') },
+  { kinds: ['WINTER_BEES'], name: t('apiaryyear.yearBands.winterBees') },
+  { kinds: ['OFF'], name: t('apiaryyear.yearBands.daysOff') },
 ]
 const DAYS = 365
 const LABEL = 110
@@ -34,7 +35,11 @@ function x(day: string): number {
 }
 
 function saysOf(each: Shapes['YearStretch']): string {
-  return `${shortDay(each.from)} to ${shortDay(each.to)}: ${each.says}`
+  return t('apiaryyear.yearBands.to', {
+    from: shortDay(each.from),
+    to: shortDay(each.to),
+    says: each.says,
+  })
 }
 </script>
 
@@ -46,7 +51,11 @@ function saysOf(each: Shapes['YearStretch']): string {
     aria-labelledby="bands-say"
   >
     <title id="bands-say">
-      The next twelve months: {{ year.map(saysOf).join('. ') || 'nothing entered' }}
+      {{
+        t('apiaryyear.yearBands.nextTwelveMonths', {
+          saysOf: year.map(saysOf).join('. ') || t('apiaryyear.yearBands.nothingEntered'),
+        })
+      }}
     </title>
     <FootAxis :marks="months" :y="12" :lines="[16, 20 + LANE * LANES.length]" beside />
     <g v-for="(lane, i) in LANES" :key="lane.name">

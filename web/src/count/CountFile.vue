@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** Counts from a table file: looked at first, then brought in whole, or its good rows alone. */
 const emit = defineEmits<{ brought: [] }>()
@@ -44,7 +45,7 @@ async function bring(): Promise<void> {
         bodySerializer: body,
       }),
     )
-    said.value = `${counted(done.counts, 'count')} brought in.`
+    said.value = t('count.countFile.brought', { counts: counted(done.counts, 'count') })
     preview.value = null
     emit('brought')
   })
@@ -53,24 +54,42 @@ async function bring(): Promise<void> {
 
 <template>
   <label class="file-pick">
-    Counts from a CSV file
+    {{ t('count.countFile.countsFromCsvFile') }}
     <input type="file" accept=".csv,text/csv,text/plain" @change="look" />
   </label>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   <p v-if="said" role="status">{{ said }}</p>
   <div v-if="preview" class="sheet preview">
     <p>
-      {{ counted(preview.counts, 'count') }} can be read<template v-if="preview.first"
-        >, {{ preview.first }} to {{ preview.last }}</template
-      >. <span class="soft">{{ preview.readAs }}</span>
+      <i18n-t keypath="count.countFile.canBeRead" scope="global"
+        ><template #counts>{{ counted(preview.counts, 'count') }}</template
+        ><template #more
+          ><template v-if="preview.first">{{
+            t('count.countFile.to', { first: preview.first, last: preview.last })
+          }}</template></template
+        ><template #span
+          ><span class="soft">{{ preview.readAs }}</span></template
+        ></i18n-t
+      >
     </p>
     <ul v-if="preview.errors.length">
       <li v-for="each in preview.errors.slice(0, 20)" :key="each.line">
-        Line {{ each.line }}, {{ each.column }} “{{ each.found }}”: {{ each.says }}
+        {{
+          t('count.countFile.line', {
+            line: each.line,
+            column: each.column,
+            found: each.found,
+            says: each.says,
+          })
+        }}
       </li>
     </ul>
     <v-btn v-if="preview.counts" @click="bring">
-      {{ preview.errors.length ? 'Bring in the good rows only' : 'Bring them in' }}
+      {{
+        preview.errors.length
+          ? t('count.countFile.bringGoodRowsOnly')
+          : t('count.countFile.bringThem')
+      }}
     </v-btn>
   </div>
 </template>

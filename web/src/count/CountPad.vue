@@ -8,6 +8,7 @@ import { numberIn } from '../shared/numbers'
 import type { SetAside } from '../shared/offline/entries'
 import { useOutbox } from '../shared/offline/outbox'
 import { radioKeys } from '../shared/radioKeys'
+import { t } from '../words/words'
 
 /**
  * Counts at yard speed: digits, keep, next hive. The kind, the bees and the hours of the last hive hold for the next.
@@ -37,9 +38,9 @@ const said = ref('')
 const done = ref<string[]>([])
 
 const KINDS: { kind: Kind; words: string }[] = [
-  { kind: 'WASH', words: 'Wash' },
-  { kind: 'SUGAR_ROLL', words: 'Sugar roll' },
-  { kind: 'BOARD', words: 'Drop board' },
+  { kind: 'WASH', words: t('count.countPad.wash') },
+  { kind: 'SUGAR_ROLL', words: t('count.countPad.sugarRoll') },
+  { kind: 'BOARD', words: t('count.countPad.dropBoard') },
 ]
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', 'C', '0', '⌫']
 const line = computed(() => props.lines.find((each) => each.hive.id === hiveId.value))
@@ -47,7 +48,7 @@ const board = computed(() => pattern.value.kind === 'BOARD')
 
 const treated = computed(() =>
   line.value?.lastTreated
-    ? `Treated on ${shortDay(line.value.lastTreated)}; a board of that time counts for the treatment, not as natural.`
+    ? t('count.countPad.treatedOnBoardTime', { lastTreated: shortDay(line.value.lastTreated) })
     : '',
 )
 
@@ -72,7 +73,7 @@ function read(): Shapes['NewCount'] | null {
   const found: Record<string, string> = {}
   const number = (field: string, text: string) => {
     const value = numberIn(text)
-    if (!Number.isFinite(value)) found[field] = 'is no number'
+    if (!Number.isFinite(value)) found[field] = t('common.noNumber')
     return value
   }
   const count: Shapes['NewCount'] = {
@@ -85,7 +86,7 @@ function read(): Shapes['NewCount'] | null {
     hours: board.value ? number('hours', pattern.value.hours) : undefined,
     natural: board.value && pattern.value.natural,
   }
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(day.value)) found.day = 'is no date'
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(day.value)) found.day = t('common.noDate')
   wrong.value = found
   return Object.keys(found).length > 0 ? null : count
 }
@@ -107,15 +108,15 @@ async function keep(): Promise<void> {
   done.value = [...done.value, count.hiveId]
   said.value =
     outcome.is === 'sent'
-      ? `${name}: ${count.mites} kept.`
-      : `${name}: ${count.mites} kept on this device until the server answers.`
+      ? t('count.countPad.kept', { name, mites: count.mites })
+      : t('count.countPad.keptOnThisDevice', { name, mites: count.mites })
   if (outcome.is === 'sent') emit('kept')
 }
 
 /** A count that was refused comes back into the pad, unless another is being typed there already. */
 function refill(count: Shapes['NewCount'], typed: string, aside: SetAside): void {
   if (mites.value !== '') {
-    said.value = `A count was not taken and waits to be mended: ${aside.says}`
+    said.value = t('count.countPad.countWasNotTaken', { says: aside.says })
     return
   }
   outbox.throwAway(aside.id)
@@ -131,8 +132,8 @@ function refill(count: Shapes['NewCount'], typed: string, aside: SetAside): void
 </script>
 
 <template>
-  <form class="pad sheet" aria-label="Enter a count" @submit.prevent="keep">
-    <div class="kinds" role="radiogroup" aria-label="What was counted">
+  <form class="pad sheet" :aria-label="t('count.countPad.enterCount')" @submit.prevent="keep">
+    <div class="kinds" role="radiogroup" :aria-label="t('count.countPad.whatWasCounted')">
       <button
         v-for="each in KINDS"
         :key="each.kind"
@@ -149,56 +150,73 @@ function refill(count: Shapes['NewCount'], typed: string, aside: SetAside): void
     </div>
     <v-select
       v-model="hiveId"
-      label="Hive"
+      :label="t('common.hive')"
       :items="lines.map((each) => ({ value: each.hive.id, title: each.hive.name }))"
     />
     <div class="pair">
       <v-text-field
         v-if="!board"
         v-model="pattern.bees"
-        label="Bees"
+        :label="t('count.countPad.bees')"
         inputmode="numeric"
         :error-messages="wrong.bees"
       />
       <v-text-field
         v-else
         v-model="pattern.hours"
-        label="Hours it lay"
+        :label="t('count.countPad.hoursLay')"
         inputmode="decimal"
         :error-messages="wrong.hours"
       />
-      <v-text-field v-model="day" type="date" label="Day" :error-messages="wrong.day" />
+      <v-text-field
+        v-model="day"
+        type="date"
+        :label="t('common.day')"
+        :error-messages="wrong.day"
+      />
     </div>
     <v-checkbox
       v-if="board"
       v-model="pattern.natural"
-      label="Natural drop: no treatment in its time or the three days before"
+      :label="t('count.countPad.naturalDropNoTreatment')"
       :messages="treated"
     />
     <v-text-field
       v-model="mites"
       class="mites"
-      :label="`Mites, ${line?.hive.name ?? ''}`"
+      :label="t('count.countPad.mites', { name: line?.hive.name ?? '' })"
       inputmode="numeric"
       :error-messages="wrong.mites"
       autocomplete="off"
     />
-    <div class="keys" aria-label="Digits">
+    <div class="keys" :aria-label="t('count.countPad.digits')">
       <button
         v-for="key in KEYS"
         :key="key"
         type="button"
-        :aria-label="key === 'C' ? 'clear' : key === '⌫' ? 'one digit back' : key"
+        :aria-label="
+          key === 'C'
+            ? t('count.countPad.clear')
+            : key === '⌫'
+              ? t('count.countPad.oneDigitBack')
+              : key
+        "
         @click="press(key)"
       >
         {{ key }}
       </button>
     </div>
-    <button class="keep" type="submit" :disabled="mites === ''">Keep and next hive</button>
+    <button class="keep" type="submit" :disabled="mites === ''">
+      {{ t('count.countPad.keepNextHive') }}
+    </button>
     <p role="status" class="said">
       {{ said }}
-      <template v-if="done.length"> {{ new Set(done).size }} of {{ lines.length }} hives.</template>
-      <strong v-if="outbox.waiting"> {{ outbox.waiting }} wait for the network.</strong>
+      <template v-if="done.length">
+        {{ t('count.countPad.hives', { done: new Set(done).size, lines: lines.length }) }}</template
+      >
+      <strong v-if="outbox.waiting">
+        {{ t('count.countPad.waitForNetwork', { waiting: outbox.waiting }) }}</strong
+      >
     </p>
   </form>
 </template>

@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
 import IntervalBar from '../shared/chart/IntervalBar.vue'
 import StandingMark from './StandingMark.vue'
+import { t } from '../words/words'
 
 type Sign = Shapes['NewSign']['sign']
 type Choice = Shapes['NewDecision']['choice']
@@ -25,20 +26,40 @@ const emit = defineEmits<{
 }>()
 
 const SIGNS: { sign: Sign; short: string; words: string }[] = [
-  { sign: 'CHEWED_PUPAE', short: 'chewed', words: 'chewed or uncapped pupae' },
-  { sign: 'DEFORMED_WINGS', short: 'wings', words: 'deformed wings' },
-  { sign: 'SPOTTY_BROOD', short: 'spotty', words: 'spotty brood' },
-  { sign: 'NONE_SEEN', short: 'no sign', words: 'looked, no sign seen' },
+  {
+    sign: 'CHEWED_PUPAE',
+    short: t('count.countRow.chewed'),
+    words: t('count.countRow.chewedOrUncappedPupae'),
+  },
+  {
+    sign: 'DEFORMED_WINGS',
+    short: t('count.countRow.wings'),
+    words: t('count.countRow.deformedWings'),
+  },
+  {
+    sign: 'SPOTTY_BROOD',
+    short: t('count.countRow.spotty'),
+    words: t('count.countRow.spottyBrood'),
+  },
+  {
+    sign: 'NONE_SEEN',
+    short: t('count.countRow.noSign'),
+    words: t('count.countRow.lookedNoSignSeen'),
+  },
 ]
 const CHOICES: { choice: Choice; words: string }[] = [
-  { choice: 'TREAT', words: 'Treat' },
-  { choice: 'LEAVE', words: 'Leave' },
-  { choice: 'WATCH', words: 'Watch' },
+  { choice: 'TREAT', words: t('count.countRow.treat') },
+  { choice: 'LEAVE', words: t('count.countRow.leave2') },
+  { choice: 'WATCH', words: t('count.countRow.watch') },
 ]
 const drops = computed(() => {
   const { lastDrop, naturalDrop } = props.line
-  const after = lastDrop && !lastDrop.natural ? [{ ...lastDrop, words: 'after a round' }] : []
-  return [...after, ...(naturalDrop ? [{ ...naturalDrop, words: 'natural' }] : [])]
+  const after =
+    lastDrop && !lastDrop.natural ? [{ ...lastDrop, words: t('count.countRow.afterRound') }] : []
+  return [
+    ...after,
+    ...(naturalDrop ? [{ ...naturalDrop, words: t('count.countRow.natural') }] : []),
+  ]
 })
 const asking = ref(false)
 const reason = ref('')
@@ -63,43 +84,63 @@ function toggle(sign: Sign): void {
 <template>
   <li class="row" :class="{ current }">
     <div class="name">
-      <button type="button" :aria-label="`Count ${line.hive.name}`" @click="emit('choose')">
+      <button
+        type="button"
+        :aria-label="t('count.countRow.count', { name: line.hive.name })"
+        @click="emit('choose')"
+      >
         <strong>{{ line.hive.name }}</strong>
       </button>
-      <router-link :to="`/spacing/${line.hive.id}`">bench</router-link>
+      <router-link :to="`/spacing/${line.hive.id}`">{{ t('count.countRow.bench') }}</router-link>
     </div>
     <div class="reading">
       <template v-if="line.reading">
         <div class="verdict">
           <StandingMark :standing="line.reading.standing" />
-          <span class="soft"
-            >{{ line.reading.mites }} in {{ line.reading.bees }},
-            {{ shortDay(line.reading.day) }}</span
-          >
+          <span class="soft">{{
+            t('count.countRow.in', {
+              mites: line.reading.mites,
+              bees: line.reading.bees,
+              day: shortDay(line.reading.day),
+            })
+          }}</span>
         </div>
         <IntervalBar :reading="line.reading" :limit="limit" :most="most" />
         <p v-if="line.reading.standing === 'CANNOT_TELL'" class="soft more">
           {{
             line.reading.beesToSettle
-              ? `wash ${line.reading.beesToSettle - line.reading.bees} more bees to know`
-              : 'too close to tell by washing'
+              ? t('count.countRow.washMoreBeesKnow', {
+                  bees: line.reading.beesToSettle - line.reading.bees,
+                })
+              : t('count.countRow.tooCloseTellBy')
           }}
         </p>
       </template>
-      <span v-else class="soft">not counted</span>
+      <span v-else class="soft">{{ t('common.notCounted') }}</span>
     </div>
     <div class="drop">
       <p v-for="drop in drops" :key="drop.words">
-        <span class="figure">{{ drop.perDay.toFixed(1) }}</span> mites/day
-        <span class="soft">{{ drop.words }}, {{ shortDay(drop.day) }}</span>
+        <i18n-t keypath="count.countRow.mitesDay" scope="global"
+          ><template #span
+            ><span class="figure">{{ drop.perDay.toFixed(1) }}</span></template
+          ><template #span2
+            ><span class="soft">{{ drop.words }}, {{ shortDay(drop.day) }}</span></template
+          ></i18n-t
+        >
       </p>
-      <span v-if="line.boardLaidAt" class="soft"
-        >board lies since {{ shortDay(line.boardLaidAt.slice(0, 10)) }}</span
-      >
-      <span v-else-if="drops.length === 0" class="soft">no natural drop</span>
+      <span v-if="line.boardLaidAt" class="soft">{{
+        t('count.countRow.boardLiesSince', { boardLaidAt: shortDay(line.boardLaidAt.slice(0, 10)) })
+      }}</span>
+      <span v-else-if="drops.length === 0" class="soft">{{
+        t('count.countRow.noNaturalDrop')
+      }}</span>
     </div>
     <div class="marks">
-      <div class="signs" role="group" :aria-label="`Signs at ${line.hive.name}`">
+      <div
+        class="signs"
+        role="group"
+        :aria-label="t('count.countRow.signsAt', { name: line.hive.name })"
+      >
         <button
           v-for="each in SIGNS"
           :key="each.sign"
@@ -113,7 +154,11 @@ function toggle(sign: Sign): void {
           {{ each.short }}
         </button>
       </div>
-      <div class="choices" role="group" :aria-label="`Decision for ${line.hive.name}`">
+      <div
+        class="choices"
+        role="group"
+        :aria-label="t('count.countRow.decisionFor', { name: line.hive.name })"
+      >
         <button
           v-for="each in CHOICES"
           :key="each.choice"
@@ -130,16 +175,21 @@ function toggle(sign: Sign): void {
       <form v-if="asking" class="ask" @submit.prevent="leave">
         <v-text-field
           v-model="reason"
-          label="Why is it left untreated?"
+          :label="t('count.countRow.whyLeftUntreated')"
           density="compact"
           autofocus
         />
-        <v-btn type="submit" :disabled="reason.trim() === ''">Leave it</v-btn>
+        <v-btn type="submit" :disabled="reason.trim() === ''">{{
+          t('count.countRow.leave')
+        }}</v-btn>
       </form>
     </div>
     <p v-if="line.doubt" class="doubt">
-      <strong>Look again.</strong> {{ line.doubt }} If it is a slip, strike it out under “Latest
-      counts”.
+      <i18n-t keypath="count.countRow.ifSlipStrikeOut" scope="global"
+        ><template #strong
+          ><strong>{{ t('count.countRow.lookAgain') }}</strong></template
+        ><template #doubt>{{ line.doubt }}</template></i18n-t
+      >
     </p>
   </li>
 </template>

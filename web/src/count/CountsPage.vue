@@ -14,6 +14,7 @@ import RecentCounts from './RecentCounts.vue'
 import { useOutbox } from '../shared/offline/outbox'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -97,22 +98,35 @@ function strike(id: string): Promise<void> {
 
 <template>
   <div class="top">
-    <h1>Counts</h1>
+    <h1>{{ t('common.counts') }}</h1>
     <ApiaryPick v-model="apiaryId" />
     <p v-if="board" class="limit">
-      Limit now: <strong>{{ board.limit.percent }} %</strong> ({{ board.limit.season }}).
-      <router-link :to="`/apiaries/${apiaryId}/season`">Season and limits</router-link> ·
-      <router-link :to="{ path: '/counts/results', query: { apiary: apiaryId } }"
-        >Did it work?</router-link
+      <i18n-t keypath="count.countsPage.limitNow" scope="global"
+        ><template #strong
+          ><strong>{{ board.limit.percent }} %</strong></template
+        ><template #season>{{ board.limit.season }}</template
+        ><template #link
+          ><router-link :to="`/apiaries/${apiaryId}/season`">{{
+            t('count.countsPage.seasonLimits')
+          }}</router-link></template
+        ><template #link2
+          ><router-link :to="{ path: '/counts/results', query: { apiary: apiaryId } }">{{
+            t('common.didWork')
+          }}</router-link></template
+        ><template #link3
+          ><router-link to="/counts/year">{{ t('count.countsPage.year') }}</router-link></template
+        ><template #link4
+          ><router-link to="/counts/winter">{{
+            t('count.countsPage.wintering')
+          }}</router-link></template
+        ></i18n-t
       >
-      · <router-link to="/counts/year">The year</router-link> ·
-      <router-link to="/counts/winter">Wintering</router-link>
     </p>
   </div>
   <PageState
     :there="board !== null || !apiaryId"
     :problem="problem"
-    what="the counts"
+    :what="t('count.countsPage.counts')"
     @again="load()"
   />
   <p v-if="neighbours" role="status" class="sheet word">{{ neighbours }}</p>
@@ -124,16 +138,19 @@ function strike(id: string): Promise<void> {
       :today="board.today"
       @kept="load"
     />
-    <section class="rows" aria-label="Hives in walking order">
+    <section class="rows" :aria-label="t('common.hivesWalkingOrder')">
       <p class="whole" role="status">
         <template v-if="board.whole">
-          This week's samples: <strong>{{ board.whole.says }}</strong>
+          <i18n-t keypath="count.countsPage.thisWeeksSamples" scope="global"
+            ><template #strong
+              ><strong>{{ board.whole.says }}</strong></template
+            ></i18n-t
+          >
         </template>
         <template v-else-if="board.counted">
-          {{ counted(board.counted, 'hive') }} sampled this week. From three on, they tell of the
-          yard; until then each of itself.
+          {{ t('count.countsPage.sampledThisWeekFrom', { hives: counted(board.counted, 'hive') }) }}
         </template>
-        <template v-else>Nothing washed this week.</template>
+        <template v-else>{{ t('count.countsPage.nothingWashedThisWeek') }}</template>
       </p>
       <ul class="sheet">
         <CountRow
@@ -152,8 +169,12 @@ function strike(id: string): Promise<void> {
         />
       </ul>
       <div class="tools">
-        <v-btn v-if="session.mayWork" @click="lay">Boards laid in every hive now</v-btn>
-        <v-btn :href="`/api/counts.csv?apiaryId=${apiaryId}`" download>Counts as CSV</v-btn>
+        <v-btn v-if="session.mayWork" @click="lay">{{
+          t('count.countsPage.boardsLaidEveryHive')
+        }}</v-btn>
+        <v-btn :href="`/api/counts.csv?apiaryId=${apiaryId}`" download>{{
+          t('count.countsPage.countsAsCsv')
+        }}</v-btn>
         <CountFile v-if="session.isKeeper" @brought="load" />
       </div>
       <RecentCounts
@@ -163,13 +184,18 @@ function strike(id: string): Promise<void> {
         @strike="strike"
       />
       <p class="soft care">
-        A wash kills its bees; a sugar roll spares them and finds fewer mites. Half a cup is about
-        300 bees. Nine mites in 300 bees are 3 %, and may truly be 1.6 to 5.6 %.
+        {{ t('count.countsPage.washKillsItsBees') }}
       </p>
     </section>
   </div>
   <p v-else-if="board">
-    No hive stands here. <router-link to="/apiaries/import">Bring in a roster.</router-link>
+    <i18n-t keypath="count.countsPage.noHiveStandsHere" scope="global"
+      ><template #link
+        ><router-link to="/apiaries/import">{{
+          t('count.countsPage.bringRoster')
+        }}</router-link></template
+      ></i18n-t
+    >
   </p>
 </template>
 

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { shortDay } from '../shared/days'
+import { t } from '../words/words'
 
 /** The latest counts, who made them, and a way to strike a mistaken one. */
 const props = defineProps<{
@@ -12,22 +13,28 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ strike: [id: string] }>()
 
-const KINDS = { WASH: 'wash', SUGAR_ROLL: 'sugar roll', BOARD: 'board' } as const
+const KINDS = {
+  WASH: t('count.recentCounts.wash'),
+  SUGAR_ROLL: t('count.recentCounts.sugarRoll'),
+  BOARD: t('count.recentCounts.board'),
+} as const
 const names = computed(() => new Map(props.lines.map((line) => [line.hive.id, line.hive.name])))
 </script>
 
 <template>
   <details v-if="counts.length">
-    <summary>Latest counts</summary>
-    <LineTable label="Latest counts">
+    <summary>{{ t('count.recentCounts.latestCounts') }}</summary>
+    <LineTable :label="t('count.recentCounts.latestCounts')">
       <thead>
         <tr>
-          <th scope="col">Day</th>
-          <th scope="col">Hive</th>
-          <th scope="col">What</th>
-          <th scope="col">Mites</th>
-          <th scope="col">By</th>
-          <th scope="col"><span class="visually-hidden">Strike</span></th>
+          <th scope="col">{{ t('common.day') }}</th>
+          <th scope="col">{{ t('common.hive') }}</th>
+          <th scope="col">{{ t('common.what') }}</th>
+          <th scope="col">{{ t('common.mites') }}</th>
+          <th scope="col">{{ t('count.recentCounts.by') }}</th>
+          <th scope="col">
+            <span class="visually-hidden">{{ t('count.recentCounts.strike') }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -38,15 +45,15 @@ const names = computed(() => new Map(props.lines.map((line) => [line.hive.id, li
             {{ KINDS[each.kind] }}
             {{
               each.bees
-                ? `of ${each.bees} bees`
-                : `${each.hours} h, ${each.natural ? 'natural' : 'after treatment'}`
+                ? t('count.recentCounts.bees', { bees: each.bees })
+                : `${each.hours} h, ${each.natural ? t('count.recentCounts.natural') : t('count.recentCounts.afterTreatment')}`
             }}
           </td>
           <td class="figure">{{ each.mites }}</td>
           <td>{{ each.doneBy }}</td>
           <td>
             <button v-if="mayWork" type="button" class="strike" @click="emit('strike', each.id)">
-              Strike out
+              {{ t('common.strikeOut') }}
             </button>
           </td>
         </tr>

@@ -3,6 +3,7 @@ import { computed, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import LotPick from './LotPick.vue'
 import type { DoseDraft } from '../shared/dose/doseDraft'
+import { t } from '../words/words'
 
 const props = defineProps<{
   choices: Shapes['Choices']
@@ -25,20 +26,23 @@ const presets = computed(() => [
     title: preset.name,
     subtitle: preset.reason,
   })),
-  { value: OWN, title: 'my own amount' },
+  { value: OWN, title: t('dose.doseForm.myOwnAmount') },
 ])
 const measures = computed(() => [
-  { value: 'SCALE', title: 'scale, to 0.1 g' },
+  { value: 'SCALE', title: t('dose.doseForm.scaleG') },
   ...props.choices.spoons.map((each) => ({
     value: each.spoon,
-    title: `level ${each.words}, about ${each.usualGrams.toFixed(2)} g`,
+    title: t('dose.doseForm.levelAboutG', {
+      words: each.words,
+      usualGrams: each.usualGrams.toFixed(2),
+    }),
   })),
 ])
 const ruleSheets = computed(() =>
   props.sheets.map((sheet) => ({
     value: sheet.id,
     title: sheet.example
-      ? `Example: ${sheet.name}`
+      ? t('common.example', { name: sheet.name })
       : `${sheet.name} (${sheet.copiedBy}, ${sheet.copiedOn})`,
   })),
 )
@@ -49,9 +53,12 @@ const toolItems = computed(() => [
     .map(({ tool }) => ({
       value: tool.id,
       title: tool.name,
-      subtitle: `${tool.family === 'PAN_WAND' ? 'pan wand' : 'heated bowl'}, ${tool.capacity} g a load`,
+      subtitle: t('dose.doseForm.gLoad', {
+        family: tool.family === 'PAN_WAND' ? t('common.panWand') : t('common.heatedBowl'),
+        capacity: tool.capacity,
+      }),
     })),
-  { value: BY_NAME, title: 'another, by its name' },
+  { value: BY_NAME, title: t('dose.doseForm.anotherByItsName') },
 ])
 const chosenTool = computed(() =>
   props.tools.find(({ tool }) => tool.id === draft.value.toolId && !tool.retired),
@@ -99,9 +106,8 @@ function takeTool(id: string): void {
 
 const SLIPS = {
   NONE: '',
-  TABLESPOON_FOR_TEASPOON:
-    'This spoon should hold about three times that. Tablespoon for teaspoon?',
-  TEASPOON_FOR_TABLESPOON: 'This spoon should hold about a third of that. Teaspoon for tablespoon?',
+  TABLESPOON_FOR_TEASPOON: t('dose.doseForm.thisSpoonShouldHold'),
+  TEASPOON_FOR_TABLESPOON: t('dose.doseForm.thisSpoonShouldHold2'),
 } as const
 
 function takePreset(id: string): void {
@@ -131,32 +137,34 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
 </script>
 
 <template>
-  <form class="form" aria-label="What is given" @submit.prevent>
+  <form class="form" :aria-label="t('dose.doseForm.whatGiven')" @submit.prevent>
     <fieldset>
-      <legend>Label</legend>
+      <legend>{{ t('common.label') }}</legend>
       <v-select
         :model-value="draft.ruleSheetId"
         :items="ruleSheets"
-        label="Rule sheet"
+        :label="t('common.ruleSheet')"
         :error-messages="wrong.ruleSheetId"
         @update:model-value="set('ruleSheetId', $event)"
       />
       <button type="button" class="link" @click="$emit('makeSheet')">
-        {{ draft.ruleSheetId ? 'Make my own sheet from it' : 'Copy my label into a sheet' }}
+        {{
+          draft.ruleSheetId ? t('dose.doseForm.makeMyOwnSheet') : t('dose.doseForm.copyMyLabelInto')
+        }}
       </button>
     </fieldset>
     <fieldset>
-      <legend>How much</legend>
+      <legend>{{ t('dose.doseForm.howMuch') }}</legend>
       <v-select
         :model-value="draft.preset"
         :items="presets"
-        label="Preset"
+        :label="t('dose.doseForm.preset')"
         @update:model-value="takePreset"
       />
       <div class="pair">
         <v-text-field
           :model-value="draft.grams"
-          :label="draft.per === 'BOX' ? 'Grams a box' : 'Grams a hive'"
+          :label="draft.per === 'BOX' ? t('dose.doseForm.gramsBox') : t('dose.doseForm.gramsHive')"
           inputmode="decimal"
           suffix="g"
           :error-messages="wrong['amount.grams']"
@@ -164,31 +172,31 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
         />
         <v-select
           :model-value="draft.of"
-          label="of"
+          :label="t('dose.doseForm.of')"
           :items="[
-            { value: 'ACID_DIHYDRATE', title: 'acid dihydrate' },
-            { value: 'ACID_ANHYDROUS', title: 'anhydrous acid' },
-            { value: 'PRODUCT', title: 'product' },
+            { value: 'ACID_DIHYDRATE', title: t('dose.doseForm.acidDihydrate') },
+            { value: 'ACID_ANHYDROUS', title: t('dose.doseForm.anhydrousAcid') },
+            { value: 'PRODUCT', title: t('common.product') },
           ]"
           @update:model-value="draft = { ...draft, preset: 'own', of: $event }"
         />
       </div>
       <v-select
         :model-value="draft.mediums"
-        label="A medium box counts"
+        :label="t('dose.doseForm.mediumBoxCounts')"
         :items="[
-          { value: 'BY_COMB', title: 'two thirds of a deep, by its comb' },
-          { value: 'AS_BOXES', title: 'as a box, by my label' },
+          { value: 'BY_COMB', title: t('dose.doseForm.twoThirdsDeepBy') },
+          { value: 'AS_BOXES', title: t('dose.doseForm.asBoxByMy') },
         ]"
         @update:model-value="set('mediums', $event)"
       />
     </fieldset>
     <fieldset>
-      <legend>Product and measure</legend>
+      <legend>{{ t('dose.doseForm.productMeasure') }}</legend>
       <div class="pair">
         <v-text-field
           :model-value="draft.product"
-          label="Product"
+          :label="t('common.product2')"
           :error-messages="wrong.product"
           @update:model-value="set('product', $event)"
         />
@@ -202,7 +210,7 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
       </div>
       <v-text-field
         :model-value="draft.strengthPercent"
-        label="Strength, acid dihydrate in the product"
+        :label="t('dose.doseForm.strengthAcidDihydrateProduct')"
         suffix="%"
         inputmode="decimal"
         :error-messages="wrong.strength"
@@ -211,19 +219,24 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
       <v-select
         :model-value="draft.measure"
         :items="measures"
-        label="Measured with"
+        :label="t('dose.doseForm.measuredWith')"
         @update:model-value="takeMeasure"
       />
       <v-text-field
         v-if="draft.measure !== 'SCALE'"
         :model-value="draft.gramsPerScoop"
-        label="One level scoop holds"
+        :label="t('dose.doseForm.oneLevelScoopHolds')"
         suffix="g product"
         inputmode="decimal"
         :hint="
           weighed
-            ? `${weighed.scoops.weighings} level scoops weighed by ${weighed.by}: ${weighed.scoops.mean.toFixed(2)} ± ${weighed.scoops.spread.toFixed(2)} g.`
-            : 'An estimate: weigh ten level scoops of this product and lot once.'
+            ? t('dose.doseForm.levelScoopsWeighedBy', {
+                weighings: weighed.scoops.weighings,
+                by: weighed.by,
+                mean: weighed.scoops.mean.toFixed(2),
+                spread: weighed.scoops.spread.toFixed(2),
+              })
+            : t('dose.doseForm.estimateWeighTenLevel')
         "
         persistent-hint
         :error-messages="wrong['measure.step'] ?? wrong['settings.measure']"
@@ -236,42 +249,42 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
           path: '/dose/scoops',
           query: { product: draft.product, lot: draft.lot, spoon: draft.measure },
         }"
-        >{{ weighed ? 'Scoop bench' : 'Weigh ten scoops' }}</router-link
+        >{{ weighed ? t('common.scoopBench') : t('dose.doseForm.weighTenScoops') }}</router-link
       >
       <p v-if="SLIPS[slip]" role="alert" class="slip">{{ SLIPS[slip] }}</p>
     </fieldset>
     <fieldset>
-      <legend>Tool and hive</legend>
+      <legend>{{ t('dose.doseForm.toolHive') }}</legend>
       <v-select
         :model-value="chosenTool ? draft.toolId : BY_NAME"
         :items="toolItems"
-        label="Tool"
+        :label="t('common.tool')"
         :error-messages="wrong.toolId"
         @update:model-value="takeTool"
       />
       <p v-if="chosenTool" class="hint">
         {{
           chosenTool.fit.basis === 'NOTHING'
-            ? 'No burn time known: make a test burn under Gear.'
+            ? t('dose.doseForm.noBurnTimeKnown')
             : chosenTool.fit.basis === 'OWN_FIGURE'
-              ? 'Burn time by its own figure only: make a test burn under Gear.'
-              : `Burn time from ${chosenTool.burns.length} test burns.`
+              ? t('dose.doseForm.burnTimeByIts')
+              : t('dose.doseForm.burnTimeFromTest', { burns: chosenTool.burns.length })
         }}
         <template v-if="chosenTool.wear.due.length">
-          Before the day: {{ chosenTool.wear.due.join('; ') }}.
+          {{ t('dose.doseForm.beforeDay', { due: chosenTool.wear.due.join('; ') }) }}
         </template>
       </p>
       <div class="pair">
         <v-text-field
           v-if="!chosenTool"
           :model-value="draft.tool"
-          label="Heated bowl"
+          :label="t('dose.doseForm.heatedBowl')"
           :error-messages="wrong.tool"
           @update:model-value="set('tool', $event)"
         />
         <v-text-field
           :model-value="draft.capacity"
-          label="Takes a load"
+          :label="t('dose.doseForm.takesLoad')"
           suffix="g"
           inputmode="decimal"
           :error-messages="wrong.capacity"
@@ -281,18 +294,18 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
       <div class="pair">
         <v-select
           :model-value="draft.supersPlan"
-          label="Supers will be"
+          :label="t('dose.doseForm.supersWillBe')"
           :items="[
-            { value: 'EACH', title: 'as set at each hive' },
-            { value: 'TAKEN_OFF', title: 'taken off' },
-            { value: 'BOARD_BETWEEN', title: 'parted by a board' },
-            { value: 'LEFT_ON', title: 'left on' },
+            { value: 'EACH', title: t('dose.doseForm.asSetAtEach') },
+            { value: 'TAKEN_OFF', title: t('common.takenOff') },
+            { value: 'BOARD_BETWEEN', title: t('common.partedByBoard') },
+            { value: 'LEFT_ON', title: t('dose.doseForm.leftOn') },
           ]"
           @update:model-value="set('supersPlan', $event)"
         />
         <v-text-field
           :model-value="draft.sealMinutes"
-          label="Shut after the burn"
+          :label="t('dose.doseForm.shutAfterBurn')"
           suffix="min"
           inputmode="numeric"
           :error-messages="wrong.sealMinutes"
@@ -301,20 +314,20 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
       </div>
       <v-text-field
         :model-value="draft.loosening"
-        label="In frost: a small first load"
+        :label="t('dose.doseForm.frostSmallFirstLoad')"
         suffix="g acid"
         inputmode="decimal"
-        hint="Loosens a tight cluster; the rest follows a few minutes later, within the same total. A milder hour is better."
+        :hint="t('dose.doseForm.loosensTightClusterRest')"
         persistent-hint
         :error-messages="wrong.loosening"
         @update:model-value="set('loosening', $event)"
       />
     </fieldset>
     <fieldset v-if="offLabel" class="off">
-      <legend>Not on label</legend>
+      <legend>{{ t('dose.doseForm.notOnLabel') }}</legend>
       <v-textarea
         :model-value="draft.offLabelReason"
-        label="Why, in your own words; it stays in the register"
+        :label="t('dose.doseForm.whyYourOwnWords')"
         :error-messages="wrong.offLabelReason"
         @update:model-value="set('offLabelReason', $event)"
       />

@@ -18,6 +18,7 @@ import { useChosenHives } from '../shared/dose/useChosenHives'
 import { fieldName, useYardSheet } from './useYardSheet'
 import PageState from '../shared/layout/PageState.vue'
 import { useForm, useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 const route = useRoute()
 const router = useRouter()
@@ -36,7 +37,7 @@ const { problem: notFetched, attempt } = useRequest()
 /** What planning was refused for; stands until something is changed. */
 const planning = useForm({
   nameOf: fieldName,
-  marked: () => 'Not kept yet: look at the marked field.',
+  marked: () => t('dose.dosePage.notKeptYetLook'),
 })
 const notKept = computed(() => ({ fields: planning.wrong.value, says: planning.problem.value }))
 const busy = planning.busy
@@ -178,33 +179,45 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
 
 <template>
   <div class="head">
-    <h1>Dose sheet</h1>
-    <v-select v-model="apiaryId" class="apiary" :items="listed" label="Apiary" density="compact" />
+    <h1>{{ t('common.doseSheet') }}</h1>
+    <v-select
+      v-model="apiaryId"
+      class="apiary"
+      :items="listed"
+      :label="t('common.apiary')"
+      density="compact"
+    />
   </div>
   <PageState
     :there="choices !== null"
     :problem="choices ? '' : notFetched || problem"
-    what="hives, gear and rule sheets"
+    :what="t('dose.dosePage.hivesGearRuleSheets')"
     @again="load()"
   />
   <p v-if="choices && listed.length === 0">
-    No hives yet. <router-link to="/apiaries/import">Bring in a roster first.</router-link>
+    <i18n-t keypath="dose.dosePage.noHivesYet" scope="global"
+      ><template #link
+        ><router-link to="/apiaries/import">{{
+          t('dose.dosePage.bringRosterFirst')
+        }}</router-link></template
+      ></i18n-t
+    >
   </p>
   <p v-if="openRound" class="sheet notice" role="status">
-    <span>A round of {{ dayOf(openRound.day) }} is open here.</span>
-    <router-link :to="`/run/${openRound.id}`">Go to it</router-link>
-    <router-link :to="`/dose/sheet/${openRound.id}`">Sheet and kit</router-link>
-    <button type="button" @click="discard">Throw its plan away</button>
+    <span>{{ t('dose.dosePage.roundOpenHere', { day: dayOf(openRound.day) }) }}</span>
+    <router-link :to="`/run/${openRound.id}`">{{ t('dose.dosePage.go') }}</router-link>
+    <router-link :to="`/dose/sheet/${openRound.id}`">{{ t('dose.dosePage.sheetKit') }}</router-link>
+    <button type="button" @click="discard">{{ t('dose.dosePage.throwItsPlanAway') }}</button>
   </p>
   <p v-if="number" class="sheet notice" role="status">
-    Round {{ number }} of “{{ series.of(apiaryId)?.name }}”: its hives, grams, tool and rule sheet.
+    {{ t('dose.dosePage.roundItsHivesGrams', { number, name: series.of(apiaryId)?.name }) }}
   </p>
   <details v-if="hives.length" class="whom">
     <summary>
       {{
         chosen.length === hives.length
-          ? `All ${hives.length} hives`
-          : `${chosen.length} of ${hives.length} hives`
+          ? t('dose.dosePage.allHives', { hives: hives.length })
+          : t('dose.dosePage.hives', { chosen: chosen.length, hives: hives.length })
       }}
       <span v-if="leftBy" class="soft">{{ leftBy }}</span>
     </summary>
@@ -223,20 +236,26 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
       :lots="lots"
       @make-sheet="making = true"
     />
-    <section v-if="sheet" class="result" aria-label="Dose sheet">
+    <section v-if="sheet" class="result" :aria-label="t('common.doseSheet')">
       <DoseSums :sheet="sheet" :disabled="busy || openRound !== null" @plan="plan" />
       <p v-if="problem || notFetched || notKept.says" role="alert" class="problem">
         {{ problem || notFetched || notKept.says }}
       </p>
       <p v-if="unfit.length" class="unfit" role="status">
-        {{ draft.tool }} must not come near {{ unfit.map((each) => each.name).join(', ') }}.
+        {{
+          t('dose.dosePage.mustNotComeNear', {
+            tool: draft.tool,
+            unfit: unfit.map((each) => each.name).join(', '),
+          })
+        }}
         <button type="button" @click="leaveOut">
-          Leave {{ counted(unfit.length, 'hive') }} out
+          {{ t('dose.dosePage.leaveOut', { hives: counted(unfit.length, 'hive') }) }}
         </button>
       </p>
       <p v-if="sheet.unmeasurable.length" role="alert" class="problem">
-        Too coarse a measure for {{ sheet.unmeasurable.join(', ') }}: weigh it, or use a smaller
-        scoop.
+        {{
+          t('dose.dosePage.tooCoarseMeasureFor', { unmeasurable: sheet.unmeasurable.join(', ') })
+        }}
       </p>
       <DoseTable
         :sheet="sheet"
@@ -248,7 +267,11 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
         @unexcept="unexcept"
       />
       <details class="kit">
-        <summary>Kit for this round, {{ counted(yard?.kit.length ?? 0, 'line') }}</summary>
+        <summary>
+          {{
+            t('dose.dosePage.kitForThisRound', { lines: counted(yard?.kit.length ?? 0, 'line') })
+          }}
+        </summary>
         <ul>
           <li v-for="item in yard?.kit" :key="item.key">
             <strong>{{ item.amount }}</strong> {{ item.name }}
@@ -256,20 +279,18 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
           </li>
         </ul>
       </details>
-      <router-link class="long" :to="{ path: '/dose/how-long', query: { apiary: apiaryId } }"
-        >How long will it take, and what would one more tool or helper gain?</router-link
-      >
+      <router-link class="long" :to="{ path: '/dose/how-long', query: { apiary: apiaryId } }">{{
+        t('dose.dosePage.howLongWillTake')
+      }}</router-link>
       <p class="soft care">
-        The label in hand and local rules decide; this sheet holds your plan against what you copied
-        from them. Weigh once, level, with acid-proof gloves on, away from food.
+        {{ t('dose.dosePage.labelHandLocalRules') }}
       </p>
     </section>
     <p v-else-if="problem" role="alert" class="problem">{{ problem }}</p>
     <div v-else-if="!draft.ruleSheetId" class="sheet ask">
-      <h2>Which rules apply?</h2>
+      <h2>{{ t('dose.dosePage.whichRulesApply') }}</h2>
       <p>
-        Choose the sheet that says what your label says, or copy your label into a sheet of your
-        own. Every dose is held against it.
+        {{ t('dose.dosePage.chooseSheetSaysWhat') }}
       </p>
     </div>
   </div>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { counted, grams } from '../shared/format'
+import { t } from '../words/words'
 
 /** What the round comes to, and the button that keeps it. */
 const props = defineProps<{ sheet: Shapes['DoseSheet']; disabled: boolean }>()
@@ -20,11 +21,19 @@ const tally = computed(() => {
 <template>
   <div class="sums sheet">
     <p class="total">
-      <span class="figure big">{{ grams(sheet.totalAcid) }}</span> acid dihydrate for
-      {{ counted(sheet.hives.length, 'hive') }}
-      <span class="soft"
-        >= {{ grams(sheet.totalProduct) }} product in {{ counted(sheet.caps, 'load') }}, shut
-        {{ sheet.sealMinutes }} min each</span
+      <i18n-t keypath="dose.doseSums.acidDihydrateFor" scope="global"
+        ><template #span
+          ><span class="figure big">{{ grams(sheet.totalAcid) }}</span></template
+        ><template #hives>{{ counted(sheet.hives.length, 'hive') }}</template
+        ><template #span2
+          ><span class="soft">{{
+            t('dose.doseSums.productShutMinEach', {
+              totalProduct: grams(sheet.totalProduct),
+              loads: counted(sheet.caps, 'load'),
+              sealMinutes: sheet.sealMinutes,
+            })
+          }}</span></template
+        ></i18n-t
       >
     </p>
     <p class="verdicts">
@@ -33,7 +42,7 @@ const tally = computed(() => {
       >
     </p>
     <button type="button" class="plan" :disabled="disabled" @click="$emit('plan')">
-      Keep it and go to the run
+      {{ t('dose.doseSums.keepGoRun') }}
     </button>
   </div>
 </template>

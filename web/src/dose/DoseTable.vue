@@ -7,6 +7,7 @@ import { clockOf } from '../shared/format'
 import { roughly } from '../shared/numbers'
 import ExceptionForm from './ExceptionForm.vue'
 import type { DoseException } from '../shared/dose/doseDraft'
+import { t } from '../words/words'
 
 /** Hive by hive: grams, loads, what it keeps, and what the label says. Each line can be asked why, and given its own amount. */
 const props = defineProps<{
@@ -44,15 +45,17 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
     <table>
       <thead>
         <tr>
-          <th scope="col">Hive</th>
-          <th scope="col">As it stands</th>
-          <th scope="col" class="right">Acid</th>
-          <th scope="col" class="right">Loads</th>
-          <th scope="col" class="right">Each load</th>
-          <th scope="col" class="right wide">Burn</th>
-          <th scope="col" class="right wide">Keeps</th>
-          <th scope="col">Label</th>
-          <th scope="col"><span class="visually-hidden">Why</span></th>
+          <th scope="col">{{ t('common.hive') }}</th>
+          <th scope="col">{{ t('dose.doseTable.asStands') }}</th>
+          <th scope="col" class="right">{{ t('common.acid') }}</th>
+          <th scope="col" class="right">{{ t('dose.doseTable.loads') }}</th>
+          <th scope="col" class="right">{{ t('dose.doseTable.eachLoad') }}</th>
+          <th scope="col" class="right wide">{{ t('common.burn') }}</th>
+          <th scope="col" class="right wide">{{ t('dose.doseTable.keeps') }}</th>
+          <th scope="col">{{ t('common.label') }}</th>
+          <th scope="col">
+            <span class="visually-hidden">{{ t('dose.doseTable.why') }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -60,7 +63,9 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
           <tr :class="{ asked: asked === line.hive.id }">
             <td>
               <strong>{{ line.hive.name }}</strong>
-              <span v-if="line.exception" class="soft error">own amount</span>
+              <span v-if="line.exception" class="soft error">{{
+                t('dose.doseTable.ownAmount')
+              }}</span>
             </td>
             <td class="stands">
               <HiveFigure
@@ -77,22 +82,22 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
             </td>
             <td class="right figure">{{ line.loads.count }}</td>
             <td class="right figure load">
-              {{ line.loads.units > 0 ? line.eachLoad : 'too coarse' }}
+              {{ line.loads.units > 0 ? line.eachLoad : t('dose.doseTable.tooCoarse') }}
             </td>
             <td class="right figure wide">
               <template v-if="readyOf.get(line.hive.id)?.burn">
                 {{ clockOf(1000 * (readyOf.get(line.hive.id)?.burn?.planned ?? 0)) }}
-                <span v-if="readyOf.get(line.hive.id)?.burn?.untested" class="soft error"
-                  >untested</span
-                >
+                <span v-if="readyOf.get(line.hive.id)?.burn?.untested" class="soft error">{{
+                  t('dose.doseTable.untested')
+                }}</span>
               </template>
-              <span v-else class="soft">not known</span>
+              <span v-else class="soft">{{ t('common.notKnown') }}</span>
             </td>
             <td class="right figure wide">
               {{ roughly(readyOf.get(line.hive.id)?.kept ?? 0) }}
-              <span class="soft error"
-                >kills {{ roughly(readyOf.get(line.hive.id)?.kill ?? 0) }}</span
-              >
+              <span class="soft error">{{
+                t('dose.doseTable.kills', { kill: roughly(readyOf.get(line.hive.id)?.kill ?? 0) })
+              }}</span>
             </td>
             <td>
               <VerdictMark :verdict="line.judgement.verdict" />
@@ -105,10 +110,10 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
                 type="button"
                 class="why"
                 :aria-expanded="asked === line.hive.id"
-                :aria-label="`Why for ${line.hive.name}`"
+                :aria-label="t('dose.doseTable.whyFor', { name: line.hive.name })"
                 @click="asked = asked === line.hive.id ? undefined : line.hive.id"
               >
-                why?
+                {{ t('dose.doseTable.why2') }}
               </button>
             </td>
           </tr>
@@ -128,26 +133,35 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
               </div>
               <div class="panels">
                 <div>
-                  <h3>Before the burn</h3>
+                  <h3>{{ t('common.beforeBurn') }}</h3>
                   <ul>
                     <li v-for="task in readyOf.get(line.hive.id)?.tasks" :key="task.kind">
                       {{ task.words }}
                     </li>
                   </ul>
                   <p v-if="readyOf.get(line.hive.id)?.burn" class="soft">
-                    Burn time {{ readyOf.get(line.hive.id)?.burn?.says }}.
+                    {{
+                      t('dose.doseTable.burnTime', { says: readyOf.get(line.hive.id)?.burn?.says })
+                    }}
                   </p>
                 </div>
                 <div>
                   <p>
-                    It keeps {{ roughly(readyOf.get(line.hive.id)?.kept ?? 0) }} of the acid and
-                    kills {{ roughly(readyOf.get(line.hive.id)?.kill ?? 0) }} of the mites on bees:
-                    model estimates.
-                    <template v-if="readyOf.get(line.hive.id)?.shutFirst">
-                      To gain most, {{ readyOf.get(line.hive.id)?.shutFirst?.remedy }}: then
-                      {{ roughly(readyOf.get(line.hive.id)?.shutFirst?.kept ?? 0) }} and
-                      {{ roughly(readyOf.get(line.hive.id)?.shutFirst?.kill ?? 0) }}.
-                    </template>
+                    <i18n-t keypath="dose.doseTable.keepsAcidKillsMites" scope="global"
+                      ><template #kept>{{ roughly(readyOf.get(line.hive.id)?.kept ?? 0) }}</template
+                      ><template #kill>{{ roughly(readyOf.get(line.hive.id)?.kill ?? 0) }}</template
+                      ><template #more
+                        ><template v-if="readyOf.get(line.hive.id)?.shutFirst">
+                          {{
+                            t('dose.doseTable.gainMostThen', {
+                              remedy: readyOf.get(line.hive.id)?.shutFirst?.remedy,
+                              kept: roughly(readyOf.get(line.hive.id)?.shutFirst?.kept ?? 0),
+                              kill: roughly(readyOf.get(line.hive.id)?.shutFirst?.kill ?? 0),
+                            })
+                          }}
+                        </template></template
+                      ></i18n-t
+                    >
                   </p>
                   <ExceptionForm
                     :hive-id="line.hive.id"

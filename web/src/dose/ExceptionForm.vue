@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
 import type { DoseException } from '../shared/dose/doseDraft'
+import { t } from '../words/words'
 
 /** Gives one hive another amount than the round, with its reason. */
 const props = defineProps<{
@@ -29,8 +30,8 @@ watch(
 
 function give(): void {
   unread.value = {
-    ...(Number.isFinite(numberIn(grams.value)) ? {} : { 'amount.grams': 'is no number' }),
-    ...(reason.value.trim() ? {} : { reason: 'say why in a few words' }),
+    ...(Number.isFinite(numberIn(grams.value)) ? {} : { 'amount.grams': t('common.noNumber') }),
+    ...(reason.value.trim() ? {} : { reason: t('dose.exceptionForm.sayWhyFewWords') }),
   }
   if (Object.keys(unread.value).length > 0) return
   emit('except', { hiveId: props.hiveId, grams: grams.value, reason: reason.value.trim() })
@@ -42,18 +43,22 @@ function give(): void {
     <v-text-field
       v-model="grams"
       density="compact"
-      :label="per === 'BOX' ? 'This hive instead, g a box' : 'This hive instead, g'"
+      :label="
+        per === 'BOX'
+          ? t('dose.exceptionForm.thisHiveInsteadG')
+          : t('dose.exceptionForm.thisHiveInsteadG2')
+      "
       inputmode="decimal"
       :error-messages="wrong['amount.grams']"
     />
     <v-text-field
       v-model="reason"
       density="compact"
-      label="because"
+      :label="t('dose.exceptionForm.because')"
       :error-messages="wrong.reason"
     />
-    <v-btn type="submit">Give it</v-btn>
-    <v-btn v-if="exception" @click="$emit('unexcept')">As the round</v-btn>
+    <v-btn type="submit">{{ t('dose.exceptionForm.give') }}</v-btn>
+    <v-btn v-if="exception" @click="$emit('unexcept')">{{ t('dose.exceptionForm.asRound') }}</v-btn>
   </form>
 </template>
 

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** The lot in use: one of the stock, oldest first, or any other by its name. */
 const props = defineProps<{
@@ -17,7 +18,7 @@ const items = computed(() =>
     .map((each) => ({
       value: each.lot.name,
       title: each.lot.name,
-      subtitle: `${each.lot.product}, about ${whole(each.left)} g left`,
+      subtitle: t('dose.lotPick.aboutGLeft', { product: each.lot.product, left: whole(each.left) }),
     })),
 )
 
@@ -34,7 +35,7 @@ function take(value: unknown): void {
   <v-text-field
     v-if="items.length === 0"
     :model-value="lot"
-    label="Lot"
+    :label="t('common.lot')"
     :error-messages="wrong"
     @update:model-value="$emit('lot', $event)"
   />
@@ -44,7 +45,7 @@ function take(value: unknown): void {
     :items="items"
     :return-object="false"
     item-props
-    label="Lot"
+    :label="t('common.lot')"
     :error-messages="wrong"
     @update:model-value="take"
   />

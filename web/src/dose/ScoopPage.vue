@@ -10,6 +10,7 @@ import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useLimits } from '../shared/limits'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
 const route = useRoute()
@@ -33,7 +34,10 @@ const filled = computed(() => form.grams.filter((text) => text.trim() !== ''))
 const items = computed(() =>
   spoons.value.map((each) => ({
     value: each.spoon,
-    title: `level ${each.words}, usually ${each.usualGrams.toFixed(2)} g`,
+    title: t('dose.scoopPage.levelUsuallyG', {
+      words: each.words,
+      usualGrams: each.usualGrams.toFixed(2),
+    }),
   })),
 )
 
@@ -58,7 +62,7 @@ function read(): number[] | null {
     if (text.trim() === '') return
     const value = numberIn(text)
     if (Number.isFinite(value)) grams.push(value)
-    else wrong.value[`grams[${i}]`] = 'no number'
+    else wrong.value[`grams[${i}]`] = t('dose.scoopPage.noNumber')
   })
   return Object.keys(wrong.value).length === 0 ? grams : null
 }
@@ -100,7 +104,7 @@ async function keep(): Promise<void> {
     )
     id = newId()
     form.grams = form.grams.map(() => '')
-    said.value = 'Kept. Dose sheets for this product and lot reckon with it from now on.'
+    said.value = t('dose.scoopPage.keptDoseSheetsFor')
   })
 }
 
@@ -113,23 +117,31 @@ async function strike(weighedId: string): Promise<void> {
 
 <template>
   <div class="top">
-    <h1>Scoop bench</h1>
-    <router-link to="/dose">Dose sheet</router-link>
+    <h1>{{ t('common.scoopBench') }}</h1>
+    <router-link to="/dose">{{ t('common.doseSheet') }}</router-link>
   </div>
   <p class="soft">
-    Fill the spoon, level it with a straight edge, weigh it, write it down: ten times, five at
-    least. Gloves on, out of the wind, never with a kitchen's spoons.
+    {{ t('dose.scoopPage.fillSpoonLevelWith') }}
   </p>
-  <PageState :there="fetched" :problem="fetched ? '' : problem" what="the spoons" @again="load()" />
+  <PageState
+    :there="fetched"
+    :problem="fetched ? '' : problem"
+    :what="t('dose.scoopPage.spoons')"
+    @again="load()"
+  />
   <div v-if="fetched" class="bench">
-    <form aria-label="Scoops weighed" class="form" @submit.prevent="keep">
+    <form :aria-label="t('dose.scoopPage.scoopsWeighed')" class="form" @submit.prevent="keep">
       <div class="pair">
-        <v-text-field v-model="form.product" label="Product" :error-messages="wrong.product" />
-        <v-text-field v-model="form.lot" label="Lot" :error-messages="wrong.lot" />
+        <v-text-field
+          v-model="form.product"
+          :label="t('common.product2')"
+          :error-messages="wrong.product"
+        />
+        <v-text-field v-model="form.lot" :label="t('common.lot')" :error-messages="wrong.lot" />
       </div>
-      <v-select v-model="form.spoon" :items="items" label="Spoon" />
+      <v-select v-model="form.spoon" :items="items" :label="t('dose.scoopPage.spoon')" />
       <fieldset>
-        <legend>Grams of each level scoop</legend>
+        <legend>{{ t('dose.scoopPage.gramsEachLevelScoop') }}</legend>
         <div class="form-grid scoops">
           <v-text-field
             v-for="(_, i) in form.grams"
@@ -137,7 +149,7 @@ async function strike(weighedId: string): Promise<void> {
             v-model="form.grams[i]"
             density="compact"
             inputmode="decimal"
-            :label="`Scoop ${i + 1}`"
+            :label="t('dose.scoopPage.scoop', { i: i + 1 })"
             suffix="g"
             :error-messages="wrong[`grams[${i}]`]"
           />
@@ -148,44 +160,55 @@ async function strike(weighedId: string): Promise<void> {
           class="word"
           @click="form.grams.push('')"
         >
-          one more
+          {{ t('dose.scoopPage.oneMore') }}
         </button>
       </fieldset>
       <p v-if="wrong.grams" role="alert" class="problem">{{ wrong.grams }}</p>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     </form>
-    <section class="sheet result" aria-label="What a scoop holds" aria-live="polite">
+    <section
+      class="sheet result"
+      :aria-label="t('dose.scoopPage.whatScoopHolds')"
+      aria-live="polite"
+    >
       <template v-if="reading">
-        <p>One level scoop holds</p>
+        <p>{{ t('dose.scoopPage.oneLevelScoopHolds') }}</p>
         <p class="figure big">{{ reading.mean.toFixed(2) }} g</p>
         <p>
-          ± {{ reading.spread.toFixed(3) }} g from scoop to scoop ({{
-            reading.spreadPercent.toFixed(1)
+          {{
+            t('dose.scoopPage.gFromScoopScoop', {
+              spread: reading.spread.toFixed(3),
+              spreadPercent: reading.spreadPercent.toFixed(1),
+              weighings: reading.weighings,
+              usualGrams: reading.usualGrams.toFixed(2),
+            })
           }}
-          %), {{ reading.weighings }} weighed. This spoon usually holds
-          {{ reading.usualGrams.toFixed(2) }} g.
         </p>
         <p v-for="warning in reading.warnings" :key="warning" class="problem">{{ warning }}</p>
-        <v-btn variant="flat" color="primary" @click="keep">Keep it for this product lot</v-btn>
+        <v-btn variant="flat" color="primary" @click="keep">{{
+          t('dose.scoopPage.keepForThisProduct')
+        }}</v-btn>
       </template>
       <p v-else class="soft">
-        {{ filled.length }} of at least 5 weighed. The mean and its spread show here.
+        {{ t('dose.scoopPage.atLeastWeighedMean', { filled: filled.length }) }}
       </p>
       <p v-if="said" role="status">{{ said }}</p>
     </section>
   </div>
-  <h2>Weighed before</h2>
-  <p v-if="kept.length === 0" class="soft">Nothing yet.</p>
-  <LineTable v-else label="Weighed scoops">
+  <h2>{{ t('dose.scoopPage.weighedBefore') }}</h2>
+  <p v-if="kept.length === 0" class="soft">{{ t('dose.scoopPage.nothingYet') }}</p>
+  <LineTable v-else :label="t('dose.scoopPage.weighedScoops')">
     <thead>
       <tr>
-        <th scope="col">Product</th>
-        <th scope="col">Lot</th>
-        <th scope="col">Spoon</th>
-        <th scope="col">Holds</th>
-        <th scope="col">Spread</th>
-        <th scope="col">By</th>
-        <th v-if="session.isKeeper" scope="col"><span class="visually-hidden">Strike out</span></th>
+        <th scope="col">{{ t('common.product2') }}</th>
+        <th scope="col">{{ t('common.lot') }}</th>
+        <th scope="col">{{ t('dose.scoopPage.spoon') }}</th>
+        <th scope="col">{{ t('dose.scoopPage.holds') }}</th>
+        <th scope="col">{{ t('dose.scoopPage.spread') }}</th>
+        <th scope="col">{{ t('dose.scoopPage.by') }}</th>
+        <th v-if="session.isKeeper" scope="col">
+          <span class="visually-hidden">{{ t('common.strikeOut') }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
@@ -197,7 +220,9 @@ async function strike(weighedId: string): Promise<void> {
         <td class="figure">{{ each.scoops.spreadPercent.toFixed(1) }} %</td>
         <td>{{ each.by }}, {{ each.at.slice(0, 10) }}</td>
         <td v-if="session.isKeeper">
-          <button type="button" class="word" @click="strike(each.id)">strike out</button>
+          <button type="button" class="word" @click="strike(each.id)">
+            {{ t('dose.scoopPage.strikeOut') }}
+          </button>
         </td>
       </tr>
     </tbody>

@@ -10,6 +10,7 @@ import { keptRun } from '../shared/keptRuns'
 import KitTicks from '../shared/kit/KitTicks.vue'
 import { useKit } from '../shared/kit/useKit'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 /** A planned round's dose sheet and kit list: to print, to pack by, to take to the yard. */
 const props = defineProps<{ id: string }>()
@@ -63,54 +64,84 @@ function print(): void {
 </script>
 
 <template>
-  <PageState :there="whole !== null" :problem="problem" what="the dose sheet" @again="load()" />
+  <PageState
+    :there="whole !== null"
+    :problem="problem"
+    :what="t('dose.sheetPage.doseSheet')"
+    @again="load()"
+  />
   <template v-if="whole">
     <div class="head">
-      <h1>Dose sheet, {{ whole.apiary.name }}</h1>
+      <h1>{{ t('dose.sheetPage.doseSheet2', { name: whole.apiary.name }) }}</h1>
       <span class="spring"></span>
       <span class="no-print buttons">
-        <v-btn @click="print">Print</v-btn>
+        <v-btn @click="print">{{ t('common.print') }}</v-btn>
         <v-btn :href="`/api/rounds/${id}/sheet.pdf`">PDF</v-btn>
-        <v-btn v-if="session.mayWork" variant="flat" color="primary" :to="`/run/${id}`"
-          >To the run</v-btn
-        >
+        <v-btn v-if="session.mayWork" variant="flat" color="primary" :to="`/run/${id}`">{{
+          t('dose.sheetPage.run')
+        }}</v-btn>
       </span>
     </div>
     <p class="facts">
-      {{ dayOf(whole.round.day) }} · {{ whole.round.tool }} ({{
-        whole.round.toolFamily === 'PAN_WAND' ? 'pan wand' : 'heated bowl'
-      }}) · shut {{ whole.round.sealMinutes }} min after the tool is out · planned by
-      {{ whole.round.plannedBy }}
+      {{
+        t('dose.sheetPage.shutMinAfterTool', {
+          day: dayOf(whole.round.day),
+          tool: whole.round.tool,
+          toolFamily:
+            whole.round.toolFamily === 'PAN_WAND' ? t('common.panWand') : t('common.heatedBowl'),
+          sealMinutes: whole.round.sealMinutes,
+          plannedBy: whole.round.plannedBy,
+        })
+      }}
     </p>
     <p class="facts">
-      <strong class="figure">{{ totals.acid.toFixed(2) }} g</strong> acid dihydrate =
-      <strong class="figure">{{ totals.product.toFixed(2) }} g</strong> product of
-      {{ (100 * whole.round.strength).toFixed(1) }} %
-      <template v-if="whole.round.product">, {{ whole.round.product }}</template>
-      <template v-if="whole.round.lot">, lot {{ whole.round.lot }}</template
-      >; {{ counted(totals.loads, 'load') }} to fill for {{ counted(whole.hives.length, 'hive') }}
+      <i18n-t keypath="dose.sheetPage.acidDihydrateProductFill" scope="global"
+        ><template #strong
+          ><strong class="figure">{{ totals.acid.toFixed(2) }} g</strong></template
+        ><template #strong2
+          ><strong class="figure">{{ totals.product.toFixed(2) }} g</strong></template
+        ><template #strength>{{ (100 * whole.round.strength).toFixed(1) }}</template
+        ><template #more
+          ><template v-if="whole.round.product">, {{ whole.round.product }}</template></template
+        ><template #more2
+          ><template v-if="whole.round.lot">{{
+            t('dose.sheetPage.lot', { lot: whole.round.lot })
+          }}</template></template
+        ><template #loads>{{ counted(totals.loads, 'load') }}</template
+        ><template #hives>{{ counted(whole.hives.length, 'hive') }}</template></i18n-t
+      >
     </p>
     <p class="facts">
-      Held against “{{ whole.ruleSheet.name }}”, version {{ whole.ruleSheet.version }}:
-      <strong v-if="totals.offLabel" class="problem">
-        {{ totals.offLabel }} not on label<template v-if="whole.round.offLabelReason"
-          >, because: {{ whole.round.offLabelReason }}</template
-        >
-      </strong>
-      <span v-else>none off the label.</span>
+      <i18n-t keypath="dose.sheetPage.heldAgainstVersion" scope="global"
+        ><template #name>{{ whole.ruleSheet.name }}</template
+        ><template #version>{{ whole.ruleSheet.version }}</template
+        ><template #strong
+          ><strong v-if="totals.offLabel" class="problem">
+            <i18n-t keypath="dose.sheetPage.notOnLabel" scope="global"
+              ><template #offLabel>{{ totals.offLabel }}</template
+              ><template #more
+                ><template v-if="whole.round.offLabelReason">{{
+                  t('dose.sheetPage.because', { offLabelReason: whole.round.offLabelReason })
+                }}</template></template
+              ></i18n-t
+            >
+          </strong>
+          <span v-else>{{ t('dose.sheetPage.noneOffLabel') }}</span></template
+        ></i18n-t
+      >
     </p>
     <div class="paper" :class="{ many: whole.hives.length > 40 }">
       <table>
         <thead>
           <tr>
             <th scope="col"></th>
-            <th scope="col">Hive</th>
-            <th scope="col">Boxes</th>
-            <th scope="col" class="boxes">Each load</th>
-            <th scope="col">Loads</th>
-            <th scope="col">Burn</th>
-            <th scope="col">Before the burn</th>
-            <th scope="col">Label</th>
+            <th scope="col">{{ t('common.hive') }}</th>
+            <th scope="col">{{ t('dose.sheetPage.boxes') }}</th>
+            <th scope="col" class="boxes">{{ t('dose.sheetPage.eachLoad') }}</th>
+            <th scope="col">{{ t('dose.sheetPage.loads') }}</th>
+            <th scope="col">{{ t('common.burn') }}</th>
+            <th scope="col">{{ t('common.beforeBurn') }}</th>
+            <th scope="col">{{ t('common.label') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -144,7 +175,7 @@ function print(): void {
       :may-tick="session.mayWork"
       @tick="kit.tick"
     />
-    <ul class="cautions" aria-label="Cautions">
+    <ul class="cautions" :aria-label="t('dose.sheetPage.cautions')">
       <li v-for="caution in whole.cautions" :key="caution">{{ caution }}</li>
     </ul>
   </template>

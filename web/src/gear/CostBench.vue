@@ -4,22 +4,23 @@ import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 const props = defineProps<{ tools: readonly Shapes['KnownTool'][] }>()
 /** Which of two tools pays at how many hives, with the keeper's own prices and rates. */
 const TOOL_FIELDS = [
-  { key: 'price', label: 'Price', unit: '' },
-  { key: 'minutesPerHive', label: 'Minutes a hive', unit: 'min' },
-  { key: 'years', label: 'Lasts', unit: 'years' },
+  { key: 'price', label: t('gear.costBench.price'), unit: '' },
+  { key: 'minutesPerHive', label: t('gear.costBench.minutesHive'), unit: 'min' },
+  { key: 'years', label: t('gear.costBench.lasts'), unit: t('gear.costBench.years') },
 ] as const
 const RATE_FIELDS = [
-  { key: 'hourly', label: 'An hour is worth', unit: '' },
-  { key: 'roundsPerYear', label: 'Rounds a year', unit: '' },
-  { key: 'setUpMinutes', label: 'Setting up', unit: 'min' },
+  { key: 'hourly', label: t('gear.costBench.hourWorth'), unit: '' },
+  { key: 'roundsPerYear', label: t('gear.costBench.roundsYear'), unit: '' },
+  { key: 'setUpMinutes', label: t('gear.costBench.settingUp'), unit: 'min' },
 ] as const
 const form = useStorage('tavrel.toolcost', {
-  first: { name: 'Pan', price: '', minutesPerHive: '10', years: '8' },
-  second: { name: 'Bowl', price: '', minutesPerHive: '1.5', years: '8' },
+  first: { name: t('gear.costBench.pan'), price: '', minutesPerHive: '10', years: '8' },
+  second: { name: t('gear.costBench.bowl'), price: '', minutesPerHive: '1.5', years: '8' },
   rates: { hourly: '', roundsPerYear: '4', setUpMinutes: '30' },
 })
 const own = computed(() => props.tools.map(({ tool }) => ({ value: tool.id, title: tool.name })))
@@ -80,13 +81,13 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
 </script>
 
 <template>
-  <section aria-label="Which tool pays">
-    <h2>Which tool pays</h2>
+  <section :aria-label="t('gear.costBench.whichToolPays')">
+    <h2>{{ t('gear.costBench.whichToolPays') }}</h2>
     <div v-for="which in ['first', 'second'] as const" :key="which" class="form-grid fields">
       <v-combobox
         :model-value="form[which].name"
         density="compact"
-        label="Tool"
+        :label="t('common.tool')"
         :items="own"
         :return-object="false"
         :error-messages="wrong[`${which}.name`]"
@@ -121,17 +122,19 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
         {{ form.second.name }}
         {{
           compared.paysFrom === undefined
-            ? `never costs less than ${form.first.name}.`
-            : `costs less from ${compared.paysFrom} hives on.`
+            ? t('gear.costBench.neverCostsLessThan', { name: form.first.name })
+            : t('gear.costBench.costsLessFromHives', { paysFrom: compared.paysFrom })
         }}
       </p>
       <table>
         <caption class="visually-hidden">
-          A year of each tool by hives
+          {{
+            t('gear.costBench.yearEachToolBy')
+          }}
         </caption>
         <thead>
           <tr>
-            <th scope="col">Hives</th>
+            <th scope="col">{{ t('common.hives') }}</th>
             <th v-for="row in compared.rows" :key="row.hives" scope="col">{{ row.hives }}</th>
           </tr>
         </thead>
@@ -147,10 +150,9 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
         </tbody>
       </table>
     </template>
-    <p v-else class="soft">Enter both prices and what an hour is worth, in your own money.</p>
+    <p v-else class="soft">{{ t('gear.costBench.enterBothPricesWhat') }}</p>
     <p class="soft">
-      A year: price ÷ years + (minutes a hive × hives + setting up) × rounds × your hour. Acid and
-      miles are the same for both and left out.
+      {{ t('gear.costBench.yearPriceYearsMinutes') }}
     </p>
   </section>
 </template>

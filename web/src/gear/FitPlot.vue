@@ -6,6 +6,7 @@ import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { fromNothing } from '../shared/chart/scales'
+import { t } from '../words/words'
 
 /** Burn time against load: test burns as points, the fit as a line, the planned time above it. */
 const props = defineProps<{ fit: Shapes['BurnFit']; line: Shapes['BurnLine'] }>()
@@ -42,7 +43,9 @@ const ticks = computed(() =>
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="`Burn time ${line.says}, from ${fit.points.length} test burns`"
+      :aria-label="
+        t('gear.fitPlot.burnTimeFromTest', { says: line.says, points: fit.points.length })
+      "
     >
       <rect
         class="tested"
@@ -55,9 +58,9 @@ const ticks = computed(() =>
       <FootAxis
         :marks="ticks"
         :y="HEIGHT - 20"
-        :what="{ words: 'load, g of product', x: (WIDTH + LEFT) / 2, y: HEIGHT - 4 }"
+        :what="{ words: t('gear.fitPlot.loadGProduct'), x: (WIDTH + LEFT) / 2, y: HEIGHT - 4 }"
       />
-      <text :x="LEFT + 6" y="22">burn, seconds</text>
+      <text :x="LEFT + 6" y="22">{{ t('gear.fitPlot.burnSeconds') }}</text>
       <path class="planned" :d="drawn('planned')" />
       <path class="fit" :d="drawn('seconds')" />
       <circle
@@ -69,8 +72,12 @@ const ticks = computed(() =>
       />
     </svg>
     <figcaption>
-      {{ line.says }}. Dashed: planned, {{ fit.marginPercent }} % more. Shaded: loads near a tested
-      one; outside it, test first.
+      {{
+        t('gear.fitPlot.dashedPlannedMoreShaded', {
+          says: line.says,
+          marginPercent: fit.marginPercent,
+        })
+      }}
     </figcaption>
   </figure>
 </template>

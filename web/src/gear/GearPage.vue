@@ -15,6 +15,7 @@ import { useGear } from './useGear'
 import type { Shapes } from '../api/client'
 import PageState from '../shared/layout/PageState.vue'
 import { degrees } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** Gear: tools with their test burns and care, packs, power and price. */
 const session = useSession()
@@ -33,8 +34,12 @@ const names = computed(
     gear.value?.tools.map(({ tool, wear }) => ({
       key: tool.id,
       name: tool.name,
-      note: FAMILIES[tool.family] + (tool.retired ? ', no longer used' : ''),
-      warning: wear.sealsDue ? 'seals due' : wear.due.length ? 'cleaning due' : undefined,
+      note: FAMILIES[tool.family] + (tool.retired ? t('gear.gearPage.noLongerUsed') : ''),
+      warning: wear.sealsDue
+        ? t('gear.gearPage.sealsDue')
+        : wear.due.length
+          ? t('gear.gearPage.cleaningDue')
+          : undefined,
     })) ?? [],
 )
 const facts = computed(() => {
@@ -45,16 +50,22 @@ const facts = computed(() => {
   return [
     FAMILIES[tool.family],
     POWERS[tool.power],
-    `acid ${RELEASES[tool.release]}`,
-    `end shown by ${END_SIGNS[tool.endSign]}`,
-    `takes ${tool.capacity} g a load`,
+    t('gear.gearPage.acid', { release: RELEASES[tool.release] }),
+    t('gear.gearPage.endShownBy', { endSign: END_SIGNS[tool.endSign] }),
+    t('gear.gearPage.takesGLoad', { capacity: tool.capacity }),
     ...say('preheats', tool.preheatSeconds || undefined, 's'),
-    ...say('cools in the hive', tool.coolSeconds || undefined, 's'),
-    ...say('between loads', tool.reloadSeconds || undefined, 's'),
-    ...(tool.setCelsius === undefined ? [] : [`set to ${degrees(tool.setCelsius, 0)}`]),
-    ...(tool.maxCelsius === undefined ? [] : [`never above ${degrees(tool.maxCelsius, 0)}`]),
+    ...say(t('gear.gearPage.coolsHive'), tool.coolSeconds || undefined, 's'),
+    ...say(t('gear.gearPage.betweenLoads'), tool.reloadSeconds || undefined, 's'),
+    ...(tool.setCelsius === undefined
+      ? []
+      : [t('gear.gearPage.set', { setCelsius: degrees(tool.setCelsius, 0) })]),
+    ...(tool.maxCelsius === undefined
+      ? []
+      : [t('gear.gearPage.neverAbove', { maxCelsius: degrees(tool.maxCelsius, 0) })]),
     ...say('draws', tool.watts, 'W'),
-    ...(tool.family === 'PAN_WAND' ? [tool.dunkAllowed ? 'dunk allowed' : 'never dunked'] : []),
+    ...(tool.family === 'PAN_WAND'
+      ? [tool.dunkAllowed ? t('gear.gearPage.dunkAllowed') : t('gear.gearPage.neverDunked')]
+      : []),
   ]
 })
 
@@ -93,20 +104,25 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
 
 <template>
   <div class="top">
-    <h1>Gear</h1>
-    <router-link to="/gear/stock">Stock and money</router-link>
-    <v-btn v-if="session.isKeeper" @click="editing = 'new'">Add a tool</v-btn>
+    <h1>{{ t('common.gear') }}</h1>
+    <router-link to="/gear/stock">{{ t('common.stockMoney') }}</router-link>
+    <v-btn v-if="session.isKeeper" @click="editing = 'new'">{{ t('gear.gearPage.addTool') }}</v-btn>
   </div>
-  <PageState :there="gear !== null" :problem="problem" what="the gear" @again="load()" />
+  <PageState
+    :there="gear !== null"
+    :problem="problem"
+    :what="t('gear.gearPage.gear')"
+    @again="load()"
+  />
   <div v-if="gear" class="gear">
     <ChoiceList
-      label="Tools"
+      :label="t('gear.gearPage.tools')"
       :items="names"
       :chosen="editing === 'new' ? undefined : chosen?.tool.id"
       @choose="((chosenId = $event), (editing = null))"
     />
-    <section v-if="editing === 'new'" class="sheet one" aria-label="A new tool">
-      <h2>A new tool</h2>
+    <section v-if="editing === 'new'" class="sheet one" :aria-label="t('gear.gearPage.newTool')">
+      <h2>{{ t('gear.gearPage.newTool') }}</h2>
       <ToolForm
         :new-id="freshId"
         :bowl="gear.usualBowl"
@@ -119,7 +135,9 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
     <section v-else-if="chosen" class="sheet one" :aria-label="chosen.tool.name">
       <div class="top">
         <h2>{{ chosen.tool.name }}</h2>
-        <v-btn v-if="session.isKeeper && !editing" @click="editing = 'this'">Change</v-btn>
+        <v-btn v-if="session.isKeeper && !editing" @click="editing = 'this'">{{
+          t('common.change')
+        }}</v-btn>
       </div>
       <ToolForm
         v-if="editing"
@@ -140,8 +158,8 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
             <p v-else class="soft">
               {{
                 chosen.fit.basis === 'OWN_FIGURE'
-                  ? `Planned by its own figure, ${chosen.tool.burnSeconds} s, whatever the load. Make a test burn.`
-                  : 'No burn time is known. Make a test burn.'
+                  ? t('gear.gearPage.plannedByItsOwn', { burnSeconds: chosen.tool.burnSeconds })
+                  : t('gear.gearPage.noBurnTimeKnown')
               }}
             </p>
           </div>
@@ -164,7 +182,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
       </template>
     </section>
     <p v-else class="soft">
-      No tool yet. Add the one you burn with: its times and limits then stand on every sheet.
+      {{ t('gear.gearPage.noToolYetAdd') }}
     </p>
   </div>
   <div v-if="gear" class="benches">
@@ -174,23 +192,26 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
       :may-change="session.isKeeper"
       :keep="pack"
     />
-    <section aria-label="Filters">
-      <h2>Filters</h2>
+    <section :aria-label="t('gear.gearPage.filters')">
+      <h2>{{ t('gear.gearPage.filters') }}</h2>
       <p>
         {{
           gear.filters.hours === undefined
-            ? 'Nobody has noted a change of respirator filters yet.'
-            : `${gear.filters.hours.toFixed(1)} hours of rounds since they were changed on ${gear.filters.changed?.slice(0, 10)}; due after ${gear.filters.most} h.`
+            ? t('gear.gearPage.nobodyHasNotedChange')
+            : t('gear.gearPage.hoursRoundsSinceThey', {
+                hours: gear.filters.hours.toFixed(1),
+                changed: gear.filters.changed?.slice(0, 10),
+                most: gear.filters.most,
+              })
         }}
       </p>
-      <p v-if="gear.filters.due" class="problem">Change them before the next round.</p>
+      <p v-if="gear.filters.due" class="problem">{{ t('gear.gearPage.changeThemBeforeNext') }}</p>
       <p class="soft">
-        Acid-gas cartridges and P100/P3 filters are changed by hours and by their maker's date,
-        sooner if you smell or taste anything.
+        {{ t('gear.gearPage.acidGasCartridgesP') }}
       </p>
-      <v-btn v-if="session.mayWork" @click="keepNote(newId(), { kind: 'FILTERS_CHANGED' })"
-        >Filters changed today</v-btn
-      >
+      <v-btn v-if="session.mayWork" @click="keepNote(newId(), { kind: 'FILTERS_CHANGED' })">{{
+        t('gear.gearPage.filtersChangedToday')
+      }}</v-btn>
     </section>
     <PowerBench v-if="session.mayWork" />
     <CostBench v-if="session.mayWork" :tools="gear.tools" />

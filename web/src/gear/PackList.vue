@@ -3,6 +3,7 @@ import { reactive, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** Batteries and packs, with the voltage at which each is swapped. */
 const props = defineProps<{
@@ -13,12 +14,12 @@ const props = defineProps<{
   keep: (pack: Shapes['Pack']) => Promise<boolean>
 }>()
 const NUMBERS = [
-  { key: 'volts', label: 'Volts', unit: 'V' },
-  { key: 'ampHours', label: 'Capacity', unit: 'Ah' },
-  { key: 'cutoffVolts', label: 'Swap at', unit: 'V' },
-  { key: 'burnsPerCharge', label: 'Burns a charge', unit: '' },
-  { key: 'chargeMinutes', label: 'Charges in', unit: 'min' },
-  { key: 'count', label: 'How many', unit: '' },
+  { key: 'volts', label: t('gear.packList.volts'), unit: 'V' },
+  { key: 'ampHours', label: t('gear.packList.capacity'), unit: 'Ah' },
+  { key: 'cutoffVolts', label: t('gear.packList.swapAt'), unit: 'V' },
+  { key: 'burnsPerCharge', label: t('gear.packList.burnsCharge2'), unit: '' },
+  { key: 'chargeMinutes', label: t('gear.packList.charges2'), unit: 'min' },
+  { key: 'count', label: t('gear.packList.howMany'), unit: '' },
 ] as const
 type Key = (typeof NUMBERS)[number]['key']
 const OPTIONAL: ReadonlySet<Key> = new Set(['burnsPerCharge', 'chargeMinutes'])
@@ -49,7 +50,7 @@ async function keepPack(): Promise<void> {
     if (text === '' && OPTIONAL.has(key)) continue
     const value = numberIn(text)
     if (Number.isFinite(value)) numbers[key] = value
-    else unread.value[key] = 'is no number'
+    else unread.value[key] = t('common.noNumber')
   }
   if (Object.keys(unread.value).length > 0) return
   const pack = { id: editing.value, name: form.name, ...numbers } as Shapes['Pack']
@@ -58,29 +59,43 @@ async function keepPack(): Promise<void> {
 </script>
 
 <template>
-  <section aria-label="Packs and batteries">
-    <h2>Packs and batteries</h2>
+  <section :aria-label="t('gear.packList.packsBatteries')">
+    <h2>{{ t('gear.packList.packsBatteries') }}</h2>
     <p class="soft">
-      Swap at the voltage the maker gives: running a pack flat destroys it. 12 V batteries spark and
-      gas; keep clips tight and cables dry.
+      {{ t('gear.packList.swapAtVoltageMaker') }}
     </p>
     <ul v-if="packs.length">
       <li v-for="pack in packs" :key="pack.id">
         <strong>{{ pack.count }} × {{ pack.name }}</strong>
         {{ ' '
-        }}<span class="figure"
-          >{{ pack.volts }} V, {{ pack.ampHours }} Ah, swap at {{ pack.cutoffVolts }} V</span
-        >
-        <span v-if="pack.burnsPerCharge">, {{ pack.burnsPerCharge }} burns a charge</span>
-        <span v-if="pack.chargeMinutes">, charges in {{ charging(pack.chargeMinutes) }}</span>
-        <button v-if="mayChange" type="button" class="word" @click="edit(pack)">change</button>
+        }}<span class="figure">{{
+          t('gear.packList.vAhSwapAt', {
+            volts: pack.volts,
+            ampHours: pack.ampHours,
+            cutoffVolts: pack.cutoffVolts,
+          })
+        }}</span>
+        <span v-if="pack.burnsPerCharge">{{
+          t('gear.packList.burnsCharge', { burnsPerCharge: pack.burnsPerCharge })
+        }}</span>
+        <span v-if="pack.chargeMinutes">{{
+          t('gear.packList.charges', { chargeMinutes: charging(pack.chargeMinutes) })
+        }}</span>
+        <button v-if="mayChange" type="button" class="word" @click="edit(pack)">
+          {{ t('gear.packList.change') }}
+        </button>
       </li>
     </ul>
-    <form v-if="editing" class="form-grid sheet" aria-label="The pack" @submit.prevent="keepPack">
+    <form
+      v-if="editing"
+      class="form-grid sheet"
+      :aria-label="t('gear.packList.pack')"
+      @submit.prevent="keepPack"
+    >
       <v-text-field
         v-model="form.name"
         density="compact"
-        label="Name"
+        :label="t('common.name')"
         :error-messages="refused.name"
       />
       <v-text-field
@@ -93,10 +108,10 @@ async function keepPack(): Promise<void> {
         :suffix="field.unit"
         :error-messages="unread[field.key] ?? refused[field.key]"
       />
-      <v-btn @click="editing = undefined">Back</v-btn>
-      <v-btn type="submit" variant="flat" color="primary">Keep the pack</v-btn>
+      <v-btn @click="editing = undefined">{{ t('common.back') }}</v-btn>
+      <v-btn type="submit" variant="flat" color="primary">{{ t('gear.packList.keepPack') }}</v-btn>
     </form>
-    <v-btn v-else-if="mayChange" @click="edit()">Add a pack</v-btn>
+    <v-btn v-else-if="mayChange" @click="edit()">{{ t('gear.packList.addPack') }}</v-btn>
   </section>
 </template>
 

@@ -4,15 +4,16 @@ import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** What a mains tool asks of an inverter and a battery bank. */
 const FIELDS = [
-  { key: 'watts', label: 'Tool draws', unit: 'W' },
-  { key: 'ampHours', label: 'Bank', unit: 'Ah' },
-  { key: 'volts', label: 'at', unit: 'V' },
-  { key: 'usable', label: 'Usable share', unit: '%' },
-  { key: 'duty', label: 'Heats of the time', unit: '%' },
-  { key: 'secondsPerBurn', label: 'From burn to burn', unit: 's' },
+  { key: 'watts', label: t('gear.powerBench.toolDraws'), unit: 'W' },
+  { key: 'ampHours', label: t('gear.powerBench.bank'), unit: 'Ah' },
+  { key: 'volts', label: t('gear.powerBench.at'), unit: 'V' },
+  { key: 'usable', label: t('gear.powerBench.usableShare'), unit: '%' },
+  { key: 'duty', label: t('gear.powerBench.heatsTime'), unit: '%' },
+  { key: 'secondsPerBurn', label: t('gear.powerBench.fromBurnBurn'), unit: 's' },
 ] as const
 const form = useStorage('tavrel.power', {
   watts: '275',
@@ -30,7 +31,7 @@ async function reckon(): Promise<void> {
   wrong.value = Object.fromEntries(
     FIELDS.filter(({ key }) => !Number.isFinite(numberIn(form.value[key]))).map(({ key }) => [
       key,
-      'is no number',
+      t('common.noNumber'),
     ]),
   )
   if (Object.keys(wrong.value).length > 0) return
@@ -57,8 +58,8 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
 </script>
 
 <template>
-  <section aria-label="Inverter and battery bank">
-    <h2>Inverter and bank</h2>
+  <section :aria-label="t('gear.powerBench.inverterBatteryBank')">
+    <h2>{{ t('gear.powerBench.inverterBank') }}</h2>
     <div class="form-grid fields">
       <v-text-field
         v-for="field in FIELDS"
@@ -73,15 +74,18 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
     </div>
     <p v-if="problem" role="alert">{{ problem }}</p>
     <p v-if="need" class="answer" aria-live="polite">
-      Inverter of <strong class="figure">{{ need.inverterWatts.toFixed(0) }} W</strong> at least;
-      the bank lasts <strong class="figure">{{ need.hours.toFixed(1) }} h</strong>, about
-      <strong class="figure">{{ need.burns }}</strong> burns, drawing {{ need.amps.toFixed(0) }} A
-      while it heats.
+      <i18n-t keypath="gear.powerBench.inverterAtLeastBank" scope="global"
+        ><template #strong
+          ><strong class="figure">{{ need.inverterWatts.toFixed(0) }} W</strong></template
+        ><template #strong2
+          ><strong class="figure">{{ need.hours.toFixed(1) }} h</strong></template
+        ><template #strong3
+          ><strong class="figure">{{ need.burns }}</strong></template
+        ><template #amps>{{ need.amps.toFixed(0) }}</template></i18n-t
+      >
     </p>
     <p class="soft">
-      Ah × V × usable share × 0.85 ÷ W ÷ share of time heating; inverter a quarter over the tool. An
-      estimate: cold batteries give less. Residual-current device, dry cables, exhaust away from
-      people.
+      {{ t('gear.powerBench.ahVUsableShare') }}
     </p>
   </section>
 </template>

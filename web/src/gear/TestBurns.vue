@@ -7,6 +7,7 @@ import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import QuantityField from '../shared/units/QuantityField.vue'
 import { degrees } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /**
  * Test burns of a tool, timed by a stopwatch that goes on through a reload: its start is kept on this device.
@@ -52,9 +53,9 @@ async function keepBurn(): Promise<void> {
   const seconds = numberIn(form.seconds)
   const celsius = form.celsius.trim() === '' ? undefined : numberIn(form.celsius)
   unread.value = {
-    ...(Number.isFinite(load) ? {} : { load: 'say how many grams burned' }),
-    ...(Number.isFinite(seconds) ? {} : { seconds: 'press start and stop, or type it' }),
-    ...(celsius === undefined || Number.isFinite(celsius) ? {} : { celsius: 'is no number' }),
+    ...(Number.isFinite(load) ? {} : { load: t('gear.testBurns.sayHowManyGrams') }),
+    ...(Number.isFinite(seconds) ? {} : { seconds: t('gear.testBurns.pressStartStopOr') }),
+    ...(celsius === undefined || Number.isFinite(celsius) ? {} : { celsius: t('common.noNumber') }),
   }
   if (Object.keys(unread.value).length > 0) return
   const kept = await props.keep({
@@ -75,23 +76,22 @@ async function keepBurn(): Promise<void> {
 </script>
 
 <template>
-  <section aria-label="Test burns">
-    <h3>Test burn</h3>
+  <section :aria-label="t('gear.testBurns.testBurns')">
+    <h3>{{ t('gear.testBurns.testBurn') }}</h3>
     <p class="soft">
-      In the open, upwind, masked, with the dose to be used: from connecting or release until it is
-      empty. Repeat for each load and battery.
+      {{ t('gear.testBurns.openUpwindMaskedWith') }}
     </p>
     <div class="watch">
       <p class="figure time" role="timer">{{ shown }} s</p>
       <button type="button" class="press" :class="{ runs: started !== null }" @click="press">
-        {{ started === null ? 'Start' : 'Empty: stop' }}
+        {{ started === null ? t('gear.testBurns.start') : t('gear.testBurns.emptyStop') }}
       </button>
     </div>
-    <form class="form-grid" aria-label="What burned" @submit.prevent="keepBurn">
+    <form class="form-grid" :aria-label="t('gear.testBurns.whatBurned')" @submit.prevent="keepBurn">
       <v-text-field
         v-model="form.load"
         density="compact"
-        label="Load"
+        :label="t('gear.testBurns.load')"
         suffix="g"
         inputmode="decimal"
         :error-messages="wrong.load"
@@ -99,7 +99,7 @@ async function keepBurn(): Promise<void> {
       <v-text-field
         v-model="form.seconds"
         density="compact"
-        label="Took"
+        :label="t('gear.testBurns.took')"
         suffix="s"
         inputmode="decimal"
         :error-messages="wrong.seconds"
@@ -107,27 +107,31 @@ async function keepBurn(): Promise<void> {
       <v-text-field
         v-model="form.pack"
         density="compact"
-        label="Pack"
+        :label="t('gear.testBurns.pack')"
         :error-messages="wrong.pack"
       />
       <QuantityField
         v-model="form.celsius"
         density="compact"
         kind="temperature"
-        label="Air"
+        :label="t('gear.testBurns.air')"
         :error-messages="wrong.celsius"
       />
       <v-text-field
         v-model="form.note"
         density="compact"
-        label="Seen"
+        :label="t('gear.testBurns.seen')"
         :error-messages="wrong.note"
       />
-      <v-btn type="submit" variant="flat" color="primary">Keep this burn</v-btn>
+      <v-btn type="submit" variant="flat" color="primary">{{
+        t('gear.testBurns.keepThisBurn')
+      }}</v-btn>
     </form>
     <table v-if="known.burns.length">
       <caption class="visually-hidden">
-        Burns that count
+        {{
+          t('gear.testBurns.burnsCount')
+        }}
       </caption>
       <tbody>
         <tr v-for="burn in known.burns" :key="burn.id">
@@ -143,7 +147,7 @@ async function keepBurn(): Promise<void> {
           <td class="soft figure">{{ burn.at.slice(0, 10) }}</td>
           <td>
             <button v-if="mayStrike" type="button" class="word" @click="$emit('strike', burn.id)">
-              strike out
+              {{ t('gear.testBurns.strikeOut') }}
             </button>
           </td>
         </tr>

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { newId } from '../shared/ids'
 import { NOTES } from './gearWords'
+import { t } from '../words/words'
 
 type Kind = Shapes['NewGearNote']['kind']
 
@@ -26,34 +27,43 @@ async function note(kind: Kind): Promise<void> {
 </script>
 
 <template>
-  <section aria-label="Care">
-    <h3>Care</h3>
+  <section :aria-label="t('gear.toolCare.care')">
+    <h3>{{ t('gear.toolCare.care') }}</h3>
     <ul class="due">
       <li :class="{ now: known.wear.uncleanedAfter.length }">
         {{
           known.wear.uncleanedAfter.length
-            ? `Cleaning due: burned in ${known.wear.uncleanedAfter.join(', ')} since it was cleaned.`
-            : 'Clean: nothing burned in it since it was cleaned.'
+            ? t('gear.toolCare.cleaningDueBurnedSince', {
+                uncleanedAfter: known.wear.uncleanedAfter.join(', '),
+              })
+            : t('gear.toolCare.cleanNothingBurnedSince')
         }}
       </li>
       <li :class="{ now: known.wear.sealsDue }">
-        {{ known.wear.burnsOnSeals }} burns on its seals<template v-if="known.tool.sealsEvery"
-          >, of {{ known.tool.sealsEvery }}</template
-        >{{ known.wear.sealsDue ? ': change them.' : '.' }}
+        <i18n-t keypath="gear.toolCare.burnsOnItsSeals" scope="global"
+          ><template #burnsOnSeals>{{ known.wear.burnsOnSeals }}</template
+          ><template #more
+            ><template v-if="known.tool.sealsEvery">{{
+              t('gear.toolCare.of', { sealsEvery: known.tool.sealsEvery })
+            }}</template></template
+          ><template #sealsDue>{{
+            known.wear.sealsDue ? t('gear.toolCare.changeThem') : '.'
+          }}</template></i18n-t
+        >
       </li>
     </ul>
-    <form v-if="mayNote" aria-label="A note on the tool" @submit.prevent>
+    <form v-if="mayNote" :aria-label="t('gear.toolCare.noteOnTool')" @submit.prevent>
       <v-text-field
         v-model="says"
         density="compact"
-        label="What was seen or done"
+        :label="t('gear.toolCare.whatWasSeenOr')"
         :error-messages="refused.says"
       />
       <div class="kinds">
-        <v-btn @click="note('RESIDUE')">Residue</v-btn>
-        <v-btn @click="note('FAULT')">Fault</v-btn>
-        <v-btn @click="note('CLEANED')">Cleaned</v-btn>
-        <v-btn @click="note('SEALS_CHANGED')">Seals changed</v-btn>
+        <v-btn @click="note('RESIDUE')">{{ t('gear.toolCare.residue') }}</v-btn>
+        <v-btn @click="note('FAULT')">{{ t('gear.toolCare.fault') }}</v-btn>
+        <v-btn @click="note('CLEANED')">{{ t('gear.toolCare.cleaned') }}</v-btn>
+        <v-btn @click="note('SEALS_CHANGED')">{{ t('gear.toolCare.sealsChanged') }}</v-btn>
       </div>
     </form>
     <ul class="notes">

@@ -15,6 +15,7 @@ import {
   type ToolDraft,
 } from './gearWords'
 import FigureField from '../shared/units/FigureField.vue'
+import { t } from '../words/words'
 
 /** A tool as its keeper and its maker describe it. */
 const props = defineProps<{
@@ -45,7 +46,7 @@ const releases = computed(() =>
   ),
 )
 const packs = computed(() => [
-  { value: '', title: 'none' },
+  { value: '', title: t('common.none') },
   ...props.packs.map((pack) => ({ value: pack.id, title: pack.name })),
 ])
 
@@ -57,29 +58,33 @@ function keep(): void {
 </script>
 
 <template>
-  <form class="form-grid form" aria-label="The tool" @submit.prevent="keep">
-    <v-text-field v-model="draft.name" label="Name" :error-messages="wrong.name" />
+  <form class="form-grid form" :aria-label="t('gear.toolForm.tool')" @submit.prevent="keep">
+    <v-text-field v-model="draft.name" :label="t('common.name')" :error-messages="wrong.name" />
     <v-select
       :model-value="draft.family"
-      label="Family"
+      :label="t('gear.toolForm.family')"
       :items="options(FAMILIES)"
       :error-messages="wrong.family"
       @update:model-value="draft = asFamily(draft, $event, bowl)"
     />
-    <v-select v-model="draft.power" label="Heated by" :items="options(POWERS)" />
+    <v-select v-model="draft.power" :label="t('gear.toolForm.heatedBy')" :items="options(POWERS)" />
     <v-select
       v-model="draft.packId"
-      label="Runs on"
+      :label="t('gear.toolForm.runsOn')"
       :items="packs"
       :error-messages="wrong.packId"
     />
     <v-select
       v-model="draft.release"
-      label="Acid is"
+      :label="t('gear.toolForm.acid')"
       :items="releases"
       :error-messages="wrong.release"
     />
-    <v-select v-model="draft.endSign" label="Shows the end by" :items="options(END_SIGNS)" />
+    <v-select
+      v-model="draft.endSign"
+      :label="t('gear.toolForm.showsEndBy')"
+      :items="options(END_SIGNS)"
+    />
     <FigureField
       v-for="field in numbers"
       :key="field.key"
@@ -88,18 +93,23 @@ function keep(): void {
       :label="field.label"
       :error-messages="wrong[field.key]"
     />
-    <v-textarea v-model="draft.note" class="wide" label="Note" :error-messages="wrong.note" />
+    <v-textarea
+      v-model="draft.note"
+      class="wide"
+      :label="t('gear.toolForm.note')"
+      :error-messages="wrong.note"
+    />
     <v-checkbox
       v-if="draft.family === 'PAN_WAND'"
       v-model="draft.dunkAllowed"
       class="wide"
-      label="Its maker allows cooling the hot pan in water; it is dried before the next load"
+      :label="t('gear.toolForm.itsMakerAllowsCooling')"
       :error-messages="wrong.dunkAllowed"
     />
-    <v-checkbox v-model="draft.retired" class="wide" label="No longer used" />
+    <v-checkbox v-model="draft.retired" class="wide" :label="t('gear.toolForm.noLongerUsed')" />
     <div class="wide foot">
-      <v-btn @click="$emit('back')">Back</v-btn>
-      <v-btn type="submit" variant="flat" color="primary">Keep the tool</v-btn>
+      <v-btn @click="$emit('back')">{{ t('common.back') }}</v-btn>
+      <v-btn type="submit" variant="flat" color="primary">{{ t('gear.toolForm.keepTool') }}</v-btn>
     </div>
   </form>
 </template>

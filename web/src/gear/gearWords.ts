@@ -1,48 +1,129 @@
 import type { Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
+import { t, texts } from '../words/words'
 
 type Tool = Shapes['Tool']
 type UsualBowl = Shapes['UsualBowl']
 
 /** Words for what a tool is; the one place on the screens where they are kept. */
-export const FAMILIES = { PAN_WAND: 'pan wand', HEATED_BOWL: 'heated bowl' } as const
-export const POWERS = {
-  CAR_BATTERY: '12 V battery',
-  MAINS: 'mains, inverter or generator',
-  TOOL_PACK: 'power-tool pack',
-} as const
-export const RELEASES = {
-  LOADED_COLD: 'loaded cold',
-  CAP_TURNED: 'cap turned over',
-  PLUNGER: 'plunger pressed',
-} as const
-export const END_SIGNS = {
-  NONE: 'none: by the clock',
-  DISPLAY: 'display: temperature back',
-  LAMP: 'lamp',
-  BEEP: 'beep',
-} as const
-export const NOTES = {
-  RESIDUE: 'residue',
-  FAULT: 'fault',
-  CLEANED: 'cleaned',
-  SEALS_CHANGED: 'seals changed',
-  FILTERS_CHANGED: 'filters changed',
-} as const
+export const FAMILIES = texts({
+  PAN_WAND: 'common.panWand',
+  HEATED_BOWL: 'common.heatedBowl',
+})
+export const POWERS = texts({
+  CAR_BATTERY: 'gear.gearWords.vBattery',
+  MAINS: 'gear.gearWords.mainsInverterOrGenerator',
+  TOOL_PACK: 'gear.gearWords.powerToolPack',
+})
+export const RELEASES = texts({
+  LOADED_COLD: 'gear.gearWords.loadedCold',
+  CAP_TURNED: 'gear.gearWords.capTurnedOver',
+  PLUNGER: 'gear.gearWords.plungerPressed',
+})
+export const END_SIGNS = texts({
+  NONE: 'gear.gearWords.noneByClock',
+  DISPLAY: 'gear.gearWords.displayTemperatureBack',
+  LAMP: 'gear.gearWords.lamp',
+  BEEP: 'gear.gearWords.beep',
+})
+export const NOTES = texts({
+  RESIDUE: 'gear.gearWords.residue',
+  FAULT: 'gear.gearWords.fault',
+  CLEANED: 'gear.gearWords.cleaned',
+  SEALS_CHANGED: 'gear.gearWords.sealsChanged',
+  FILTERS_CHANGED: 'gear.gearWords.filtersChanged',
+})
 
 /** Numbers of a tool as they are typed; an empty text is left out. */
 export const TOOL_NUMBERS = [
-  { key: 'capacity', label: 'Takes a load', unit: 'g', of: 'both' },
-  { key: 'burnSeconds', label: 'Burns, by its maker or you', unit: 's', of: 'both' },
-  { key: 'coolSeconds', label: 'Cools in the hive', unit: 's', of: 'PAN_WAND' },
-  { key: 'preheatSeconds', label: 'Preheats', unit: 's', of: 'HEATED_BOWL' },
-  { key: 'reloadSeconds', label: 'Between two loads', unit: 's', of: 'both' },
-  { key: 'setCelsius', label: 'Set temperature', unit: '°C', of: 'HEATED_BOWL' },
-  { key: 'maxCelsius', label: 'Maker’s highest', unit: '°C', of: 'HEATED_BOWL' },
-  { key: 'watts', label: 'Draws', unit: 'W', of: 'both' },
-  { key: 'sealsEvery', label: 'Seals last', unit: 'burns', of: 'HEATED_BOWL' },
-  { key: 'marginPercent', label: 'Margin on the fit', unit: '%', of: 'both' },
-  { key: 'price', label: 'Price', unit: 'your money', of: 'both' },
+  {
+    key: 'capacity',
+    get label() {
+      return t('gear.gearWords.takesLoad')
+    },
+    unit: 'g',
+    of: 'both',
+  },
+  {
+    key: 'burnSeconds',
+    get label() {
+      return t('gear.gearWords.burnsByItsMaker')
+    },
+    unit: 's',
+    of: 'both',
+  },
+  {
+    key: 'coolSeconds',
+    get label() {
+      return t('gear.gearWords.coolsHive')
+    },
+    unit: 's',
+    of: 'PAN_WAND',
+  },
+  {
+    key: 'preheatSeconds',
+    get label() {
+      return t('gear.gearWords.preheats')
+    },
+    unit: 's',
+    of: 'HEATED_BOWL',
+  },
+  {
+    key: 'reloadSeconds',
+    get label() {
+      return t('gear.gearWords.betweenTwoLoads')
+    },
+    unit: 's',
+    of: 'both',
+  },
+  {
+    key: 'setCelsius',
+    get label() {
+      return t('gear.gearWords.setTemperature')
+    },
+    unit: '°C',
+    of: 'HEATED_BOWL',
+  },
+  {
+    key: 'maxCelsius',
+    get label() {
+      return t('gear.gearWords.makersHighest')
+    },
+    unit: '°C',
+    of: 'HEATED_BOWL',
+  },
+  {
+    key: 'watts',
+    get label() {
+      return t('gear.gearWords.draws')
+    },
+    unit: 'W',
+    of: 'both',
+  },
+  {
+    key: 'sealsEvery',
+    get label() {
+      return t('gear.gearWords.sealsLast')
+    },
+    unit: 'burns',
+    of: 'HEATED_BOWL',
+  },
+  {
+    key: 'marginPercent',
+    get label() {
+      return t('gear.gearWords.marginOnFit')
+    },
+    unit: '%',
+    of: 'both',
+  },
+  {
+    key: 'price',
+    get label() {
+      return t('gear.gearWords.price')
+    },
+    unit: 'your money',
+    of: 'both',
+  },
 ] as const
 type ToolNumber = (typeof TOOL_NUMBERS)[number]['key']
 
@@ -135,7 +216,7 @@ export function toolOf(draft: ToolDraft): { tool?: Tool; wrong: Record<string, s
     if (text.trim() === '' && !NEEDED.has(key)) continue
     const value = numberIn(text)
     if (Number.isFinite(value)) numbers[key] = value
-    else wrong[key] = text.trim() === '' ? 'is missing' : 'is no number'
+    else wrong[key] = text.trim() === '' ? t('gear.gearWords.missing') : t('common.noNumber')
   }
   if (Object.keys(wrong).length > 0) return { wrong }
   const tool = {

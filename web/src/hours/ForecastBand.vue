@@ -7,6 +7,7 @@ import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { dayOf } from '../shared/format'
 import { degrees, degreesBetween, signOf } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** Temperatures of the next days: the likely line in a band that widens with the days ahead. */
 const props = defineProps<{ days: readonly Shapes['YardDay'][] }>()
@@ -66,17 +67,20 @@ const drawn = computed(() =>
       )(stretch) ?? undefined,
   })),
 )
-const says = computed(
-  () =>
-    `Temperature of the next days, ${signOf('temperature')}: ` +
-    props.days
+const says = computed(() =>
+  t('hours.forecastBand.temperatureNextDays', {
+    signOf: signOf('temperature'),
+    days: props.days
       .map((day) => {
         const all = day.hours.flatMap((hour) => (hour.weather ? [hour.weather.celsius] : []))
-        if (all.length === 0) return `${dayOf(day.date)} unknown`
+        if (all.length === 0) return t('hours.forecastBand.unknown', { date: dayOf(day.date) })
         const range = `${dayOf(day.date)} ${degreesBetween(Math.min(...all), Math.max(...all))}`
-        return day.unsure > 0 ? `${range}, give or take ${day.unsure.toFixed(1)}` : range
+        return day.unsure > 0
+          ? t('hours.forecastBand.giveOrTake', { range, unsure: day.unsure.toFixed(1) })
+          : range
       })
       .join('; '),
+  }),
 )
 </script>
 
@@ -97,12 +101,10 @@ const says = computed(
       </template>
     </svg>
     <figcaption v-if="isUnsure" class="soft">
-      The line is the likely temperature; four times out of five the true one lies in the band. It
-      widens with the days ahead; hours are judged by the line.
+      {{ t('hours.forecastBand.lineLikelyTemperatureFour') }}
     </figcaption>
     <figcaption v-else class="soft">
-      Temperatures as they are told. How far they may be off is not known; where nobody tells, there
-      is no line.
+      {{ t('hours.forecastBand.temperaturesAsTheyAre') }}
     </figcaption>
   </figure>
 </template>

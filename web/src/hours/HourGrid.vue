@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { dayOf, timeIn } from '../shared/format'
 import { GRADES, gradesOf } from '../shared/gradeWords'
 import { reasonWords } from '../shared/hourWords'
+import { t } from '../words/words'
 
 /** Days down, hours across: each hour by its grade, as colour, shape and word. */
 const props = defineProps<{
@@ -38,11 +39,13 @@ function windows(day: Shapes['YardDay']): string {
   const ahead = day.windows.filter((window) => Date.parse(window.to) > props.now)
   const unknown = day.hours.some((hour) => hour.grade === 'UNKNOWN' && !isPast(hour))
   const source = unknown || props.several ? ` · ${day.source}` : ''
-  if (ahead.length === 0) return (unknown ? 'none known' : 'none good or fair') + source
+  if (ahead.length === 0)
+    return (unknown ? t('hours.hourGrid.noneKnown') : t('hours.hourGrid.noneGoodOrFair')) + source
   return (
     ahead
       .map((window) => {
-        const fits = window.fits === undefined ? '' : `, fits ${window.fits}`
+        const fits =
+          window.fits === undefined ? '' : t('hours.hourGrid.fits', { fits: window.fits })
         return `${timeIn(day.zone, window.from)}–${timeIn(day.zone, window.to)} ${gradesOf(window)}${fits}`
       })
       .join(' · ') + source
@@ -51,11 +54,13 @@ function windows(day: Shapes['YardDay']): string {
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="Hours of the next days">
+  <div class="scroll" tabindex="0" role="region" :aria-label="t('hours.hourGrid.hoursNextDays')">
     <table>
       <thead>
         <tr>
-          <th scope="col"><span class="visually-hidden">Day</span></th>
+          <th scope="col">
+            <span class="visually-hidden">{{ t('common.day') }}</span>
+          </th>
           <th v-for="mark in marks" :key="mark" scope="col" class="figure">
             {{ mark % 3 === 0 ? mark : '' }}
           </th>

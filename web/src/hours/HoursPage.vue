@@ -18,6 +18,7 @@ import { useForm } from '../shared/request'
 import QuantityField from '../shared/units/QuantityField.vue'
 import { degrees, windSpeed } from '../shared/units/quantity'
 import { reasonWords, warmthWords } from '../shared/hourWords'
+import { t } from '../words/words'
 
 /** Which hours of the next ten days suit, and why the others do not. */
 const props = defineProps<{ id: string }>()
@@ -36,7 +37,7 @@ const presets = computed(() => [
     value: each.preset as string,
     title: warmthWords(each.warmth),
   })) ?? []),
-  { value: OWN, title: 'my own range' },
+  { value: OWN, title: t('hours.hoursPage.myOwnRange') },
 ])
 const preset = ref<string>('')
 /** Who tells of the days, each once. */
@@ -48,7 +49,7 @@ const sources = computed(() => [
   ),
 ])
 const labels = computed(() => [
-  { value: '', title: 'none' },
+  { value: '', title: t('common.none') },
   ...sheets.value
     .filter((sheet) => sheet.minCelsius !== undefined || sheet.maxCelsius !== undefined)
     .map((sheet) => ({ value: sheet.id, title: sheet.name })),
@@ -102,19 +103,24 @@ async function choose(sheetId?: string): Promise<void> {
 </script>
 
 <template>
-  <PageState :there="hours !== null" :problem="problem" what="the hours" @again="load()" />
+  <PageState
+    :there="hours !== null"
+    :problem="problem"
+    :what="t('hours.hoursPage.hours')"
+    @again="load()"
+  />
   <template v-if="hours">
     <div class="head">
-      <h1>Hours, {{ hours.apiary.name }}</h1>
-      <router-link :to="`/apiaries/${id}`">Apiary</router-link>
-      <span v-if="hours.madeUp" class="madeUp">some of this weather is made up</span>
+      <h1>{{ t('hours.hoursPage.hours2', { name: hours.apiary.name }) }}</h1>
+      <router-link :to="`/apiaries/${id}`">{{ t('common.apiary') }}</router-link>
+      <span v-if="hours.madeUp" class="madeUp">{{ t('hours.hoursPage.someThisWeatherMade') }}</span>
       <span v-else-if="sources.length" class="soft">{{ sources[0] }}</span>
     </div>
     <div v-if="session.isKeeper" class="choices">
       <v-select
         v-model="preset"
         density="compact"
-        label="Preset of warmth"
+        :label="t('hours.hoursPage.presetWarmth')"
         :items="presets"
         @update:model-value="choose()"
       />
@@ -123,7 +129,7 @@ async function choose(sheetId?: string): Promise<void> {
           v-model="own.from"
           density="compact"
           kind="temperature"
-          label="From"
+          :label="t('common.from')"
           :error-messages="wrong.ownFrom"
           @change="choose()"
         />
@@ -131,14 +137,14 @@ async function choose(sheetId?: string): Promise<void> {
           v-model="own.to"
           density="compact"
           kind="temperature"
-          label="To"
+          :label="t('common.to')"
           :error-messages="wrong.ownTo"
           @change="choose()"
         />
       </template>
       <v-select
         density="compact"
-        label="Rule sheet with temperatures"
+        :label="t('hours.hoursPage.ruleSheetWithTemperatures')"
         :model-value="hours.choice.ruleSheetId ?? ''"
         :items="labels"
         :error-messages="wrong.ruleSheetId"
@@ -146,12 +152,16 @@ async function choose(sheetId?: string): Promise<void> {
       />
     </div>
     <p v-if="hours.days.length === 0">
-      No light and hours yet: give this apiary its latitude and longitude on
-      <router-link :to="`/apiaries/${id}`">its page</router-link>.
+      <i18n-t keypath="hours.hoursPage.noLightHoursYet" scope="global"
+        ><template #link
+          ><router-link :to="`/apiaries/${id}`">{{
+            t('hours.hoursPage.itsPage')
+          }}</router-link></template
+        ></i18n-t
+      >
     </p>
     <p v-if="hours.days.length && sources.length === 0" class="untold">
-      No source tells of these hours, so none has a grade. Say what you expect in four figures,
-      bring in a file of hourly weather, or read the thermometer in the yard.
+      {{ t('hours.hoursPage.noSourceTellsThese') }}
     </p>
     <OwnForecastForm
       v-if="session.mayWork && hours.days.length && sources.length === 0"
@@ -169,36 +179,46 @@ async function choose(sheetId?: string): Promise<void> {
         :several="sources.length > 1"
         @choose="(hour, day) => (chosen = { hour, day })"
       />
-      <aside class="sheet one" aria-label="The hour" aria-live="polite">
+      <aside class="sheet one" :aria-label="t('hours.hoursPage.hour')" aria-live="polite">
         <template v-if="chosen">
           <h2>
             {{ dayOf(chosen.day.date) }}, {{ timeIn(chosen.day.zone, chosen.hour.hour) }}:
             {{ GRADES[chosen.hour.grade].words }}
           </h2>
           <p v-if="chosen.hour.weather" class="figure">
-            {{ degrees(chosen.hour.weather.celsius) }}, wind
-            {{ windSpeed(chosen.hour.weather.windMs) }}, rain
-            {{ chosen.hour.weather.rainMm.toFixed(1) }} mm
-            <span :class="chosen.hour.madeUp ? 'madeUp' : 'soft'">{{ chosen.hour.source }}</span>
+            <i18n-t keypath="hours.hoursPage.windRainMm" scope="global"
+              ><template #celsius>{{ degrees(chosen.hour.weather.celsius) }}</template
+              ><template #windMs>{{ windSpeed(chosen.hour.weather.windMs) }}</template
+              ><template #rainMm>{{ chosen.hour.weather.rainMm.toFixed(1) }}</template
+              ><template #span
+                ><span :class="chosen.hour.madeUp ? 'madeUp' : 'soft'">{{
+                  chosen.hour.source
+                }}</span></template
+              ></i18n-t
+            >
           </p>
           <p v-if="chosen.hour.weather">
-            Reaches {{ roughly(chosen.hour.reach) }} of the mites on bees as far as the hour decides
-            it: a model estimate of how loose the cluster is and how many bees are home.
+            {{ t('hours.hoursPage.reachesMitesOnBees', { reach: roughly(chosen.hour.reach) }) }}
           </p>
           <ul v-if="chosen.hour.reasons.length">
             <li v-for="reason in chosen.hour.reasons" :key="reason.code">
               {{ reasonWords(reason, chosen.day.warmth) }}
             </li>
           </ul>
-          <p v-if="chosen.hour.advice"><strong>Mind:</strong> {{ chosen.hour.advice }}.</p>
+          <p v-if="chosen.hour.advice">
+            <strong>{{ t('hours.hoursPage.mind') }}</strong> {{ chosen.hour.advice }}.
+          </p>
         </template>
-        <p v-else class="soft">Press an hour to see why.</p>
+        <p v-else class="soft">{{ t('hours.hoursPage.pressHourSeeWhy') }}</p>
         <p class="legend">
           <span v-for="(grade, key) in GRADES" :key="key">{{ grade.shape }} {{ grade.words }}</span>
         </p>
         <p class="soft">
-          A poor hour beats no treatment: you are warned, not forbidden. In an unsafe one stay away.
-          {{ hours.madeUp ? 'This weather is made up: read your own.' : '' }}
+          {{
+            t('hours.hoursPage.poorHourBeatsNo', {
+              madeUp: hours.madeUp ? t('hours.hoursPage.thisWeatherMadeUp') : '',
+            })
+          }}
         </p>
       </aside>
     </div>

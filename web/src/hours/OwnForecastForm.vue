@@ -7,6 +7,7 @@ import { numberIn } from '../shared/numbers'
 import { useForm } from '../shared/request'
 import QuantityField from '../shared/units/QuantityField.vue'
 import { degreesBetween, windSpeed } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** What a keeper expects of a day in four figures; a daily curve goes through them. */
 const props = defineProps<{
@@ -48,7 +49,7 @@ onMounted(async () => {
 /** A figure of the form, or a word of what is wrong at its field. */
 function figure(field: 'low' | 'high' | 'wind' | 'rain', name: string): number {
   const value = numberIn(form[field])
-  if (!Number.isFinite(value)) wrong.value = { ...wrong.value, [name]: 'is no number' }
+  if (!Number.isFinite(value)) wrong.value = { ...wrong.value, [name]: t('common.noNumber') }
   return value
 }
 
@@ -79,7 +80,7 @@ async function keep(): Promise<void> {
       }),
     )
     id = newId()
-    said.value = `Kept for ${dayOf(form.day)}.`
+    said.value = t('hours.ownForecastForm.keptFor', { day: dayOf(form.day) })
     emit('kept')
   })
 }
@@ -91,7 +92,7 @@ async function takeBack(day: string): Promise<void> {
         params: { path: { id: props.apiary.id, day } },
       }),
     )
-    said.value = `What was said of ${dayOf(day)} is taken back.`
+    said.value = t('hours.ownForecastForm.whatWasSaidTaken', { day: dayOf(day) })
     emit('kept')
   })
 }
@@ -99,25 +100,36 @@ async function takeBack(day: string): Promise<void> {
 function wordsOf(each: Shapes['OwnForecast']): string {
   const rain =
     each.rainMm === 0
-      ? 'dry'
-      : `rain ${each.rainMm} mm${each.rainFrom === undefined ? '' : ` from ${each.rainFrom} to ${each.rainTo} h`}`
-  const danger = each.thunderOrIce ? ', thunder or ice' : ''
-  return `${degreesBetween(each.low, each.high)}, wind ${windSpeed(each.windMs)}, ${rain}${danger}`
+      ? t('hours.ownForecastForm.dry')
+      : t('hours.ownForecastForm.rainMm', {
+          rainMm: each.rainMm,
+          rainTo:
+            each.rainFrom === undefined
+              ? ''
+              : ' ' +
+                t('hours.ownForecastForm.fromH', { rainFrom: each.rainFrom, rainTo: each.rainTo }),
+        })
+  const danger = each.thunderOrIce ? t('hours.ownForecastForm.thunderOrIce2') : ''
+  return t('hours.ownForecastForm.wind', {
+    high: degreesBetween(each.low, each.high),
+    windMs: windSpeed(each.windMs),
+    rain,
+    danger,
+  })
 }
 </script>
 
 <template>
   <section class="own" aria-labelledby="own-forecast">
-    <h2 id="own-forecast">What you expect of a day</h2>
+    <h2 id="own-forecast">{{ t('hours.ownForecastForm.whatYouExpectDay') }}</h2>
     <p class="soft">
-      Four figures from any forecast that you trust. The day is coolest at sunrise and warmest in
-      the afternoon; the wind is taken as the same all day.
+      {{ t('hours.ownForecastForm.fourFiguresFromAny') }}
     </p>
     <form class="form-grid" @submit.prevent="keep">
       <v-select
         v-model="form.day"
         density="compact"
-        label="Day"
+        :label="t('common.day')"
         :items="choices"
         :error-messages="wrong.day"
       />
@@ -125,27 +137,27 @@ function wordsOf(each: Shapes['OwnForecast']): string {
         v-model="form.low"
         density="compact"
         kind="temperature"
-        label="Low"
+        :label="t('hours.ownForecastForm.low')"
         :error-messages="wrong.low"
       />
       <QuantityField
         v-model="form.high"
         density="compact"
         kind="temperature"
-        label="High"
+        :label="t('hours.ownForecastForm.high')"
         :error-messages="wrong.high"
       />
       <QuantityField
         v-model="form.wind"
         density="compact"
         kind="wind"
-        label="Wind"
+        :label="t('common.wind')"
         :error-messages="wrong.windMs"
       />
       <v-text-field
         v-model="form.rain"
         density="compact"
-        label="Rain in the day"
+        :label="t('hours.ownForecastForm.rainDay')"
         suffix="mm"
         placeholder="0"
         inputmode="decimal"
@@ -155,31 +167,37 @@ function wordsOf(each: Shapes['OwnForecast']): string {
         <v-text-field
           v-model="form.rainFrom"
           density="compact"
-          label="Rain from"
+          :label="t('hours.ownForecastForm.rainFrom')"
           suffix="o’clock"
           inputmode="numeric"
-          hint="unknown: it may fall in any hour"
+          :hint="t('hours.ownForecastForm.unknownMayFallAny')"
           :error-messages="wrong.rainFrom"
         />
         <v-text-field
           v-model="form.rainTo"
           density="compact"
-          label="to"
+          :label="t('hours.ownForecastForm.to')"
           suffix="o’clock"
           inputmode="numeric"
           :error-messages="wrong.rainTo"
         />
       </template>
-      <v-checkbox v-model="form.thunderOrIce" density="compact" label="Thunder or ice?" />
+      <v-checkbox
+        v-model="form.thunderOrIce"
+        density="compact"
+        :label="t('hours.ownForecastForm.thunderOrIce')"
+      />
       <v-select
         v-if="others.length"
         v-model="form.also"
         multiple
         density="compact"
-        label="Also for"
+        :label="t('hours.ownForecastForm.alsoFor')"
         :items="others.map((each) => ({ value: each.id, title: each.name }))"
       />
-      <v-btn type="submit" height="40" variant="flat" color="primary">Keep it</v-btn>
+      <v-btn type="submit" height="40" variant="flat" color="primary">{{
+        t('hours.ownForecastForm.keep')
+      }}</v-btn>
     </form>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <p role="status">{{ said }}</p>
@@ -187,7 +205,9 @@ function wordsOf(each: Shapes['OwnForecast']): string {
       <li v-for="each in forecasts" :key="each.day">
         <strong>{{ dayOf(each.day) }}</strong>: {{ wordsOf(each) }}
         <span class="soft">({{ each.by }})</span>
-        <button type="button" @click="takeBack(each.day)">Take back</button>
+        <button type="button" @click="takeBack(each.day)">
+          {{ t('hours.ownForecastForm.takeBack') }}
+        </button>
       </li>
     </ul>
   </section>

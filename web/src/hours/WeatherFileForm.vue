@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { counted, dayOf, timeIn } from '../shared/format'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** Hourly weather from a table file: looked at first, units told where the file does not, kept. */
 const props = defineProps<{ apiary: Shapes['Apiary'] }>()
@@ -32,7 +33,9 @@ function body(): FormData {
 
 function refusal(thrown: unknown): string {
   return thrown instanceof Refused && thrown.fields.length
-    ? 'The file ' + thrown.fields.map((each) => each.says).join('; ')
+    ? t('hours.weatherFileForm.file2', {
+        fields: thrown.fields.map((each) => each.says).join('; '),
+      })
     : words(thrown)
 }
 
@@ -75,7 +78,7 @@ async function bring(): Promise<void> {
         bodySerializer: body,
       }),
     )
-    said.value = `${counted(done.hours, 'hour')} brought in.`
+    said.value = t('hours.weatherFileForm.brought', { hours: counted(done.hours, 'hour') })
     preview.value = null
     emit('brought')
   })
@@ -86,7 +89,7 @@ async function forget(): Promise<void> {
     await ask(
       api.DELETE('/api/apiaries/{id}/weather-file', { params: { path: { id: props.apiary.id } } }),
     )
-    said.value = 'What files said is forgotten.'
+    said.value = t('hours.weatherFileForm.whatFilesSaidForgotten')
     emit('brought')
   })
 }
@@ -101,18 +104,23 @@ function moment(at: string | undefined): string {
 <template>
   <div class="bar">
     <label class="file-pick">
-      Hourly weather from a CSV file
+      {{ t('hours.weatherFileForm.hourlyWeatherFromCsv') }}
       <input type="file" accept=".csv,text/csv,text/plain" @change="choose" />
     </label>
-    <v-btn @click="forget">Forget what files said</v-btn>
+    <v-btn @click="forget">{{ t('hours.weatherFileForm.forgetWhatFilesSaid') }}</v-btn>
     <span role="status">{{ said }}</span>
   </div>
   <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-  <section v-if="preview" class="sheet preview" aria-label="The file">
+  <section v-if="preview" class="sheet preview" :aria-label="t('hours.weatherFileForm.file')">
     <p>
-      <strong>{{ counted(preview.hours, 'hour') }}</strong><template v-if="preview.first"
-        >, {{ moment(preview.first) }} to {{ moment(preview.last) }}, {{ preview.coldest }} to
-        {{ preview.warmest }} °C</template
+      <strong>{{ counted(preview.hours, 'hour') }}</strong><template v-if="preview.first">{{
+        t('hours.weatherFileForm.c', {
+          first: moment(preview.first),
+          last: moment(preview.last),
+          coldest: preview.coldest,
+          warmest: preview.warmest,
+        })
+      }}</template
       >. <span class="soft">{{ preview.readAs.join('; ') }}</span>
     </p>
     <div v-if="preview.asks" class="asks">
@@ -124,30 +132,49 @@ function moment(at: string | undefined): string {
     </div>
     <ul v-if="preview.holes.length">
       <li v-for="hole in preview.holes.slice(0, 12)" :key="hole.from">
-        Hole of {{ counted(hole.hours, 'hour') }} from {{ moment(hole.from) }}:
         {{
-          hole.hours <= 2
-            ? 'filled between its neighbours'
-            : 'left open: unknown, unless another source tells'
+          t('hours.weatherFileForm.holeFrom', {
+            hours: counted(hole.hours, 'hour'),
+            from: moment(hole.from),
+            hours2:
+              hole.hours <= 2
+                ? t('hours.weatherFileForm.filledBetweenItsNeighbours')
+                : t('hours.weatherFileForm.leftOpenUnknownUnless'),
+          })
         }}
       </li>
-      <li v-if="preview.holes.length > 12">and {{ preview.holes.length - 12 }} more holes</li>
+      <li v-if="preview.holes.length > 12">
+        {{ t('hours.weatherFileForm.moreHoles', { holes: preview.holes.length - 12 }) }}
+      </li>
     </ul>
     <ul v-if="preview.errors.length" class="problem">
       <li v-for="each in preview.errors.slice(0, 12)" :key="each.line + each.column">
-        Line {{ each.line }}, {{ each.column }} “{{ each.found }}”: {{ each.says }}
+        {{
+          t('hours.weatherFileForm.line', {
+            line: each.line,
+            column: each.column,
+            found: each.found,
+            says: each.says,
+          })
+        }}
       </li>
-      <li v-if="preview.errors.length > 12">and {{ preview.errors.length - 12 }} more</li>
+      <li v-if="preview.errors.length > 12">
+        {{ t('hours.weatherFileForm.more', { errors: preview.errors.length - 12 }) }}
+      </li>
     </ul>
     <v-select
       v-model="also"
       multiple
       density="compact"
-      label="Also for apiaries with the same weather"
+      :label="t('hours.weatherFileForm.alsoForApiariesWith')"
       :items="others.map((each) => ({ value: each.id, title: each.name }))"
     />
     <v-btn v-if="preview.hours && !preview.asks" variant="flat" color="primary" @click="bring">
-      {{ preview.errors.length ? 'Bring in the good rows only' : 'Bring it in' }}
+      {{
+        preview.errors.length
+          ? t('hours.weatherFileForm.bringGoodRowsOnly')
+          : t('hours.weatherFileForm.bring')
+      }}
     </v-btn>
   </section>
 </template>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import { clockOf } from '../shared/format'
+import { t } from '../words/words'
 
 /** A run played through as lines over minutes: tools, people, then hives in walking order. */
 const props = defineProps<{ pace: Shapes['Pace'] }>()
@@ -18,15 +19,15 @@ const x = (second: number) => LEFT + second * scale.value
 const width = (from: number, to: number) => Math.max(0.8, (to - from) * scale.value)
 
 const WORDS: Record<Shapes['Stretch']['doing'], string> = {
-  PREHEAT: 'heating up',
-  MAKE_READY: 'making ready',
-  FILL: 'filling caps',
-  START: 'walk, in and shut',
-  BURN: 'burn',
-  DISCONNECT: 'disconnect',
-  COOL: 'cooling in the hive',
-  TAKE_OUT: 'out and plug',
-  OPEN: 'opening',
+  PREHEAT: t('pace.paceChart.heatingUp'),
+  MAKE_READY: t('pace.paceChart.makingReady'),
+  FILL: t('pace.paceChart.fillingCaps'),
+  START: t('pace.paceChart.walkShut'),
+  BURN: t('pace.paceChart.burn'),
+  DISCONNECT: t('pace.paceChart.disconnect'),
+  COOL: t('pace.paceChart.coolingHive'),
+  TAKE_OUT: t('pace.paceChart.outPlug'),
+  OPEN: t('pace.paceChart.opening'),
 }
 const lanes = computed(() => [
   ...props.pace.tools.map((tool) => ({
@@ -35,7 +36,9 @@ const lanes = computed(() => [
     stretches: tool.stretches,
   })),
   ...props.pace.people.map((person, i) => ({
-    name: person.burns ? `burns ${i + 1}` : `helps ${i + 1}`,
+    name: person.burns
+      ? t('pace.paceChart.burns', { i: i + 1 })
+      : t('pace.paceChart.helps', { i: i + 1 }),
     busy: person.busy,
     stretches: person.stretches,
   })),
@@ -52,9 +55,12 @@ const ticks = computed(() =>
     words: i * step.value,
   })),
 )
-const told = computed(
-  () =>
-    `Run of ${props.pace.hives.length} hives over ${clockOf(1000 * props.pace.finish)}, most shut at once ${props.pace.mostShut}`,
+const told = computed(() =>
+  t('pace.paceChart.runHivesOverMost', {
+    hives: props.pace.hives.length,
+    finish: clockOf(1000 * props.pace.finish),
+    mostShut: props.pace.mostShut,
+  }),
 )
 </script>
 
@@ -65,7 +71,11 @@ const told = computed(
         :marks="ticks"
         :y="12"
         :lines="[HEAD - 4, height - 20]"
-        :what="{ words: 'minutes from arrival', x: (WIDTH + LEFT) / 2, y: height - 4 }"
+        :what="{
+          words: t('pace.paceChart.minutesFromArrival'),
+          x: (WIDTH + LEFT) / 2,
+          y: height - 4,
+        }"
       />
       <g v-for="(lane, i) in lanes" :key="'lane' + i">
         <text class="name" :x="LEFT - 6" :y="HEAD + i * LANE + 13">{{ lane.name }}</text>
@@ -107,10 +117,14 @@ const told = computed(
       </g>
     </svg>
     <figcaption>
-      <span class="key BURN"></span>tool in <span class="key sealed"></span>sealed
-      <span class="key over"></span>over its time, until open
-      <span class="key MAKE_READY"></span>making ready, filling
-      <span class="key OPEN"></span>opening <span class="key COOL"></span>cooling, heating up
+      <i18n-t keypath="pace.paceChart.toolSealedOverIts" scope="global"
+        ><template #span><span class="key BURN"></span></template
+        ><template #span2><span class="key sealed"></span></template
+        ><template #span3><span class="key over"></span></template
+        ><template #span4><span class="key MAKE_READY"></span></template
+        ><template #span5><span class="key OPEN"></span></template
+        ><template #span6><span class="key COOL"></span></template
+      ></i18n-t>
     </figcaption>
   </figure>
 </template>

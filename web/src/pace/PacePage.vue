@@ -14,6 +14,7 @@ import { draftOf, PACE_TIMES, usePace, type WorkDraft } from './usePace'
 import PageState from '../shared/layout/PageState.vue'
 import { useLimits } from '../shared/limits'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** How long a round takes with these tools and this crew, and what one more would gain. */
 const route = useRoute()
@@ -95,7 +96,7 @@ async function keepUsual(): Promise<void> {
   if (!body) return
   await attempt(async () => {
     await ask(api.PUT('/api/usual-work', { body }))
-    kept.value = 'Kept: windows everywhere tell how many hives fit at this pace.'
+    kept.value = t('pace.pacePage.keptWindowsEverywhereTell')
     void inHand.refresh()
   })
 }
@@ -104,40 +105,63 @@ watch(work, () => (kept.value = ''), { deep: true })
 
 <template>
   <div class="head">
-    <h1>How long</h1>
+    <h1>{{ t('pace.pacePage.howLong') }}</h1>
     <ApiaryPick v-if="work" v-model="apiaryId" @none="none = true" />
-    <router-link :to="{ path: '/dose', query: { apiary: apiaryId } }">Dose sheet</router-link>
+    <router-link :to="{ path: '/dose', query: { apiary: apiaryId } }">{{
+      t('common.doseSheet')
+    }}</router-link>
   </div>
-  <PageState :there="work !== null" :problem="loading" what="gear and usual work" @again="load()" />
+  <PageState
+    :there="work !== null"
+    :problem="loading"
+    :what="t('pace.pacePage.gearUsualWork')"
+    @again="load()"
+  />
   <p v-if="none">
-    No hives yet. <router-link to="/apiaries/import">Bring in a roster first.</router-link>
+    <i18n-t keypath="pace.pacePage.noHivesYet" scope="global"
+      ><template #link
+        ><router-link to="/apiaries/import">{{
+          t('pace.pacePage.bringRosterFirst')
+        }}</router-link></template
+      ></i18n-t
+    >
   </p>
   <div v-if="work && apiaryId" class="bench">
-    <form class="form" aria-label="Tools and crew" @submit.prevent>
+    <form class="form" :aria-label="t('pace.pacePage.toolsCrew')" @submit.prevent>
       <fieldset>
-        <legend>Tools that come along</legend>
+        <legend>{{ t('pace.pacePage.toolsComeAlong') }}</legend>
         <p v-if="tools.length === 0">
-          No tool yet. <router-link to="/gear">Add one, with a test burn.</router-link>
+          <i18n-t keypath="pace.pacePage.noToolYet" scope="global"
+            ><template #link
+              ><router-link to="/gear">{{
+                t('pace.pacePage.addOneWithTest')
+              }}</router-link></template
+            ></i18n-t
+          >
         </p>
         <div v-for="{ tool, fit } in tools" :key="tool.id" class="tool">
           <span>
             <strong>{{ tool.name }}</strong>
-            <span class="soft">{{ fit.basis === 'NOTHING' ? 'no burn time known' : '' }}</span>
+            <span class="soft">{{
+              fit.basis === 'NOTHING' ? t('pace.pacePage.noBurnTimeKnown') : ''
+            }}</span>
           </span>
           <span class="count">
             <button
               type="button"
               :disabled="count(tool.id) === 0"
-              :aria-label="`One ${tool.name} less`"
+              :aria-label="t('pace.pacePage.oneLess', { name: tool.name })"
               @click="fewer(tool.id)"
             >
               −
             </button>
-            <span class="figure" :aria-label="`${tool.name} taken`">{{ count(tool.id) }}</span>
+            <span class="figure" :aria-label="t('pace.pacePage.taken', { name: tool.name })">{{
+              count(tool.id)
+            }}</span>
             <button
               type="button"
               :disabled="toolIds.length >= limits.of('toolsInARun', Infinity)"
-              :aria-label="`One ${tool.name} more`"
+              :aria-label="t('pace.pacePage.oneMore', { name: tool.name })"
               @click="more(tool.id)"
             >
               +
@@ -146,11 +170,11 @@ watch(work, () => (kept.value = ''), { deep: true })
         </div>
       </fieldset>
       <fieldset class="pairs">
-        <legend>Crew and cloths</legend>
+        <legend>{{ t('pace.pacePage.crewCloths') }}</legend>
         <v-text-field
           v-model="work.burners"
           density="compact"
-          label="Burn"
+          :label="t('common.burn')"
           suffix="people"
           inputmode="numeric"
           :error-messages="wrong['crew.burners']"
@@ -158,7 +182,7 @@ watch(work, () => (kept.value = ''), { deep: true })
         <v-text-field
           v-model="work.helpers"
           density="compact"
-          label="Help"
+          :label="t('pace.pacePage.help')"
           suffix="people"
           inputmode="numeric"
           :error-messages="wrong['crew.helpers']"
@@ -166,15 +190,15 @@ watch(work, () => (kept.value = ''), { deep: true })
         <v-text-field
           v-model="work.cloths"
           density="compact"
-          label="Cloths"
+          :label="t('common.cloths')"
           inputmode="numeric"
           :error-messages="wrong.cloths"
         />
         <v-text-field
           v-model="work.caps"
           density="compact"
-          label="Caps"
-          placeholder="enough"
+          :label="t('pace.pacePage.caps')"
+          :placeholder="t('pace.pacePage.enough')"
           inputmode="numeric"
           :error-messages="wrong.caps"
         />
@@ -182,17 +206,17 @@ watch(work, () => (kept.value = ''), { deep: true })
           v-model="work.preparedAhead"
           class="wide"
           density="compact"
-          label="Hives made ready the evening before"
+          :label="t('pace.pacePage.hivesMadeReadyEvening')"
         />
         <v-checkbox
           v-model="work.staysWithBowl"
           class="wide"
           density="compact"
-          label="Whoever burns stays while a bowl burns"
+          :label="t('pace.pacePage.whoeverBurnsStaysWhile')"
         />
       </fieldset>
       <details>
-        <summary>How long the hands take</summary>
+        <summary>{{ t('pace.pacePage.howLongHandsTake') }}</summary>
         <div class="pairs">
           <v-text-field
             v-for="field in PACE_TIMES"
@@ -206,59 +230,97 @@ watch(work, () => (kept.value = ''), { deep: true })
           />
         </div>
       </details>
-      <v-btn v-if="session.isKeeper" @click="keepUsual">Keep as our usual</v-btn>
+      <v-btn v-if="session.isKeeper" @click="keepUsual">{{
+        t('pace.pacePage.keepAsOurUsual')
+      }}</v-btn>
       <p v-if="notKept || kept" role="status" class="soft">{{ notKept || kept }}</p>
     </form>
-    <section class="result" aria-label="How long it takes" aria-live="polite">
+    <section class="result" :aria-label="t('pace.pacePage.howLongTakes')" aria-live="polite">
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <p v-if="!dose.ruleSheetId" class="sheet ask">
-        The dose decides loads and burn times:
-        <router-link :to="{ path: '/dose', query: { apiary: apiaryId } }"
-          >choose a rule sheet and a dose first.</router-link
+        <i18n-t keypath="pace.pacePage.doseDecidesLoadsBurn" scope="global"
+          ><template #link
+            ><router-link :to="{ path: '/dose', query: { apiary: apiaryId } }">{{
+              t('pace.pacePage.chooseRuleSheetDose')
+            }}</router-link></template
+          ></i18n-t
         >
       </p>
       <template v-else-if="pace && length">
         <div class="sums sheet">
           <p>
-            <span class="figure big">{{ clockOf(1000 * pace.finish) }}</span> h:min:s from arrival
-            until all is cleared away, {{ chosen.length }} of {{ counted(hives.length, 'hive') }}
+            <i18n-t keypath="pace.pacePage.hMinSFrom" scope="global"
+              ><template #span
+                ><span class="figure big">{{ clockOf(1000 * pace.finish) }}</span></template
+              ><template #chosen>{{ chosen.length }}</template
+              ><template #hives>{{ counted(hives.length, 'hive') }}</template></i18n-t
+            >
           </p>
           <p v-if="fits !== undefined && begun !== undefined && window_" :class="{ late: !fits }">
-            Begun at {{ timeIn(inHand.zone ?? 'UTC', begun) }}, over at
-            {{ timeIn(inHand.zone ?? 'UTC', begun + 1000 * pace.finish) }}:
-            {{ fits ? 'within' : 'beyond' }} the {{ gradesOf(window_) }} hours to
-            {{ timeIn(inHand.zone ?? 'UTC', window_.to)
-            }}<template v-if="inHand.dayline?.there?.madeUp"> (made-up weather)</template>.
+            <i18n-t keypath="pace.pacePage.begunAtOverAt" scope="global"
+              ><template #begun>{{ timeIn(inHand.zone ?? 'UTC', begun) }}</template
+              ><template #finish>{{
+                timeIn(inHand.zone ?? 'UTC', begun + 1000 * pace.finish)
+              }}</template
+              ><template #fits>{{
+                fits ? t('pace.pacePage.within') : t('pace.pacePage.beyond')
+              }}</template
+              ><template #window_>{{ gradesOf(window_) }}</template
+              ><template #to>{{ timeIn(inHand.zone ?? 'UTC', window_.to) }}</template
+              ><template #more
+                ><template v-if="inHand.dayline?.there?.madeUp">
+                  {{ t('pace.pacePage.madeUpWeather') }}</template
+                ></template
+              ></i18n-t
+            >
           </p>
         </div>
         <p v-if="pace.unfinished" class="problem">
-          Packs run out: {{ counted(pace.unfinished, 'hive') }} not reached.
+          {{ t('pace.pacePage.packsRunOutNot', { hives: counted(pace.unfinished, 'hive') }) }}
         </p>
         <ul class="facts">
           <li>
-            Most shut at once <strong>{{ pace.mostShut }}</strong>: that many cloths.
+            <i18n-t keypath="pace.pacePage.mostShutAtOnce" scope="global"
+              ><template #strong
+                ><strong>{{ pace.mostShut }}</strong></template
+              ></i18n-t
+            >
           </li>
           <li>
-            Longest shut <strong class="figure">{{ clockOf(1000 * pace.longestShut) }}</strong>;
-            opened late {{ pace.overdue }}, the worst by {{ clockOf(1000 * pace.worstOverdue) }}.
+            <i18n-t keypath="pace.pacePage.longestShutOpenedLate" scope="global"
+              ><template #strong
+                ><strong class="figure">{{ clockOf(1000 * pace.longestShut) }}</strong></template
+              ><template #overdue>{{ pace.overdue }}</template
+              ><template #worstOverdue>{{ clockOf(1000 * pace.worstOverdue) }}</template></i18n-t
+            >
           </li>
           <li v-for="(tool, i) in pace.tools" :key="i">
-            {{ tool.name }} works {{ Math.round(100 * tool.busy) }} % of the time<template
-              v-if="tool.charges"
-              >, {{ counted(tool.charges, 'charge') }}</template
-            >.
+            <i18n-t keypath="pace.pacePage.worksTime" scope="global"
+              ><template #name>{{ tool.name }}</template
+              ><template #busy>{{ Math.round(100 * tool.busy) }}</template
+              ><template #more
+                ><template v-if="tool.charges"
+                  >, {{ counted(tool.charges, 'charge') }}</template
+                ></template
+              ></i18n-t
+            >
           </li>
           <li v-for="gain in saving" :key="gain.more">
-            <strong>{{ gain.words }}</strong> saves {{ clockOf(1000 * gain.saved) }}.
+            <i18n-t keypath="pace.pacePage.saves" scope="global"
+              ><template #strong
+                ><strong>{{ gain.words }}</strong></template
+              ><template #saved>{{ clockOf(1000 * gain.saved) }}</template></i18n-t
+            >
           </li>
-          <li v-if="saving.length === 0">One more of anything would save nothing.</li>
+          <li v-if="saving.length === 0">{{ t('pace.pacePage.oneMoreAnythingWould') }}</li>
         </ul>
         <PaceChart :pace="pace" />
         <p class="soft">
-          An estimate, as true as the times it is given. Nobody opens early; a hive
-          {{ clockOf(1000 * Number(work.times.openFirstAfter)) }} over its time is opened before the
-          next burn. Walking order, one burn a tool at a time; where more hands or cloths would only
-          get in the way, they are left out.
+          {{
+            t('pace.pacePage.estimateAsTrueAs', {
+              openFirstAfter: clockOf(1000 * Number(work.times.openFirstAfter)),
+            })
+          }}
         </p>
       </template>
     </section>

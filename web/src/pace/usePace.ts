@@ -4,6 +4,7 @@ import { api, ask, words, type Shapes } from '../api/client'
 import { saysByField } from '../api/refusal'
 import { settingsOf, type DoseDraft } from '../shared/dose/doseDraft'
 import { numberIn } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** How the crew works, as typed. */
 export interface WorkDraft {
@@ -19,15 +20,69 @@ export interface WorkDraft {
 }
 
 export const PACE_TIMES = [
-  { key: 'setUp', label: 'Setting up', unit: 's' },
-  { key: 'clearAway', label: 'Clearing away', unit: 's' },
-  { key: 'walkAndShut', label: 'Walk on and shut', unit: 's' },
-  { key: 'loadCold', label: 'Load a cold pan', unit: 's' },
-  { key: 'disconnect', label: 'Disconnect', unit: 's' },
-  { key: 'withdraw', label: 'Out and plug', unit: 's' },
-  { key: 'opening', label: 'Open a hive', unit: 's' },
-  { key: 'fillCap', label: 'Fill a cap', unit: 's' },
-  { key: 'openFirstAfter', label: 'Open first if over by', unit: 's' },
+  {
+    key: 'setUp',
+    get label() {
+      return t('pace.usePace.settingUp')
+    },
+    unit: 's',
+  },
+  {
+    key: 'clearAway',
+    get label() {
+      return t('pace.usePace.clearingAway')
+    },
+    unit: 's',
+  },
+  {
+    key: 'walkAndShut',
+    get label() {
+      return t('pace.usePace.walkOnShut')
+    },
+    unit: 's',
+  },
+  {
+    key: 'loadCold',
+    get label() {
+      return t('pace.usePace.loadColdPan')
+    },
+    unit: 's',
+  },
+  {
+    key: 'disconnect',
+    get label() {
+      return t('pace.usePace.disconnect')
+    },
+    unit: 's',
+  },
+  {
+    key: 'withdraw',
+    get label() {
+      return t('pace.usePace.outPlug')
+    },
+    unit: 's',
+  },
+  {
+    key: 'opening',
+    get label() {
+      return t('pace.usePace.openHive')
+    },
+    unit: 's',
+  },
+  {
+    key: 'fillCap',
+    get label() {
+      return t('pace.usePace.fillCap')
+    },
+    unit: 's',
+  },
+  {
+    key: 'openFirstAfter',
+    get label() {
+      return t('pace.usePace.openFirstIfOver')
+    },
+    unit: 's',
+  },
 ] as const
 type PaceTime = (typeof PACE_TIMES)[number]['key']
 
@@ -61,7 +116,7 @@ export function workOf(draft: WorkDraft): {
   const wrong = Object.fromEntries(
     Object.entries(typed)
       .filter(([, text]) => !Number.isInteger(numberIn(text)))
-      .map(([field]) => [field, 'is no whole number']),
+      .map(([field]) => [field, t('pace.usePace.noWholeNumber')]),
   )
   if (Object.keys(wrong).length > 0) return { wrong }
   const times = Object.fromEntries(

@@ -5,12 +5,13 @@ import LineTable from '../shared/LineTable.vue'
 import { numberIn } from '../shared/numbers'
 import PageState from '../shared/layout/PageState.vue'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** Every figure that the estimates rest on, with its meaning and source; each may be set otherwise. */
 const groups = ref<Shapes['FigureGroup'][]>([])
 const typed = ref<Record<string, string>>({})
 const { problem, wrong, attempt } = useForm({
-  marked: () => 'Nothing was kept: look at the marked figure.',
+  marked: () => t('parameter.parametersPage.nothingWasKeptLook'),
 })
 const said = ref('')
 
@@ -34,7 +35,7 @@ async function keep(): Promise<void> {
   for (const group of groups.value) {
     for (const each of group.figures) {
       const value = numberIn(typed.value[each.parameter.key] ?? '')
-      if (!Number.isFinite(value)) wrong.value[each.parameter.key] = 'is no number'
+      if (!Number.isFinite(value)) wrong.value[each.parameter.key] = t('common.noNumber')
       else if (value !== each.value) own[each.parameter.key] = value
     }
   }
@@ -42,7 +43,7 @@ async function keep(): Promise<void> {
   said.value = ''
   await attempt(async () => {
     show(await ask(api.PUT('/api/parameters', { body: own })))
-    said.value = 'Kept. Everything is reckoned with these from now on.'
+    said.value = t('parameter.parametersPage.keptEverythingReckonedWith')
   })
 }
 </script>
@@ -50,23 +51,28 @@ async function keep(): Promise<void> {
 <template>
   <form @submit.prevent="keep">
     <div class="top">
-      <h1>Figures</h1>
-      <v-btn type="submit" variant="flat" color="primary">Keep</v-btn>
+      <h1>{{ t('common.figures') }}</h1>
+      <v-btn type="submit" variant="flat" color="primary">{{ t('common.keep') }}</v-btn>
       <span role="status">{{ said }}</span>
     </div>
     <p class="soft">
-      The estimates rest on these. A figure set back to its usual value is yours no longer.
+      {{ t('parameter.parametersPage.estimatesRestOnThese') }}
     </p>
-    <PageState :there="groups.length > 0" :problem="problem" what="the figures" @again="load()" />
+    <PageState
+      :there="groups.length > 0"
+      :problem="problem"
+      :what="t('parameter.parametersPage.figures')"
+      @again="load()"
+    />
     <section v-for="group in groups" :key="group.name">
       <h2>{{ group.name }}</h2>
       <LineTable :label="group.name">
         <thead>
           <tr>
-            <th scope="col">Meaning</th>
-            <th scope="col">Value</th>
-            <th scope="col">Usual</th>
-            <th scope="col">Source</th>
+            <th scope="col">{{ t('parameter.parametersPage.meaning') }}</th>
+            <th scope="col">{{ t('parameter.parametersPage.value') }}</th>
+            <th scope="col">{{ t('parameter.parametersPage.usual') }}</th>
+            <th scope="col">{{ t('parameter.parametersPage.source') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -84,7 +90,9 @@ async function keep(): Promise<void> {
             </td>
             <td class="figure">
               {{ each.parameter.usual }} {{ each.parameter.unit }}
-              <strong v-if="each.value !== each.parameter.usual">yours differs</strong>
+              <strong v-if="each.value !== each.parameter.usual">{{
+                t('parameter.parametersPage.yoursDiffers')
+              }}</strong>
             </td>
             <td class="soft">{{ each.parameter.source }}</td>
           </tr>

@@ -3,10 +3,12 @@ import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import OwnHoursForm from '../shared/OwnHoursForm.vue'
+import OwnLanguageForm from './OwnLanguageForm.vue'
 import OwnUnitsForm from './OwnUnitsForm.vue'
 import ProgramVersion from '../shared/ProgramVersion.vue'
 import { useForm } from '../shared/request'
 import { useSession } from '../shared/session'
+import { t } from '../words/words'
 
 /** What a person sets for himself: password, units and hours. */
 const session = useSession()
@@ -17,7 +19,8 @@ const said = ref('')
 
 async function change(): Promise<void> {
   said.value = ''
-  wrong.value = typed.wanted === typed.again ? {} : { again: 'differs from the new password' }
+  wrong.value =
+    typed.wanted === typed.again ? {} : { again: t('people.accountPage.differsFromNewPassword') }
   if (wrong.value.again) return
   await attempt(async () => {
     const first = session.account?.firstPassword
@@ -29,7 +32,7 @@ async function change(): Promise<void> {
       ),
     )
     Object.assign(typed, { current: '', wanted: '', again: '' })
-    said.value = 'Changed. Other devices have to sign in with the new one.'
+    said.value = t('people.accountPage.changedOtherDevicesHave')
     if (first) await router.push('/')
   })
 }
@@ -38,20 +41,26 @@ async function change(): Promise<void> {
 <template>
   <div :class="{ door: session.account?.firstPassword }">
     <h1>{{ session.account?.name }}</h1>
-    <p class="soft">You sign in as {{ session.account?.login }}.</p>
+    <p class="soft">{{ t('people.accountPage.youSignAs', { login: session.account?.login }) }}</p>
     <p v-if="session.account?.firstPassword" role="status" class="first">
-      Your password was set by the keeper, who knows it. Choose one of your own, and everything else
-      opens.
+      {{ t('people.accountPage.yourPasswordWasSet') }}
     </p>
+    <OwnLanguageForm />
     <OwnUnitsForm v-if="!session.account?.firstPassword" />
-    <form class="password" aria-label="My password" @submit.prevent="change">
-      <h2>My password</h2>
+    <form
+      class="password"
+      :aria-label="t('people.accountPage.myPassword')"
+      @submit.prevent="change"
+    >
+      <h2>{{ t('people.accountPage.myPassword') }}</h2>
       <v-text-field
         v-model="typed.current"
         type="password"
         autocomplete="current-password"
         :label="
-          session.account?.firstPassword ? 'The password from the keeper' : 'Current password'
+          session.account?.firstPassword
+            ? t('people.accountPage.passwordFromKeeper')
+            : t('people.accountPage.currentPassword')
         "
         :error-messages="wrong.current"
       />
@@ -59,27 +68,29 @@ async function change(): Promise<void> {
         v-model="typed.wanted"
         type="password"
         autocomplete="new-password"
-        label="New password, at least 10 characters"
+        :label="t('people.accountPage.newPasswordAtLeast')"
         :error-messages="wrong.wanted"
       />
       <v-text-field
         v-model="typed.again"
         type="password"
         autocomplete="new-password"
-        label="The new one again"
+        :label="t('people.accountPage.newOneAgain')"
         :error-messages="wrong.again"
       />
-      <v-btn type="submit" height="48">Change my password</v-btn>
+      <v-btn type="submit" height="48">{{ t('people.accountPage.changeMyPassword') }}</v-btn>
       <p role="status">{{ problem || said }}</p>
     </form>
     <template v-if="!session.account?.firstPassword">
       <OwnHoursForm />
       <ProgramVersion class="program" />
       <p v-if="session.isKeeper">
-        <a href="/api/docs" target="_blank">What other programs can ask of Tavrel</a>
+        <a href="/api/docs" target="_blank">{{ t('people.accountPage.whatOtherProgramsCan') }}</a>
       </p>
     </template>
-    <v-btn v-else height="48" class="leave" @click="session.end()">Sign out</v-btn>
+    <v-btn v-else height="48" class="leave" @click="session.end()">{{
+      t('people.accountPage.signOut')
+    }}</v-btn>
   </div>
 </template>
 

@@ -4,6 +4,7 @@ import { timeIn, dayOf } from '../shared/format'
 import { useRequest } from '../shared/request'
 import { degrees, road, windSpeed } from '../shared/units/quantity'
 import { keepUnits, ownUnits, unitsNow, type Units } from '../shared/units/units'
+import { t } from '../words/words'
 
 /** In which units a person reads and writes, with an example beside them; they hold at once, on all devices. */
 const { problem, attempt } = useRequest()
@@ -13,14 +14,14 @@ const CHOICES: {
   [K in keyof Units]: { label: string; items: { value: Units[K]; title: string }[] }
 } = {
   temperature: {
-    label: 'Temperatures',
+    label: t('people.ownUnitsForm.temperatures'),
     items: [
       { value: 'CELSIUS', title: '°C' },
       { value: 'FAHRENHEIT', title: '°F' },
     ],
   },
   wind: {
-    label: 'Wind',
+    label: t('common.wind'),
     items: [
       { value: 'METRES_A_SECOND', title: 'm/s' },
       { value: 'KILOMETRES_AN_HOUR', title: 'km/h' },
@@ -28,45 +29,49 @@ const CHOICES: {
     ],
   },
   road: {
-    label: 'Roads',
+    label: t('people.ownUnitsForm.roads'),
     items: [
       { value: 'KILOMETRES', title: 'km' },
-      { value: 'MILES', title: 'miles' },
+      { value: 'MILES', title: t('people.ownUnitsForm.miles') },
     ],
   },
   clock: {
-    label: 'Clock',
+    label: t('people.ownUnitsForm.clock'),
     items: [
       { value: 'HOURS_24', title: '24 h' },
-      { value: 'HOURS_12', title: 'am and pm' },
+      { value: 'HOURS_12', title: t('people.ownUnitsForm.amPm') },
     ],
   },
   dates: {
-    label: 'Dates',
+    label: t('people.ownUnitsForm.dates'),
     items: [
-      { value: 'DAY_MONTH', title: 'day first' },
-      { value: 'MONTH_DAY', title: 'month first' },
+      { value: 'DAY_MONTH', title: t('people.ownUnitsForm.dayFirst') },
+      { value: 'MONTH_DAY', title: t('people.ownUnitsForm.monthFirst') },
     ],
   },
 }
-const example = computed(
-  () =>
-    `${dayOf('2026-08-18')}, ${timeIn('UTC', '2026-08-18T14:05:00Z')}: ${degrees(14.1)}, wind ${windSpeed(1.5)}, ${road(12)} to drive`,
+const example = computed(() =>
+  t('people.ownUnitsForm.windDrive', {
+    dayOf: dayOf('2026-08-18'),
+    timeIn: timeIn('UTC', '2026-08-18T14:05:00Z'),
+    degrees: degrees(14.1),
+    windSpeed: windSpeed(1.5),
+    road: road(12),
+  }),
 )
 
 async function choose<K extends keyof Units>(which: K, value: Units[K]): Promise<void> {
   said.value = ''
-  if (await attempt(() => keepUnits({ ...unitsNow(), [which]: value }))) said.value = 'Kept.'
+  if (await attempt(() => keepUnits({ ...unitsNow(), [which]: value })))
+    said.value = t('common.kept')
 }
 </script>
 
 <template>
   <section aria-labelledby="own-units">
-    <h2 id="own-units">My units</h2>
+    <h2 id="own-units">{{ t('people.ownUnitsForm.myUnits') }}</h2>
     <p class="soft">
-      They change how you read and type values, not what is kept. In fields you may write another
-      unit behind the figure, as “41 °F” or “10 km/h”. Grams stay grams; what labels, results and
-      papers say is still in °C.
+      {{ t('people.ownUnitsForm.theyChangeHowYou') }}
     </p>
     <div class="form-grid">
       <v-select
@@ -81,7 +86,7 @@ async function choose<K extends keyof Units>(which: K, value: Units[K]): Promise
     </div>
     <p role="status">
       <strong>{{ example }}</strong><template v-if="!ownUnits">
-        · as this device’s region has it</template
+        {{ t('people.ownUnitsForm.asThisDevicesRegion') }}</template
       >
       {{ said }}
     </p>

@@ -4,13 +4,14 @@ import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 type Account = Shapes['Account']
 
 const ROLES = [
-  { value: 'KEEPER', title: 'keeper: everything' },
-  { value: 'CREW', title: 'crew: works rounds' },
-  { value: 'READER', title: 'reader: reads only' },
+  { value: 'KEEPER', title: t('people.peoplePage.keeperEverything') },
+  { value: 'CREW', title: t('people.peoplePage.crewWorksRounds') },
+  { value: 'READER', title: t('people.peoplePage.readerReadsOnly') },
 ] as const
 
 const people = ref<Account[]>([])
@@ -31,7 +32,7 @@ async function add(): Promise<void> {
   await attempt(async () => {
     const account = await ask(api.POST('/api/people', { body: { ...added } }))
     Object.assign(added, blank)
-    said.value = `${account.name} may sign in now, and has to choose another password first.`
+    said.value = t('people.peoplePage.maySignNowHas', { name: account.name })
   })
   await load()
 }
@@ -53,8 +54,8 @@ async function change(
       }),
     )
     said.value = password
-      ? `${name}: kept. At the next sign-in another password has to be chosen.`
-      : `${name}: kept. Open sessions with the old rights have ended.`
+      ? t('people.peoplePage.keptAtNextSign', { name })
+      : t('people.peoplePage.keptOpenSessionsWith', { name })
   })
   await load()
   return kept
@@ -73,22 +74,22 @@ onMounted(load)
 </script>
 
 <template>
-  <h1>People</h1>
-  <p class="soft">Every event, check and register line names who did it.</p>
+  <h1>{{ t('common.people') }}</h1>
+  <p class="soft">{{ t('people.peoplePage.everyEventCheckRegister') }}</p>
   <PageState
     :there="people.length > 0"
     :problem="problem"
-    what="the list of people"
+    :what="t('people.peoplePage.listPeople')"
     @again="load()"
   />
   <p v-if="said" role="status">{{ said }}</p>
-  <LineTable label="People" class="list">
+  <LineTable :label="t('common.people')" class="list">
     <thead>
       <tr>
-        <th scope="col">Name</th>
-        <th scope="col">Login</th>
-        <th scope="col">May</th>
-        <th scope="col">Sign-in</th>
+        <th scope="col">{{ t('common.name') }}</th>
+        <th scope="col">{{ t('common.login') }}</th>
+        <th scope="col">{{ t('people.peoplePage.may') }}</th>
+        <th scope="col">{{ t('people.peoplePage.sign') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -100,15 +101,21 @@ onMounted(load)
             :model-value="person.role"
             :items="ROLES"
             density="compact"
-            :aria-label="`What ${person.name} may do`"
+            :aria-label="t('people.peoplePage.whatMayDo', { name: person.name })"
             @update:model-value="change(person, { role: $event })"
           />
         </td>
         <td>
           <v-btn size="small" @click="change(person, { active: !person.active })">
-            {{ person.active ? 'allowed: stop it' : 'stopped: allow it' }}
+            {{
+              person.active
+                ? t('people.peoplePage.allowedStop')
+                : t('people.peoplePage.stoppedAllow')
+            }}
           </v-btn>
-          <v-btn size="small" class="renew" @click="renewing = person">New password</v-btn>
+          <v-btn size="small" class="renew" @click="renewing = person">{{
+            t('people.peoplePage.newPassword')
+          }}</v-btn>
         </td>
       </tr>
     </tbody>
@@ -116,40 +123,42 @@ onMounted(load)
   <form v-if="renewing" class="form-grid form sheet renewing" @submit.prevent="renew">
     <v-text-field
       v-model="renewed"
-      :label="`New password for ${renewing.name}`"
-      hint="At least 10 characters; at the next sign-in another has to be chosen."
+      :label="t('people.peoplePage.newPasswordFor', { name: renewing.name })"
+      :hint="t('people.peoplePage.atLeastCharactersAt')"
       persistent-hint
       type="password"
       autocomplete="new-password"
     />
-    <v-btn type="submit" height="48">Set it</v-btn>
-    <v-btn height="48" @click="renewing = null">Back</v-btn>
+    <v-btn type="submit" height="48">{{ t('people.peoplePage.set') }}</v-btn>
+    <v-btn height="48" @click="renewing = null">{{ t('common.back') }}</v-btn>
   </form>
-  <h2>Add a person</h2>
+  <h2>{{ t('people.peoplePage.addPerson') }}</h2>
   <form class="form-grid form" @submit.prevent="add">
     <v-text-field
       v-model="added.name"
-      label="Name"
+      :label="t('common.name')"
       autocomplete="off"
       :error-messages="wrong.name"
     />
     <v-text-field
       v-model="added.login"
-      label="Login"
+      :label="t('common.login')"
       autocomplete="off"
       :error-messages="wrong.login"
     />
     <v-text-field
       v-model="added.password"
-      label="First password"
-      hint="At least 10 characters; at the first sign-in another has to be chosen."
+      :label="t('people.peoplePage.firstPassword')"
+      :hint="t('people.peoplePage.atLeastCharactersAt2')"
       persistent-hint
       type="password"
       autocomplete="new-password"
       :error-messages="wrong.password"
     />
-    <v-select v-model="added.role" :items="ROLES" label="May" />
-    <v-btn type="submit" variant="flat" color="primary" height="48">Add</v-btn>
+    <v-select v-model="added.role" :items="ROLES" :label="t('people.peoplePage.may')" />
+    <v-btn type="submit" variant="flat" color="primary" height="48">{{
+      t('people.peoplePage.add')
+    }}</v-btn>
   </form>
 </template>
 

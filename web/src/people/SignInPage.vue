@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Shapes } from '../api/client'
 import { useSession } from '../shared/session'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 const session = useSession()
 const route = useRoute()
@@ -13,9 +14,21 @@ const password = ref('')
 const { problem, busy, attempt } = useRequest()
 
 const DEMO_ROLES = [
-  { role: 'KEEPER', name: 'Wren, the keeper', may: 'plans, works, and manages everything' },
-  { role: 'CREW', name: 'Tam, crew', may: 'works rounds that are planned' },
-  { role: 'READER', name: 'Ida, reader', may: 'reads the register, changes nothing' },
+  {
+    role: 'KEEPER',
+    name: t('people.signInPage.wrenKeeper'),
+    may: t('people.signInPage.plansWorksManagesEverything'),
+  },
+  {
+    role: 'CREW',
+    name: t('people.signInPage.tamCrew'),
+    may: t('people.signInPage.worksRoundsArePlanned'),
+  },
+  {
+    role: 'READER',
+    name: t('people.signInPage.idaReader'),
+    may: t('people.signInPage.readsRegisterChangesNothing'),
+  },
 ] as const
 
 async function enter(signIn: () => Promise<Shapes['Account']>): Promise<void> {
@@ -40,9 +53,13 @@ const demo = (role: Shapes['DemoSignIn']['role']) =>
 <template>
   <div class="door">
     <h1><img src="/mark.svg" alt="" width="52" height="52" /> Tavrel</h1>
-    <p class="soft">Rounds of oxalic acid vapour: planned, timed, and written down.</p>
-    <section v-if="session.door?.demo" class="demo" aria-label="Sample outfit">
-      <p>This is a made-up outfit with sample data, made anew at each start. Come in as:</p>
+    <p class="soft">{{ t('people.signInPage.roundsOxalicAcidVapour') }}</p>
+    <section
+      v-if="session.door?.demo"
+      class="demo"
+      :aria-label="t('people.signInPage.sampleOutfit')"
+    >
+      <p>{{ t('people.signInPage.thisMadeUpOutfit') }}</p>
       <button
         v-for="each in DEMO_ROLES"
         :key="each.role"
@@ -56,10 +73,10 @@ const demo = (role: Shapes['DemoSignIn']['role']) =>
       </button>
     </section>
     <form v-else class="form" @submit.prevent="typed">
-      <v-text-field v-model="login" label="Login" autocomplete="username" autofocus />
+      <v-text-field v-model="login" :label="t('common.login')" autocomplete="username" autofocus />
       <v-text-field
         v-model="password"
-        label="Password"
+        :label="t('people.signInPage.password')"
         type="password"
         autocomplete="current-password"
       />
@@ -70,7 +87,7 @@ const demo = (role: Shapes['DemoSignIn']['role']) =>
         height="56"
         :disabled="busy || !login || !password"
       >
-        Sign in
+        {{ t('people.signInPage.sign') }}
       </v-btn>
     </form>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

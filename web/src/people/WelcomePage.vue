@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import { useSession } from '../shared/session'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 const session = useSession()
 const router = useRouter()
@@ -24,42 +25,56 @@ async function begin(): Promise<void> {
 
 <template>
   <div class="door">
-    <h1>Welcome to Tavrel</h1>
+    <h1>{{ t('people.welcomePage.welcomeTavrel') }}</h1>
     <p v-if="!session.door?.firstStart">
-      The keeper's account has been made. <router-link to="/sign-in">Sign in.</router-link>
+      <i18n-t keypath="people.welcomePage.keepersAccountHasBeen" scope="global"
+        ><template #link
+          ><router-link to="/sign-in">{{ t('people.welcomePage.sign') }}</router-link></template
+        ></i18n-t
+      >
     </p>
     <form v-else class="form" @submit.prevent="begin">
       <p>
-        This is the first start. Make the keeper's account<template v-if="!brought"
-          >; the code stands in the console where Tavrel was started</template
-        >.
+        <i18n-t keypath="people.welcomePage.thisFirstStartMake" scope="global"
+          ><template #more
+            ><template v-if="!brought">{{
+              t('people.welcomePage.codeStandsConsoleWhere')
+            }}</template></template
+          ></i18n-t
+        >
       </p>
       <v-text-field
         v-model="form.code"
-        :label="brought ? 'One-time code, filled in' : 'Code from the console'"
+        :label="
+          brought
+            ? t('people.welcomePage.oneTimeCodeFilled')
+            : t('people.welcomePage.codeFromConsole')
+        "
         autocomplete="off"
         :error-messages="wrong.code"
       />
       <v-text-field
         v-model="form.name"
-        label="Your name, as the register shall show it"
+        :label="t('people.welcomePage.yourNameAsRegister')"
         autocomplete="name"
         :error-messages="wrong.name"
       />
       <v-text-field
         v-model="form.login"
-        label="Login"
+        :label="t('common.login')"
         autocomplete="username"
         :error-messages="wrong.login"
       />
       <v-text-field
         v-model="form.password"
-        label="Password, at least 10 characters"
+        :label="t('people.welcomePage.passwordAtLeastCharacters')"
         type="password"
         autocomplete="new-password"
         :error-messages="wrong.password"
       />
-      <v-btn type="submit" variant="flat" color="primary" height="56">Make the account</v-btn>
+      <v-btn type="submit" variant="flat" color="primary" height="56">{{
+        t('people.welcomePage.makeAccount')
+      }}</v-btn>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     </form>
   </div>

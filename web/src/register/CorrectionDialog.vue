@@ -13,6 +13,7 @@ import {
   type RegisterEntry,
 } from './registerWords'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** Puts something right in a line: the original stays, the correction stands under it with its reason. */
 const props = defineProps<{ entry: RegisterEntry }>()
@@ -76,47 +77,65 @@ async function write(what: Field, value: string): Promise<void> {
   <v-dialog v-model="open" max-width="620" aria-labelledby="correction-title">
     <form class="sheet correction" @submit.prevent="write(field, becomes)">
       <h2 id="correction-title">
-        Put right: {{ entry.line.hive }}, {{ entry.line.apiary }}, {{ dayOf(entry.line.day) }}
-        {{ entry.line.day.slice(0, 4) }}
+        {{
+          t('register.correctionDialog.putRight', {
+            hive: entry.line.hive,
+            apiary: entry.line.apiary,
+            day: dayOf(entry.line.day),
+            day2: entry.line.day.slice(0, 4),
+          })
+        }}
       </h2>
-      <p v-if="struck">This line was struck out. Put it back to correct anything else in it.</p>
+      <p v-if="struck">{{ t('register.correctionDialog.thisLineWasStruck') }}</p>
       <template v-else>
-        <p>What was recorded stays. Your correction stands under it, with your name and reason.</p>
-        <v-select v-model="field" :items="fields" label="What is wrong" />
+        <p>{{ t('register.correctionDialog.whatWasRecordedStays') }}</p>
+        <v-select
+          v-model="field"
+          :items="fields"
+          :label="t('register.correctionDialog.whatWrong')"
+        />
         <p class="was">
-          It says: <strong>{{ shown(field, was) }}</strong>
+          <i18n-t keypath="register.correctionDialog.says" scope="global"
+            ><template #strong
+              ><strong>{{ shown(field, was) }}</strong></template
+            ></i18n-t
+          >
         </p>
         <v-select
           v-if="field === 'SUPERS'"
           v-model="becomes"
           :items="items(SUPERS)"
-          label="It should say"
+          :label="t('register.correctionDialog.shouldSay')"
           :error-messages="wrong.becomes"
         />
         <v-text-field
           v-else
           v-model="becomes"
-          label="It should say"
+          :label="t('register.correctionDialog.shouldSay')"
           :inputmode="field === 'GRAMS' ? 'decimal' : 'text'"
           :error-messages="wrong.becomes"
         />
       </template>
       <v-text-field
         v-model="why"
-        label="Why"
-        hint="An inspector reads this."
+        :label="t('register.correctionDialog.why')"
+        :hint="t('register.correctionDialog.inspectorReadsThis')"
         persistent-hint
         maxlength="500"
         :error-messages="wrong.why"
       />
       <p v-if="problem" role="alert">{{ problem }}</p>
       <div class="ways">
-        <v-btn v-if="!struck" type="submit" color="primary" :loading="busy">Write it down</v-btn>
-        <v-btn v-if="struck" :loading="busy" @click="write('STANDS', 'yes')">Put it back</v-btn>
-        <v-btn v-else variant="outlined" :disabled="busy" @click="write('STANDS', 'no')"
-          >Strike the whole line out</v-btn
-        >
-        <v-btn variant="text" @click="open = false">Back, change nothing</v-btn>
+        <v-btn v-if="!struck" type="submit" color="primary" :loading="busy">{{
+          t('register.correctionDialog.writeDown')
+        }}</v-btn>
+        <v-btn v-if="struck" :loading="busy" @click="write('STANDS', 'yes')">{{
+          t('register.correctionDialog.putBack')
+        }}</v-btn>
+        <v-btn v-else variant="outlined" :disabled="busy" @click="write('STANDS', 'no')">{{
+          t('register.correctionDialog.strikeWholeLineOut')
+        }}</v-btn>
+        <v-btn variant="text" @click="open = false">{{ t('common.backChangeNothing') }}</v-btn>
       </div>
     </form>
   </v-dialog>

@@ -6,6 +6,7 @@ import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** An apiary's hives in a year: treatments against the label's most, and when honey supers may go back. */
 const props = defineProps<{ apiaryId: string; year: number }>()
@@ -29,28 +30,35 @@ watch(
 )
 
 function honey(wait: Shapes['HoneyWait']): string {
-  const silent = wait.silent ? ' · a sheet is silent: read the label' : ''
-  if (!wait.from) return wait.silent ? 'the sheet is silent: read the label' : 'no wait named'
+  const silent = wait.silent ? ' ' + t('register.hiveStandings.sheetSilentReadLabel') : ''
+  if (!wait.from)
+    return wait.silent
+      ? t('register.hiveStandings.sheetSilentReadLabel2')
+      : t('register.hiveStandings.noWaitNamed')
   return wait.from > today
-    ? `from ${dayOf(wait.from)} ${wait.from.slice(0, 4)}${silent}`
-    : `may be on, since ${dayOf(wait.from)}${silent}`
+    ? t('register.hiveStandings.from', {
+        from: dayOf(wait.from),
+        from2: wait.from.slice(0, 4),
+        silent,
+      })
+    : t('register.hiveStandings.mayBeOnSince', { from: dayOf(wait.from), silent })
 }
 </script>
 
 <template>
   <p v-if="problem" role="alert">{{ problem }}</p>
   <p v-else-if="standings.length === 0">
-    No treatment stands here in {{ year - 1 }} and {{ year }}.
+    {{ t('register.hiveStandings.noTreatmentStandsHere', { year: year - 1, year2: year }) }}
   </p>
-  <LineTable v-else label="Hives against the label's limits">
+  <LineTable v-else :label="t('register.hiveStandings.hivesAgainstLabelsLimits')">
     <thead>
       <tr>
-        <th scope="col">Hive</th>
-        <th scope="col">Oxalic acid in {{ year }}</th>
-        <th scope="col">Other treatments in {{ year }}</th>
-        <th scope="col">Last treatment</th>
-        <th scope="col">Supers for honey</th>
-        <th scope="col">Counted by</th>
+        <th scope="col">{{ t('common.hive') }}</th>
+        <th scope="col">{{ t('register.hiveStandings.oxalicAcid', { year }) }}</th>
+        <th scope="col">{{ t('register.hiveStandings.otherTreatments', { year }) }}</th>
+        <th scope="col">{{ t('register.hiveStandings.lastTreatment') }}</th>
+        <th scope="col">{{ t('register.hiveStandings.supersForHoney') }}</th>
+        <th scope="col">{{ t('register.hiveStandings.countedBy') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -61,12 +69,13 @@ function honey(wait: Shapes['HoneyWait']): string {
           </button>
         </th>
         <td class="figure" :class="{ over: each.over }">
-          {{ each.says }}<strong v-if="each.over"> · over the sheet’s most</strong>
+          {{ each.says
+          }}<strong v-if="each.over"> {{ t('register.hiveStandings.overSheetsMost') }}</strong>
         </td>
-        <td class="figure">{{ each.others || 'none' }}</td>
+        <td class="figure">{{ each.others || t('common.none') }}</td>
         <td class="nowrap">{{ dayOf(each.lastDay) }} {{ each.lastDay.slice(0, 4) }}</td>
         <td>{{ honey(each.honey) }}</td>
-        <td>{{ each.ruleSheet ?? 'no sheet' }}</td>
+        <td>{{ each.ruleSheet ?? t('register.hiveStandings.noSheet') }}</td>
       </tr>
     </tbody>
   </LineTable>

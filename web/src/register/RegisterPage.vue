@@ -11,15 +11,16 @@ import RegisterTable from './RegisterTable.vue'
 import TreatmentForm from './TreatmentForm.vue'
 import type { RegisterEntry } from './registerWords'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 type Only = 'ALL' | 'OFF_LABEL' | 'CORRECTED' | 'TYPED'
 
 const PAGE = 100
 const ONLY: { value: Only; title: string }[] = [
-  { value: 'ALL', title: 'every line' },
-  { value: 'OFF_LABEL', title: 'not on the label' },
-  { value: 'CORRECTED', title: 'put right later' },
-  { value: 'TYPED', title: 'written by hand' },
+  { value: 'ALL', title: t('register.registerPage.everyLine') },
+  { value: 'OFF_LABEL', title: t('register.registerPage.notOnLabel') },
+  { value: 'CORRECTED', title: t('register.registerPage.putRightLater') },
+  { value: 'TYPED', title: t('register.registerPage.writtenByHand') },
 ]
 
 const session = useSession()
@@ -101,62 +102,95 @@ onMounted(async () => {
 
 <template>
   <div class="top">
-    <h1>Register</h1>
+    <h1>{{ t('common.register') }}</h1>
     <span class="spring"></span>
-    <v-btn v-if="session.isKeeper" class="no-print" variant="outlined" @click="writing = true"
-      >Write a line by hand</v-btn
-    >
+    <v-btn v-if="session.isKeeper" class="no-print" variant="outlined" @click="writing = true">{{
+      t('register.registerPage.writeLineByHand')
+    }}</v-btn>
     <span class="away no-print">
-      Take away:
-      <a :href="file('pdf')" download>PDF</a>
-      <a :href="file('csv')" download>CSV</a>
-      <a :href="file('json')" download>JSON</a>
-      <a :href="file('ics')" download>Calendar</a>
+      <i18n-t keypath="register.registerPage.takeAway" scope="global"
+        ><template #link><a :href="file('pdf')" download>PDF</a></template
+        ><template #link2><a :href="file('csv')" download>CSV</a></template
+        ><template #link3><a :href="file('json')" download>JSON</a></template
+        ><template #link4
+          ><a :href="file('ics')" download>{{ t('register.registerPage.calendar') }}</a></template
+        ></i18n-t
+      >
     </span>
   </div>
   <div class="form-grid filters no-print">
     <v-select
       v-model="year"
-      label="Year"
+      :label="t('common.year')"
       :items="years"
-      placeholder="all years"
+      :placeholder="t('register.registerPage.allYears')"
       persistent-placeholder
       clearable
       density="compact"
     />
     <v-select
       v-model="apiaryId"
-      label="Apiary"
+      :label="t('common.apiary')"
       :items="apiaries"
-      placeholder="all apiaries"
+      :placeholder="t('register.registerPage.allApiaries')"
       persistent-placeholder
       clearable
       density="compact"
     />
     <v-select
       v-model="hiveId"
-      label="Hive"
+      :label="t('common.hive')"
       :items="hives"
       :disabled="!apiaryId"
-      :placeholder="apiaryId ? 'all hives' : 'choose an apiary first'"
+      :placeholder="
+        apiaryId
+          ? t('register.registerPage.allHives')
+          : t('register.registerPage.chooseApiaryFirst')
+      "
       persistent-placeholder
       clearable
       density="compact"
     />
-    <v-select v-model="only" label="Show" :items="ONLY" density="compact" />
+    <v-select
+      v-model="only"
+      :label="t('register.registerPage.show')"
+      :items="ONLY"
+      density="compact"
+    />
   </div>
-  <PageState :there="page !== null" :problem="problem" what="the register" @again="load()" />
+  <PageState
+    :there="page !== null"
+    :problem="problem"
+    :what="t('register.registerPage.register')"
+    @again="load()"
+  />
   <template v-if="page">
     <p class="sums">
-      <strong>{{ counted(page.totals.lines - page.totals.struck, 'treatment') }}</strong> in
-      {{ counted(page.totals.rounds, 'round') }} of {{ counted(page.totals.hives, 'hive') }} ·
-      <span class="figure">{{ grams(page.totals.acid) }}</span> acid dihydrate ·
-      <span class="figure">{{ grams(page.totals.productGrams) }}</span> product
-      <template v-if="page.totals.struck"> · {{ page.totals.struck }} struck out</template>
+      <i18n-t keypath="register.registerPage.acidDihydrateProduct" scope="global"
+        ><template #strong
+          ><strong>{{
+            counted(page.totals.lines - page.totals.struck, 'treatment')
+          }}</strong></template
+        ><template #rounds>{{ counted(page.totals.rounds, 'round') }}</template
+        ><template #hives>{{ counted(page.totals.hives, 'hive') }}</template
+        ><template #span
+          ><span class="figure">{{ grams(page.totals.acid) }}</span></template
+        ><template #span2
+          ><span class="figure">{{ grams(page.totals.productGrams) }}</span></template
+        ><template #more
+          ><template v-if="page.totals.struck">
+            {{ t('register.registerPage.struckOut', { struck: page.totals.struck }) }}</template
+          ></template
+        ></i18n-t
+      >
     </p>
     <p v-if="apiaryId" class="no-print">
       <button type="button" class="word" :aria-expanded="limits" @click="limits = !limits">
-        {{ limits ? 'Back to the lines' : 'Label’s limits and honey supers, hive by hive' }}
+        {{
+          limits
+            ? t('register.registerPage.backLines')
+            : t('register.registerPage.labelsLimitsHoneySupers')
+        }}
       </button>
     </p>
     <HiveStandings
@@ -166,8 +200,7 @@ onMounted(async () => {
       @hive="choose"
     />
     <p v-else-if="lines.length === 0">
-      Nothing stands here. A hive comes into the register as soon as a burn has ended in it; other
-      treatments are written by hand.
+      {{ t('register.registerPage.nothingStandsHereHive') }}
     </p>
     <template v-else>
       <RegisterTable :entries="lines" :may-correct="session.isKeeper" @correct="correct" />
@@ -176,7 +209,7 @@ onMounted(async () => {
         class="more no-print"
         @click="load(lines.length)"
       >
-        Show more ({{ page.totals.lines - lines.length }} left)
+        {{ t('register.registerPage.showMoreLeft', { lines: page.totals.lines - lines.length }) }}
       </v-btn>
     </template>
   </template>

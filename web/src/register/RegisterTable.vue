@@ -4,33 +4,34 @@ import VerdictMark from '../shared/VerdictMark.vue'
 import { dayOf, grams, timeIn } from '../shared/format'
 import { FIELDS, MEANS, shown, SUPERS, type RegisterEntry } from './registerWords'
 import { degrees } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** The register's lines, each with what was put right in it underneath. */
 defineProps<{ entries: readonly RegisterEntry[]; mayCorrect: boolean }>()
 defineEmits<{ correct: [entry: RegisterEntry] }>()
 
 function productOf({ line }: RegisterEntry): string {
-  return [line.product, line.lot].filter(Boolean).join(', ') || 'not given'
+  return [line.product, line.lot].filter(Boolean).join(', ') || t('register.registerTable.notGiven')
 }
 </script>
 
 <template>
-  <LineTable label="Treatments" class="table">
+  <LineTable :label="t('common.treatments')" class="table">
     <thead>
       <tr>
-        <th scope="col">Day</th>
-        <th scope="col">Apiary</th>
-        <th scope="col">Hive</th>
-        <th scope="col">Burn, out, open</th>
-        <th scope="col">Acid</th>
-        <th scope="col">Product, lot</th>
-        <th scope="col">Who</th>
-        <th scope="col">Supers</th>
-        <th scope="col">Air</th>
-        <th scope="col">Label</th>
-        <th scope="col">Remarks</th>
+        <th scope="col">{{ t('common.day') }}</th>
+        <th scope="col">{{ t('common.apiary') }}</th>
+        <th scope="col">{{ t('common.hive') }}</th>
+        <th scope="col">{{ t('register.registerTable.burnOutOpen') }}</th>
+        <th scope="col">{{ t('common.acid') }}</th>
+        <th scope="col">{{ t('register.registerTable.productLot') }}</th>
+        <th scope="col">{{ t('common.who') }}</th>
+        <th scope="col">{{ t('common.supers') }}</th>
+        <th scope="col">{{ t('register.registerTable.air') }}</th>
+        <th scope="col">{{ t('common.label') }}</th>
+        <th scope="col">{{ t('register.registerTable.remarks') }}</th>
         <th v-if="mayCorrect" scope="col" class="no-print">
-          <span class="visually-hidden">Put right</span>
+          <span class="visually-hidden">{{ t('register.registerTable.putRight') }}</span>
         </th>
       </tr>
     </thead>
@@ -41,7 +42,9 @@ function productOf({ line }: RegisterEntry): string {
             >{{ dayOf(entry.line.day) }} {{ entry.line.day.slice(0, 4) }}</router-link
           >
           <template v-else>{{ dayOf(entry.line.day) }} {{ entry.line.day.slice(0, 4) }}</template>
-          <strong v-if="!entry.line.stands" class="mark">struck out</strong>
+          <strong v-if="!entry.line.stands" class="mark">{{
+            t('register.registerTable.struckOut')
+          }}</strong>
         </td>
         <td data-label="Apiary" class="nowrap">{{ entry.line.apiary }}</td>
         <td data-label="Hive">
@@ -49,12 +52,27 @@ function productOf({ line }: RegisterEntry): string {
         </td>
         <td v-if="entry.line.startedAt" data-label="Burn, out, open" class="figure nowrap">
           {{ timeIn(entry.line.zone, entry.line.startedAt) }}
-          {{ entry.line.removedAt ? timeIn(entry.line.zone, entry.line.removedAt) : 'tool in' }}
-          {{ entry.line.openedAt ? timeIn(entry.line.zone, entry.line.openedAt) : 'shut' }}
+          {{
+            entry.line.removedAt
+              ? timeIn(entry.line.zone, entry.line.removedAt)
+              : t('register.registerTable.tool')
+          }}
+          {{
+            entry.line.openedAt ? timeIn(entry.line.zone, entry.line.openedAt) : t('common.shut')
+          }}
         </td>
         <td v-else data-label="Burn, out, open">
-          written by hand<template v-if="entry.line.writtenBy">
-            by {{ entry.line.writtenBy }}, {{ dayOf(entry.line.writtenAt.slice(0, 10)) }}</template
+          <i18n-t keypath="register.registerTable.writtenByHand" scope="global"
+            ><template #more
+              ><template v-if="entry.line.writtenBy">
+                {{
+                  t('register.registerTable.by', {
+                    writtenBy: entry.line.writtenBy,
+                    writtenAt: dayOf(entry.line.writtenAt.slice(0, 10)),
+                  })
+                }}</template
+              ></template
+            ></i18n-t
           >
         </td>
         <td v-if="entry.line.amount" data-label="Acid">{{ entry.line.amount }}</td>
@@ -63,16 +81,22 @@ function productOf({ line }: RegisterEntry): string {
         <td data-label="Who">{{ entry.line.people }}</td>
         <td data-label="Supers">
           {{
-            entry.line.supers ? `${entry.line.supers}, ${SUPERS[entry.line.supersPlan]}` : 'none'
+            entry.line.supers
+              ? `${entry.line.supers}, ${SUPERS[entry.line.supersPlan]}`
+              : t('common.none')
           }}
         </td>
         <td data-label="Air" class="figure nowrap" :title="entry.line.weatherFrom">
-          {{ entry.line.celsius === undefined ? 'not known' : degrees(entry.line.celsius) }}
-          <span v-if="entry.line.weatherMadeUp" class="made-up">simulated</span>
+          {{
+            entry.line.celsius === undefined ? t('common.notKnown') : degrees(entry.line.celsius)
+          }}
+          <span v-if="entry.line.weatherMadeUp" class="made-up">{{
+            t('register.registerTable.simulated')
+          }}</span>
         </td>
         <td data-label="Label">
           <VerdictMark v-if="entry.line.verdict" :verdict="entry.line.verdict" />
-          <template v-else>not judged</template>
+          <template v-else>{{ t('register.registerTable.notJudged') }}</template>
           <span class="sheet-name soft">{{ entry.line.ruleSheet }}</span>
         </td>
         <td data-label="Remarks" class="remarks">
@@ -80,31 +104,49 @@ function productOf({ line }: RegisterEntry): string {
             >{{ MEANS[entry.line.means] }}: {{ entry.line.method }}.
           </template>
           {{ entry.line.remarks }}
-          <em v-if="entry.line.offLabelReason"
-            >Off label because: {{ entry.line.offLabelReason }}</em
-          >
+          <em v-if="entry.line.offLabelReason">{{
+            t('register.registerTable.offLabelBecause', {
+              offLabelReason: entry.line.offLabelReason,
+            })
+          }}</em>
         </td>
         <td v-if="mayCorrect" class="no-print">
           <button
             type="button"
             class="word"
-            :aria-label="`Put right: ${entry.line.hive}, ${entry.line.apiary}, ${dayOf(entry.line.day)}`"
+            :aria-label="
+              t('register.registerTable.putRight2', {
+                hive: entry.line.hive,
+                apiary: entry.line.apiary,
+                day: dayOf(entry.line.day),
+              })
+            "
             @click="$emit('correct', entry)"
           >
-            Put right…
+            {{ t('register.registerTable.putRight3') }}
           </button>
         </td>
       </tr>
       <tr v-for="each in entry.corrections" :key="each.id" class="correction">
         <td></td>
         <td :colspan="mayCorrect ? 11 : 10">
-          <span aria-hidden="true">↳</span> {{ FIELDS[each.field] }}: was
-          <s>{{ shown(each.field, each.was) }}</s>, is
-          <strong>{{ shown(each.field, each.becomes) }}</strong> · {{ each.why }} ·
-          <span class="soft"
-            >{{ each.by }}, {{ dayOf(each.at.slice(0, 10)) }}
-            {{ timeIn(entry.line.zone, each.at) }}</span
-          >
+          <span aria-hidden="true">↳</span>
+          <i18n-t keypath="register.registerTable.correction" scope="global">
+            <template #field>{{ FIELDS[each.field] }}</template>
+            <template #was
+              ><s>{{ shown(each.field, each.was) }}</s></template
+            >
+            <template #becomes
+              ><strong>{{ shown(each.field, each.becomes) }}</strong></template
+            >
+            <template #why>{{ each.why }}</template>
+            <template #by
+              ><span class="soft"
+                >{{ each.by }}, {{ dayOf(each.at.slice(0, 10)) }}
+                {{ timeIn(entry.line.zone, each.at) }}</span
+              ></template
+            >
+          </i18n-t>
         </td>
       </tr>
     </tbody>

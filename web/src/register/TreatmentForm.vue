@@ -9,6 +9,7 @@ import { numberIn } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import { items, MEANS, SUPERS, type Means, type SupersPlan } from './registerWords'
 import { useForm, useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** A treatment that was not run here: other means, or from before this book was kept. */
 const props = defineProps<{ apiaries: readonly { value: string; title: string }[] }>()
@@ -36,7 +37,7 @@ const hives = ref<Shapes['Hive'][]>([])
 const sheets = ref<{ value: string; title: string }[]>([])
 const { problem: notFetched, attempt: fetching } = useRequest()
 const { problem, wrong, busy, attempt } = useForm({
-  marked: () => 'Nothing was written yet: look at the fields marked.',
+  marked: () => t('register.treatmentForm.nothingWasWrittenYet'),
 })
 const oxalic = computed(() => form.means.startsWith('OXALIC'))
 /** The same press twice writes the same lines. */
@@ -66,7 +67,7 @@ onMounted(async () => {
     .filter((each) => !each.replacedBy)
     .map(({ sheet }) => ({
       value: sheet.id,
-      title: sheet.example ? `Example: ${sheet.name}` : sheet.name,
+      title: sheet.example ? t('common.example', { name: sheet.name }) : sheet.name,
     }))
   if (props.apiaries.length === 1) form.apiaryId = props.apiaries[0]?.value ?? ''
 })
@@ -78,11 +79,11 @@ async function write(): Promise<void> {
   const acid = oxalic.value && form.acid.trim() ? numberIn(form.acid) : 0
   const waitingDays = form.waitingDays.trim() ? numberIn(form.waitingDays) : undefined
   if (Number.isNaN(acid) || Number.isNaN(waitingDays ?? 0)) {
-    problem.value = 'Grams and days are numbers, such as 2.1 and 42.'
+    problem.value = t('register.treatmentForm.gramsDaysAreNumbers')
     return
   }
   if (form.chosen.length === 0) {
-    problem.value = 'Choose the hives that were treated.'
+    problem.value = t('register.treatmentForm.chooseHivesWereTreated')
     return
   }
   for (const hive of form.chosen) ids[hive] ??= newId()
@@ -116,53 +117,80 @@ async function write(): Promise<void> {
 <template>
   <v-dialog v-model="open" max-width="760" aria-labelledby="typed-title" scrollable>
     <form class="sheet typed" @submit.prevent="write">
-      <h2 id="typed-title">A treatment that was not run here</h2>
+      <h2 id="typed-title">{{ t('register.treatmentForm.treatmentWasNotRun') }}</h2>
       <div class="form-grid pair">
-        <v-select v-model="form.apiaryId" :items="[...apiaries]" label="Apiary" />
-        <v-text-field v-model="form.day" type="date" label="Day" :error-messages="wrong.day" />
+        <v-select v-model="form.apiaryId" :items="[...apiaries]" :label="t('common.apiary')" />
+        <v-text-field
+          v-model="form.day"
+          type="date"
+          :label="t('common.day')"
+          :error-messages="wrong.day"
+        />
       </div>
       <HiveChoice v-if="hives.length" v-model="form.chosen" :hives="hives" />
       <div class="form-grid pair">
-        <v-select v-model="form.means" :items="items(MEANS)" label="With what" />
+        <v-select
+          v-model="form.means"
+          :items="items(MEANS)"
+          :label="t('register.treatmentForm.withWhat')"
+        />
         <v-text-field
           v-model="form.method"
-          label="How, as “strips between combs 3 and 7”"
+          :label="t('register.treatmentForm.howAsStripsBetween')"
           :error-messages="wrong.method"
         />
         <v-text-field
           v-if="oxalic"
           v-model="form.acid"
           inputmode="decimal"
-          label="Acid dihydrate a hive, g"
+          :label="t('register.treatmentForm.acidDihydrateHiveG')"
           :error-messages="wrong.acid"
         />
         <v-text-field
           v-model="form.amount"
-          :label="oxalic ? 'Amount in words (optional)' : 'How much a hive, as “2 strips”'"
+          :label="
+            oxalic
+              ? t('register.treatmentForm.amountWordsOptional')
+              : t('register.treatmentForm.howMuchHiveAs')
+          "
           :error-messages="wrong.amount"
         />
-        <v-text-field v-model="form.product" label="Product" :error-messages="wrong.product" />
-        <v-text-field v-model="form.lot" label="Lot" :error-messages="wrong.lot" />
-        <v-text-field v-model="form.people" label="Operator" :error-messages="wrong.people" />
-        <v-select v-model="form.supersPlan" :items="items(SUPERS)" label="Supers" />
+        <v-text-field
+          v-model="form.product"
+          :label="t('common.product2')"
+          :error-messages="wrong.product"
+        />
+        <v-text-field v-model="form.lot" :label="t('common.lot')" :error-messages="wrong.lot" />
+        <v-text-field
+          v-model="form.people"
+          :label="t('register.treatmentForm.operator')"
+          :error-messages="wrong.people"
+        />
+        <v-select v-model="form.supersPlan" :items="items(SUPERS)" :label="t('common.supers')" />
         <v-text-field
           v-model="form.waitingDays"
           inputmode="numeric"
-          label="Waiting days for honey, by its label"
+          :label="t('register.treatmentForm.waitingDaysForHoney')"
           :error-messages="wrong.waitingDays"
         />
         <v-select
           v-model="form.ruleSheetId"
           :items="sheets"
-          label="Rule sheet (optional)"
+          :label="t('register.treatmentForm.ruleSheetOptional')"
           clearable
         />
       </div>
-      <v-text-field v-model="form.remarks" label="Remarks" :error-messages="wrong.remarks" />
+      <v-text-field
+        v-model="form.remarks"
+        :label="t('register.treatmentForm.remarks')"
+        :error-messages="wrong.remarks"
+      />
       <p v-if="problem || notFetched" role="alert">{{ problem || notFetched }}</p>
       <div class="ways">
-        <v-btn type="submit" color="primary" :loading="busy">Write it into the register</v-btn>
-        <v-btn variant="text" @click="open = false">Back, change nothing</v-btn>
+        <v-btn type="submit" color="primary" :loading="busy">{{
+          t('register.treatmentForm.writeIntoRegister')
+        }}</v-btn>
+        <v-btn variant="text" @click="open = false">{{ t('common.backChangeNothing') }}</v-btn>
       </div>
     </form>
   </v-dialog>

@@ -1,4 +1,5 @@
 import type { Shapes } from '../api/client'
+import { t, texts } from '../words/words'
 
 export type RegisterEntry = Shapes['RegisterEntry']
 export type TreatmentLine = Shapes['TreatmentLine']
@@ -7,33 +8,33 @@ export type Means = TreatmentLine['means']
 export type SupersPlan = TreatmentLine['supersPlan']
 
 /** What of a line can be put right, in the register's words. */
-export const FIELDS: Record<Field, string> = {
-  GRAMS: 'acid dihydrate, g',
-  AMOUNT: 'amount',
-  PRODUCT: 'product',
-  LOT: 'lot',
-  PEOPLE: 'operator',
-  SUPERS: 'supers',
-  REMARKS: 'remarks',
-  STANDS: 'stands',
-}
+export const FIELDS: Record<Field, string> = texts({
+  GRAMS: 'register.registerWords.acidDihydrateG',
+  AMOUNT: 'register.registerWords.amount',
+  PRODUCT: 'common.product',
+  LOT: 'register.registerWords.lot',
+  PEOPLE: 'register.registerWords.operator',
+  SUPERS: 'register.registerWords.supers',
+  REMARKS: 'register.registerWords.remarks',
+  STANDS: 'register.registerWords.stands',
+})
 
-export const MEANS: Record<Means, string> = {
-  OXALIC_VAPOUR: 'oxalic acid, vapour',
-  OXALIC_TRICKLED: 'oxalic acid, trickled or sprayed',
-  FORMIC: 'formic acid',
-  THYMOL: 'thymol',
-  LACTIC: 'lactic acid',
-  STRIPS: 'synthetic strips',
-  BROOD_TAKEN: 'brood taken out',
-  OTHER: 'something else',
-}
+export const MEANS: Record<Means, string> = texts({
+  OXALIC_VAPOUR: 'register.registerWords.oxalicAcidVapour',
+  OXALIC_TRICKLED: 'register.registerWords.oxalicAcidTrickledOr',
+  FORMIC: 'register.registerWords.formicAcid',
+  THYMOL: 'register.registerWords.thymol',
+  LACTIC: 'register.registerWords.lacticAcid',
+  STRIPS: 'register.registerWords.syntheticStrips',
+  BROOD_TAKEN: 'register.registerWords.broodTakenOut',
+  OTHER: 'register.registerWords.somethingElse',
+})
 
-export const SUPERS: Record<SupersPlan, string> = {
-  TAKEN_OFF: 'taken off',
-  BOARD_BETWEEN: 'parted by a board',
-  LEFT_ON: 'left on',
-}
+export const SUPERS: Record<SupersPlan, string> = texts({
+  TAKEN_OFF: 'common.takenOff',
+  BOARD_BETWEEN: 'common.partedByBoard',
+  LEFT_ON: 'register.registerWords.leftOn',
+})
 
 /** Options of a select, in the order of the words. */
 export function items<K extends string>(words: Record<K, string>): { value: K; title: string }[] {
@@ -42,10 +43,13 @@ export function items<K extends string>(words: Record<K, string>): { value: K; t
 
 /** A field's value as it is read. */
 export function shown(field: Field, value: string): string {
-  if (value === '') return 'nothing'
+  if (value === '') return t('common.nothing')
   if (field === 'SUPERS') return SUPERS[value as SupersPlan] ?? value
   if (field === 'GRAMS') return `${value} g`
-  if (field === 'STANDS') return value === 'yes' ? 'standing' : 'struck out'
+  if (field === 'STANDS')
+    return value === 'yes'
+      ? t('register.registerWords.standing')
+      : t('register.registerWords.struckOut')
   return value
 }
 

@@ -6,6 +6,7 @@ import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { decadeMarks, decades } from '../shared/chart/scales'
 import { shortDay } from '../shared/days'
 import { whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** Drops by round on a log scale, each beside the band that the model foretold. */
 const props = defineProps<{
@@ -44,9 +45,12 @@ const says = computed(() =>
   marks.value
     .map(
       (mark) =>
-        `${shortDay(mark.day)}: ${mark.drop ? whole(mark.drop.byTreatment) : 'no board read'}` +
+        `${shortDay(mark.day)}: ${mark.drop ? whole(mark.drop.byTreatment) : t('result.dropChart.noBoardRead')}` +
         (mark.band
-          ? `, foretold ${whole(mark.band.killedLow)} to ${whole(mark.band.killedHigh)}`
+          ? t('result.dropChart.foretold', {
+              killedLow: whole(mark.band.killedLow),
+              killedHigh: whole(mark.band.killedHigh),
+            })
           : ''),
     )
     .join('; '),
@@ -58,19 +62,19 @@ const says = computed(() =>
     :class="{ small }"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`Mites dropped by round. ${says}`"
+    :aria-label="t('result.dropChart.mitesDroppedByRound', { says })"
   >
     <template v-if="!small">
       <ValueAxis :scale="y" :marks="marksOfScale" :from="LEFT" :to="WIDTH" />
-      <text :x="LEFT + 6" :y="TOP + 16">mites, log scale</text>
+      <text :x="LEFT + 6" :y="TOP + 16">{{ t('result.dropChart.mitesLogScale') }}</text>
       <FootAxis
         :marks="marks.map((mark) => ({ x: mark.x, words: shortDay(mark.day) }))"
         :y="HEIGHT - 24"
-        :what="{ words: 'day of the round', x: (WIDTH + LEFT) / 2, y: HEIGHT - 6 }"
+        :what="{ words: t('result.dropChart.dayRound'), x: (WIDTH + LEFT) / 2, y: HEIGHT - 6 }"
       />
       <path v-if="natural" class="natural" :d="`M${LEFT} ${y(natural)}H${WIDTH}`" />
       <text v-if="natural" class="end" :x="WIDTH - 2" :y="y(natural) - 4">
-        falls by itself in a day: {{ whole(natural) }}
+        {{ t('result.dropChart.fallsByItselfDay', { natural: whole(natural) }) }}
       </text>
     </template>
     <g v-for="mark in marks" :key="mark.day">

@@ -6,14 +6,15 @@ import { shortDay } from '../shared/days'
 import { counted } from '../shared/format'
 import { percent } from '../shared/numbers'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** The rounds to come of a series, planned anew from what its rounds so far showed; taken over by a press. */
 const props = defineProps<{ rest: Shapes['SeriesRest']; mayPlan: boolean }>()
 const emit = defineEmits<{ taken: [] }>()
 const NAMES: Record<Shapes['JudgedWay']['way']['kind'], string> = {
-  END_HERE: 'End it here',
-  AS_AGREED: 'As agreed',
-  FITTED: 'What fits these counts',
+  END_HERE: t('result.restCard.endHere'),
+  AS_AGREED: t('result.restCard.asAgreed'),
+  FITTED: t('result.restCard.whatFitsTheseCounts'),
 }
 const reason = ref('')
 const { problem, wrong, busy, attempt } = useForm()
@@ -23,7 +24,7 @@ const agreed = computed(
 const ways = computed(() =>
   props.rest.ways.map((each) => ({
     ...each,
-    days: each.way.days.map(shortDay).join(', ') || 'no further round',
+    days: each.way.days.map(shortDay).join(', ') || t('result.restCard.noFurtherRound'),
     worst: each.way.hives[0],
     isOther: each.way.days.join() !== agreed.value.join(),
   })),
@@ -53,32 +54,47 @@ async function take(days: readonly string[]): Promise<void> {
 </script>
 
 <template>
-  <section class="sheet rest" :aria-label="`The rest of ${rest.series}`">
-    <h2>The rest of “{{ rest.series }}”</h2>
+  <section class="sheet rest" :aria-label="t('result.restCard.rest', { series: rest.series })">
+    <h2>{{ t('result.restCard.rest2', { series: rest.series }) }}</h2>
     <p class="soft">
-      Planned from what its own hives showed so far, looked at on {{ shortDay(rest.on) }}. A model
-      estimate; the worst hive decides.
-      <template v-if="rest.without.length">Too few counts to reckon with: {{ without }}.</template>
-      <strong v-if="fallsShort">
-        No way that was looked at brings every hive below the limit: look for leaks and for mites
-        coming in, and ask your adviser about other treatments.
-      </strong>
+      <i18n-t keypath="result.restCard.plannedFromWhatIts" scope="global"
+        ><template #on>{{ shortDay(rest.on) }}</template
+        ><template #more
+          ><template v-if="rest.without.length">{{
+            t('result.restCard.tooFewCountsReckon', { without })
+          }}</template></template
+        ><template #strong
+          ><strong v-if="fallsShort">
+            {{ t('result.restCard.noWayWasLooked') }}
+          </strong></template
+        ></i18n-t
+      >
     </p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-    <ul :aria-label="`Ways to go on, limit ${rest.limitPercent} %`">
+    <ul :aria-label="t('result.restCard.waysGoOnLimit', { limitPercent: rest.limitPercent })">
       <li v-for="each in ways" :key="each.way.kind">
         <div>
           <strong>{{ NAMES[each.way.kind] }}</strong><br />{{ each.days }}
         </div>
         <div v-if="each.worst">
-          worst, {{ each.worst.hive }}:
-          <strong :class="each.worst.wash.middle * 100 <= rest.limitPercent ? 'good' : 'bad'">{{
-            percent(each.worst.wash.middle)
-          }}</strong>
-          <span class="soft under"
-            >80 %: {{ percent(each.worst.wash.low) }} to {{ percent(each.worst.wash.high) }}; above
-            {{ rest.limitPercent }} %: {{ each.way.above }} of
-            {{ counted(each.way.hives.length, 'hive') }}</span
+          <i18n-t keypath="result.restCard.worst" scope="global"
+            ><template #hive>{{ each.worst.hive }}</template
+            ><template #strong
+              ><strong
+                :class="each.worst.wash.middle * 100 <= rest.limitPercent ? 'good' : 'bad'"
+                >{{ percent(each.worst.wash.middle) }}</strong
+              ></template
+            ><template #span
+              ><span class="soft under">{{
+                t('result.restCard.above', {
+                  low: percent(each.worst.wash.low),
+                  high: percent(each.worst.wash.high),
+                  limitPercent: rest.limitPercent,
+                  above: each.way.above,
+                  hives: counted(each.way.hives.length, 'hive'),
+                })
+              }}</span></template
+            ></i18n-t
           >
         </div>
         <div>
@@ -87,9 +103,9 @@ async function take(days: readonly string[]): Promise<void> {
         </div>
         <div v-if="mayPlan">
           <v-btn v-if="each.isOther" :disabled="busy" @click="take(each.way.days)">
-            Take these days
+            {{ t('result.restCard.takeTheseDays') }}
           </v-btn>
-          <span v-else class="soft">agreed</span>
+          <span v-else class="soft">{{ t('result.restCard.agreed') }}</span>
         </div>
       </li>
     </ul>
@@ -97,7 +113,7 @@ async function take(days: readonly string[]): Promise<void> {
       v-if="mayPlan && needsReason"
       v-model="reason"
       rows="2"
-      label="Why off the label? Needed for days that are not on it"
+      :label="t('result.restCard.whyOffLabelNeeded')"
       :error-messages="wrong.offLabelReason"
     />
   </section>

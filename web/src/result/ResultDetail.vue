@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
 import DropChart from './DropChart.vue'
+import { t } from '../words/words'
 
 /** One hive after its rounds: drops against what was foretold, what fits them, and ways to go on. */
 const props = defineProps<{
@@ -15,16 +16,20 @@ const props = defineProps<{
 }>()
 
 /** Said where a band is too wide to be of use. */
-const told = (each: Shapes['Estimate']) => (each.tells ? '' : ', too wide to tell')
+const told = (each: Shapes['Estimate']) => (each.tells ? '' : t('result.resultDetail.tooWideTell'))
 const band = (each: Shapes['Estimate'], told: (value: number) => string) =>
-  `${told(each.middle)} (80 %: ${told(each.low)} to ${told(each.high)})`
+  t('result.resultDetail.to2', {
+    middle: told(each.middle),
+    low: told(each.low),
+    high: told(each.high),
+  })
 const share = (value: number) => `${Math.round(100 * value)} %`
 const ways = computed(() =>
   props.result.ahead.map((way) => ({
     ...way,
     says:
       way.rounds.length === 0
-        ? 'leave it at that'
+        ? t('result.resultDetail.leaveAt')
         : way.rounds.map((day) => shortDay(day)).join(', '),
     reaches: way.wash.middle * 100 <= props.limit,
   })),
@@ -36,9 +41,9 @@ const oneMore = computed(() => ({
 </script>
 
 <template>
-  <section class="detail sheet" :aria-label="`Results of ${hive.name}`">
+  <section class="detail sheet" :aria-label="t('result.resultDetail.results', { name: hive.name })">
     <div>
-      <h2>{{ hive.name }}: drops by round</h2>
+      <h2>{{ t('result.resultDetail.dropsByRound', { name: hive.name }) }}</h2>
       <DropChart
         :rounds="result.rounds"
         :drops="result.drops"
@@ -46,15 +51,17 @@ const oneMore = computed(() => ({
         :natural="result.naturalPerDay"
       />
       <p class="soft">
-        Dot: what fell, natural drop taken off. Box: what the model foretold from the sample before,
-        80 %.
-        <template v-if="!result.expected.length">
-          Nothing was foretold: no sample was taken before the first round.
-        </template>
+        <i18n-t keypath="result.resultDetail.dotWhatFellNatural" scope="global"
+          ><template #more
+            ><template v-if="!result.expected.length">
+              {{ t('result.resultDetail.nothingWasForetoldNo') }}
+            </template></template
+          ></i18n-t
+        >
       </p>
     </div>
     <div>
-      <h2>What to do</h2>
+      <h2>{{ t('result.resultDetail.whatDo') }}</h2>
       <ol class="steps">
         <li v-for="step in result.next" :key="step.kind">
           <strong>{{ step.says }}</strong>
@@ -64,34 +71,43 @@ const oneMore = computed(() => ({
         </li>
       </ol>
       <template v-if="result.fit">
-        <h2>What fits these counts</h2>
+        <h2>{{ t('result.resultDetail.whatFitsTheseCounts') }}</h2>
         <dl>
-          <dt>a round killed of the mites on bees</dt>
+          <dt>{{ t('result.resultDetail.roundKilledMitesOn') }}</dt>
           <dd>
             {{ band(result.fit.kill, share) }}{{ told(result.fit.kill) }};
-            <span class="soft">expected of dose and hive {{ share(result.expectedKill) }}</span>
+            <span class="soft">{{
+              t('result.resultDetail.expectedDoseHive', {
+                expectedKill: share(result.expectedKill),
+              })
+            }}</span>
           </dd>
-          <dt>mites on bees before the first round</dt>
+          <dt>{{ t('result.resultDetail.mitesOnBeesBefore') }}</dt>
           <dd>{{ band(result.fit.exposed, whole) }}{{ told(result.fit.exposed) }}</dd>
-          <dt>mites coming in</dt>
-          <dd v-if="result.fit.inflow.tells">{{ band(result.fit.inflow, whole) }} a day</dd>
+          <dt>{{ t('result.resultDetail.mitesComing') }}</dt>
+          <dd v-if="result.fit.inflow.tells">
+            {{ t('result.resultDetail.day', { whole: band(result.fit.inflow, whole) }) }}
+          </dd>
           <dd v-else>
-            cannot tell: between {{ whole(result.fit.inflow.low) }} and
-            {{ whole(result.fit.inflow.high) }} a day fit these counts
+            {{
+              t('result.resultDetail.cannotTellBetweenDay', {
+                low: whole(result.fit.inflow.low),
+                high: whole(result.fit.inflow.high),
+              })
+            }}
           </dd>
         </dl>
         <table v-if="ways.length">
           <caption>
-            Ways to go on: what a wash would find on
             {{
-              shortDay(ways[0]?.on ?? '')
+              t('result.resultDetail.waysGoOnWhat', { on: shortDay(ways[0]?.on ?? '') })
             }}
           </caption>
           <thead>
             <tr>
-              <th scope="col">further rounds</th>
-              <th scope="col">wash, limit {{ limit }} %</th>
-              <th scope="col">mites in all</th>
+              <th scope="col">{{ t('result.resultDetail.furtherRounds') }}</th>
+              <th scope="col">{{ t('result.resultDetail.washLimit', { limit }) }}</th>
+              <th scope="col">{{ t('result.resultDetail.mitesAll') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -101,31 +117,44 @@ const oneMore = computed(() => ({
                 <strong :class="way.reaches ? 'good' : 'bad'">{{
                   percent(way.wash.middle)
                 }}</strong>
-                <span class="soft band"
-                  >{{ percent(way.wash.low) }} to {{ percent(way.wash.high) }}</span
-                >
+                <span class="soft band">{{
+                  t('result.resultDetail.to', {
+                    low: percent(way.wash.low),
+                    high: percent(way.wash.high),
+                  })
+                }}</span>
               </td>
               <td class="figure">
                 {{ whole(way.left.middle) }}
-                <span class="soft">{{ whole(way.left.low) }} to {{ whole(way.left.high) }}</span>
+                <span class="soft">{{
+                  t('result.resultDetail.to', {
+                    low: whole(way.left.low),
+                    high: whole(way.left.high),
+                  })
+                }}</span>
               </td>
             </tr>
           </tbody>
         </table>
         <p class="soft">
-          A model estimate. Boards scatter, and what comes in is hard to tell from what was left:
-          the bands say how hard. The label decides whether another round is allowed.
+          {{ t('result.resultDetail.modelEstimateBoardsScatter') }}
         </p>
       </template>
       <p v-if="result.followUp !== undefined">
-        Of the mites that fell at these rounds and at the one after them, these brought down
-        <strong class="figure">{{ share(result.followUp) }}</strong>, by the boards.
+        <i18n-t keypath="result.resultDetail.mitesFellAtThese" scope="global"
+          ><template #strong
+            ><strong class="figure">{{ share(result.followUp) }}</strong></template
+          ></i18n-t
+        >
       </p>
       <p v-if="mayPlan">
-        <router-link :to="oneMore">Plan one more round for {{ hive.name }}</router-link> ·
-        <router-link :to="{ path: '/spacing', query: { apiary: apiaryId, hive: hive.id } }"
-          >Put it on the spacing bench</router-link
-        >
+        <router-link :to="oneMore">{{
+          t('result.resultDetail.planOneMoreRound', { name: hive.name })
+        }}</router-link>
+        ·
+        <router-link :to="{ path: '/spacing', query: { apiary: apiaryId, hive: hive.id } }">{{
+          t('result.resultDetail.putOnSpacingBench')
+        }}</router-link>
       </p>
     </div>
   </section>

@@ -15,6 +15,7 @@ import ResultDetail from './ResultDetail.vue'
 import RestCard from './RestCard.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** Did it work: counts before, during and after the rounds of an apiary, hive by hive. */
 const session = useSession()
@@ -72,7 +73,10 @@ const stretches = computed(
     results.value?.stretches.map((each) => {
       const first = each.days[0] ?? ''
       const last = each.days[each.days.length - 1] ?? ''
-      const days = first === last ? shortDay(first) : `${shortDay(first)} to ${shortDay(last)}`
+      const days =
+        first === last
+          ? shortDay(first)
+          : t('result.resultsPage.to2', { first: shortDay(first), last: shortDay(last) })
       return {
         value: first,
         title: `${days} ${last.slice(0, 4)}, ${counted(each.days.length, 'round')}`,
@@ -97,79 +101,96 @@ const most = computed(() => {
 const inFull = computed(() => results.value?.lines.find((line) => line.hive.id === chosen.value))
 const share = (value: number) => `${Math.round(100 * value)} %`
 const STEPS: Record<Shapes['NextStep']['kind'], string> = {
-  STOP: 'stop',
-  ONE_MORE: 'one more round',
-  FIND_LEAK: 'find the leak',
-  INFLOW: 'look for mites coming in',
-  OTHER_METHOD: 'another way while brood is heavy',
-  COUNT: 'count',
+  STOP: t('result.resultsPage.stop'),
+  ONE_MORE: t('result.resultsPage.oneMoreRound'),
+  FIND_LEAK: t('result.resultsPage.findLeak'),
+  INFLOW: t('result.resultsPage.lookForMitesComing'),
+  OTHER_METHOD: t('result.resultsPage.anotherWayWhileBrood'),
+  COUNT: t('result.resultsPage.count'),
 }
-const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${share(each.high)}`
+const interval = (each: Shapes['Efficacy']) =>
+  t('result.resultsPage.to3', { low: share(each.low), high: share(each.high) })
 </script>
 
 <template>
   <div class="top">
-    <h1>Did it work?</h1>
+    <h1>{{ t('common.didWork') }}</h1>
     <ApiaryPick v-model="apiaryId" />
     <v-select
       v-if="stretches.length"
       class="stretch"
-      label="Rounds"
+      :label="t('common.rounds')"
       :model-value="shown"
       :items="stretches"
       density="compact"
       @update:model-value="choose"
     />
-    <router-link :to="{ path: '/counts', query: { apiary: apiaryId } }">Counts</router-link>
+    <router-link :to="{ path: '/counts', query: { apiary: apiaryId } }">{{
+      t('common.counts')
+    }}</router-link>
   </div>
   <PageState
     :there="results !== null || !apiaryId"
     :problem="problem"
-    what="the results"
+    :what="t('result.resultsPage.results')"
     @again="load()"
   />
   <template v-if="results">
     <p v-if="!results.shown">
-      Nothing has been treated here yet. Results stand here from the first round on: take a sample
-      before it, read the boards after it, and take a sample again two to four weeks after the last.
+      {{ t('result.resultsPage.nothingHasBeenTreated') }}
     </p>
     <template v-else>
       <p class="whole" role="status">
         <template v-if="results.pooled.whole">
-          <strong>{{ share(results.pooled.whole.share) }}</strong> fewer mites on the bees of
-          {{ counted(results.pooled.counted, 'hive') }} counted before and after
-          <span class="soft">({{ interval(results.pooled.whole) }})</span>
+          <i18n-t keypath="result.resultsPage.fewerMitesOnBees" scope="global"
+            ><template #strong
+              ><strong>{{ share(results.pooled.whole.share) }}</strong></template
+            ><template #hives>{{ counted(results.pooled.counted, 'hive') }}</template
+            ><template #span
+              ><span class="soft">({{ interval(results.pooled.whole) }})</span></template
+            ></i18n-t
+          >
         </template>
         <template v-else-if="results.pooled.counted">
-          {{ counted(results.pooled.counted, 'hive') }} counted before and after: too few to tell of
-          the yard. Each hive's own result stands below; from four on they are taken together.
+          {{
+            t('result.resultsPage.countedBeforeAfterToo', {
+              hives: counted(results.pooled.counted, 'hive'),
+            })
+          }}
         </template>
         <template v-else>
-          No hive was counted both before and after: without that nobody knows whether it worked.
+          {{ t('result.resultsPage.noHiveWasCounted') }}
         </template>
         <span v-if="results.pooled.againstControls" class="controls">
-          Against {{ counted(results.pooled.controls, 'hive') }} left untreated:
-          <template v-if="results.pooled.againstControls.tells">
-            <strong>{{ share(results.pooled.againstControls.share) }}</strong>
-            {{ ' ' }}<span class="soft">({{ interval(results.pooled.againstControls) }})</span>
-          </template>
-          <template v-else>too few mites counted to tell.</template>
+          <i18n-t keypath="result.resultsPage.againstLeftUntreated" scope="global"
+            ><template #hives>{{ counted(results.pooled.controls, 'hive') }}</template
+            ><template #more
+              ><template v-if="results.pooled.againstControls.tells">
+                <strong>{{ share(results.pooled.againstControls.share) }}</strong>
+                {{ ' ' }}<span class="soft">({{ interval(results.pooled.againstControls) }})</span>
+              </template>
+              <template v-else>{{ t('result.resultsPage.tooFewMitesCounted') }}</template></template
+            ></i18n-t
+          >
         </span>
         <span v-else-if="results.pooled.controls" class="controls">
-          {{ counted(results.pooled.controls, 'hive') }} left untreated and counted: to hold the
-          others against them takes four on either side.
+          {{
+            t('result.resultsPage.leftUntreatedCountedHold', {
+              hives: counted(results.pooled.controls, 'hive'),
+            })
+          }}
         </span>
       </p>
-      <LineTable label="Results by hive">
+      <LineTable :label="t('result.resultsPage.resultsByHive')">
         <thead>
           <tr>
-            <th scope="col">Hive</th>
-            <th scope="col">Before</th>
-            <th scope="col">After</th>
-            <th scope="col">Taken away</th>
-            <th scope="col">Drops by round</th>
-            <th scope="col">A round killed</th>
-            <th scope="col">What to do</th>
+            <th scope="col">{{ t('common.hive') }}</th>
+            <th scope="col">{{ t('result.resultsPage.before') }}</th>
+            <th scope="col">{{ t('result.resultsPage.after') }}</th>
+            <th scope="col">{{ t('result.resultsPage.takenAway') }}</th>
+            <th scope="col">{{ t('result.resultsPage.dropsByRound') }}</th>
+            <th scope="col">{{ t('result.resultsPage.roundKilled') }}</th>
+            <th scope="col">{{ t('result.resultsPage.whatDo') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -193,16 +214,18 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
                   {{ percent(reading.share) }}
                   <IntervalBar :reading="reading" :limit="limit / 100" :most="most" />
                 </template>
-                <span v-else class="soft">not counted</span>
+                <span v-else class="soft">{{ t('common.notCounted') }}</span>
               </td>
               <td class="nowrap">
                 <template v-if="line.result.reduction">
                   <strong>{{
-                    line.result.reduction.tells ? share(line.result.reduction.share) : 'cannot tell'
+                    line.result.reduction.tells
+                      ? share(line.result.reduction.share)
+                      : t('result.resultsPage.cannotTell')
                   }}</strong>
                   <span class="under soft">{{ interval(line.result.reduction) }}</span>
                 </template>
-                <span v-else class="soft">not known</span>
+                <span v-else class="soft">{{ t('common.notKnown') }}</span>
               </td>
               <td>
                 <DropChart
@@ -212,21 +235,33 @@ const interval = (each: Shapes['Efficacy']) => `95 %: ${share(each.low)} to ${sh
                   :drops="line.result.drops"
                   :expected="line.result.expected"
                 />
-                <span v-else class="soft">no board read</span>
+                <span v-else class="soft">{{ t('result.resultsPage.noBoardRead') }}</span>
               </td>
               <td class="nowrap">
                 <template v-if="line.result.fit">
-                  <span v-if="!line.result.fit.kill.tells" class="soft">cannot tell:</span>
-                  {{ share(line.result.fit.kill.low) }} to {{ share(line.result.fit.kill.high) }}
+                  <i18n-t keypath="result.resultsPage.to" scope="global"
+                    ><template #span
+                      ><span v-if="!line.result.fit.kill.tells" class="soft">{{
+                        t('result.resultsPage.cannotTell2')
+                      }}</span></template
+                    ><template #low>{{ share(line.result.fit.kill.low) }}</template
+                    ><template #high>{{ share(line.result.fit.kill.high) }}</template></i18n-t
+                  >
                 </template>
-                <span v-else class="soft">too few counts</span>
-                <span class="under soft">expected {{ share(line.result.expectedKill) }}</span>
+                <span v-else class="soft">{{ t('result.resultsPage.tooFewCounts') }}</span>
+                <span class="under soft">{{
+                  t('result.resultsPage.expected', {
+                    expectedKill: share(line.result.expectedKill),
+                  })
+                }}</span>
               </td>
               <td class="next">
                 <strong>{{ line.result.next.map((step) => STEPS[step.kind]).join(', ') }}</strong>
               </td>
             </template>
-            <td v-else colspan="6" class="soft">not treated in these rounds</td>
+            <td v-else colspan="6" class="soft">
+              {{ t('result.resultsPage.notTreatedTheseRounds') }}
+            </td>
           </tr>
         </tbody>
       </LineTable>

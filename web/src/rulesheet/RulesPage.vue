@@ -11,6 +11,7 @@ import { counted } from '../shared/format'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 type ReadSheet = Shapes['ReadSheet']
 
@@ -29,7 +30,12 @@ const names = computed(() =>
   current.value.map(({ sheet }) => ({
     key: sheet.id,
     name: sheet.name,
-    note: `${sheet.example ? 'example' : `version ${sheet.version}`} · grams of ${sheet.gramsOf === 'PRODUCT' ? 'product' : 'acid'}`,
+    note: t('rulesheet.rulesPage.grams', {
+      version: sheet.example
+        ? t('rulesheet.rulesPage.example')
+        : t('rulesheet.rulesPage.version', { version: sheet.version }),
+      gramsOf: sheet.gramsOf === 'PRODUCT' ? t('common.product') : t('rulesheet.rulesPage.acid'),
+    }),
   })),
 )
 const chosen = computed(() => all.value.find((each) => each.sheet.id === chosenId.value))
@@ -57,21 +63,28 @@ const rows = computed(() =>
   }),
 )
 const others = computed(() => [
-  { value: '', title: 'none' },
+  { value: '', title: t('common.none') },
   ...all.value
     .filter((each) => each.sheet.id !== chosenId.value)
     .map((each) => ({ value: each.sheet.id, title: titleOf(each) })),
 ])
 
 function titleOf({ sheet, replacedBy }: ReadSheet): string {
-  if (sheet.example) return `Example: ${sheet.name}`
-  return `${sheet.name}, version ${sheet.version}${replacedBy ? ' (older)' : ''}`
+  if (sheet.example) return t('common.example', { name: sheet.name })
+  return t('rulesheet.rulesPage.version2', {
+    name: sheet.name,
+    version: sheet.version,
+    replacedBy: replacedBy ? ' ' + t('rulesheet.rulesPage.older') : '',
+  })
 }
 
 function copied({ sheet }: ReadSheet): string {
   return sheet.example
-    ? 'An example: check your label.'
-    : `Copied from the label by ${sheet.copiedBy ?? ''} on ${sheet.copiedOn ?? ''}.`
+    ? t('rulesheet.rulesPage.exampleCheckYourLabel')
+    : t('rulesheet.rulesPage.copiedFromLabelBy', {
+        copiedBy: sheet.copiedBy ?? '',
+        copiedOn: sheet.copiedOn ?? '',
+      })
 }
 
 async function load(choose?: string): Promise<void> {
@@ -90,34 +103,50 @@ onMounted(() => load())
 </script>
 
 <template>
-  <h1>Rule sheets</h1>
+  <h1>{{ t('common.ruleSheets') }}</h1>
   <p class="soft">
-    What label and law allow, as you copied it from the paper in hand. Tavrel holds every plan, dose
-    and run against it; the label itself and local rules always go first.
+    {{ t('rulesheet.rulesPage.whatLabelLawAllow') }}
   </p>
-  <PageState :there="all.length > 0" :problem="problem" what="the rule sheets" @again="load()" />
+  <PageState
+    :there="all.length > 0"
+    :problem="problem"
+    :what="t('rulesheet.rulesPage.ruleSheets')"
+    @again="load()"
+  />
   <div class="rules">
-    <ChoiceList label="Sheets" :items="names" :chosen="chosenId" @choose="chosenId = $event" />
-    <section v-if="chosen" class="sheet one" aria-label="The sheet">
+    <ChoiceList
+      :label="t('rulesheet.rulesPage.sheets')"
+      :items="names"
+      :chosen="chosenId"
+      @choose="chosenId = $event"
+    />
+    <section v-if="chosen" class="sheet one" :aria-label="t('rulesheet.rulesPage.sheet')">
       <div class="head">
         <h2>{{ titleOf(chosen) }}</h2>
-        <span class="soft">{{ copied(chosen) }} {{ counted(chosen.rounds, 'round') }} by it.</span>
+        <span class="soft">{{
+          t('rulesheet.rulesPage.by', {
+            chosen: copied(chosen),
+            rounds: counted(chosen.rounds, 'round'),
+          })
+        }}</span>
       </div>
       <div v-if="session.isKeeper" class="buttons">
-        <v-btn v-if="!chosen.sheet.example && !chosen.replacedBy" @click="open(true)">Edit</v-btn>
-        <v-btn @click="open(false)">Make my own from it</v-btn>
+        <v-btn v-if="!chosen.sheet.example && !chosen.replacedBy" @click="open(true)">{{
+          t('rulesheet.rulesPage.edit')
+        }}</v-btn>
+        <v-btn @click="open(false)">{{ t('rulesheet.rulesPage.makeMyOwnFrom') }}</v-btn>
       </div>
       <v-select
         v-model="besideId"
         class="other"
         :items="others"
-        label="Beside it"
+        :label="t('rulesheet.rulesPage.beside')"
         density="compact"
       />
-      <LineTable label="Lines of the sheet">
+      <LineTable :label="t('rulesheet.rulesPage.linesSheet')">
         <thead>
           <tr>
-            <th scope="col">Line</th>
+            <th scope="col">{{ t('rulesheet.rulesPage.line') }}</th>
             <th scope="col">{{ titleOf(chosen) }}</th>
             <th v-if="beside" scope="col">{{ titleOf(beside) }}</th>
           </tr>
@@ -127,23 +156,32 @@ onMounted(() => load())
             <th scope="row">{{ row.point }}</th>
             <td>
               <template v-if="row.says">{{ row.says }}</template>
-              <span v-else class="soft">says nothing</span>
+              <span v-else class="soft">{{ t('rulesheet.rulesPage.saysNothing') }}</span>
             </td>
             <td v-if="beside">
               <template v-if="row.other">{{ row.other }}</template>
-              <span v-else class="soft">says nothing</span>
-              <strong v-if="row.differs" class="mark">differs</strong>
+              <span v-else class="soft">{{ t('rulesheet.rulesPage.saysNothing') }}</span>
+              <strong v-if="row.differs" class="mark">{{
+                t('rulesheet.rulesPage.differs')
+              }}</strong>
             </td>
           </tr>
         </tbody>
       </LineTable>
       <template v-if="before.length">
-        <h3>Versions before</h3>
+        <h3>{{ t('rulesheet.rulesPage.versionsBefore') }}</h3>
         <ul>
           <li v-for="each in before" :key="each.sheet.id">
-            Version {{ each.sheet.version }}. {{ copied(each) }}
-            {{ counted(each.rounds, 'round') }} judged by it.
-            <button type="button" class="word" @click="besideId = each.sheet.id">lay beside</button>
+            {{
+              t('rulesheet.rulesPage.versionJudgedBy', {
+                version: each.sheet.version,
+                copied: copied(each),
+                rounds: counted(each.rounds, 'round'),
+              })
+            }}
+            <button type="button" class="word" @click="besideId = each.sheet.id">
+              {{ t('rulesheet.rulesPage.layBeside') }}
+            </button>
           </li>
         </ul>
       </template>

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { counted } from '../shared/format'
 import type { ShownHive } from './overlay'
+import { t } from '../words/words'
 
 /** Ends a run: not while a hive is shut; what still waits is left out, or kept for another day. */
 const props = defineProps<{
@@ -36,11 +37,19 @@ function choose(hiveId: string): void {
 <template>
   <v-dialog v-model="open" max-width="620" aria-labelledby="end-title">
     <div class="sheet end">
-      <h2 id="end-title">End the run here?</h2>
+      <h2 id="end-title">{{ t('run.endDialog.endRunHere') }}</h2>
       <template v-if="shut.length">
         <p class="still" role="alert">
-          <strong>{{ counted(shut.length, 'hive') }} still shut:</strong> {{ still }}. The run
-          cannot end before {{ shut.length === 1 ? 'it is' : 'they are' }} open.
+          <i18n-t keypath="run.endDialog.runCannotEndBefore" scope="global"
+            ><template #strong
+              ><strong>{{
+                t('run.endDialog.stillShut', { hives: counted(shut.length, 'hive') })
+              }}</strong></template
+            ><template #still>{{ still }}</template
+            ><template #shut>{{
+              shut.length === 1 ? t('run.endDialog.itIs') : t('run.endDialog.theyAre')
+            }}</template></i18n-t
+          >
         </p>
         <button
           v-for="hive in shut"
@@ -49,23 +58,37 @@ function choose(hiveId: string): void {
           class="big"
           @click="choose(hive.hiveId)"
         >
-          To {{ name(hive.hiveId) }}
+          {{ t('run.endDialog.to', { hiveId: name(hive.hiveId) }) }}
         </button>
       </template>
       <template v-else>
         <p>
-          No hive is shut. {{ counted(waiting.length, 'hive') }} still
-          {{ waiting.length === 1 ? 'waits' : 'wait' }}.
+          {{
+            t('run.endDialog.noHiveShutStill', {
+              hives: counted(waiting.length, 'hive'),
+              waiting: waiting.length === 1 ? t('run.endDialog.waits') : t('run.endDialog.wait'),
+            })
+          }}
         </p>
-        <v-text-field v-model="why" label="Why does the run end here?" maxlength="300" />
+        <v-text-field v-model="why" :label="t('run.endDialog.whyDoesRunEnd')" maxlength="300" />
         <button type="button" class="big" :disabled="!why.trim()" @click="end('putOff')">
-          <strong>Another day:</strong> the round stays open, people are checked again
+          <i18n-t keypath="run.endDialog.roundStaysOpenPeople" scope="global"
+            ><template #strong
+              ><strong>{{ t('run.endDialog.anotherDay') }}</strong></template
+            ></i18n-t
+          >
         </button>
         <button type="button" class="big" :disabled="!why.trim()" @click="end('leaveOut')">
-          <strong>Leave them out:</strong> the round is over; a catch-up run can follow
+          <i18n-t keypath="run.endDialog.roundOverCatchUp" scope="global"
+            ><template #strong
+              ><strong>{{ t('run.endDialog.leaveThemOut') }}</strong></template
+            ></i18n-t
+          >
         </button>
       </template>
-      <button type="button" class="back" @click="open = false">Back, change nothing</button>
+      <button type="button" class="back" @click="open = false">
+        {{ t('common.backChangeNothing') }}
+      </button>
     </div>
   </v-dialog>
 </template>

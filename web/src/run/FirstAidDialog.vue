@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { radioKeys } from '../shared/radioKeys'
+import { t } from '../words/words'
 
 const emit = defineEmits<{ said: [kind: 'EXPOSURE' | 'ACCIDENT', says: string] }>()
 /** The first-aid card, and the entry that is kept: who, what happened, what was done. */
@@ -24,20 +25,49 @@ function keep(): void {
 <template>
   <v-dialog v-model="open" max-width="620" aria-labelledby="aid-title">
     <div class="sheet aid">
-      <h2 id="aid-title">Somebody is exposed or hurt</h2>
+      <h2 id="aid-title">{{ t('run.firstAidDialog.somebodyExposedOrHurt') }}</h2>
       <ol class="card">
-        <li><strong>Out of the vapour, to fresh air.</strong> Stop burning; step upwind.</li>
-        <li><strong>Eyes:</strong> rinse with clean water for at least 15 minutes.</li>
-        <li><strong>Skin:</strong> wash with much water; take off what has acid on it.</li>
-        <li><strong>Burn:</strong> cool with water. <strong>Fire:</strong> people away first.</li>
         <li>
-          <strong>Call the local poison centre or emergency number</strong>, have the label at hand,
-          follow the safety data sheet.
+          <i18n-t keypath="run.firstAidDialog.stopBurningStepUpwind" scope="global"
+            ><template #strong
+              ><strong>{{ t('run.firstAidDialog.outVapourFreshAir') }}</strong></template
+            ></i18n-t
+          >
+        </li>
+        <li>
+          <i18n-t keypath="run.firstAidDialog.rinseWithCleanWater" scope="global"
+            ><template #strong
+              ><strong>{{ t('run.firstAidDialog.eyes') }}</strong></template
+            ></i18n-t
+          >
+        </li>
+        <li>
+          <i18n-t keypath="run.firstAidDialog.washWithMuchWater" scope="global"
+            ><template #strong
+              ><strong>{{ t('run.firstAidDialog.skin') }}</strong></template
+            ></i18n-t
+          >
+        </li>
+        <li>
+          <i18n-t keypath="run.firstAidDialog.coolWithWaterPeople" scope="global"
+            ><template #strong
+              ><strong>{{ t('run.firstAidDialog.burn') }}</strong></template
+            ><template #strong2
+              ><strong>{{ t('run.firstAidDialog.fire') }}</strong></template
+            ></i18n-t
+          >
+        </li>
+        <li>
+          <i18n-t keypath="run.firstAidDialog.haveLabelAtHand" scope="global"
+            ><template #strong
+              ><strong>{{ t('run.firstAidDialog.callLocalPoisonCentre') }}</strong></template
+            ></i18n-t
+          >
         </li>
       </ol>
-      <p class="soft small">General cautions, not medical advice.</p>
+      <p class="soft small">{{ t('run.firstAidDialog.generalCautionsNotMedical') }}</p>
       <form @submit.prevent="keep">
-        <div class="kinds" role="radiogroup" aria-label="What it was">
+        <div class="kinds" role="radiogroup" :aria-label="t('run.firstAidDialog.whatWas')">
           <button
             v-for="each in ['EXPOSURE', 'ACCIDENT'] as const"
             :key="each"
@@ -49,15 +79,23 @@ function keep(): void {
             @click="kind = each"
           >
             {{ kind === each ? '●' : '○' }}
-            {{ each === 'EXPOSURE' ? 'Exposure to acid' : 'Accident' }}
+            {{
+              each === 'EXPOSURE'
+                ? t('run.firstAidDialog.exposureAcid')
+                : t('run.firstAidDialog.accident')
+            }}
           </button>
         </div>
-        <v-text-field v-model="who" label="Who" maxlength="60" />
-        <v-text-field v-model="what" label="What happened" maxlength="200" />
-        <v-text-field v-model="done" label="What was done" maxlength="200" />
+        <v-text-field v-model="who" :label="t('common.who')" maxlength="60" />
+        <v-text-field v-model="what" :label="t('common.whatHappened')" maxlength="200" />
+        <v-text-field v-model="done" :label="t('run.firstAidDialog.whatWasDone')" maxlength="200" />
         <div class="ends">
-          <button type="button" class="back" @click="open = false">Back, keep nothing</button>
-          <v-btn type="submit" height="56" :disabled="!whole">Keep it in the log</v-btn>
+          <button type="button" class="back" @click="open = false">
+            {{ t('run.firstAidDialog.backKeepNothing') }}
+          </button>
+          <v-btn type="submit" height="56" :disabled="!whole">{{
+            t('run.firstAidDialog.keepLog')
+          }}</v-btn>
         </div>
       </form>
     </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
 import { timeIn } from '../shared/format'
+import { t } from '../words/words'
 
 /** Burning is paused: why, since when, and the way on. Openings go on meanwhile. */
 defineProps<{ halt: Shapes['Halt']; zone: string; mayWork: boolean }>()
@@ -10,10 +11,16 @@ defineEmits<{ goOn: [] }>()
 <template>
   <div class="halt" role="status">
     <p>
-      <strong>‖ Burning is paused</strong> since {{ timeIn(zone, Date.parse(halt.at)) }}:
-      {{ halt.why }}. Nothing new is burned; hives that are due are opened.
+      <i18n-t keypath="run.haltNotice.sinceNothingNewBurned" scope="global"
+        ><template #strong
+          ><strong>{{ t('run.haltNotice.burningPaused') }}</strong></template
+        ><template #halt>{{ timeIn(zone, Date.parse(halt.at)) }}</template
+        ><template #why>{{ halt.why }}</template></i18n-t
+      >
     </p>
-    <button v-if="mayWork" type="button" @click="$emit('goOn')">Go on burning</button>
+    <button v-if="mayWork" type="button" @click="$emit('goOn')">
+      {{ t('run.haltNotice.goOnBurning') }}
+    </button>
   </div>
 </template>
 

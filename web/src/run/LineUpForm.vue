@@ -4,6 +4,7 @@ import { api, ask, type Shapes } from '../api/client'
 import { counted, timeIn } from '../shared/format'
 import { useLimits } from '../shared/limits'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 const props = defineProps<{ roundId: string; zone: string; mayWork: boolean }>()
 /** Who and what works in a run, and how long it should take with them. */
@@ -45,7 +46,7 @@ onMounted(async () => {
 async function set(toolIds: readonly string[]): Promise<void> {
   const count = Number(cloths.value)
   if (!Number.isInteger(count) || count < 1) {
-    problem.value = 'Cloths: a whole number from 1.'
+    problem.value = t('run.lineUpForm.clothsWholeNumberFrom')
     return
   }
   problem.value = ''
@@ -71,28 +72,30 @@ const minutes = computed(() => Math.round((line.value?.finish ?? 0) / 60))
 </script>
 
 <template>
-  <section v-if="line" class="sheet line-up" aria-label="Who and what works">
-    <h2>Who and what works</h2>
+  <section v-if="line" class="sheet line-up" :aria-label="t('run.lineUpForm.whoWhatWorks')">
+    <h2>{{ t('run.lineUpForm.whoWhatWorks') }}</h2>
     <ul class="tools">
       <li v-for="(tool, i) in line.tools" :key="tool.number">
         <strong>{{ tool.name }}</strong>
         <span class="soft">
-          {{ tool.family === 'PAN_WAND' ? 'pan wand' : 'heated bowl' }}
-          <template v-if="tool.notIn"> · not in {{ counted(tool.notIn, 'hive') }}</template>
+          {{ tool.family === 'PAN_WAND' ? t('common.panWand') : t('common.heatedBowl') }}
+          <template v-if="tool.notIn">
+            {{ t('run.lineUpForm.not', { hives: counted(tool.notIn, 'hive') }) }}</template
+          >
         </span>
         <button
           v-if="mayWork && i > 0 && !line.begun"
           type="button"
           :disabled="busy"
-          :aria-label="`${tool.name} stays at home`"
+          :aria-label="t('run.lineUpForm.staysAtHome', { name: tool.name })"
           @click="set(along.filter((_, place) => place !== i - 1))"
         >
-          Not today
+          {{ t('run.lineUpForm.notToday') }}
         </button>
       </li>
     </ul>
     <p v-if="mayWork && line.tools.length < limits.of('toolsInARun', Infinity)" class="add">
-      <span class="soft">Comes along:</span>
+      <span class="soft">{{ t('run.lineUpForm.comesAlong') }}</span>
       <button
         v-for="{ tool } in offered"
         :key="tool.id"
@@ -107,44 +110,59 @@ const minutes = computed(() => Math.round((line.value?.finish ?? 0) / 60))
       <v-select
         v-model="burners"
         :items="people.slice(1)"
-        label="People who burn"
+        :label="t('run.lineUpForm.peopleWhoBurn')"
         hide-details
         @update:model-value="set(along)"
       />
       <v-select
         v-model="helpers"
         :items="people"
-        label="Helpers"
+        :label="t('run.lineUpForm.helpers')"
         hide-details
         @update:model-value="set(along)"
       />
       <v-text-field
         v-model="cloths"
-        label="Cloths"
+        :label="t('common.cloths')"
         inputmode="numeric"
         hide-details
         @change="set(along)"
       />
       <v-checkbox
         v-model="ahead"
-        label="Hives made ready before"
+        :label="t('run.lineUpForm.hivesMadeReadyBefore')"
         hide-details
         @update:model-value="set(along)"
       />
     </div>
     <p v-if="line.finish !== undefined" class="reckoned">
-      <strong>About {{ minutes }} min</strong> from the arrival, at most
-      {{ counted(line.mostShut ?? 0, 'hive') }} shut at once; an estimate.
-      <template v-if="line.endsAt && !line.begun">
-        Begun now it would be cleared away about {{ timeIn(zone, line.endsAt) }}:
-        <strong v-if="line.endsInside && line.workableTo"
-          >inside the workable hours, which end {{ timeIn(zone, line.workableTo) }}.</strong
-        >
-        <strong v-else-if="line.workableTo" class="past"
-          >! past the workable hours, which end {{ timeIn(zone, line.workableTo) }}.</strong
-        >
-        <strong v-else class="past">now is not in workable hours.</strong>
-      </template>
+      <i18n-t keypath="run.lineUpForm.fromArrivalAtMost" scope="global"
+        ><template #strong
+          ><strong>{{ t('run.lineUpForm.aboutMin', { minutes }) }}</strong></template
+        ><template #hives>{{ counted(line.mostShut ?? 0, 'hive') }}</template
+        ><template #more
+          ><template v-if="line.endsAt && !line.begun">
+            <i18n-t keypath="run.lineUpForm.begunNowWouldBe" scope="global"
+              ><template #endsAt>{{ timeIn(zone, line.endsAt) }}</template
+              ><template #strong
+                ><strong v-if="line.endsInside && line.workableTo">{{
+                  t('run.lineUpForm.insideWorkableHoursWhich', {
+                    workableTo: timeIn(zone, line.workableTo),
+                  })
+                }}</strong>
+                <strong v-else-if="line.workableTo" class="past">{{
+                  t('run.lineUpForm.pastWorkableHoursWhich', {
+                    workableTo: timeIn(zone, line.workableTo),
+                  })
+                }}</strong>
+                <strong v-else class="past">{{
+                  t('run.lineUpForm.nowNotWorkableHours')
+                }}</strong></template
+              ></i18n-t
+            >
+          </template></template
+        ></i18n-t
+      >
     </p>
     <p v-if="line.says" class="soft">{{ line.says }}</p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

@@ -3,6 +3,7 @@ import { useStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { timeIn } from '../shared/format'
 import type { ShownHive } from './overlay'
+import { t } from '../words/words'
 
 /** Tells the crew where two phones did the same at one hive, and that it counts once. */
 const props = defineProps<{
@@ -34,15 +35,21 @@ const merged = computed(() =>
 <template>
   <div v-if="merged.length" class="merged" role="status">
     <p>
-      <strong>Two people, one hive.</strong>
-      <span v-for="each in merged" :key="each.id">
-        {{ name(each.hiveId) }}: {{ each.mark.says }} ({{
-          timeIn(zone, Date.parse(each.mark.at))
-        }}).</span
+      <i18n-t keypath="run.mergedNotice.eachCountsOnce" scope="global"
+        ><template #strong
+          ><strong>{{ t('run.mergedNotice.twoPeopleOneHive') }}</strong></template
+        ><template #span
+          ><span v-for="each in merged" :key="each.id">
+            {{ name(each.hiveId) }}: {{ each.mark.says }} ({{
+              timeIn(zone, Date.parse(each.mark.at))
+            }}).</span
+          ></template
+        ></i18n-t
       >
-      Each counts once.
     </p>
-    <button type="button" @click="read = [...read, ...merged.map((each) => each.id)]">Read</button>
+    <button type="button" @click="read = [...read, ...merged.map((each) => each.id)]">
+      {{ t('run.mergedNotice.read') }}
+    </button>
   </div>
 </template>
 

@@ -5,6 +5,7 @@ import StageMark from '../shared/StageMark.vue'
 import { clockOf } from '../shared/format'
 import { shownState } from '../shared/stage'
 import { barred, isUntouched, type ShownHive } from './overlay'
+import { t } from '../words/words'
 
 /** The hive in hand, what to do with it, and the button that says it is done. */
 const props = defineProps<{
@@ -35,31 +36,38 @@ const clock = computed(() =>
 )
 
 const button = computed(() => {
-  const load = several.value && step.value?.load ? ` ${step.value.load} of ${props.hive.loads}` : ''
+  const load =
+    several.value && step.value?.load
+      ? t('run.nextActionCard.of', { load: step.value.load, loads: props.hive.loads })
+      : ''
   switch (step.value?.act) {
     case 'SHUT':
-      return 'Shut: cloth in'
+      return t('run.nextActionCard.shutCloth')
     case 'LOAD_COLD':
-      return `Pan loaded cold${load}`
+      return t('run.nextActionCard.panLoadedCold', { load })
     case 'CONNECT':
-      return `Pan in, connected${load}`
+      return t('run.nextActionCard.panConnected', { load })
     case 'DISCONNECT':
-      return 'Empty: disconnected'
+      return t('run.nextActionCard.emptyDisconnected')
     case 'OUT_TO_RELOAD':
     case 'OUT_AND_SHUT':
-      return props.hive.leftOpen ? 'Pan out' : 'Pan out, entrance shut'
+      return props.hive.leftOpen
+        ? t('run.nextActionCard.panOut')
+        : t('run.nextActionCard.panOutEntranceShut')
     case 'START_BURN':
-      return `Start burn${load}`
+      return t('run.nextActionCard.startBurn', { load })
     case 'END_LOAD':
-      return `Load${load} burnt`
+      return t('run.nextActionCard.loadBurnt', { load })
     case 'END_BURN':
-      return 'Burn ended, nozzle out'
+      return t('run.nextActionCard.burnEndedNozzleOut')
     case 'TAKE_OUT':
-      return 'Nozzle out, port plugged'
+      return t('run.nextActionCard.nozzleOutPortPlugged')
     case 'OPEN':
-      return early.value ? `Opens in ${clockOf(left.value)}` : `Open ${props.sheet?.hiveName ?? ''}`
+      return early.value
+        ? t('run.nextActionCard.opens', { left: clockOf(left.value) })
+        : t('run.nextActionCard.open', { hiveName: props.sheet?.hiveName ?? '' })
     default:
-      return 'Nothing left to do here'
+      return t('run.nextActionCard.nothingLeftDoHere')
   }
 })
 
@@ -87,21 +95,24 @@ const timerSays = computed(() => {
   const over = clock.value !== undefined && clock.value <= 0
   switch (state.value) {
     case 'BURNING':
-      if (clock.value === undefined) return 'burning for'
-      return over ? 'past its burn time' : 'to go by the burn time'
+      if (clock.value === undefined) return t('run.nextActionCard.burningFor')
+      return over ? t('run.nextActionCard.pastItsBurnTime') : t('run.nextActionCard.goByBurnTime')
     case 'BURNT':
-      if (clock.value === undefined) return 'since the load ended'
-      if (loosened.value) return over ? 'loosened: the rest now' : 'until the rest may follow'
-      return over ? 'cooled: take it out' : 'to cool in the hive'
+      if (clock.value === undefined) return t('run.nextActionCard.sinceLoadEnded')
+      if (loosened.value)
+        return over
+          ? t('run.nextActionCard.loosenedRestNow')
+          : t('run.nextActionCard.untilRestMayFollow')
+      return over ? t('run.nextActionCard.cooledTakeOut') : t('run.nextActionCard.coolHive')
     case 'RELOADING':
-      if (clock.value === undefined) return 'since it came out'
-      return over ? 'feel that it is cold' : 'to cool before loading'
+      if (clock.value === undefined) return t('run.nextActionCard.sinceCameOut')
+      return over ? t('run.nextActionCard.feelCold') : t('run.nextActionCard.coolBeforeLoading')
     case 'SEALED':
-      return 'until it may be opened'
+      return t('run.nextActionCard.untilMayBeOpened')
     case 'DUE':
     case 'TOO_LONG':
     case 'STOPPED':
-      return 'over its time'
+      return t('run.nextActionCard.overItsTime')
     default:
       return ''
   }
@@ -109,39 +120,36 @@ const timerSays = computed(() => {
 
 const hint = computed(() => {
   if (bar.value) return bar.value
-  if (loosened.value)
-    return 'The small load loosens the cluster. Give the rest when the clock is out.'
+  if (loosened.value) return t('run.nextActionCard.smallLoadLoosensCluster')
   switch (step.value?.act) {
     case 'SHUT':
-      return 'Wet cloth in, nothing gaping, then press. Its time shut runs from here.'
+      return t('run.nextActionCard.wetClothNothingGaping')
     case 'LOAD_COLD':
-      return 'Only on a cold pan: acid on a hot one flashes into the face. Level, or spread thin.'
+      return t('run.nextActionCard.onlyOnColdPan')
     case 'CONNECT':
-      return 'Slide it in to mid-floor, cloth round the wand, then connect and press.'
+      return t('run.nextActionCard.slideMidFloorCloth')
     case 'DISCONNECT':
-      return 'At its time, or when the tool shows the end: disconnect, leave the pan in, press.'
+      return t('run.nextActionCard.atItsTimeOr')
     case 'OUT_TO_RELOAD':
-      if (props.hive.leftOpen) return 'Out. Cool it as its maker allows before the next load.'
-      return 'Out, entrance shut again. Cool it as its maker allows before the next load.'
+      if (props.hive.leftOpen) return t('run.nextActionCard.outCoolAsIts')
+      return t('run.nextActionCard.outEntranceShutAgain')
     case 'OUT_AND_SHUT':
-      if (props.hive.leftOpen) return 'Out, pan on its rest. Nothing is shut in here.'
-      return 'Out, entrance shut again, pan on its rest. The seal time runs from here.'
+      if (props.hive.leftOpen) return t('run.nextActionCard.outPanOnIts')
+      return t('run.nextActionCard.outEntranceShutAgain2')
     case 'START_BURN':
-      if (props.hive.leftOpen)
-        return 'Nozzle in, acid released: press as the vapour starts. The entrance stays open.'
-      return 'Hive shut, nozzle in, acid released: press as the vapour starts.'
+      if (props.hive.leftOpen) return t('run.nextActionCard.nozzleAcidReleasedPress')
+      return t('run.nextActionCard.hiveShutNozzleAcid')
     case 'END_LOAD':
-      return 'Press when this load is gone; the next one follows.'
+      return t('run.nextActionCard.pressWhenThisLoad')
     case 'END_BURN':
-      if (props.hive.leftOpen)
-        return 'When the load is gone: take the nozzle out, plug the port, then press. Nothing is shut in here.'
-      return 'When the load is gone: take the nozzle out, plug the port, then press. The seal time runs from here.'
+      if (props.hive.leftOpen) return t('run.nextActionCard.whenLoadGoneTake')
+      return t('run.nextActionCard.whenLoadGoneTake2')
     case 'TAKE_OUT':
-      return 'Plug the port at once.'
+      return t('run.nextActionCard.plugPortAtOnce')
     case 'OPEN':
       return early.value
-        ? 'Keep it shut. To open early, press and say why.'
-        : 'Take the cloth away, then press.'
+        ? t('run.nextActionCard.keepShutOpenEarly')
+        : t('run.nextActionCard.takeClothAwayThen')
     default:
       return ''
   }
@@ -149,7 +157,7 @@ const hint = computed(() => {
 /** Vapour comes out of a hive that nobody shuts. */
 const front = computed(() =>
   props.hive.leftOpen && props.hive.stage !== 'SKIPPED'
-    ? 'Entrance left open: vapour comes out of the front. Respirator on, upwind, nobody in front for ten minutes.'
+    ? t('run.nextActionCard.entranceLeftOpenVapour')
     : '',
 )
 /** What to do before the burn, until it has begun. */
@@ -159,7 +167,7 @@ const tasks = computed(() =>
 </script>
 
 <template>
-  <section class="slab" :class="state" aria-label="Act on this hive now">
+  <section class="slab" :class="state" :aria-label="t('run.nextActionCard.actOnThisHive')">
     <div class="head">
       <!-- What is read aloud when it changes: the hive and how it stands, never the running clock. -->
       <div aria-live="polite">
@@ -173,24 +181,30 @@ const tasks = computed(() =>
       <div v-else-if="sheet && step" class="time">
         <p class="figure timer">{{ sheet.eachLoad }}</p>
         <p class="says">
-          {{ sheet.loads === 1 ? 'in one load' : `in each of ${sheet.loads} loads` }}
+          {{
+            sheet.loads === 1
+              ? t('run.nextActionCard.oneLoad')
+              : t('run.nextActionCard.eachLoads', { loads: sheet.loads })
+          }}
         </p>
       </div>
     </div>
     <p class="hint">
       {{ hint }}
-      <template v-if="standOn && (step?.act === 'START_BURN' || step?.act === 'CONNECT')"
-        >Stand {{ standOn }}.</template
-      >
+      <template v-if="standOn && (step?.act === 'START_BURN' || step?.act === 'CONNECT')">{{
+        t('run.nextActionCard.stand', { standOn })
+      }}</template>
     </p>
     <p v-if="front" class="front" role="note">{{ front }}</p>
     <ul v-if="tasks.length" class="tasks">
       <li v-for="task in tasks" :key="task">{{ task }}</li>
     </ul>
     <p v-if="state === 'BURNING' && sheet?.burnSays" class="soft basis">
-      Burn time {{ sheet.burnSays }}.
+      {{ t('run.nextActionCard.burnTime', { burnSays: sheet.burnSays }) }}
     </p>
-    <p v-if="sheet?.verdict === 'NOT_ON_LABEL'" class="off">Not on label: {{ sheet.labelSays }}</p>
+    <p v-if="sheet?.verdict === 'NOT_ON_LABEL'" class="off">
+      {{ t('run.nextActionCard.notOnLabel', { labelSays: sheet.labelSays }) }}
+    </p>
     <button
       class="act"
       :class="{ early }"
@@ -207,10 +221,10 @@ const tasks = computed(() =>
       type="button"
       @click="$emit('takeBack')"
     >
-      It did not start: take that back
+      {{ t('run.nextActionCard.didNotStartTake') }}
     </button>
     <button v-if="chosen" class="release" type="button" @click="$emit('release')">
-      Back to the hive whose turn it is
+      {{ t('run.nextActionCard.backHiveWhoseTurn') }}
     </button>
   </section>
 </template>

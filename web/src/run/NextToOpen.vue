@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { clockOf } from '../shared/format'
 import type { ShownHive } from './overlay'
+import { t } from '../words/words'
 
 /** The shut hive that opens next: always named, always with its clock. */
 const props = defineProps<{ hive?: ShownHive; name: string; now: number; mayOpen: boolean }>()
@@ -16,15 +17,17 @@ const left = computed(() =>
   <div class="next" :class="{ isDue: hive && left <= 0 }">
     <template v-if="hive">
       <p>
-        <span class="soft">Next to open</span>
+        <span class="soft">{{ t('run.nextToOpen.nextOpen') }}</span>
         <strong>{{ name }}</strong>
         <span class="figure count">{{ left > 0 ? clockOf(left) : '+' + clockOf(-left) }}</span>
       </p>
       <button type="button" :disabled="!mayOpen" @click="$emit('open')">
-        Open {{ name }}{{ left > 0 ? ' early' : '' }}
+        {{
+          t('run.nextToOpen.open', { name, left: left > 0 ? ' ' + t('run.nextToOpen.early') : '' })
+        }}
       </button>
     </template>
-    <p v-else class="soft">No hive is shut yet.</p>
+    <p v-else class="soft">{{ t('run.nextToOpen.noHiveShutYet') }}</p>
   </div>
 </template>
 

@@ -3,6 +3,7 @@ import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
 import { useOutbox } from '../shared/offline/outbox'
 import type { Returned } from './presses'
+import { t } from '../words/words'
 
 /** What waits on this device, and what the server would not take. */
 defineProps<{ returned: readonly Returned[]; name: (hiveId?: string) => string }>()
@@ -16,16 +17,27 @@ const waitsLong = refDebounced(waits, 1500)
 
 <template>
   <p v-if="(waits && waitsLong) || !outbox.reachable" class="notice" role="status">
-    <strong>{{ outbox.reachable ? 'Sending' : 'No network' }}.</strong>
-    Kept on this device: {{ outbox.waiting }}. Go on; nothing is lost.
+    <i18n-t keypath="run.outboxNotice.keptOnThisDevice" scope="global"
+      ><template #strong
+        ><strong
+          >{{
+            outbox.reachable ? t('run.outboxNotice.sending') : t('run.outboxNotice.noNetwork')
+          }}.</strong
+        ></template
+      ><template #waiting>{{ outbox.waiting }}</template></i18n-t
+    >
   </p>
   <div v-if="returned.length" class="notice bad" role="alert">
     <p v-for="each in returned" :key="each.id">
-      <strong>{{ name(each.events[0]?.hiveId) || 'For the crew' }}: not taken.</strong>
+      <strong>{{
+        t('run.outboxNotice.notTaken', {
+          hiveId: name(each.events[0]?.hiveId) || t('run.outboxNotice.forCrew'),
+        })
+      }}</strong>
       {{ each.says }}
     </p>
-    <router-link to="/waiting">Mend it, or throw it away</router-link>
-    <button type="button" @click="$emit('read')">Read</button>
+    <router-link to="/waiting">{{ t('run.outboxNotice.mendOrThrowAway') }}</router-link>
+    <button type="button" @click="$emit('read')">{{ t('run.outboxNotice.read') }}</button>
   </div>
 </template>
 

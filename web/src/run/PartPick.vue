@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { HANDS } from './part'
 import { radioKeys } from '../shared/radioKeys'
+import { t } from '../words/words'
 
 /** What this device's owner does in the run: burn with one of its tools, or shut, fill and open. */
 const props = defineProps<{
@@ -15,15 +16,20 @@ const parts = computed(() => [
   ...props.tools.map((tool) => ({
     number: tool.number,
     name: tool.name,
-    says: tool.in ? `in ${props.name(tool.in)}` : 'free',
+    says: tool.in ? t('run.partPick.in', { in: props.name(tool.in) }) : t('run.partPick.free'),
     pack: tool.packBurnsLeft,
   })),
-  { number: HANDS, name: 'Shut and open', says: 'no tool', pack: undefined },
+  {
+    number: HANDS,
+    name: t('run.partPick.shutOpen'),
+    says: t('run.partPick.noTool'),
+    pack: undefined,
+  },
 ])
 </script>
 
 <template>
-  <div class="parts" role="radiogroup" aria-label="What I do in this run">
+  <div class="parts" role="radiogroup" :aria-label="t('run.partPick.whatIDoThis')">
     <button
       v-for="each in parts"
       :key="each.number"
@@ -38,7 +44,12 @@ const parts = computed(() => [
       <span class="soft"
         >{{ each.says
         }}<template v-if="each.pack !== undefined">
-          · about {{ each.pack }} {{ each.pack === 1 ? 'burn' : 'burns' }} in the pack</template
+          {{
+            t('run.partPick.aboutPack', {
+              pack: each.pack,
+              pack2: each.pack === 1 ? t('run.partPick.burn') : t('run.partPick.burns'),
+            })
+          }}</template
         ></span
       >
     </button>

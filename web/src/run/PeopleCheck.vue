@@ -3,6 +3,7 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 type Point = Shapes['AskedPoint']['point']
 
@@ -22,7 +23,9 @@ const SKY: Point = 'SKY'
 const reason = ref('')
 /** What the server said of an hour that it knows to be unsafe. */
 const unsafe = computed(() =>
-  wrong.value.unsafeReason ? `A reason ${wrong.value.unsafeReason}` : '',
+  wrong.value.unsafeReason
+    ? t('run.peopleCheck.reason', { unsafeReason: wrong.value.unsafeReason })
+    : '',
 )
 const left = computed(() => props.points.filter((each) => !ticked.value.includes(each.point)))
 /** All is true but the sky: then a typed reason is asked. */
@@ -51,11 +54,15 @@ async function confirm(): Promise<void> {
 
 <template>
   <section class="check" aria-labelledby="check-title">
-    <h1 id="check-title">People first</h1>
+    <h1 id="check-title">{{ t('run.peopleCheck.peopleFirst') }}</h1>
     <p class="lead">
-      Nothing burns before each line is true. Your name and the time are kept with it.
-      <template v-if="before">{{ before }} </template>
-      <strong v-if="wind">{{ wind }}</strong>
+      <i18n-t keypath="run.peopleCheck.nothingBurnsBeforeEach" scope="global"
+        ><template #more
+          ><template v-if="before">{{ before }} </template></template
+        ><template #strong
+          ><strong v-if="wind">{{ wind }}</strong></template
+        ></i18n-t
+      >
     </p>
     <ol>
       <li v-for="point in points" :key="point.point">
@@ -72,12 +79,9 @@ async function confirm(): Promise<void> {
     </ol>
     <div v-if="asksReason" class="unsafe">
       <p role="alert" class="problem">
-        {{
-          unsafe ||
-          'Thunder about, or ice on the ground: stay away. If you go on all the same, say why; it is kept with the run.'
-        }}
+        {{ unsafe || t('run.peopleCheck.thunderAboutOrIce') }}
       </p>
-      <v-text-field v-model="reason" label="Why you go on" maxlength="200" />
+      <v-text-field v-model="reason" :label="t('run.peopleCheck.whyYouGoOn')" maxlength="200" />
     </div>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <button
@@ -88,16 +92,14 @@ async function confirm(): Promise<void> {
     >
       {{
         open > 0
-          ? `${open} still open`
+          ? t('run.peopleCheck.stillOpen', { open })
           : asksReason
-            ? 'Begin all the same'
-            : 'All true: begin the run'
+            ? t('run.peopleCheck.beginAllSame')
+            : t('run.peopleCheck.allTrueBeginRun')
       }}
     </button>
     <p class="soft small">
-      General cautions, not medical or legal advice. The label and local rules decide what to wear.
-      After exposure: fresh air; rinse eyes with clean water for at least 15 minutes; wash skin;
-      call the local poison centre or emergency number; follow the safety data sheet.
+      {{ t('run.peopleCheck.generalCautionsNotMedical') }}
     </p>
   </section>
 </template>

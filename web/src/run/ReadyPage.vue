@@ -11,6 +11,7 @@ import { usePresses } from './presses'
 import { isUntouched, type ShownHive } from './overlay'
 import { useRun } from './useRun'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 /** Before the burn: who and what works, and every hive made ready ahead; a helper can work through it. */
 const props = defineProps<{ id: string }>()
@@ -55,22 +56,28 @@ const open = computed(
   <PageState
     :there="whole !== null"
     :problem="whole ? '' : run.problem.value"
-    what="the round"
+    :what="t('run.readyPage.round')"
     @again="run.load()"
   />
   <template v-if="whole">
     <div class="head">
-      <h1>Make ready, {{ whole.apiary.name }}</h1>
-      <v-btn variant="flat" color="primary" :to="`/run/${id}`">To the run</v-btn>
+      <h1>{{ t('run.readyPage.makeReady', { name: whole.apiary.name }) }}</h1>
+      <v-btn variant="flat" color="primary" :to="`/run/${id}`">{{ t('run.readyPage.run') }}</v-btn>
     </div>
     <OutboxNotice :returned="run.returned.value" :name="name" @read="presses.readReturned(id)" />
     <LineUpForm :round-id="id" :zone="whole.apiary.zone" :may-work="session.mayWork" />
-    <h2>Hive by hive</h2>
+    <h2>{{ t('run.readyPage.hiveByHive') }}</h2>
     <p class="soft">
-      {{ open === 0 ? 'Every hive is ready.' : `${counted(open, 'hive')} still to make ready.` }}
-      Nothing is blocked here: the entrance is shut as the burn starts.
+      {{
+        t('run.readyPage.nothingBlockedHereEntrance', {
+          hives:
+            open === 0
+              ? t('run.readyPage.everyHiveReady')
+              : t('run.readyPage.stillMakeReady', { hives: counted(open, 'hive') }),
+        })
+      }}
     </p>
-    <ol class="hives" aria-label="Hives to make ready, in walking order">
+    <ol class="hives" :aria-label="t('run.readyPage.hivesMakeReadyWalking')">
       <li
         v-for="line in lines"
         :key="line.hive.hiveId"
@@ -79,15 +86,15 @@ const open = computed(
       >
         <div class="who">
           <strong>{{ name(line.hive.hiveId) }}</strong>
-          <span v-if="line.begun" class="soft">under way</span>
-          <span v-else-if="line.left.length === 0">✓ ready</span>
+          <span v-if="line.begun" class="soft">{{ t('run.readyPage.underWay') }}</span>
+          <span v-else-if="line.left.length === 0">{{ t('run.readyPage.ready') }}</span>
           <button
             v-else-if="session.mayWork"
             type="button"
             class="all"
             @click="run.ready(line.hive.hiveId, line.left)"
           >
-            All done here
+            {{ t('run.readyPage.allDoneHere') }}
           </button>
         </div>
         <ul>
@@ -105,7 +112,11 @@ const open = computed(
           </li>
         </ul>
         <p v-if="run.sheet.value.get(line.hive.hiveId)?.tasks" class="tasks">
-          Its sheet: {{ run.sheet.value.get(line.hive.hiveId)?.tasks.split('\n').join('; ') }}
+          {{
+            t('run.readyPage.itsSheet', {
+              split: run.sheet.value.get(line.hive.hiveId)?.tasks.split('\n').join('; '),
+            })
+          }}
         </p>
       </li>
     </ol>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
+import { t } from '../words/words'
 
 const props = defineProps<{
   title: string
@@ -31,7 +32,7 @@ function say(reason: string): void {
       <v-checkbox
         v-if="waiting && waiting > 1"
         v-model="all"
-        :label="`For all ${waiting} hives that still wait, to end the round`"
+        :label="t('run.reasonDialog.forAllHivesStill', { waiting })"
       />
       <button
         v-for="reason in ready"
@@ -43,10 +44,14 @@ function say(reason: string): void {
         {{ reason }}
       </button>
       <form class="own" @submit.prevent="say(own)">
-        <v-text-field v-model="own" label="In your own words" maxlength="500" />
-        <v-btn type="submit" height="56" :disabled="!own.trim()">Say so</v-btn>
+        <v-text-field v-model="own" :label="t('run.reasonDialog.yourOwnWords')" maxlength="500" />
+        <v-btn type="submit" height="56" :disabled="!own.trim()">{{
+          t('run.reasonDialog.saySo')
+        }}</v-btn>
       </form>
-      <button type="button" class="back" @click="open = false">Back, change nothing</button>
+      <button type="button" class="back" @click="open = false">
+        {{ t('common.backChangeNothing') }}
+      </button>
     </div>
   </v-dialog>
 </template>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { timeIn } from '../shared/format'
+import { t } from '../words/words'
 
 /** Every hive on two lines of one clock: as reckoned above, as it was below. */
 const props = defineProps<{
@@ -45,11 +46,11 @@ const lines = computed(() =>
 )
 
 function says(hive: Shapes['HiveDone']): string {
-  if (hive.stage === 'SKIPPED') return `left out: ${hive.reason ?? ''}`
+  if (hive.stage === 'SKIPPED') return t('run.reviewLines.leftOut', { reason: hive.reason ?? '' })
   if (hive.overSeconds === undefined) return ''
   const over = Math.round(hive.overSeconds / 60)
-  if (hive.overSeconds < 0) return 'opened early'
-  return over === 0 ? 'on time' : `${over} min over`
+  if (hive.overSeconds < 0) return t('run.reviewLines.openedEarly')
+  return over === 0 ? t('run.reviewLines.onTime') : t('run.reviewLines.minOver', { over })
 }
 
 const STEPS = [5, 10, 15, 30, 60, 120, 240]
@@ -67,8 +68,11 @@ const ticks = computed(() => {
 <template>
   <figure class="sheet lines">
     <figcaption>
-      <span class="key reckoned"></span> reckoned <span class="key burn"></span> shut and burning
-      <span class="key seal"></span> sealed, until opened
+      <i18n-t keypath="run.reviewLines.reckonedShutBurningSealed" scope="global"
+        ><template #span><span class="key reckoned"></span></template
+        ><template #span2><span class="key burn"></span></template
+        ><template #span3><span class="key seal"></span></template
+      ></i18n-t>
     </figcaption>
     <div class="axis" aria-hidden="true">
       <span v-for="tick in ticks" :key="tick.left" class="figure" :style="{ left: tick.left }">{{

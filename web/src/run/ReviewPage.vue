@@ -7,6 +7,7 @@ import ReviewLines from './ReviewLines.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { degrees, windSpeed } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** A run looked back on: planned against done, who, weather, what was out of the ordinary, what is next. */
 const props = defineProps<{ id: string }>()
@@ -45,45 +46,61 @@ const catchUp = computed(() => ({
 </script>
 
 <template>
-  <PageState :there="looked !== null" :problem="problem" what="the review" @again="load()" />
+  <PageState
+    :there="looked !== null"
+    :problem="problem"
+    :what="t('run.reviewPage.review')"
+    @again="load()"
+  />
   <template v-if="looked">
     <div class="head">
-      <h1>Looking back, {{ looked.apiary.name }}</h1>
-      <router-link :to="`/run/${id}`">The run</router-link>
-      <router-link :to="`/dose/sheet/${id}`">Its sheet</router-link>
+      <h1>{{ t('run.reviewPage.lookingBack', { name: looked.apiary.name }) }}</h1>
+      <router-link :to="`/run/${id}`">{{ t('run.reviewPage.run') }}</router-link>
+      <router-link :to="`/dose/sheet/${id}`">{{ t('run.reviewPage.itsSheet') }}</router-link>
     </div>
-    <p v-if="!review">Nothing has happened in this round yet.</p>
+    <p v-if="!review">{{ t('run.reviewPage.nothingHasHappenedThis') }}</p>
     <template v-else>
       <p class="facts">
         <span>{{ dayOf(looked.round.day) }}, {{ time(review.from) }}–{{ time(review.to) }}</span>
         <span
-          ><strong>{{ minutes(review.tookSeconds) }} min</strong>
+          ><strong>{{
+            t('run.reviewPage.min', { tookSeconds: minutes(review.tookSeconds) })
+          }}</strong>
           <template v-if="review.plannedSeconds !== undefined">
-            against {{ minutes(review.plannedSeconds) }} reckoned</template
+            {{
+              t('run.reviewPage.againstReckoned', {
+                plannedSeconds: minutes(review.plannedSeconds),
+              })
+            }}</template
           ></span
         >
         <span
-          ><strong>{{ grams(review.acidUsed) }}</strong> acid of {{ grams(review.acidPlanned) }} on
-          the sheet</span
+          ><i18n-t keypath="run.reviewPage.acidOnSheet" scope="global"
+            ><template #strong
+              ><strong>{{ grams(review.acidUsed) }}</strong></template
+            ><template #acidPlanned>{{ grams(review.acidPlanned) }}</template></i18n-t
+          ></span
         >
-        <span>at most {{ counted(review.mostShut, 'hive') }} shut at once</span>
+        <span>{{
+          t('run.reviewPage.atMostShutAt', { hives: counted(review.mostShut, 'hive') })
+        }}</span>
         <span>{{ tools }}</span>
       </p>
       <p v-if="stillToDo.length" class="soft">
-        {{ counted(stillToDo.length, 'hive') }} still to do: this run is not over.
+        {{ t('run.reviewPage.stillDoThisRun', { hives: counted(stillToDo.length, 'hive') }) }}
       </p>
 
       <ReviewLines :review="review" :name="name" :zone="zone" />
 
       <div class="columns">
         <section>
-          <h2>Out of the ordinary</h2>
+          <h2>{{ t('run.reviewPage.outOrdinary') }}</h2>
           <p
             v-if="
               !review.exceptions.length && !looked.cameLate.length && !review.crew.pauses.length
             "
           >
-            Nothing.
+            {{ t('run.reviewPage.nothing') }}
           </p>
           <ul>
             <li v-for="(each, i) in review.exceptions" :key="i" class="told">
@@ -95,73 +112,123 @@ const catchUp = computed(() => ({
             </li>
             <li v-for="each in looked.cameLate" :key="each.by" class="told">
               <span class="figure">{{ time(each.last) }}</span>
-              <span
-                >{{ counted(each.count, 'press', 'presses') }} of {{ each.by }} came later, from a
-                device without network</span
-              >
+              <span>{{
+                t('run.reviewPage.cameLaterFromDevice', {
+                  press: counted(each.count, 'press'),
+                  by: each.by,
+                })
+              }}</span>
             </li>
             <li v-for="(pause, i) in review.crew.pauses" :key="`pause${i}`" class="told">
               <span class="figure">{{ time(pause.from) }}</span>
-              <span>paused to {{ time(pause.to) || 'now' }}: {{ pause.why }}</span>
+              <span>{{
+                t('run.reviewPage.paused', {
+                  to: time(pause.to) || t('run.reviewPage.now'),
+                  why: pause.why,
+                })
+              }}</span>
             </li>
           </ul>
         </section>
         <section>
-          <h2>Who</h2>
+          <h2>{{ t('common.who') }}</h2>
           <ul>
             <li v-for="each in review.people" :key="each.name">
-              <strong>{{ each.name }}</strong>: {{ counted(each.burns, 'load') }} begun,
-              {{ counted(each.opened, 'hive') }} opened, {{ each.other }} other presses
+              <i18n-t keypath="run.reviewPage.begunOpenedOtherPresses" scope="global"
+                ><template #strong
+                  ><strong>{{ each.name }}</strong></template
+                ><template #loads>{{ counted(each.burns, 'load') }}</template
+                ><template #hives>{{ counted(each.opened, 'hive') }}</template
+                ><template #other>{{ each.other }}</template></i18n-t
+              >
             </li>
           </ul>
-          <h2>Weather</h2>
+          <h2>{{ t('run.reviewPage.weather') }}</h2>
           <ul>
             <li v-for="each in looked.weather" :key="each.weather.hour">
-              <span class="figure">{{ time(each.weather.hour) }}</span>
-              {{ degrees(each.weather.celsius, 0) }}, wind {{ windSpeed(each.weather.windMs)
-              }}<template v-if="each.windSide"> from {{ each.windSide }}</template>
-              <span class="soft"
-                >({{ each.says }}<template v-if="each.madeUp">, made up</template>)</span
+              <i18n-t keypath="run.reviewPage.wind" scope="global"
+                ><template #span
+                  ><span class="figure">{{ time(each.weather.hour) }}</span></template
+                ><template #celsius>{{ degrees(each.weather.celsius, 0) }}</template
+                ><template #windMs>{{ windSpeed(each.weather.windMs) }}</template
+                ><template #more
+                  ><template v-if="each.windSide">
+                    {{ t('run.reviewPage.from', { windSide: each.windSide }) }}</template
+                  ></template
+                ><template #span2
+                  ><span class="soft"
+                    >({{ each.says
+                    }}<template v-if="each.madeUp">{{ t('run.reviewPage.madeUp') }}</template
+                    >)</span
+                  ></template
+                ></i18n-t
               >
             </li>
           </ul>
         </section>
         <section>
-          <h2>What is next</h2>
+          <h2>{{ t('run.reviewPage.whatNext') }}</h2>
           <ul class="ways">
             <li v-if="left.length">
-              {{ counted(left.length, 'hive') }} left out:
-              {{ names(left.map((hive) => hive.hiveId)) }}.
-              <router-link v-if="session.isKeeper" :to="catchUp"
-                >Plan a catch-up run for {{ left.length === 1 ? 'it' : 'them' }}</router-link
+              <i18n-t keypath="run.reviewPage.leftOut" scope="global"
+                ><template #hives>{{ counted(left.length, 'hive') }}</template
+                ><template #left>{{ names(left.map((hive) => hive.hiveId)) }}</template
+                ><template #link
+                  ><router-link v-if="session.isKeeper" :to="catchUp">{{
+                    t('run.reviewPage.planCatchUpRun', {
+                      left: left.length === 1 ? t('run.reviewPage.it') : t('run.reviewPage.them'),
+                    })
+                  }}</router-link></template
+                ></i18n-t
               >
             </li>
             <li>
-              <router-link to="/gear">Clean the tool</router-link>, once it is cold, and tick it
-              off.
-            </li>
-            <li>
-              <router-link :to="{ path: '/counts', query: { apiary: looked.apiary.id } }"
-                >Put boards in now</router-link
-              >: read the drop after 12–24 h, 48 h and 72 h; Today reminds of them.
-            </li>
-            <li>
-              <router-link :to="{ path: '/counts/results', query: { apiary: looked.apiary.id } }"
-                >Did it work?</router-link
+              <i18n-t keypath="run.reviewPage.onceColdTickOff" scope="global"
+                ><template #link
+                  ><router-link to="/gear">{{
+                    t('run.reviewPage.cleanTool')
+                  }}</router-link></template
+                ></i18n-t
               >
-              Drops and samples against what was expected.
+            </li>
+            <li>
+              <i18n-t keypath="run.reviewPage.readDropAfterH" scope="global"
+                ><template #link
+                  ><router-link :to="{ path: '/counts', query: { apiary: looked.apiary.id } }">{{
+                    t('run.reviewPage.putBoardsNow')
+                  }}</router-link></template
+                ></i18n-t
+              >
+            </li>
+            <li>
+              <i18n-t keypath="run.reviewPage.dropsSamplesAgainstWhat" scope="global"
+                ><template #link
+                  ><router-link
+                    :to="{ path: '/counts/results', query: { apiary: looked.apiary.id } }"
+                    >{{ t('common.didWork') }}</router-link
+                  ></template
+                ></i18n-t
+              >
             </li>
             <li v-if="looked.round.seriesId">
-              <router-link :to="{ path: '/spacing', query: { apiary: looked.apiary.id } }"
-                >Book the next round of its series</router-link
-              >
+              <router-link :to="{ path: '/spacing', query: { apiary: looked.apiary.id } }">{{
+                t('run.reviewPage.bookNextRoundIts')
+              }}</router-link>
             </li>
             <li v-else>
-              <router-link :to="{ path: '/spacing', query: { apiary: looked.apiary.id } }"
-                >Plan what follows</router-link
+              <router-link :to="{ path: '/spacing', query: { apiary: looked.apiary.id } }">{{
+                t('run.reviewPage.planWhatFollows')
+              }}</router-link>
+            </li>
+            <li>
+              <i18n-t keypath="run.reviewPage.holdsEveryTreatment" scope="global"
+                ><template #link
+                  ><router-link to="/register">{{
+                    t('run.reviewPage.register')
+                  }}</router-link></template
+                ></i18n-t
               >
             </li>
-            <li><router-link to="/register">The register</router-link> holds every treatment.</li>
           </ul>
         </section>
       </div>

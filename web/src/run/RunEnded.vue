@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
 import { counted, grams } from '../shared/format'
+import { t } from '../words/words'
 
 /** All hives are open: what was done, and where to go on. */
 defineProps<{ board: Shapes['RunBoard']; roundId: string }>()
@@ -8,20 +9,24 @@ defineProps<{ board: Shapes['RunBoard']; roundId: string }>()
 
 <template>
   <div class="sheet finished">
-    <h1 class="bracketed">All open</h1>
+    <h1 class="bracketed">{{ t('run.runEnded.allOpen') }}</h1>
     <p class="figure sums">
-      {{ counted(board.treated, 'hive') }} treated · {{ board.skipped }} left out ·
-      {{ grams(board.acidUsed) }} acid
+      {{
+        t('run.runEnded.treatedLeftOutAcid', {
+          hives: counted(board.treated, 'hive'),
+          skipped: board.skipped,
+          acidUsed: grams(board.acidUsed),
+        })
+      }}
     </p>
     <p>
-      Count cloths and tools, put reducers and supers back, clean the nozzle and bowl once they are
-      cold.
+      {{ t('run.runEnded.countClothsToolsPut') }}
     </p>
     <div class="ways">
-      <v-btn variant="flat" color="primary" :to="`/run/${roundId}/review`"
-        >Look back on the run</v-btn
-      >
-      <v-btn to="/register">To the register</v-btn>
+      <v-btn variant="flat" color="primary" :to="`/run/${roundId}/review`">{{
+        t('run.runEnded.lookBackOnRun')
+      }}</v-btn>
+      <v-btn to="/register">{{ t('run.runEnded.register') }}</v-btn>
     </div>
   </div>
 </template>

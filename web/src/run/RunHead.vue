@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { dayOf } from '../shared/format'
+import { t } from '../words/words'
 
 /** Which round this is, and what belongs to it. */
 const props = defineProps<{ whole: Shapes['WholeRound'] }>()
@@ -17,16 +18,16 @@ const verdict = computed(() => {
 
 <template>
   <p class="where">
-    <router-link to="/run" class="back">Rounds</router-link>
+    <router-link to="/run" class="back">{{ t('common.rounds') }}</router-link>
     <strong>{{ whole.apiary.name }}</strong>
     <span>{{ dayOf(whole.round.day) }}</span>
-    <span>sealed {{ whole.round.sealMinutes }} min</span>
+    <span>{{ t('run.runHead.sealedMin', { sealMinutes: whole.round.sealMinutes }) }}</span>
     <VerdictMark v-if="verdict" :verdict="verdict" />
-    <router-link :to="`/run/${whole.round.id}/ready`">Make ready</router-link>
-    <router-link :to="`/dose/sheet/${whole.round.id}`">Sheet and kit</router-link>
-    <span v-if="whole.peopleCheck" class="soft checked"
-      >people checked by {{ whole.peopleCheck.checkedBy }}</span
-    >
+    <router-link :to="`/run/${whole.round.id}/ready`">{{ t('run.runHead.makeReady') }}</router-link>
+    <router-link :to="`/dose/sheet/${whole.round.id}`">{{ t('run.runHead.sheetKit') }}</router-link>
+    <span v-if="whole.peopleCheck" class="soft checked">{{
+      t('run.runHead.peopleCheckedBy', { checkedBy: whole.peopleCheck.checkedBy })
+    }}</span>
   </p>
 </template>
 

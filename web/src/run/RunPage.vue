@@ -36,6 +36,7 @@ import { useSpokenCues } from './useSpokenCues'
 import { useStepCues } from './stepCue'
 import { useToolWatch } from './useToolWatch'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 /** A round being run: the hive in hand, the row, the tool, and what is out of the ordinary. */
 const props = defineProps<{ id: string }>()
@@ -82,11 +83,13 @@ const watched = tool.view
 const there = computed(() => inHand.dayline?.there ?? whole.value?.there)
 const wind = computed(() => {
   if (!there.value) return undefined
-  if (!there.value.windSide)
-    return 'Nobody says where the wind comes from: feel it, and stand where it comes from.'
+  if (!there.value.windSide) return t('run.runPage.nobodySaysWhereWind')
   return there.value.madeUp
-    ? `The ${there.value.says} is made up; feel the wind, and stand where it comes from.`
-    : `The wind comes from ${there.value.windSide}, ${there.value.says}: stand there, and feel it yourself.`
+    ? t('run.runPage.madeUpFeelWind', { says: there.value.says })
+    : t('run.runPage.windComesFromStand', {
+        windSide: there.value.windSide,
+        says: there.value.says,
+      })
 })
 const standOn = computed(() =>
   there.value && !there.value.madeUp ? there.value.windSide : undefined,
@@ -95,19 +98,24 @@ const putOff = computed(() => {
   const halt = run.board.value?.crew.putOff
   if (!halt) return undefined
   const day = dayOf(halt.at.slice(0, 10))
-  return `The rest was put off on ${day} by ${halt.by}: ${halt.why}. ${tally.waiting.value.length} to go.`
+  return t('run.runPage.restWasPutOff', {
+    day,
+    by: halt.by,
+    why: halt.why,
+    waiting: tally.waiting.value.length,
+  })
 })
 const undoes = computed(() => {
   const waiting = run.parcels.value.at(-1)?.events[0]
   return name(waiting ? waiting.hiveId : run.board.value?.lastStep?.hiveId)
 })
 const soundWords = computed(() => {
-  if (!sound.on.value) return 'Sound off'
-  return sound.awake.value ? 'Sound on' : 'Sound asleep'
+  if (!sound.on.value) return t('run.runPage.soundOff')
+  return sound.awake.value ? t('run.runPage.soundOn') : t('run.runPage.soundAsleep')
 })
 const skipWord = computed(() => {
-  if (hive.value?.stage === 'BURNING') return 'Stop'
-  return hive.value && isUntouched(hive.value) ? 'Leave out' : null
+  if (hive.value?.stage === 'BURNING') return t('run.runPage.stop')
+  return hive.value && isUntouched(hive.value) ? t('run.runPage.leaveOut') : null
 })
 /** The loads that a helper fills ahead. */
 const fills = computed(() =>
@@ -178,13 +186,23 @@ useRunKeys(
 
 <template>
   <div v-if="run.problem.value && !whole" class="sheet empty">
-    <h1>This round cannot be shown</h1>
+    <h1>{{ t('run.runPage.thisRoundCannotBe') }}</h1>
     <p role="alert">{{ run.problem.value }}</p>
-    <v-btn variant="outlined" @click="run.load()">Try again</v-btn>
-    <router-link to="/run">All rounds</router-link>
+    <v-btn variant="outlined" @click="run.load()">{{ t('run.runPage.tryAgain') }}</v-btn>
+    <router-link to="/run">{{ t('run.runPage.allRounds') }}</router-link>
   </div>
-  <PageState v-else-if="!whole" :there="false" problem="" what="the round" @again="run.load()" />
-  <div v-else class="run" :data-told="run.listening.value ? 'at once' : 'by looking'">
+  <PageState
+    v-else-if="!whole"
+    :there="false"
+    problem=""
+    :what="t('run.runPage.round')"
+    @again="run.load()"
+  />
+  <div
+    v-else
+    class="run"
+    :data-told="run.listening.value ? t('run.runPage.atOnce') : t('run.runPage.byLooking')"
+  >
     <RunHead :whole="whole" />
     <OutboxNotice :returned="run.returned.value" :name="name" @read="presses.readReturned(id)" />
     <PeopleCheck
@@ -195,7 +213,7 @@ useRunKeys(
       :before="putOff"
       :sends="run.confirmPeople"
     />
-    <p v-else-if="!checked" class="soft">The people check has not been confirmed yet.</p>
+    <p v-else-if="!checked" class="soft">{{ t('run.runPage.peopleCheckHasNot') }}</p>
 
     <template v-else>
       <RunEnded
@@ -236,10 +254,14 @@ useRunKeys(
             @release="chosenId = undefined"
           />
           <p v-else class="sheet idle">
-            Nothing for you to do now. The next step is somebody else's.
+            {{ t('run.runPage.nothingForYouDo') }}
           </p>
           <p v-if="fills" class="fills">
-            Fill next: <strong>{{ fills }}</strong>
+            <i18n-t keypath="run.runPage.fillNext" scope="global"
+              ><template #strong
+                ><strong>{{ fills }}</strong></template
+              ></i18n-t
+            >
           </p>
           <NextToOpen
             :hive="next"

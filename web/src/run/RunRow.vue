@@ -5,6 +5,7 @@ import StageMark from '../shared/StageMark.vue'
 import { clockOf } from '../shared/format'
 import { shownState } from '../shared/stage'
 import { isUntouched, type ShownHive } from './overlay'
+import { t } from '../words/words'
 
 /** The row as one walks it: every hive with its state, and its clock where it has one. */
 const props = defineProps<{
@@ -22,14 +23,14 @@ function dose(hive: ShownHive): string {
 
 /** What else is worth knowing at a glance. */
 function note(hive: ShownHive): string {
-  if (hive.waiting) return 'kept on this device'
+  if (hive.waiting) return t('run.runRow.keptOnThisDevice')
   if (hive.stage === 'SKIPPED' || hive.stage === 'STOPPED') return hive.reason ?? ''
   return hive.marks
     .map((mark) =>
       mark.kind === 'LEAK_SEEN'
-        ? 'leak seen'
+        ? t('run.runRow.leakSeen')
         : mark.kind === 'RESIDUE'
-          ? 'residue left'
+          ? t('run.runRow.residueLeft')
           : mark.says,
     )
     .filter((says, i, all) => says && all.indexOf(says) === i)
@@ -51,7 +52,7 @@ function clock(hive: ShownHive): string {
 </script>
 
 <template>
-  <ol class="row" aria-label="Hives in walking order">
+  <ol class="row" :aria-label="t('common.hivesWalkingOrder')">
     <li v-for="hive in hives" :key="hive.hiveId">
       <button
         type="button"

@@ -15,17 +15,34 @@ defineProps<{
 <template>
   <p>
     <span
-      ><strong class="figure">{{ waiting }}</strong> waiting</span
+      ><i18n-t keypath="run.runTally.waiting" scope="global"
+        ><template #strong
+          ><strong class="figure">{{ waiting }}</strong></template
+        ></i18n-t
+      ></span
     >
     <span
-      ><strong class="figure">{{ shut }}</strong> shut</span
+      ><i18n-t keypath="run.runTally.shut" scope="global"
+        ><template #strong
+          ><strong class="figure">{{ shut }}</strong></template
+        ></i18n-t
+      ></span
     >
     <span
-      ><strong class="figure">{{ done }}</strong> done</span
+      ><i18n-t keypath="run.runTally.done" scope="global"
+        ><template #strong
+          ><strong class="figure">{{ done }}</strong></template
+        ></i18n-t
+      ></span
     >
     <span
-      ><strong class="figure">{{ grams(acidUsed) }}</strong> acid used,
-      <strong class="figure">{{ grams(acidLeft) }}</strong> to go</span
+      ><i18n-t keypath="run.runTally.acidUsedGo" scope="global"
+        ><template #strong
+          ><strong class="figure">{{ grams(acidUsed) }}</strong></template
+        ><template #strong2
+          ><strong class="figure">{{ grams(acidLeft) }}</strong></template
+        ></i18n-t
+      ></span
     >
   </p>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { t } from '../words/words'
 
 /** What can be done beside the next step, with the keys that do the same. */
 defineProps<{
@@ -7,7 +8,7 @@ defineProps<{
   undoes: string
   mayLeak: boolean
   /** What the skip key does now, or null where it does nothing. */
-  skip: 'Leave out' | 'Stop' | null
+  skip: string | null
   sound: string
   voice: boolean
   paused: boolean
@@ -33,32 +34,64 @@ defineExpose({ toggleKeys: () => (keysShown.value = !keysShown.value) })
 </script>
 
 <template>
-  <div v-if="more" class="tools more no-print" aria-label="For the crew">
-    <button type="button" class="hurt" @click="$emit('hurt')">Somebody hurt</button>
-    <button v-if="!paused" type="button" @click="$emit('pause')">Pause<kbd>P</kbd></button>
-    <button v-if="hasPack" type="button" @click="$emit('pack')">Full pack in</button>
-    <button type="button" @click="$emit('end')">End the run</button>
+  <div v-if="more" class="tools more no-print" :aria-label="t('run.runTools.forCrew')">
+    <button type="button" class="hurt" @click="$emit('hurt')">
+      {{ t('run.runTools.somebodyHurt') }}
+    </button>
+    <button v-if="!paused" type="button" @click="$emit('pause')">
+      <i18n-t keypath="run.runTools.pause" scope="global"
+        ><template #kbd><kbd>P</kbd></template></i18n-t
+      >
+    </button>
+    <button v-if="hasPack" type="button" @click="$emit('pack')">
+      {{ t('run.runTools.fullPack') }}
+    </button>
+    <button type="button" @click="$emit('end')">{{ t('run.runTools.endRun') }}</button>
     <button type="button" @click="$emit('sound')">{{ sound }}</button>
     <button type="button" :aria-pressed="voice" @click="$emit('voice')">
-      {{ voice ? 'Voice on' : 'Voice off' }}
+      {{ voice ? t('run.runTools.voiceOn') : t('run.runTools.voiceOff') }}
     </button>
   </div>
   <div class="tools no-print">
     <button type="button" :disabled="!undoes" @click="$emit('undo')">
-      Undo {{ undoes }}<kbd>U</kbd>
+      <i18n-t keypath="run.runTools.undo" scope="global"
+        ><template #undoes>{{ undoes }}</template
+        ><template #kbd><kbd>U</kbd></template></i18n-t
+      >
     </button>
-    <button type="button" :disabled="!mayLeak" @click="$emit('leak')">Leak<kbd>L</kbd></button>
-    <button type="button" :disabled="!mayLeak" @click="$emit('mark')">Seen<kbd>M</kbd></button>
+    <button type="button" :disabled="!mayLeak" @click="$emit('leak')">
+      <i18n-t keypath="run.runTools.leak" scope="global"
+        ><template #kbd><kbd>L</kbd></template></i18n-t
+      >
+    </button>
+    <button type="button" :disabled="!mayLeak" @click="$emit('mark')">
+      <i18n-t keypath="run.runTools.seen" scope="global"
+        ><template #kbd><kbd>M</kbd></template></i18n-t
+      >
+    </button>
     <button type="button" :disabled="!skip" @click="$emit('skip')">
-      {{ skip ?? 'Leave out' }}<kbd>S</kbd>
+      {{ skip ?? t('run.runTools.leaveOut') }}<kbd>S</kbd>
     </button>
-    <button type="button" :aria-expanded="more" @click="more = !more">More</button>
-    <button type="button" class="keys" @click="keysShown = !keysShown">Keys<kbd>?</kbd></button>
+    <button type="button" :aria-expanded="more" @click="more = !more">
+      {{ t('run.runTools.more') }}
+    </button>
+    <button type="button" class="keys" @click="keysShown = !keysShown">
+      <i18n-t keypath="run.runTools.keys" scope="global"
+        ><template #kbd><kbd>?</kbd></template></i18n-t
+      >
+    </button>
   </div>
   <p v-if="keysShown" class="sheet help">
-    <kbd>Space</kbd> next step of the hive in hand · <kbd>O</kbd> open the one due ·
-    <kbd>U</kbd> undo · <kbd>L</kbd> leak seen · <kbd>M</kbd> something else seen ·
-    <kbd>S</kbd> leave out or stop · <kbd>P</kbd> pause or go on · <kbd>?</kbd> these keys
+    <i18n-t keypath="run.runTools.nextStepHiveHand" scope="global"
+      ><template #kbd><kbd>Space</kbd></template
+      ><template #kbd2><kbd>O</kbd></template
+      ><template #kbd3><kbd>U</kbd></template
+      ><template #kbd4><kbd>L</kbd></template
+      ><template #kbd5><kbd>M</kbd></template
+      ><template #kbd6><kbd>S</kbd></template
+      ><template #kbd7><kbd>P</kbd></template
+      ><template #kbd8><kbd>?</kbd></template></i18n-t
+    >
   </p>
 </template>
 

@@ -6,6 +6,7 @@ import { counted, dayOf } from '../shared/format'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** Rounds that are planned or under way. With one only, it is gone to at once. */
 const router = useRouter()
@@ -26,25 +27,41 @@ onMounted(load)
 </script>
 
 <template>
-  <h1>Rounds planned or under way</h1>
-  <PageState :there="today !== null" :problem="problem" what="the rounds" @again="load()" />
+  <h1>{{ t('run.runsPage.roundsPlannedOrUnder') }}</h1>
+  <PageState
+    :there="today !== null"
+    :problem="problem"
+    :what="t('run.runsPage.rounds')"
+    @again="load()"
+  />
   <template v-if="today">
     <ul v-if="today.apiaries.some((each) => each.roundId)" class="rounds">
       <li v-for="each in today.apiaries.filter((one) => one.roundId)" :key="each.apiary.id">
         <router-link :to="`/run/${each.roundId}`" class="sheet round">
           <strong>{{ each.apiary.name }}</strong>
           <span v-if="each.roundDay">{{ dayOf(each.roundDay) }}</span>
-          <span v-if="each.run"
-            >{{ each.run.done }} of {{ each.run.hives }} done, {{ each.run.stillShut }} shut</span
-          >
-          <span v-else>{{ counted(each.roundHives ?? 0, 'hive') }}, not begun</span>
+          <span v-if="each.run">{{
+            t('run.runsPage.doneShut', {
+              done: each.run.done,
+              hives: each.run.hives,
+              stillShut: each.run.stillShut,
+            })
+          }}</span>
+          <span v-else>{{
+            t('run.runsPage.notBegun', { hives: counted(each.roundHives ?? 0, 'hive') })
+          }}</span>
         </router-link>
       </li>
     </ul>
     <p v-else>
-      No round is planned.
-      <router-link v-if="session.isKeeper" to="/dose">Make a dose sheet first.</router-link>
-      <template v-else>A keeper plans it.</template>
+      <i18n-t keypath="run.runsPage.noRoundPlanned" scope="global"
+        ><template #link
+          ><router-link v-if="session.isKeeper" to="/dose">{{
+            t('run.runsPage.makeDoseSheetFirst')
+          }}</router-link>
+          <template v-else>{{ t('run.runsPage.keeperPlans') }}</template></template
+        ></i18n-t
+      >
     </p>
   </template>
 </template>

@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import TraceLine from './TraceLine.vue'
 import type { Fault } from './useToolWatch'
 import { degrees } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** The tool's own word on its burn: temperature with dip and recovery, pack, state, what is wrong. */
 const props = defineProps<{
@@ -35,11 +36,11 @@ const SHAPES: Record<Shapes['Seen']['state'], string> = {
   DONE: '■',
 }
 const FAULTS: readonly { value: Fault; title: string }[] = [
-  { value: 'NONE', title: 'nothing' },
-  { value: 'STUCK_CAP', title: 'stuck cap' },
-  { value: 'CLOG', title: 'clogged way out' },
-  { value: 'WEAK_PACK', title: 'weak pack' },
-  { value: 'OVERLOAD', title: 'three times the acid' },
+  { value: 'NONE', title: t('common.nothing') },
+  { value: 'STUCK_CAP', title: t('run.toolGauge.stuckCap') },
+  { value: 'CLOG', title: t('run.toolGauge.cloggedWayOut') },
+  { value: 'WEAK_PACK', title: t('run.toolGauge.weakPack') },
+  { value: 'OVERLOAD', title: t('run.toolGauge.threeTimesAcid') },
 ]
 
 const fault = ref<Fault>('NONE')
@@ -62,17 +63,30 @@ function breakNext(which: Fault): void {
 </script>
 
 <template>
-  <section v-if="seen" class="sheet gauge" aria-label="The tool" :data-state="seen.state">
+  <section
+    v-if="seen"
+    class="sheet gauge"
+    :aria-label="t('run.toolGauge.tool')"
+    :data-state="seen.state"
+  >
     <div class="told">
       <p class="state" role="status">
         <span aria-hidden="true">{{ silent ? '○' : SHAPES[seen.state] }}</span>
-        {{ silent ? `silent for ${Math.round(seen.silentFor)} s` : seen.says }}
+        {{
+          silent
+            ? t('run.toolGauge.silentForS', { silentFor: Math.round(seen.silentFor) })
+            : seen.says
+        }}
       </p>
       <p class="figure now">
         {{ seen.celsius === undefined ? '–' : degrees(seen.celsius, 0) }}
       </p>
-      <p v-if="seen.lowest !== undefined" class="soft">lowest {{ degrees(seen.lowest, 0) }}</p>
-      <p v-if="seen.volts !== undefined" class="figure">pack {{ seen.volts.toFixed(1) }} V</p>
+      <p v-if="seen.lowest !== undefined" class="soft">
+        {{ t('run.toolGauge.lowest', { lowest: degrees(seen.lowest, 0) }) }}
+      </p>
+      <p v-if="seen.volts !== undefined" class="figure">
+        {{ t('run.toolGauge.packV', { volts: seen.volts.toFixed(1) }) }}
+      </p>
       <p :class="{ made: seen.standIn }">{{ seen.source }}</p>
     </div>
     <TraceLine :seen="seen" />
@@ -82,21 +96,24 @@ function breakNext(which: Fault): void {
       </li>
     </ul>
     <p v-if="asked && mayWork" class="asks wide" role="alert">
-      Was acid released into {{ asked }}?
-      <v-btn color="primary" size="small" @click="$emit('burned')">Yes, it burns</v-btn>
-      <v-btn variant="outlined" size="small" @click="$emit('answered')">No, nothing went in</v-btn>
+      {{ t('run.toolGauge.wasAcidReleasedInto', { asked }) }}
+      <v-btn color="primary" size="small" @click="$emit('burned')">{{
+        t('run.toolGauge.yesBurns')
+      }}</v-btn>
+      <v-btn variant="outlined" size="small" @click="$emit('answered')">{{
+        t('run.toolGauge.noNothingWent')
+      }}</v-btn>
     </p>
     <p v-if="view.byItself && !view.mayLog" class="soft wide">
-      Ends are yours to press: no test burn of this tool covers the load, or a stand-in is watched.
-      Temperature alone does not tell the end on every bowl.
+      {{ t('run.toolGauge.endsAreYoursPress') }}
     </p>
     <p v-if="view.tooSmall" class="soft wide">{{ view.tooSmall }}</p>
     <details v-if="mayWork" class="wide">
       <summary>
         {{
           view.byItself && view.mayLog
-            ? 'Ends of loads are logged by themselves'
-            : 'Ends of loads are yours to press'
+            ? t('run.toolGauge.endsLoadsAreLogged')
+            : t('run.toolGauge.endsLoadsAreYours')
         }}
       </summary>
       <div class="set">
@@ -105,14 +122,14 @@ function breakNext(which: Fault): void {
           density="compact"
           hide-details
           color="primary"
-          label="log the end of a load by itself"
+          :label="t('run.toolGauge.logEndLoadBy')"
           @update:model-value="$emit('byItself', Boolean($event))"
         />
         <v-select
           v-if="view.simulated"
           :model-value="fault"
           :items="FAULTS"
-          label="wrong with the next load"
+          :label="t('run.toolGauge.wrongWithNextLoad')"
           density="compact"
           hide-details
           class="fault"
@@ -123,32 +140,36 @@ function breakNext(which: Fault): void {
           variant="outlined"
           size="small"
           @click="$emit('packSwapped')"
-          >Full pack in</v-btn
+          >{{ t('run.toolGauge.fullPack') }}</v-btn
         >
-        <v-btn variant="text" size="small" @click="$emit('end')">Stop watching</v-btn>
+        <v-btn variant="text" size="small" @click="$emit('end')">{{
+          t('run.toolGauge.stopWatching')
+        }}</v-btn>
       </div>
     </details>
     <p v-if="problem" role="alert" class="problem wide">{{ problem }}</p>
   </section>
   <details v-else-if="view.mayWatch && mayWork" class="begin">
-    <summary>Watch the tool's temperature</summary>
+    <summary>{{ t('run.toolGauge.watchToolsTemperature') }}</summary>
     <p>
-      <v-btn variant="outlined" size="small" @click="$emit('begin', 'SENT')"
-        >The tool sends it</v-btn
-      >
-      <v-btn variant="outlined" size="small" @click="file?.click()">Play a recorded trace</v-btn>
+      <v-btn variant="outlined" size="small" @click="$emit('begin', 'SENT')">{{
+        t('run.toolGauge.toolSends')
+      }}</v-btn>
+      <v-btn variant="outlined" size="small" @click="file?.click()">{{
+        t('run.toolGauge.playRecordedTrace')
+      }}</v-btn>
       <v-btn
         v-if="view.maySimulate"
         variant="outlined"
         size="small"
         @click="$emit('begin', 'SIMULATED')"
-        >Simulated tool</v-btn
+        >{{ t('run.toolGauge.simulatedTool') }}</v-btn
       >
       <input
         ref="file"
         type="file"
         accept=".csv,text/csv"
-        aria-label="Recorded trace, CSV: seconds, °C, volts"
+        :aria-label="t('run.toolGauge.recordedTraceCsvSeconds')"
         hidden
         @change="chosen"
       />

@@ -6,6 +6,7 @@ import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { degrees } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** The bowl's temperature over the latest three minutes, with what it is set to. */
 const props = defineProps<{ seen: Shapes['Seen'] }>()
@@ -37,7 +38,7 @@ const y = computed(() => {
 const agos = computed(() =>
   [180, 120, 60, 0].map((ago) => ({
     x: x.value(props.seen.seconds - ago) - (ago ? 0 : 8),
-    words: ago ? `−${ago}` : 'now',
+    words: ago ? `−${ago}` : t('run.traceLine.now'),
   })),
 )
 const bowl = computed(
@@ -57,7 +58,12 @@ const bowl = computed(
   <svg
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`Bowl over three minutes, now ${seen.celsius === undefined ? 'unknown' : degrees(seen.celsius, 0)}, set to ${degrees(set, 0)}`"
+    :aria-label="
+      t('run.traceLine.bowlOverThreeMinutes', {
+        celsius: seen.celsius === undefined ? t('common.unknown') : degrees(seen.celsius, 0),
+        set: degrees(set, 0),
+      })
+    "
   >
     <ValueAxis :scale="y" :words="(celsius) => degrees(celsius, 0)" :from="LEFT" :to="WIDTH - 6" />
     <rect
@@ -72,7 +78,7 @@ const bowl = computed(
     <FootAxis
       :marks="agos"
       :y="HEIGHT - 16"
-      :what="{ words: 'seconds; dashed: set', x: (WIDTH + LEFT) / 2, y: HEIGHT - 2 }"
+      :what="{ words: t('run.traceLine.secondsDashedSet'), x: (WIDTH + LEFT) / 2, y: HEIGHT - 2 }"
     />
   </svg>
 </template>

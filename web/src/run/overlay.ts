@@ -1,6 +1,7 @@
 import type { Shapes } from '../api/client'
 import type { Parcel } from './presses'
 import { HANDS } from './part'
+import { t } from '../words/words'
 
 type Board = Shapes['RunBoard']
 type HiveOnBoard = Shapes['HiveOnBoard']
@@ -98,9 +99,9 @@ const BURNS: ReadonlySet<string> = new Set(['START_BURN', 'LOAD_COLD', 'CONNECT'
  */
 export function barred(hive: ShownHive, part: number, halted: boolean): string {
   if (!BURNS.has(hive.ahead[0]?.act ?? '')) return ''
-  if (part === HANDS) return 'The tool comes next: it is for who burns.'
-  if (hive.notFor.includes(part)) return 'Not with the tool in hand.'
-  return halted && isUntouched(hive) ? 'Burning is paused.' : ''
+  if (part === HANDS) return t('run.overlay.toolComesNextFor')
+  if (hive.notFor.includes(part)) return t('run.overlay.notWithToolHand')
+  return halted && isUntouched(hive) ? t('run.overlay.burningPaused') : ''
 }
 
 /**

@@ -1,40 +1,56 @@
 import { computed, ref, type Ref } from 'vue'
 import type { ShownHive } from './overlay'
-import { RESIDUE, type Run } from './useRun'
+import { residueWords, type Run } from './useRun'
+import { t } from '../words/words'
 
 /** What is asked before something out of the ordinary is logged. */
 export type Question = 'skip' | 'stop' | 'early' | 'mark' | 'pause'
 
-const READY: Record<Question, readonly string[]> = {
-  skip: [
-    'weak colony',
-    'queen just introduced',
-    'open brood hive, next time',
-    'no time left',
-    'wind turned',
+/** What is usually answered, in the words of who answers. */
+const READY: Record<Question, () => readonly string[]> = {
+  skip: () => [
+    t('run.useAsking.weakColony'),
+    t('run.useAsking.queenJustIntroduced'),
+    t('run.useAsking.openBroodHiveNext'),
+    t('run.useAsking.noTimeLeft'),
+    t('run.useAsking.windTurned'),
   ],
-  stop: ['wind turned', 'vapour pouring out', 'tool failed', 'nothing vaporizes'],
-  mark: [
-    RESIDUE,
-    'acid spat',
-    'no vapour seen',
-    'bees outside',
-    'dead or burnt bees',
-    'queen seen lost',
-    'pollen coming in',
-    'strong colony',
-    'weak colony',
+  stop: () => [
+    t('run.useAsking.windTurned'),
+    t('run.useAsking.vapourPouringOut'),
+    t('run.useAsking.toolFailed'),
+    t('run.useAsking.nothingVaporizes'),
   ],
-  early: ['bees overheating', 'cloth fell out', 'hive disturbed'],
-  pause: ['wind turned', 'somebody came near', 'a person needs a rest', 'mask or filter to change'],
+  mark: () => [
+    residueWords(),
+    t('run.useAsking.acidSpat'),
+    t('run.useAsking.noVapourSeen'),
+    t('run.useAsking.beesOutside'),
+    t('run.useAsking.deadOrBurntBees'),
+    t('run.useAsking.queenSeenLost'),
+    t('run.useAsking.pollenComing'),
+    t('run.useAsking.strongColony'),
+    t('run.useAsking.weakColony'),
+  ],
+  early: () => [
+    t('run.useAsking.beesOverheating'),
+    t('run.useAsking.clothFellOut'),
+    t('run.useAsking.hiveDisturbed'),
+  ],
+  pause: () => [
+    t('run.useAsking.windTurned'),
+    t('run.useAsking.somebodyCameNear'),
+    t('run.useAsking.personNeedsRest'),
+    t('run.useAsking.maskOrFilterChange'),
+  ],
 }
 
 const TITLE: Record<Question, (hive: string) => string> = {
-  skip: (hive) => `Leave ${hive} out of this round?`,
-  stop: (hive) => `Stop the burn in ${hive}?`,
-  early: (hive) => `Open ${hive} early?`,
-  mark: (hive) => `What was seen at ${hive}?`,
-  pause: () => 'Pause burning because of what?',
+  skip: (hive) => t('run.useAsking.leaveOutThisRound', { hive }),
+  stop: (hive) => t('run.useAsking.stopBurn', { hive }),
+  early: (hive) => t('run.useAsking.openEarly', { hive }),
+  mark: (hive) => t('run.useAsking.whatWasSeenAt', { hive }),
+  pause: () => t('run.useAsking.pauseBurningBecauseWhat'),
 }
 
 /** The question in hand, and what its answer puts into the log. */
@@ -46,7 +62,7 @@ export function useAsking(
   const asking = ref<Question | null>(null)
   const hiveId = ref('')
   const title = computed(() => TITLE[asking.value ?? 'skip'](name(hiveId.value)))
-  const ready = computed(() => READY[asking.value ?? 'skip'])
+  const ready = computed(() => READY[asking.value ?? 'skip']())
 
   function ask(what: Question, about = ''): void {
     hiveId.value = about

@@ -11,6 +11,7 @@ import { useOutbox } from '../shared/offline/outbox'
 import { usePresses, type NewEvent } from './presses'
 import { partIn } from './part'
 import { useRunStream } from './useRunStream'
+import { t } from '../words/words'
 
 const POLL = 2000
 /** While the server tells what moves, only every so manyth look is made: for a network that died in silence. */
@@ -19,7 +20,7 @@ const QUIET = 3
 const DOUBLE_TAP = 700
 
 /** What a hive's mark of residue is called. */
-export const RESIDUE = 'residue left in the tool'
+export const residueWords = () => t('run.useRun.residueLeftTool')
 
 /** A round being run: what the server knows, what waits here, and the presses that move it on. */
 export function useRun(roundId: string) {
@@ -149,7 +150,7 @@ export function useRun(roundId: string) {
   /** Something seen at a hive that does not move it on; it goes into the register. */
   function mark(hiveId: string, says: string): void {
     presses.post(roundId, [
-      says === RESIDUE ? event(hiveId, 'RESIDUE') : event(hiveId, 'NOTE', { reason: says }),
+      says === residueWords() ? event(hiveId, 'RESIDUE') : event(hiveId, 'NOTE', { reason: says }),
     ])
   }
 
@@ -281,7 +282,7 @@ function haltOf(
   for (const { events } of parcels) {
     const first = events[0]
     if (first?.kind === 'PAUSED' && !halt) {
-      halt = { at: first.at, by: 'you', why: first.reason ?? '' }
+      halt = { at: first.at, by: t('run.useRun.you'), why: first.reason ?? '' }
     }
     if (first?.kind === 'WENT_ON' || first?.kind === 'PUT_OFF') halt = undefined
   }

@@ -3,6 +3,7 @@ import { watch, type Ref } from 'vue'
 import { shownState } from '../shared/stage'
 import type { ShownHive } from './overlay'
 import { stepCueOf } from './stepCue'
+import { t } from '../words/words'
 
 /** Says it aloud, if the device can speak; what was being said is let go. */
 function speak(words: string): void {
@@ -14,15 +15,15 @@ function speak(words: string): void {
 /** What is said of a hive at a moment; empty where nothing is. */
 export function cueOf(hive: ShownHive, name: string, now: number): string {
   const state = shownState(hive, now)
-  if (state === 'TOO_LONG') return `${name} has been shut too long. Open ${name}.`
-  if (state === 'DUE') return `Open ${name}.`
-  if (state === 'STOPPED') return `${name} is stopped and shut. Open it.`
+  if (state === 'TOO_LONG') return t('run.useSpokenCues.hasBeenShutToo', { name })
+  if (state === 'DUE') return t('run.useSpokenCues.open', { name })
+  if (state === 'STOPPED') return t('run.useSpokenCues.stoppedShutOpen', { name })
   const over = hive.clockTo !== undefined && now >= Date.parse(hive.clockTo)
   const cue = stepCueOf(hive, now)
-  if (cue === 'BURN_OVER') return `${name}: burn time is over.`
-  if (cue === 'COOLED') return `${name}: cooled. Take it out.`
-  if (cue === 'REST_NOW') return `${name}: the rest of the load now.`
-  if (state === 'RELOADING' && over) return `${name}: the pan may be cold. Load it again.`
+  if (cue === 'BURN_OVER') return t('run.useSpokenCues.burnTimeOver', { name })
+  if (cue === 'COOLED') return t('run.useSpokenCues.cooledTakeOut', { name })
+  if (cue === 'REST_NOW') return t('run.useSpokenCues.restLoadNow', { name })
+  if (state === 'RELOADING' && over) return t('run.useSpokenCues.panMayBeCold', { name })
   return ''
 }
 

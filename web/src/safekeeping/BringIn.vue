@@ -4,6 +4,7 @@ import { Refused, Unreachable, words } from '../api/client'
 import { useRequest } from '../shared/request'
 import { sendOutfit, untilItAnswers } from './outfit'
 import { whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** Brings a whole outfit in, in place of the one that is here: chosen, confirmed, sent, started anew. */
 const chosen = ref<File | null>(null)
@@ -20,9 +21,11 @@ function choose(event: Event): void {
 
 function refusal(thrown: unknown): string {
   if (thrown instanceof Refused)
-    return `Nothing was changed. The file ${thrown.at('file') ?? thrown.message}.`
+    return t('safekeeping.bringIn.nothingWasChangedFile', {
+      message: thrown.at('file') ?? thrown.message,
+    })
   return thrown instanceof Unreachable
-    ? 'Nothing was changed: the file did not reach the server whole. Try again.'
+    ? t('safekeeping.bringIn.nothingWasChangedFile2')
     : words(thrown)
 }
 
@@ -46,29 +49,37 @@ async function bringIn(): Promise<void> {
 
 <template>
   <div class="bring">
-    <h3>Bring one in</h3>
+    <h3>{{ t('safekeeping.bringIn.bringOne') }}</h3>
     <label class="file">
-      An outfit file or a backup (.zip)
+      {{ t('safekeeping.bringIn.outfitFileOrBackup') }}
       <input type="file" accept=".zip,application/zip" @change="choose" />
     </label>
     <template v-if="chosen">
       <v-checkbox
         v-model="sure"
-        :label="`Put ${chosen.name} (${whole(chosen.size / 1024)} kB) in place of everything that is here. Everybody is signed out.`"
+        :label="
+          t('safekeeping.bringIn.putKbPlaceEverything', {
+            name: chosen.name,
+            chosen: whole(chosen.size / 1024),
+          })
+        "
       />
-      <v-btn :disabled="!sure || state !== 'idle'" :loading="state === 'sending'" @click="bringIn"
-        >Bring it in</v-btn
+      <v-btn
+        :disabled="!sure || state !== 'idle'"
+        :loading="state === 'sending'"
+        @click="bringIn"
+        >{{ t('safekeeping.bringIn.bring') }}</v-btn
       >
       <p class="soft">
-        The file is checked whole first. What is here now is kept beside it, in the data folder.
+        {{ t('safekeeping.bringIn.fileCheckedWholeFirst') }}
       </p>
     </template>
     <p v-if="problem" role="alert">{{ problem }}</p>
     <p v-if="state === 'restarting'" role="status">
-      {{ whole(rows) }} rows are in. Tavrel starts anew with them; sign in in a moment…
+      {{ t('safekeeping.bringIn.rowsAreTavrelStarts', { rows: whole(rows) }) }}
     </p>
     <p v-if="state === 'later'" role="status">
-      {{ whole(rows) }} rows are ready. They take their place when Tavrel is started next.
+      {{ t('safekeeping.bringIn.rowsAreReadyThey', { rows: whole(rows) }) }}
     </p>
   </div>
 </template>

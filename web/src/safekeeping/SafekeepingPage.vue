@@ -10,6 +10,7 @@ import BringIn from './BringIn.vue'
 import PhonesPart from './PhonesPart.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** The whole outfit out and in again, its backups, and open files for other programs. */
 const safekeeping = ref<Shapes['Safekeeping'] | null>(null)
@@ -22,17 +23,29 @@ const year = Number(todayHere(serverNow()).slice(0, 4))
 const files = computed(() => [
   {
     to: '/api/files/roster.csv',
-    name: 'Roster',
-    note: 'CSV: every hive, in the columns it is brought in by',
+    name: t('safekeeping.safekeepingPage.roster'),
+    note: t('safekeeping.safekeepingPage.csvEveryHiveColumns'),
   },
-  { to: '/api/counts.csv', name: 'Counts', note: 'CSV: washes, rolls and boards' },
+  {
+    to: '/api/counts.csv',
+    name: t('common.counts'),
+    note: t('safekeeping.safekeepingPage.csvWashesRollsBoards'),
+  },
   {
     to: `/api/files/burns.csv?year=${year}`,
-    name: `Burns of ${year}`,
-    note: 'CSV: every press of every run, also those taken back',
+    name: t('safekeeping.safekeepingPage.burns', { year }),
+    note: t('safekeeping.safekeepingPage.csvEveryPressEvery'),
   },
-  { to: '/api/files/apiaries.geojson', name: 'Apiaries', note: 'GeoJSON, for maps' },
-  { to: '/api/files/apiaries.gpx', name: 'Apiaries', note: 'GPX way points, for a navigator' },
+  {
+    to: '/api/files/apiaries.geojson',
+    name: t('common.apiaries'),
+    note: t('safekeeping.safekeepingPage.geojsonForMaps'),
+  },
+  {
+    to: '/api/files/apiaries.gpx',
+    name: t('common.apiaries'),
+    note: t('safekeeping.safekeepingPage.gpxWayPointsFor'),
+  },
 ])
 
 async function load(): Promise<void> {
@@ -62,32 +75,36 @@ onMounted(async () => {
 </script>
 
 <template>
-  <h1>Safekeeping</h1>
+  <h1>{{ t('common.safekeeping') }}</h1>
   <PageState
     :there="safekeeping !== null"
     :problem="problem || notMade"
-    what="the backups"
+    :what="t('safekeeping.safekeepingPage.backups')"
     @again="load()"
   />
   <template v-if="safekeeping">
     <section class="sheet part">
-      <h2>Backups</h2>
+      <h2>{{ t('safekeeping.safekeepingPage.backups2') }}</h2>
       <p v-if="!safekeeping.kept">
-        This is the demo: its outfit is made anew at each start, and nothing is kept. Your own is
-        written into the folder of its data every night, and a backup is kept for two weeks.
+        {{ t('safekeeping.safekeepingPage.thisDemoItsOutfit') }}
       </p>
       <template v-else>
         <p>
-          Written every night into the folder “backups” beside your data. A backup on the same disk
-          does not help when the disk dies: take one away now and then.
+          {{ t('safekeeping.safekeepingPage.writtenEveryNightInto') }}
         </p>
-        <v-btn :loading="busy" @click="backUp">Write a backup now</v-btn>
-        <LineTable v-if="safekeeping.backups.length" label="Backups" class="list">
+        <v-btn :loading="busy" @click="backUp">{{
+          t('safekeeping.safekeepingPage.writeBackupNow')
+        }}</v-btn>
+        <LineTable
+          v-if="safekeeping.backups.length"
+          :label="t('safekeeping.safekeepingPage.backups2')"
+          class="list"
+        >
           <thead>
             <tr>
-              <th scope="col">Written</th>
-              <th scope="col">File</th>
-              <th scope="col">Size</th>
+              <th scope="col">{{ t('safekeeping.safekeepingPage.written') }}</th>
+              <th scope="col">{{ t('safekeeping.safekeepingPage.file') }}</th>
+              <th scope="col">{{ t('safekeeping.safekeepingPage.size') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -96,49 +113,56 @@ onMounted(async () => {
               <td>
                 <a :href="`/api/outfit/backups/${each.name}`" download>{{ each.name }}</a>
               </td>
-              <td class="figure">{{ whole(each.bytes / 1024) }} kB</td>
+              <td class="figure">
+                {{ t('safekeeping.safekeepingPage.kb', { bytes: whole(each.bytes / 1024) }) }}
+              </td>
             </tr>
           </tbody>
         </LineTable>
-        <p v-else>None is there yet.</p>
+        <p v-else>{{ t('safekeeping.safekeepingPage.noneThereYet') }}</p>
       </template>
     </section>
     <section class="sheet part">
-      <h2>The whole outfit</h2>
+      <h2>{{ t('safekeeping.safekeepingPage.wholeOutfit') }}</h2>
       <p>
-        One file with everything: apiaries, rounds, register, counts, plans, people with their
-        passwords scrambled. Keep it where you would keep the keys.
+        {{ t('safekeeping.safekeepingPage.oneFileWithEverything') }}
       </p>
-      <p><a href="/api/outfit/outfit.zip" download>Take the whole outfit away as it is now</a></p>
+      <p>
+        <a href="/api/outfit/outfit.zip" download>{{
+          t('safekeeping.safekeepingPage.takeWholeOutfitAway')
+        }}</a>
+      </p>
       <BringIn v-if="safekeeping.kept" />
     </section>
   </template>
   <PhonesPart />
   <section class="sheet part">
-    <h2>Open files, for other programs</h2>
+    <h2>{{ t('safekeeping.safekeepingPage.openFilesForOther') }}</h2>
     <ul>
       <li v-for="each in files" :key="each.to">
         <a :href="each.to" download>{{ each.name }}</a> <span class="soft">{{ each.note }}</span>
       </li>
       <li>
-        <router-link to="/register">Treatments</router-link>{{ ' ' }}
-        <span class="soft">CSV, JSON and PDF, from the register</span>
+        <router-link to="/register">{{ t('common.treatments') }}</router-link>{{ ' ' }}
+        <span class="soft">{{ t('safekeeping.safekeepingPage.csvJsonPdfFrom') }}</span>
       </li>
       <li>
-        <router-link to="/season/outfit">Calendars</router-link>{{ ' ' }}
-        <span class="soft">iCalendar, a crew each</span>
+        <router-link to="/season/outfit">{{
+          t('safekeeping.safekeepingPage.calendars')
+        }}</router-link>{{ ' ' }}
+        <span class="soft">{{ t('safekeeping.safekeepingPage.icalendarCrewEach') }}</span>
       </li>
     </ul>
     <div class="weather">
       <v-select
         v-model="apiaryId"
         :items="apiaries"
-        label="Weather from files, of"
+        :label="t('safekeeping.safekeepingPage.weatherFromFiles')"
         density="compact"
       />
-      <a v-if="apiaryId" :href="`/api/files/weather.csv?apiaryId=${apiaryId}`" download
-        >Take it away as CSV</a
-      >
+      <a v-if="apiaryId" :href="`/api/files/weather.csv?apiaryId=${apiaryId}`" download>{{
+        t('safekeeping.safekeepingPage.takeAwayAsCsv')
+      }}</a>
     </div>
   </section>
 </template>

@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { dayOf } from '../shared/format'
 import LineTable from '../shared/LineTable.vue'
 import { keyOf } from './useSeason'
+import { t } from '../words/words'
 
 /** What would change if the plan were agreed: each round as it was and as it would be. */
 const props = defineProps<{ view: Shapes['SeasonView'] }>()
@@ -25,27 +26,36 @@ const fresh = computed(
 )
 
 function place(at: { crewId?: string; day?: string } | undefined): string {
-  if (!at?.day) return 'no day'
+  if (!at?.day) return t('seasonplan.beforeAfter.noDay')
   const crew = props.view.crews.find((each) => each.id === at.crewId)
-  return `${dayOf(at.day)} with ${crew?.name ?? 'a crew that is gone'}`
+  return t('seasonplan.beforeAfter.with', {
+    day: dayOf(at.day),
+    name: crew?.name ?? t('seasonplan.beforeAfter.crewGone'),
+  })
 }
 
 function titleOf(visit: Shapes['PlacedVisit']): string {
   const series = props.view.allSeries.find((each) => each.series.id === visit.seriesId)
-  return `${series?.apiary}, round ${visit.number}`
+  return t('seasonplan.beforeAfter.round3', { apiary: series?.apiary, number: visit.number })
 }
 </script>
 
 <template>
   <p v-if="fresh" role="status">
-    {{ fresh }} {{ fresh === 1 ? 'round is' : 'rounds are' }} new and not agreed yet.
+    {{
+      t('seasonplan.beforeAfter.newNotAgreedYet', {
+        fresh,
+        fresh2:
+          fresh === 1 ? t('seasonplan.beforeAfter.round') : t('seasonplan.beforeAfter.roundsAre'),
+      })
+    }}
   </p>
-  <LineTable v-if="changes.length" label="What would change">
+  <LineTable v-if="changes.length" :label="t('seasonplan.beforeAfter.whatWouldChange')">
     <thead>
       <tr>
-        <th scope="col">Round</th>
-        <th scope="col">Agreed</th>
-        <th scope="col">Would be</th>
+        <th scope="col">{{ t('seasonplan.beforeAfter.round2') }}</th>
+        <th scope="col">{{ t('seasonplan.beforeAfter.agreed') }}</th>
+        <th scope="col">{{ t('seasonplan.beforeAfter.wouldBe') }}</th>
       </tr>
     </thead>
     <tbody>

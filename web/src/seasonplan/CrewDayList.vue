@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { dayOf, timeIn } from '../shared/format'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** A crew's agreed days, and its calendar to download or to subscribe to. */
 const props = defineProps<{ crewId: string; mayShare: boolean }>()
@@ -33,26 +34,46 @@ async function share(fresh: boolean): Promise<void> {
 
 <template>
   <p v-if="problem" role="alert">{{ problem }}</p>
-  <p v-if="days.length === 0" class="soft">Nothing is agreed for this crew.</p>
+  <p v-if="days.length === 0" class="soft">
+    {{ t('seasonplan.crewDayList.nothingAgreedForThis') }}
+  </p>
   <details v-else>
-    <summary>{{ days.length }} agreed days, the next on {{ dayOf(days[0]?.day ?? '') }}</summary>
+    <summary>
+      {{
+        t('seasonplan.crewDayList.agreedDaysNextOn', {
+          days: days.length,
+          day: dayOf(days[0]?.day ?? ''),
+        })
+      }}
+    </summary>
     <ul>
       <li v-for="day in days" :key="day.day">
-        <router-link :to="`/season/day/${crewId}/${day.day}`">{{ dayOf(day.day) }}</router-link>,
-        leaves {{ timeIn(day.depot.zone, day.leaves) }}:
-        {{ day.stops.map((stop) => stop.apiary.name).join(', ') }}
+        <i18n-t keypath="seasonplan.crewDayList.leaves" scope="global"
+          ><template #link
+            ><router-link :to="`/season/day/${crewId}/${day.day}`">{{
+              dayOf(day.day)
+            }}</router-link></template
+          ><template #leaves>{{ timeIn(day.depot.zone, day.leaves) }}</template
+          ><template #stops>{{
+            day.stops.map((stop) => stop.apiary.name).join(', ')
+          }}</template></i18n-t
+        >
       </li>
     </ul>
   </details>
   <div class="share">
-    <a v-if="days.length" :href="`/api/season-plan/crews/${crewId}/calendar.ics`">Calendar file</a>
-    <v-btn v-if="mayShare && !address" size="small" @click="share(false)"
-      >Address to subscribe to</v-btn
-    >
+    <a v-if="days.length" :href="`/api/season-plan/crews/${crewId}/calendar.ics`">{{
+      t('seasonplan.crewDayList.calendarFile')
+    }}</a>
+    <v-btn v-if="mayShare && !address" size="small" @click="share(false)">{{
+      t('seasonplan.crewDayList.addressSubscribe')
+    }}</v-btn>
     <template v-if="address">
-      <input :value="address" readonly aria-label="Address of the calendar" />
-      <span class="soft">Whoever has it can read this crew's days.</span>
-      <v-btn size="small" @click="share(true)">Make a new one, end the old</v-btn>
+      <input :value="address" readonly :aria-label="t('seasonplan.crewDayList.addressCalendar')" />
+      <span class="soft">{{ t('seasonplan.crewDayList.whoeverHasCanRead') }}</span>
+      <v-btn size="small" @click="share(true)">{{
+        t('seasonplan.crewDayList.makeNewOneEnd')
+      }}</v-btn>
     </template>
   </div>
 </template>

@@ -6,6 +6,7 @@ import { hoursOf } from './seasonWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { road } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** A crew's day on one sheet of paper: route, apiaries, acid, kit, cautions. */
 const props = defineProps<{ crew: string; day: string }>()
@@ -29,37 +30,49 @@ function print(): void {
 </script>
 
 <template>
-  <PageState :there="whole !== null" :problem="problem" what="the crew’s day" @again="load()" />
+  <PageState
+    :there="whole !== null"
+    :problem="problem"
+    :what="t('seasonplan.crewDayPage.crewsDay')"
+    @again="load()"
+  />
   <template v-if="whole">
     <div class="head">
       <h1>{{ whole.crew.name }}, {{ dayOf(whole.day) }}</h1>
       <span class="no-print buttons">
-        <v-btn @click="print">Print</v-btn>
-        <router-link to="/season">The plan</router-link>
+        <v-btn @click="print">{{ t('common.print') }}</v-btn>
+        <router-link to="/season">{{ t('common.plan') }}</router-link>
       </span>
     </div>
     <p>
-      Leaves {{ whole.depot.name }} at
-      <strong class="figure">{{ timeIn(whole.depot.zone, whole.leaves) }}</strong>, back at
-      <strong class="figure">{{ timeIn(whole.depot.zone, whole.back) }}</strong>;
-      {{ road(whole.km) }}, {{ hoursOf(whole.drivingMinutes) }} on the road;
-      {{ counted(whole.hives, 'hive') }}, about {{ Math.round(whole.acid) }} g of acid dihydrate by
-      the boxes that stand there.
+      <i18n-t keypath="seasonplan.crewDayPage.leavesAtBackAt" scope="global"
+        ><template #name>{{ whole.depot.name }}</template
+        ><template #strong
+          ><strong class="figure">{{ timeIn(whole.depot.zone, whole.leaves) }}</strong></template
+        ><template #strong2
+          ><strong class="figure">{{ timeIn(whole.depot.zone, whole.back) }}</strong></template
+        ><template #km>{{ road(whole.km) }}</template
+        ><template #drivingMinutes>{{ hoursOf(whole.drivingMinutes) }}</template
+        ><template #hives>{{ counted(whole.hives, 'hive') }}</template
+        ><template #acid>{{ Math.round(whole.acid) }}</template></i18n-t
+      >
     </p>
-    <p class="soft">Hours: {{ whole.hoursSay }}. The dose sheet of the day decides the grams.</p>
-    <div class="scroll" tabindex="0" role="region" aria-label="Route">
+    <p class="soft">
+      {{ t('seasonplan.crewDayPage.hoursDoseSheetDay', { hoursSay: whole.hoursSay }) }}
+    </p>
+    <div class="scroll" tabindex="0" role="region" :aria-label="t('seasonplan.crewDayPage.route')">
       <table>
         <thead>
           <tr>
             <th scope="col"></th>
-            <th scope="col">Apiary</th>
-            <th scope="col">Way</th>
-            <th scope="col">Arrives</th>
-            <th scope="col">Works</th>
-            <th scope="col">Hives</th>
-            <th scope="col">Acid</th>
-            <th scope="col">Series</th>
-            <th scope="col">Place</th>
+            <th scope="col">{{ t('common.apiary') }}</th>
+            <th scope="col">{{ t('common.way') }}</th>
+            <th scope="col">{{ t('seasonplan.crewDayPage.arrives') }}</th>
+            <th scope="col">{{ t('seasonplan.crewDayPage.works') }}</th>
+            <th scope="col">{{ t('common.hives') }}</th>
+            <th scope="col">{{ t('common.acid') }}</th>
+            <th scope="col">{{ t('seasonplan.crewDayPage.series') }}</th>
+            <th scope="col">{{ t('seasonplan.crewDayPage.place') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -70,11 +83,21 @@ function print(): void {
             <td class="figure">{{ timeIn(stop.apiary.zone, stop.arrives) }}</td>
             <td class="figure">
               {{ timeIn(stop.apiary.zone, stop.begins) }}–{{ timeIn(stop.apiary.zone, stop.ends)
-              }}<span v-if="stop.toConfirm" class="soft">, to be confirmed</span>
+              }}<span v-if="stop.toConfirm" class="soft">{{
+                t('seasonplan.crewDayPage.beConfirmed')
+              }}</span>
             </td>
             <td class="figure">{{ stop.hives }}</td>
             <td class="figure">{{ Math.round(stop.acid) }} g</td>
-            <td>{{ stop.series }}, round {{ stop.number }} of {{ stop.rounds }}</td>
+            <td>
+              {{
+                t('seasonplan.crewDayPage.round', {
+                  series: stop.series,
+                  number: stop.number,
+                  rounds: stop.rounds,
+                })
+              }}
+            </td>
             <td class="figure">{{ stop.apiary.latitude }}, {{ stop.apiary.longitude }}</td>
           </tr>
         </tbody>
@@ -82,7 +105,7 @@ function print(): void {
     </div>
     <div class="foot">
       <section>
-        <h2>To pack</h2>
+        <h2>{{ t('seasonplan.crewDayPage.pack') }}</h2>
         <ul class="kit">
           <li v-for="thing in whole.kit" :key="thing.key">
             ☐ {{ thing.name }}: <b>{{ thing.amount }}</b><span v-if="thing.why" class="soft"
@@ -92,7 +115,7 @@ function print(): void {
         </ul>
       </section>
       <section>
-        <h2>Cautions</h2>
+        <h2>{{ t('seasonplan.crewDayPage.cautions') }}</h2>
         <ul>
           <li v-for="caution in whole.cautions" :key="caution">{{ caution }}</li>
         </ul>

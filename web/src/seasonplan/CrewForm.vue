@@ -3,6 +3,7 @@ import { reactive, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** A crew: people, tools, hours, days off. */
 const props = defineProps<{
@@ -33,9 +34,9 @@ function keep(): void {
     .filter(Boolean)
   const numbers = [typed.longest, typed.burners, typed.helpers, typed.cloths].map(numberIn)
   unread.value = off.some((day) => !/^\d{4}-\d{2}-\d{2}$/.test(day))
-    ? 'Days off are written as 2026-08-24, with commas between.'
+    ? t('seasonplan.crewForm.daysOffAreWritten')
     : numbers.some(Number.isNaN)
-      ? 'Hours, people and cloths are numbers.'
+      ? t('seasonplan.crewForm.hoursPeopleClothsAre')
       : ''
   if (unread.value) return
   emit('keep', {
@@ -59,59 +60,59 @@ function keep(): void {
     <v-text-field
       v-model="typed.name"
       density="compact"
-      label="Crew's name"
+      :label="t('seasonplan.crewForm.crewsName')"
       :error-messages="wrong.name"
     />
     <v-text-field
       v-model="typed.from"
       type="time"
       density="compact"
-      label="Leaves from"
+      :label="t('seasonplan.crewForm.leavesFrom')"
       :error-messages="wrong.leavesFrom"
     />
     <v-text-field
       v-model="typed.to"
       type="time"
       density="compact"
-      label="Back by"
+      :label="t('seasonplan.crewForm.backBy')"
       :error-messages="wrong.backBy"
     />
     <v-text-field
       v-model="typed.longest"
       density="compact"
-      label="Longest day"
+      :label="t('seasonplan.crewForm.longestDay')"
       suffix="h"
       :error-messages="wrong.longestMinutes"
     />
     <v-text-field
       v-model="typed.burners"
       density="compact"
-      label="Burn"
+      :label="t('common.burn')"
       suffix="people"
       :error-messages="wrong.burners"
     />
     <v-text-field
       v-model="typed.helpers"
       density="compact"
-      label="Help"
+      :label="t('seasonplan.crewForm.help')"
       suffix="people"
       :error-messages="wrong.helpers"
     />
     <v-text-field
       v-model="typed.cloths"
       density="compact"
-      label="Cloths"
+      :label="t('common.cloths')"
       :error-messages="wrong.cloths"
     />
     <v-select
       v-model="toolIds"
       density="compact"
       multiple
-      label="Tools"
+      :label="t('seasonplan.crewForm.tools')"
       :items="
         tools.map((tool) => ({
           value: tool.id,
-          title: tool.name + (tool.timed ? '' : ', not timed yet'),
+          title: tool.name + (tool.timed ? '' : t('seasonplan.crewForm.notTimedYet')),
         }))
       "
       :error-messages="wrong.toolIds"
@@ -119,21 +120,23 @@ function keep(): void {
     <v-text-field
       v-model="typed.minutes"
       density="compact"
-      label="Without a timed tool: a hive takes"
+      :label="t('seasonplan.crewForm.withoutTimedToolHive')"
       suffix="min"
       :error-messages="wrong.minutesPerHive"
     />
     <v-text-field
       v-model="typed.off"
       density="compact"
-      label="Days off, as 2026-08-24"
+      :label="t('seasonplan.crewForm.daysOffAs')"
       :error-messages="wrong.off"
     />
     <p v-if="unread" role="alert" class="problem">{{ unread }}</p>
     <div class="buttons">
-      <v-btn type="submit" variant="flat" color="primary">Keep the crew</v-btn>
-      <v-btn @click="$emit('close')">Close</v-btn>
-      <v-btn v-if="crew" @click="$emit('retire')">Take it off the road</v-btn>
+      <v-btn type="submit" variant="flat" color="primary">{{
+        t('seasonplan.crewForm.keepCrew')
+      }}</v-btn>
+      <v-btn @click="$emit('close')">{{ t('common.close') }}</v-btn>
+      <v-btn v-if="crew" @click="$emit('retire')">{{ t('seasonplan.crewForm.takeOffRoad') }}</v-btn>
     </div>
   </form>
 </template>

@@ -5,6 +5,7 @@ import { dayOf, timeIn } from '../shared/format'
 import { hoursOf, letterOf } from './seasonWords'
 import { keyOf } from './useSeason'
 import { road } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** One day: each crew's route; to lock, to open, to mend after rain. */
 const props = defineProps<{ view: Shapes['SeasonView']; day: string; mayMove: boolean }>()
@@ -30,37 +31,59 @@ function nameOf(crewId: string): string {
 </script>
 
 <template>
-  <section class="sheet panel" aria-label="Chosen day">
+  <section class="sheet panel" :aria-label="t('seasonplan.dayPanel.chosenDay')">
     <h2>{{ dayOf(day) }}</h2>
-    <p v-if="view.locked[day]" class="problem">Locked: {{ view.locked[day] }}</p>
-    <p v-if="routes.length === 0" class="soft">Nobody goes out.</p>
+    <p v-if="view.locked[day]" class="problem">
+      {{ t('seasonplan.dayPanel.locked', { day: view.locked[day] }) }}
+    </p>
+    <p v-if="routes.length === 0" class="soft">{{ t('seasonplan.dayPanel.nobodyGoesOut') }}</p>
     <div v-for="route in routes" :key="route.crewId" class="route">
       <strong>{{ nameOf(route.crewId) }}</strong><br />
       <span class="soft">
-        {{ timeIn(view.depot?.zone ?? 'UTC', route.leaves) }}–{{
-          timeIn(view.depot?.zone ?? 'UTC', route.back)
-        }}, {{ road(route.km) }}, {{ hoursOf(route.drivingMinutes) }} on the road
+        {{
+          t('seasonplan.dayPanel.onRoad', {
+            leaves: timeIn(view.depot?.zone ?? 'UTC', route.leaves),
+            back: timeIn(view.depot?.zone ?? 'UTC', route.back),
+            km: road(route.km),
+            drivingMinutes: hoursOf(route.drivingMinutes),
+          })
+        }}
       </span>
       <ol>
         <li v-for="stop in route.stops" :key="keyOf(stop)">
-          {{ apiaryOf(stop.seriesId) }}, round {{ stop.number }},
-          {{ timeIn(view.depot?.zone ?? 'UTC', stop.begins) }}–{{
-            timeIn(view.depot?.zone ?? 'UTC', stop.ends)
+          {{
+            t('seasonplan.dayPanel.round', {
+              seriesId: apiaryOf(stop.seriesId),
+              number: stop.number,
+              begins: timeIn(view.depot?.zone ?? 'UTC', stop.begins),
+              ends: timeIn(view.depot?.zone ?? 'UTC', stop.ends),
+            })
           }}
         </li>
       </ol>
-      <router-link v-if="agreedCrews.has(route.crewId)" :to="`/season/day/${route.crewId}/${day}`"
-        >Day sheet</router-link
+      <router-link
+        v-if="agreedCrews.has(route.crewId)"
+        :to="`/season/day/${route.crewId}/${day}`"
+        >{{ t('seasonplan.dayPanel.daySheet') }}</router-link
       >
     </div>
     <div v-if="mayMove" class="buttons">
-      <v-text-field v-model="reason" density="compact" label="Reason" hide-details />
-      <v-btn v-if="!view.locked[day]" @click="$emit('lock', reason || 'locked')"
-        >Lock the day</v-btn
+      <v-text-field
+        v-model="reason"
+        density="compact"
+        :label="t('seasonplan.dayPanel.reason')"
+        hide-details
+      />
+      <v-btn
+        v-if="!view.locked[day]"
+        @click="$emit('lock', reason || t('seasonplan.dayPanel.locked2'))"
+        >{{ t('seasonplan.dayPanel.lockDay') }}</v-btn
       >
-      <v-btn v-else @click="$emit('unlock')">Open the day</v-btn>
-      <v-btn v-if="routes.length" @click="$emit('rainedOff', reason || 'rained off')"
-        >Rained off: move its rounds</v-btn
+      <v-btn v-else @click="$emit('unlock')">{{ t('seasonplan.dayPanel.openDay') }}</v-btn>
+      <v-btn
+        v-if="routes.length"
+        @click="$emit('rainedOff', reason || t('seasonplan.dayPanel.rainedOff'))"
+        >{{ t('seasonplan.dayPanel.rainedOffMoveIts') }}</v-btn
       >
     </div>
   </section>

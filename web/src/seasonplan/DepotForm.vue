@@ -3,6 +3,7 @@ import { ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
 import { ZONES } from '../shared/zones'
+import { t } from '../words/words'
 
 /** The place where crews start and end. */
 const props = defineProps<{
@@ -37,7 +38,7 @@ function keep(): void {
   }
   unread.value =
     Number.isNaN(depot.latitude) || Number.isNaN(depot.longitude)
-      ? 'Degrees are written with decimals, as 47.61 or -24.30.'
+      ? t('seasonplan.depotForm.degreesAreWrittenWith')
       : ''
   if (!unread.value) emit('keep', depot)
 }
@@ -45,31 +46,38 @@ function keep(): void {
 
 <template>
   <form class="form-grid form" @submit.prevent="keep">
-    <v-text-field v-model="name" density="compact" label="Name" :error-messages="wrong.name" />
+    <v-text-field
+      v-model="name"
+      density="compact"
+      :label="t('common.name')"
+      :error-messages="wrong.name"
+    />
     <v-text-field
       v-model="latitude"
       density="compact"
-      label="Latitude, ° north"
+      :label="t('seasonplan.depotForm.latitudeNorth')"
       inputmode="decimal"
       :error-messages="wrong.latitude"
     />
     <v-text-field
       v-model="longitude"
       density="compact"
-      label="Longitude, ° east (west is minus)"
+      :label="t('seasonplan.depotForm.longitudeEastWestMinus')"
       inputmode="decimal"
       :error-messages="wrong.longitude"
     />
     <v-combobox
       v-model="zone"
       density="compact"
-      label="Time zone, if not by its place"
+      :label="t('seasonplan.depotForm.timeZoneIfNot')"
       :items="ZONES"
       :hint="depot?.zone ?? ''"
       persistent-hint
       :error-messages="wrong.zone"
     />
-    <v-btn v-if="mayChange" type="submit" height="40">Keep the depot</v-btn>
+    <v-btn v-if="mayChange" type="submit" height="40">{{
+      t('seasonplan.depotForm.keepDepot')
+    }}</v-btn>
     <p v-if="unread" role="alert">{{ unread }}</p>
   </form>
 </template>

@@ -10,6 +10,7 @@ import { hoursOf, letterOf } from './seasonWords'
 import { useSeason } from './useSeason'
 import { useRequest } from '../shared/request'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 /** Who goes out, from where, with what, over which roads; and what each crew is to do. */
 const session = useSession()
@@ -48,7 +49,9 @@ const tools = computed(() =>
 
 function toolNames(crew: Shapes['OutfitCrew']): string {
   const names = crew.toolIds.map((id) => tools.value.find((each) => each.id === id)?.name ?? '?')
-  return names.join(', ') || `${crew.minutesPerHive} min a hive`
+  return (
+    names.join(', ') || t('seasonplan.outfitPage.minHive', { minutesPerHive: crew.minutesPerHive })
+  )
 }
 
 async function keepCrew(crew: Shapes['OutfitCrew']): Promise<void> {
@@ -82,37 +85,46 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
 
 <template>
   <div class="head">
-    <h1>Crews and roads</h1>
-    <router-link to="/season">The plan</router-link>
+    <h1>{{ t('common.crewsRoads') }}</h1>
+    <router-link to="/season">{{ t('common.plan') }}</router-link>
   </div>
   <PageState
     :there="view !== null"
     :problem="problem || notFetched"
-    what="depot and crews"
+    :what="t('seasonplan.outfitPage.depotCrews')"
     @again="begin()"
   />
   <template v-if="view">
-    <h2>Where crews start and end</h2>
+    <h2>{{ t('seasonplan.outfitPage.whereCrewsStartEnd') }}</h2>
     <DepotForm
       :depot="view.depot"
       :wrong="wrong"
       :may-change="session.isKeeper"
       @keep="change(api.PUT('/api/season-plan/depot', { body: $event }))"
     />
-    <h2>Crews</h2>
+    <h2>{{ t('seasonplan.outfitPage.crews') }}</h2>
     <ul class="crews">
       <li v-for="crew in view.crews" :key="crew.id" class="sheet">
         <div class="crewHead">
           <strong>{{ letterOf(view.crews, crew.id) }} · {{ crew.name }}</strong>
           <span class="soft">
-            {{ toolNames(crew) }}; {{ crew.burners }} to burn, {{ crew.helpers }} to help;
-            {{ crew.leavesFrom.slice(0, 5) }}–{{ crew.backBy.slice(0, 5) }}, at most
-            {{ hoursOf(crew.longestMinutes)
-            }}<template v-if="crew.off.length">; off on {{ crew.off.join(', ') }}</template>
+            <i18n-t keypath="seasonplan.outfitPage.burnHelpAtMost" scope="global"
+              ><template #crew>{{ toolNames(crew) }}</template
+              ><template #burners>{{ crew.burners }}</template
+              ><template #helpers>{{ crew.helpers }}</template
+              ><template #leavesFrom>{{ crew.leavesFrom.slice(0, 5) }}</template
+              ><template #backBy>{{ crew.backBy.slice(0, 5) }}</template
+              ><template #longestMinutes>{{ hoursOf(crew.longestMinutes) }}</template
+              ><template #more
+                ><template v-if="crew.off.length">{{
+                  t('seasonplan.outfitPage.offOn', { off: crew.off.join(', ') })
+                }}</template></template
+              ></i18n-t
+            >
           </span>
-          <v-btn v-if="session.isKeeper && open !== crew.id" size="small" @click="open = crew.id"
-            >Change</v-btn
-          >
+          <v-btn v-if="session.isKeeper && open !== crew.id" size="small" @click="open = crew.id">{{
+            t('common.change')
+          }}</v-btn>
         </div>
         <CrewForm
           v-if="open === crew.id"
@@ -126,7 +138,9 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
         <CrewDayList :crew-id="crew.id" :may-share="session.isKeeper" />
       </li>
     </ul>
-    <v-btn v-if="session.isKeeper && open !== NEW" @click="open = NEW">Add a crew</v-btn>
+    <v-btn v-if="session.isKeeper && open !== NEW" @click="open = NEW">{{
+      t('seasonplan.outfitPage.addCrew')
+    }}</v-btn>
     <CrewForm
       v-if="open === NEW"
       :tools="tools"
@@ -134,15 +148,20 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
       @keep="keepCrew"
       @close="open = null"
     />
-    <h2>Ways that you drove and timed</h2>
+    <h2>{{ t('seasonplan.outfitPage.waysYouDroveTimed') }}</h2>
     <p class="soft">
-      Other ways are reckoned: as the crow flies times a road factor, at a usual speed. Both are
-      <router-link to="/parameters">figures</router-link> that you can change.
+      <i18n-t keypath="seasonplan.outfitPage.otherWaysAreReckoned" scope="global"
+        ><template #link
+          ><router-link to="/parameters">{{
+            t('seasonplan.outfitPage.figures')
+          }}</router-link></template
+        ></i18n-t
+      >
     </p>
     <WayForm
       :ways="ways"
       :places="apiaries.map((each) => each.apiary)"
-      :depot="view.depot?.name ?? 'depot'"
+      :depot="view.depot?.name ?? t('seasonplan.outfitPage.depot')"
       :may-change="session.isKeeper"
       @keep="keepWay"
       @forget="forgetWay"

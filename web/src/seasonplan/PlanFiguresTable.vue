@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { hoursOf } from './seasonWords'
 import { road } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** Plans in figures, side by side. */
 const props = defineProps<{
@@ -13,33 +14,45 @@ const props = defineProps<{
 }>()
 
 const lines = computed(() => [
-  { name: 'The plan', figures: props.plan },
-  ...(props.byHand ? [{ name: 'By hand: each on its next free day', figures: props.byHand }] : []),
-  ...props.whatIfs.map((each) => ({ name: 'With ' + each.words, figures: each.figures })),
+  { name: t('common.plan'), figures: props.plan },
+  ...(props.byHand
+    ? [{ name: t('seasonplan.planFiguresTable.byHandEachOn'), figures: props.byHand }]
+    : []),
+  ...props.whatIfs.map((each) => ({
+    name: t('seasonplan.planFiguresTable.with', { words: each.words }),
+    figures: each.figures,
+  })),
 ])
 </script>
 
 <template>
-  <LineTable label="Plans in figures">
+  <LineTable :label="t('seasonplan.planFiguresTable.plansFigures')">
     <thead>
       <tr>
-        <th scope="col">Plan</th>
-        <th scope="col">Missed</th>
-        <th scope="col">Broken</th>
-        <th scope="col">Gaps off</th>
-        <th scope="col">Late</th>
-        <th scope="col">Way</th>
-        <th scope="col">On the road</th>
-        <th scope="col">Crew time</th>
-        <th scope="col">Of the reserve</th>
-        <th scope="col">Uneven by</th>
-        <th scope="col">Crew days</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.plan') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.missed') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.broken') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.gapsOff') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.late') }}</th>
+        <th scope="col">{{ t('common.way') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.onRoad') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.crewTime') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.reserve') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.unevenBy') }}</th>
+        <th scope="col">{{ t('seasonplan.planFiguresTable.crewDays') }}</th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="line in lines" :key="line.name">
         <th scope="row">{{ line.name }}</th>
-        <td class="figure">{{ line.figures.missed }} of {{ line.figures.visits }}</td>
+        <td class="figure">
+          {{
+            t('seasonplan.planFiguresTable.of', {
+              missed: line.figures.missed,
+              visits: line.figures.visits,
+            })
+          }}
+        </td>
         <td class="figure">{{ line.figures.broken }}</td>
         <td class="figure">{{ line.figures.gapDaysOff }} d</td>
         <td class="figure">{{ line.figures.lateRounds }}</td>

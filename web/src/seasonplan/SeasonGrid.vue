@@ -5,6 +5,7 @@ import { addDays, daysBetween } from '../shared/days'
 import { dayOf } from '../shared/format'
 import { cellWords, letterOf, stretchesOn } from './seasonWords'
 import { keyOf } from './useSeason'
+import { t } from '../words/words'
 
 /** Apiaries down, days across: hours and the year behind, visits with their crew's letter before. */
 const props = defineProps<{
@@ -83,10 +84,19 @@ function saysOf(visit: Shapes['PlacedVisit']): string {
   const crew = props.view.crews.find((each) => each.id === visit.crewId)
   const why = (bends.value.get(keyOf(visit)) ?? []).map((bend) => bend.says)
   return [
-    `${series?.apiary}, ${series?.series.name}, round ${visit.number}`,
-    visit.day ? `${dayOf(visit.day)} with ${crew?.name ?? 'nobody'}` : 'has no day',
+    t('seasonplan.seasonGrid.round', {
+      apiary: series?.apiary,
+      name: series?.series.name,
+      number: visit.number,
+    }),
+    visit.day
+      ? t('seasonplan.seasonGrid.with', {
+          day: dayOf(visit.day),
+          name: crew?.name ?? t('seasonplan.seasonGrid.nobody'),
+        })
+      : t('seasonplan.seasonGrid.hasNoDay'),
     ...(visit.pinned ? ['pinned'] : []),
-    ...(toConfirm.value.has(keyOf(visit)) ? ['to be confirmed: no source tells of its hours'] : []),
+    ...(toConfirm.value.has(keyOf(visit)) ? [t('seasonplan.seasonGrid.beConfirmedNoSource')] : []),
     ...why,
   ].join('; ')
 }
@@ -117,18 +127,23 @@ function isMonday(day: string): boolean {
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="Season plan: apiaries and days">
+  <div
+    class="scroll"
+    tabindex="0"
+    role="region"
+    :aria-label="t('seasonplan.seasonGrid.seasonPlanApiariesDays')"
+  >
     <table>
       <thead>
         <tr>
-          <th scope="col" class="name">Apiary</th>
+          <th scope="col" class="name">{{ t('common.apiary') }}</th>
           <th v-for="day in days" :key="day" scope="col" :class="{ week: isMonday(day) }">
             <button
               type="button"
               class="day figure"
               :class="{ locked: view.locked[day], chosen: day === chosenDay }"
-              :aria-label="`${dayOf(day)}${view.locked[day] ? ', locked: ' + view.locked[day] : ''}`"
-              :title="`${dayOf(day)}${view.locked[day] ? ', locked: ' + view.locked[day] : ''}`"
+              :aria-label="`${dayOf(day)}${view.locked[day] ? t('seasonplan.seasonGrid.locked', { day: view.locked[day] }) : ''}`"
+              :title="`${dayOf(day)}${view.locked[day] ? t('seasonplan.seasonGrid.locked', { day: view.locked[day] }) : ''}`"
               @click="$emit('chooseDay', day)"
             >
               <span class="month">{{

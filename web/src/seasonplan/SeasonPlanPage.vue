@@ -11,6 +11,7 @@ import SeasonGrid from './SeasonGrid.vue'
 import VisitPanel from './VisitPanel.vue'
 import { keyOf, useSeason } from './useSeason'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 /** The season across apiaries: searched, looked at, moved by hand, mended, agreed. */
 const session = useSession()
@@ -24,11 +25,11 @@ const LENGTHS = [5, 30, 120, 600].map((value) => ({
   title: value < 60 ? `${value} s` : `${value / 60} min`,
 }))
 const WHAT_IFS: { value: Shapes['WhatIfQuestion']['what']; title: string }[] = [
-  { value: 'AS_IT_IS', title: 'the plan as it is, searched as long' },
-  { value: 'ONE_MORE_CREW', title: 'one more crew' },
-  { value: 'ONE_MORE_TOOL', title: 'one more tool in every crew' },
-  { value: 'WIDER_GAPS', title: 'wider gaps' },
-  { value: 'LATER_START', title: 'a later start' },
+  { value: 'AS_IT_IS', title: t('seasonplan.seasonPlanPage.planAsSearchedAs') },
+  { value: 'ONE_MORE_CREW', title: t('seasonplan.seasonPlanPage.oneMoreCrew') },
+  { value: 'ONE_MORE_TOOL', title: t('seasonplan.seasonPlanPage.oneMoreToolEvery') },
+  { value: 'WIDER_GAPS', title: t('seasonplan.seasonPlanPage.widerGaps') },
+  { value: 'LATER_START', title: t('seasonplan.seasonPlanPage.laterStart') },
 ]
 const asked = ref<Shapes['WhatIfQuestion']['what']>('ONE_MORE_CREW')
 const chosen = ref<{ visit?: string; day?: string }>({})
@@ -79,34 +80,45 @@ function rainedOff(day: string, reason: string): void {
 
 <template>
   <div class="head">
-    <h1>Season</h1>
-    <router-link v-if="session.isKeeper" to="/season/work">What is to be done</router-link>
-    <router-link to="/season/outfit">Crews and roads</router-link>
-    <span v-if="view?.hoursMadeUp" class="madeUp"
-      >made up: {{ view.hoursFrom.join('; ') }}. Dotted days are only usual for the date</span
-    >
-    <span v-else-if="view" class="soft"
-      >{{
-        view.hoursFrom.length
-          ? `Hours told by ${view.hoursFrom.join('; ')}.`
-          : 'No source tells of any hours.'
-      }}
-      Dotted days are only usual for the date: to be confirmed</span
-    >
+    <h1>{{ t('common.season') }}</h1>
+    <router-link v-if="session.isKeeper" to="/season/work">{{
+      t('common.whatBeDone')
+    }}</router-link>
+    <router-link to="/season/outfit">{{ t('common.crewsRoads') }}</router-link>
+    <span v-if="view?.hoursMadeUp" class="madeUp">{{
+      t('seasonplan.seasonPlanPage.madeUpDottedDays', { hoursFrom: view.hoursFrom.join('; ') })
+    }}</span>
+    <span v-else-if="view" class="soft">{{
+      t('seasonplan.seasonPlanPage.dottedDaysAreOnly', {
+        hoursFrom: view.hoursFrom.length
+          ? t('seasonplan.seasonPlanPage.hoursToldBy', { hoursFrom: view.hoursFrom.join('; ') })
+          : t('seasonplan.seasonPlanPage.noSourceTellsAny'),
+      })
+    }}</span>
   </div>
-  <PageState :there="view !== null" :problem="problem" what="the season plan" @again="load()" />
+  <PageState
+    :there="view !== null"
+    :problem="problem"
+    :what="t('seasonplan.seasonPlanPage.seasonPlan')"
+    @again="load()"
+  />
   <template v-if="view">
     <p v-if="view.missing" class="sheet first">
       {{ view.missing }}
-      <router-link v-if="!view.depot || !view.crews.length" to="/season/outfit"
-        >Crews and roads</router-link
-      >
-      <router-link v-else to="/season/work">What is to be done</router-link>
+      <router-link v-if="!view.depot || !view.crews.length" to="/season/outfit">{{
+        t('common.crewsRoads')
+      }}</router-link>
+      <router-link v-else to="/season/work">{{ t('common.whatBeDone') }}</router-link>
     </p>
     <ul v-if="view.leftOut.length" class="leftOut">
       <li v-for="each in view.leftOut" :key="each.apiaryId">
-        <router-link :to="`/apiaries/${each.apiaryId}`">{{ each.apiary }}</router-link> is left out:
-        {{ each.says }}
+        <i18n-t keypath="seasonplan.seasonPlanPage.leftOut" scope="global"
+          ><template #link
+            ><router-link :to="`/apiaries/${each.apiaryId}`">{{
+              each.apiary
+            }}</router-link></template
+          ><template #says>{{ each.says }}</template></i18n-t
+        >
       </li>
     </ul>
     <template v-if="view.plan">
@@ -116,22 +128,33 @@ function rainedOff(day: string, reason: string): void {
             variant="flat"
             color="primary"
             @click="change(api.POST('/api/season-plan/search/stop'))"
-            >Stop</v-btn
+            >{{ t('seasonplan.seasonPlanPage.stop') }}</v-btn
           >
           <span role="status">
-            Searching for {{ view.search.what }}:
-            {{ Math.min(Math.round(gone), view.search.seconds) }} of {{ view.search.seconds }} s,
-            {{ counted(view.search.better, 'better plan') }} found
+            {{
+              t('seasonplan.seasonPlanPage.searchingForSFound', {
+                what: view.search.what,
+                seconds: Math.min(Math.round(gone), view.search.seconds),
+                seconds2: view.search.seconds,
+                betters: counted(view.search.better, 'betterPlan'),
+              })
+            }}
           </span>
-          <progress :value="gone" :max="view.search.seconds" aria-label="Search"></progress>
+          <progress
+            :value="gone"
+            :max="view.search.seconds"
+            :aria-label="t('seasonplan.seasonPlanPage.search')"
+          ></progress>
         </template>
         <template v-else>
-          <v-btn variant="flat" color="primary" @click="search(seconds)">Search a plan</v-btn>
+          <v-btn variant="flat" color="primary" @click="search(seconds)">{{
+            t('seasonplan.seasonPlanPage.searchPlan')
+          }}</v-btn>
           <v-select
             v-model="seconds"
             density="compact"
             hide-details
-            label="for"
+            :label="t('seasonplan.seasonPlanPage.for')"
             :items="LENGTHS"
             class="short"
           />
@@ -140,16 +163,20 @@ function rainedOff(day: string, reason: string): void {
             v-model="offLabelReason"
             density="compact"
             hide-details
-            label="Why off the label?"
+            :label="t('common.whyOffLabel')"
             class="why"
           />
-          <v-btn v-if="view.differs" @click="agree">Agree: make it the rounds</v-btn>
+          <v-btn v-if="view.differs" @click="agree">{{
+            t('seasonplan.seasonPlanPage.agreeMakeRounds')
+          }}</v-btn>
           <v-btn
             v-if="view.differs && view.agreed.length"
             @click="change(api.POST('/api/season-plan/back-to-agreed'))"
-            >Back to what was agreed</v-btn
+            >{{ t('seasonplan.seasonPlanPage.backWhatWasAgreed') }}</v-btn
           >
-          <span v-if="!view.differs" class="soft">Agreed: Today, Dose and Run follow it.</span>
+          <span v-if="!view.differs" class="soft">{{
+            t('seasonplan.seasonPlanPage.agreedTodayDoseRun')
+          }}</span>
           <span v-if="view.search.failed" role="alert" class="problem">{{
             view.search.failed
           }}</span>
@@ -185,12 +212,12 @@ function rainedOff(day: string, reason: string): void {
         />
       </div>
       <p class="legend soft">
-        <span class="key GOOD"></span> good hours <span class="key FAIR"></span> fair
-        <span class="key none"></span> none <span class="key closed"></span> closed or locked ·
-        dotted: no source tells of it yet, usual for the date, to be confirmed · A1: crew A, round 1
-        · side bars: pinned · foot bar: bent · ring and !: broken · thin lines: supers and flow
-        above, no laying and no capped brood below, red edge: winter bees. Press a round or a day
-        for more; drag a round, or move it with Alt and an arrow, pin it with P.
+        <i18n-t keypath="seasonplan.seasonPlanPage.goodHoursFairNone" scope="global"
+          ><template #span><span class="key GOOD"></span></template
+          ><template #span2><span class="key FAIR"></span></template
+          ><template #span3><span class="key none"></span></template
+          ><template #span4><span class="key closed"></span></template
+        ></i18n-t>
       </p>
       <PlanFiguresTable :plan="view.plan.figures" :by-hand="view.byHand" :what-ifs="view.whatIfs" />
       <div v-if="session.isKeeper" class="bar">
@@ -198,12 +225,14 @@ function rainedOff(day: string, reason: string): void {
           v-model="asked"
           density="compact"
           hide-details
-          label="What would be with"
+          :label="t('seasonplan.seasonPlanPage.whatWouldBeWith')"
           :items="WHAT_IFS"
           class="long"
         />
-        <v-btn :disabled="view.search.running" @click="whatIf(asked, seconds)">Ask</v-btn>
-        <span class="soft">Searched for {{ seconds }} s; the plan stays as it is.</span>
+        <v-btn :disabled="view.search.running" @click="whatIf(asked, seconds)">{{
+          t('seasonplan.seasonPlanPage.ask')
+        }}</v-btn>
+        <span class="soft">{{ t('seasonplan.seasonPlanPage.searchedForSPlan', { seconds }) }}</span>
       </div>
       <BeforeAfter v-if="view.differs" :view="view" />
     </template>

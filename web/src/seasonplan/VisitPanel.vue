@@ -5,6 +5,7 @@ import { addDays, daysBetween } from '../shared/days'
 import { dayOf, timeIn } from '../shared/format'
 import { hoursOf } from './seasonWords'
 import { keyOf } from './useSeason'
+import { t } from '../words/words'
 
 /** One round: when, with whom, what bent and why; to move and to pin. */
 const props = defineProps<{
@@ -44,35 +45,48 @@ function put(crewId: string | undefined, day: string | undefined, pinned: boolea
 </script>
 
 <template>
-  <section class="sheet panel" aria-label="Chosen round">
-    <h2>{{ series?.apiary }}, round {{ visit.number }} of {{ series?.series.rounds }}</h2>
+  <section class="sheet panel" :aria-label="t('seasonplan.visitPanel.chosenRound')">
+    <h2>
+      {{
+        t('seasonplan.visitPanel.round', {
+          apiary: series?.apiary,
+          number: visit.number,
+          rounds: series?.series.rounds,
+        })
+      }}
+    </h2>
     <p>{{ series?.series.name }}</p>
     <p v-if="stop">
-      <strong>{{ dayOf(visit.day ?? '') }}</strong>, arrives {{ timeIn(zone, stop.arrives) }}, works
-      {{ timeIn(zone, stop.begins) }} to
-      {{ timeIn(zone, stop.ends) }}
-      ({{ hoursOf((Date.parse(stop.ends) - Date.parse(stop.begins)) / 60_000) }})
+      <i18n-t keypath="seasonplan.visitPanel.arrivesWorks" scope="global"
+        ><template #strong
+          ><strong>{{ dayOf(visit.day ?? '') }}</strong></template
+        ><template #arrives>{{ timeIn(zone, stop.arrives) }}</template
+        ><template #begins>{{ timeIn(zone, stop.begins) }}</template
+        ><template #ends>{{ timeIn(zone, stop.ends) }}</template
+        ><template #begins2>{{
+          hoursOf((Date.parse(stop.ends) - Date.parse(stop.begins)) / 60_000)
+        }}</template></i18n-t
+      >
     </p>
     <p v-if="stop && stop.expectedMinutes > 0" class="soft">
-      To be confirmed: no source tells of these hours yet. They are usual for the date, by the sun
-      and by latitude and height; the crew is told so.
+      {{ t('seasonplan.visitPanel.beConfirmedNoSource') }}
     </p>
     <ul v-if="bends.length" class="bends">
       <li v-for="bend in bends" :key="bend.kind + bend.says">{{ bend.says }}</li>
     </ul>
-    <p v-else class="soft">Nothing bent here.</p>
+    <p v-else class="soft">{{ t('seasonplan.visitPanel.nothingBentHere') }}</p>
     <template v-if="mayMove">
       <div class="form-grid where">
         <v-select
           :model-value="visit.day"
-          label="Day"
+          :label="t('common.day')"
           density="compact"
           :items="days"
           @update:model-value="put(visit.crewId ?? view.crews[0]?.id, $event, true)"
         />
         <v-select
           :model-value="visit.crewId"
-          label="Crew"
+          :label="t('seasonplan.visitPanel.crew')"
           density="compact"
           :items="view.crews.map((crew) => ({ value: crew.id, title: crew.name }))"
           :disabled="!visit.day"
@@ -84,11 +98,13 @@ function put(crewId: string | undefined, day: string | undefined, pinned: boolea
           v-if="visit.day"
           :aria-pressed="visit.pinned"
           @click="put(visit.crewId, visit.day, !visit.pinned)"
-          >{{ visit.pinned ? 'Let it move' : 'Pin it here' }}</v-btn
+          >{{
+            visit.pinned ? t('seasonplan.visitPanel.letMove') : t('seasonplan.visitPanel.pinHere')
+          }}</v-btn
         >
-        <v-btn v-if="visit.day" @click="put(undefined, undefined, false)"
-          >Take it off its day</v-btn
-        >
+        <v-btn v-if="visit.day" @click="put(undefined, undefined, false)">{{
+          t('seasonplan.visitPanel.takeOffItsDay')
+        }}</v-btn>
       </div>
     </template>
   </section>

@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { numberIn } from '../shared/numbers'
 import QuantityField from '../shared/units/QuantityField.vue'
 import { road } from '../shared/units/quantity'
+import { t } from '../words/words'
 
 /** Ways that somebody drove and timed, and one more. */
 const props = defineProps<{
@@ -25,7 +26,7 @@ const items = computed(() => [
 ])
 
 function nameOf(id: string): string {
-  return items.value.find((each) => each.value === id)?.title ?? 'a place that is gone'
+  return items.value.find((each) => each.value === id)?.title ?? t('seasonplan.wayForm.placeGone')
 }
 
 function keep(): void {
@@ -37,7 +38,7 @@ function keep(): void {
   }
   unread.value =
     !way.other || Number.isNaN(way.km) || Number.isNaN(way.minutes)
-      ? 'Choose both ends, and give kilometres and minutes.'
+      ? t('seasonplan.wayForm.chooseBothEndsGive')
       : ''
   if (!unread.value) emit('keep', way)
 }
@@ -47,22 +48,26 @@ function keep(): void {
   <ul class="ways">
     <li v-for="way in ways" :key="way.one + way.other">
       {{ nameOf(way.one) }} – {{ nameOf(way.other) }}:
-      <span class="figure">{{ road(way.km, 1) }}, {{ way.minutes }} min</span>
-      <v-btn v-if="mayChange" size="small" @click="emit('forget', way)">Reckon it again</v-btn>
+      <span class="figure">{{
+        t('seasonplan.wayForm.min', { km: road(way.km, 1), minutes: way.minutes })
+      }}</span>
+      <v-btn v-if="mayChange" size="small" @click="emit('forget', way)">{{
+        t('seasonplan.wayForm.reckonAgain')
+      }}</v-btn>
     </li>
   </ul>
   <form v-if="mayChange" class="form-grid form" @submit.prevent="keep">
-    <v-select v-model="one" density="compact" label="From" :items="items" />
-    <v-select v-model="other" density="compact" label="To" :items="items" />
-    <QuantityField v-model="km" density="compact" kind="road" label="Way" />
+    <v-select v-model="one" density="compact" :label="t('common.from')" :items="items" />
+    <v-select v-model="other" density="compact" :label="t('common.to')" :items="items" />
+    <QuantityField v-model="km" density="compact" kind="road" :label="t('common.way')" />
     <v-text-field
       v-model="minutes"
       density="compact"
-      label="Takes"
+      :label="t('seasonplan.wayForm.takes')"
       suffix="min"
       inputmode="numeric"
     />
-    <v-btn type="submit" height="40">Keep the way</v-btn>
+    <v-btn type="submit" height="40">{{ t('seasonplan.wayForm.keepWay') }}</v-btn>
     <p v-if="unread" role="alert">{{ unread }}</p>
   </form>
 </template>

@@ -9,6 +9,7 @@ import { numberIn } from '../shared/numbers'
 import { useSeason } from './useSeason'
 import { useRequest } from '../shared/request'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 /** What the season is to bring: the series of each apiary, added for many at once. */
 const { view, problem, wrong, load, change } = useSeason()
@@ -18,8 +19,8 @@ const sheets = ref<Shapes['RuleSheet'][]>([])
 const tools = ref<string[]>([])
 const occasion = ref<Shapes['SeasonPreset']['occasion']>('LATE_SUMMER')
 const OCCASIONS = [
-  { value: 'LATE_SUMMER', title: 'late summer: four weekly rounds before the winter bees' },
-  { value: 'WINTER', title: 'winter: one round when nothing is capped' },
+  { value: 'LATE_SUMMER', title: t('seasonplan.workPage.lateSummerFourWeekly') },
+  { value: 'WINTER', title: t('seasonplan.workPage.winterOneRoundWhen') },
 ]
 const typed = reactive({
   rounds: '4',
@@ -107,7 +108,10 @@ async function add(): Promise<void> {
       return {
         id: newId(),
         apiaryId: yard.apiaryId,
-        name: occasion.value === 'WINTER' ? 'Winter single' : 'Late summer series',
+        name:
+          occasion.value === 'WINTER'
+            ? t('seasonplan.workPage.winterSingle')
+            : t('seasonplan.workPage.lateSummerSeries'),
         rounds,
         leastGap: numberIn(typed.least),
         wantedGap: numberIn(typed.wanted),
@@ -118,16 +122,18 @@ async function add(): Promise<void> {
         broodless: preset.broodless,
         ruleSheetId: typed.sheet || undefined,
         gramsPerBox: numberIn(typed.grams),
-        tool: typed.tool || 'a tool',
+        tool: typed.tool || t('seasonplan.workPage.tool'),
         offLabelReason: typed.reason || undefined,
       }
     })
   if (allSeries.some((each) => Object.values(each).some((value) => Number.isNaN(value)))) {
-    problem.value = 'Rounds, days and grams are numbers.'
+    problem.value = t('seasonplan.workPage.roundsDaysGramsAre')
     return
   }
   if (await change(api.POST('/api/season-plan/series', { body: allSeries }))) {
-    said.value = `${counted(allSeries.length, 'series', 'series')} added. Go on to the plan and search.`
+    said.value = t('seasonplan.workPage.addedGoOnPlan', {
+      series: counted(allSeries.length, 'series'),
+    })
     if (view.value) Object.assign(span, view.value.span)
     picked.value = new Set()
   }
@@ -135,7 +141,8 @@ async function add(): Promise<void> {
 
 async function keepSpan(): Promise<void> {
   said.value = ''
-  if (await change(api.PUT('/api/season-plan/span', { body: { ...span } }))) said.value = 'Kept.'
+  if (await change(api.PUT('/api/season-plan/span', { body: { ...span } })))
+    said.value = t('common.kept')
 }
 
 async function forget(id: string): Promise<void> {
@@ -145,13 +152,13 @@ async function forget(id: string): Promise<void> {
 
 <template>
   <div class="head">
-    <h1>What is to be done</h1>
-    <router-link to="/season">The plan</router-link>
+    <h1>{{ t('common.whatBeDone') }}</h1>
+    <router-link to="/season">{{ t('common.plan') }}</router-link>
   </div>
   <PageState
     :there="view !== null"
     :problem="problem || notFetched"
-    what="the work"
+    :what="t('seasonplan.workPage.work')"
     @again="begin()"
   />
   <p role="status" class="said">{{ said }}</p>
@@ -160,76 +167,76 @@ async function forget(id: string): Promise<void> {
       v-model="span.from"
       type="date"
       density="compact"
-      label="Plan from"
+      :label="t('seasonplan.workPage.planFrom')"
       :error-messages="wrong.from"
     />
     <v-text-field
       v-model="span.to"
       type="date"
       density="compact"
-      label="to"
+      :label="t('seasonplan.workPage.to')"
       :error-messages="wrong.to"
     />
-    <v-btn type="submit" height="40">Keep the days</v-btn>
+    <v-btn type="submit" height="40">{{ t('seasonplan.workPage.keepDays') }}</v-btn>
   </form>
-  <h2>Add series for many apiaries</h2>
+  <h2>{{ t('seasonplan.workPage.addSeriesForMany') }}</h2>
   <form @submit.prevent="add">
     <div class="form-grid fields">
       <v-select
         v-model="occasion"
         class="wide"
         density="compact"
-        label="Occasion"
+        :label="t('seasonplan.workPage.occasion')"
         :items="OCCASIONS"
         @update:model-value="take"
       />
       <v-text-field
         v-model="typed.rounds"
         density="compact"
-        label="Rounds"
+        :label="t('common.rounds')"
         :error-messages="wrong.rounds"
       />
       <v-text-field
         v-model="typed.least"
         density="compact"
-        label="Fewest days between"
+        :label="t('seasonplan.workPage.fewestDaysBetween')"
         :error-messages="wrong.leastGap"
       />
       <v-text-field
         v-model="typed.wanted"
         density="compact"
-        label="Wanted"
+        :label="t('seasonplan.workPage.wanted')"
         :error-messages="wrong.wantedGap"
       />
       <v-text-field
         v-model="typed.most"
         density="compact"
-        label="Most"
+        :label="t('seasonplan.workPage.most')"
         :error-messages="wrong.mostGap"
       />
       <v-text-field
         v-model="typed.grams"
         density="compact"
-        label="Acid a box"
+        :label="t('seasonplan.workPage.acidBox')"
         suffix="g"
         :error-messages="wrong.gramsPerBox"
       />
       <v-select
         v-model="typed.tool"
         density="compact"
-        label="Tool"
+        :label="t('common.tool')"
         :items="tools"
         :error-messages="wrong.tool"
       />
       <v-select
         v-model="typed.sheet"
         density="compact"
-        label="Rule sheet"
+        :label="t('common.ruleSheet')"
         :items="[
-          { value: '', title: 'none' },
+          { value: '', title: t('common.none') },
           ...sheets.map((sheet) => ({
             value: sheet.id,
-            title: sheet.name + (sheet.example ? ' (example)' : ''),
+            title: sheet.name + (sheet.example ? ' ' + t('seasonplan.workPage.example') : ''),
           })),
         ]"
         :error-messages="wrong.ruleSheetId"
@@ -239,18 +246,18 @@ async function forget(id: string): Promise<void> {
         v-model="typed.reason"
         class="wide"
         density="compact"
-        label="Why off the label?"
+        :label="t('common.whyOffLabel')"
         :error-messages="wrong.offLabelReason"
       />
     </div>
-    <LineTable label="Apiaries to add for">
+    <LineTable :label="t('seasonplan.workPage.apiariesAddFor')">
       <thead>
         <tr>
-          <th scope="col">Apiary</th>
-          <th scope="col">Hives</th>
-          <th scope="col">Begin on</th>
-          <th scope="col">Not after</th>
-          <th scope="col">Be done by</th>
+          <th scope="col">{{ t('common.apiary') }}</th>
+          <th scope="col">{{ t('common.hives') }}</th>
+          <th scope="col">{{ t('seasonplan.workPage.beginOn') }}</th>
+          <th scope="col">{{ t('seasonplan.workPage.notAfter') }}</th>
+          <th scope="col">{{ t('seasonplan.workPage.beDoneBy') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -264,14 +271,16 @@ async function forget(id: string): Promise<void> {
               />
               {{ yard.apiary }}
             </label>
-            <span v-if="yard.inSeries" class="soft">a series goes on there</span>
+            <span v-if="yard.inSeries" class="soft">{{
+              t('seasonplan.workPage.seriesGoesOnThere')
+            }}</span>
           </th>
           <td class="figure">{{ yard.hives }}</td>
           <td>
             <input
               v-model="starts[yard.apiaryId]"
               type="date"
-              :aria-label="`Begin in ${yard.apiary} on`"
+              :aria-label="t('seasonplan.workPage.beginOn2', { apiary: yard.apiary })"
             />
           </td>
           <td>{{ shortDay(preset.lastDay) }}</td>
@@ -280,7 +289,7 @@ async function forget(id: string): Promise<void> {
               preset.finishBy
                 ? shortDay(preset.finishBy)
                 : preset.broodless
-                  ? 'while nothing is capped'
+                  ? t('seasonplan.workPage.whileNothingCapped')
                   : ''
             }}
           </td>
@@ -288,38 +297,61 @@ async function forget(id: string): Promise<void> {
       </tbody>
     </LineTable>
     <p v-for="yard in without" :key="yard.apiaryId" class="soft">
-      {{ yard.apiary }}: no time without capped brood is expected there; look at its
-      <router-link :to="`/apiaries/${yard.apiaryId}/season`">year</router-link>.
+      <i18n-t keypath="seasonplan.workPage.noTimeWithoutCapped" scope="global"
+        ><template #apiary>{{ yard.apiary }}</template
+        ><template #link
+          ><router-link :to="`/apiaries/${yard.apiaryId}/season`">{{
+            t('seasonplan.workPage.year')
+          }}</router-link></template
+        ></i18n-t
+      >
     </p>
-    <v-btn type="submit" variant="flat" color="primary" :disabled="picked.size === 0"
-      >Add for {{ counted(picked.size, 'apiary', 'apiaries') }}</v-btn
-    >
+    <v-btn type="submit" variant="flat" color="primary" :disabled="picked.size === 0">{{
+      t('seasonplan.workPage.addFor', { apiarys: counted(picked.size, 'apiary') })
+    }}</v-btn>
   </form>
   <template v-if="view?.allSeries.length">
-    <h2>In the plan</h2>
-    <LineTable label="Series in the plan">
+    <h2>{{ t('seasonplan.workPage.plan') }}</h2>
+    <LineTable :label="t('seasonplan.workPage.seriesPlan')">
       <thead>
         <tr>
-          <th scope="col">Apiary</th>
-          <th scope="col">Series</th>
-          <th scope="col">Rounds</th>
-          <th scope="col">Gaps</th>
-          <th scope="col">Days</th>
-          <th scope="col"><span class="visually-hidden">Change</span></th>
+          <th scope="col">{{ t('common.apiary') }}</th>
+          <th scope="col">{{ t('seasonplan.workPage.series') }}</th>
+          <th scope="col">{{ t('common.rounds') }}</th>
+          <th scope="col">{{ t('seasonplan.workPage.gaps') }}</th>
+          <th scope="col">{{ t('seasonplan.workPage.days') }}</th>
+          <th scope="col">
+            <span class="visually-hidden">{{ t('common.change') }}</span>
+          </th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="each in view.allSeries" :key="each.series.id">
           <th scope="row">{{ each.apiary }}</th>
-          <td>{{ each.series.name }}{{ each.going ? ', goes on' : '' }}</td>
+          <td>{{ each.series.name }}{{ each.going ? t('seasonplan.workPage.goesOn') : '' }}</td>
           <td class="figure">{{ each.next }}–{{ each.series.rounds }}</td>
           <td class="figure">
-            {{ each.series.leastGap }}–{{ each.series.mostGap }}, wanted {{ each.series.wantedGap }}
+            {{
+              t('seasonplan.workPage.wanted2', {
+                leastGap: each.series.leastGap,
+                mostGap: each.series.mostGap,
+                wantedGap: each.series.wantedGap,
+              })
+            }}
           </td>
-          <td>{{ shortDay(each.series.startOn) }} to {{ shortDay(each.series.lastDay) }}</td>
           <td>
-            <v-btn v-if="!each.going" size="small" @click="forget(each.series.id)">Take out</v-btn>
-            <router-link v-else to="/spacing">Spacing</router-link>
+            {{
+              t('seasonplan.workPage.to2', {
+                startOn: shortDay(each.series.startOn),
+                lastDay: shortDay(each.series.lastDay),
+              })
+            }}
+          </td>
+          <td>
+            <v-btn v-if="!each.going" size="small" @click="forget(each.series.id)">{{
+              t('seasonplan.workPage.takeOut')
+            }}</v-btn>
+            <router-link v-else to="/spacing">{{ t('common.spacing') }}</router-link>
           </td>
         </tr>
       </tbody>

@@ -1,4 +1,5 @@
 import type { Shapes } from '../api/client'
+import { t } from '../words/words'
 
 /** A crew's letter: the carrier of who goes, beside its tint. */
 export function letterOf(crews: readonly { id: string }[], crewId: string | undefined): string {
@@ -16,12 +17,17 @@ export function hoursOf(minutes: number): string {
 /** What lies behind a day of an apiary, in words. */
 export function cellWords(cell: Shapes['YardCell'] | undefined): string {
   if (!cell) return ''
-  if (cell.closed) return 'nobody may come: ' + cell.closed
+  if (cell.closed) return t('seasonplan.seasonWords.nobodyMayCome', { closed: cell.closed })
   if (cell.expected && !cell.grade)
-    return `${hoursOf(cell.minutes)} usual for the date, to be confirmed: no source tells of them`
-  if (!cell.grade) return 'no workable hour'
-  const rest = cell.expected ? ', some of them only usual for the date' : ''
-  return `${cell.grade === 'GOOD' ? 'good' : 'fair'} hours, ${hoursOf(cell.minutes)} workable${rest}`
+    return t('seasonplan.seasonWords.usualForDateBe', { minutes: hoursOf(cell.minutes) })
+  if (!cell.grade) return t('seasonplan.seasonWords.noWorkableHour')
+  const rest = cell.expected ? t('seasonplan.seasonWords.someThemOnlyUsual') : ''
+  return t('seasonplan.seasonWords.hoursWorkable', {
+    grade:
+      cell.grade === 'GOOD' ? t('seasonplan.seasonWords.good') : t('seasonplan.seasonWords.fair'),
+    minutes: hoursOf(cell.minutes),
+    rest,
+  })
 }
 
 /** Stretches of a year that lie on a day. */

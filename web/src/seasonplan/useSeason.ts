@@ -2,6 +2,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { shallowRef } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 type View = Shapes['SeasonView']
 
@@ -9,7 +10,8 @@ type View = Shapes['SeasonView']
 export function useSeason() {
   const view = shallowRef<View | null>(null)
   const { problem, wrong, attempt } = useForm({
-    marked: (fields) => 'Not kept: ' + Object.values(fields).join('; '),
+    marked: (fields) =>
+      t('seasonplan.useSeason.notKept', { fields: Object.values(fields).join('; ') }),
   })
 
   function show(found: View): void {

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { apiaryItems } from './apiaryItems'
+import { t } from '../words/words'
 
 const emit = defineEmits<{ none: [] }>()
 /** Chooses an apiary that has hives; takes the first where none is chosen. */
@@ -23,7 +24,13 @@ onMounted(async () => {
 </script>
 
 <template>
-  <v-select v-model="chosen" class="pick" :items="items" label="Apiary" density="compact" />
+  <v-select
+    v-model="chosen"
+    class="pick"
+    :items="items"
+    :label="t('common.apiary')"
+    density="compact"
+  />
 </template>
 
 <style scoped>

@@ -5,6 +5,7 @@ import { gradesOf, isAllGood } from './gradeWords'
 import { counted, timeIn } from './format'
 import { degrees, windSpeed } from './units/quantity'
 import { warmthWords } from './hourWords'
+import { t } from '../words/words'
 
 /** One day of the apiary in hand: its light, its warmth, its workable hours, and now. */
 const props = defineProps<{
@@ -72,7 +73,9 @@ const windows = computed(() =>
     width: (share(window.to) - share(window.from)) * 100,
     words:
       `${timeIn(zone.value, window.from)}–${timeIn(zone.value, window.to)} · ${gradesOf(window)}` +
-      (window.fits === undefined ? '' : ` · fits ${counted(window.fits, 'hive')}`),
+      (window.fits === undefined
+        ? ''
+        : ' ' + t('shared.dayline.fits', { hives: counted(window.fits, 'hive') })),
   })),
 )
 const hoursMarked = computed(() =>
@@ -86,13 +89,14 @@ const current = computed(() =>
 const next = computed(() => windows.value.find((window) => Date.parse(window.from) > props.now))
 const said = computed(() => {
   // What is left of these hours may be too short for a single hive: then the next ones are named.
-  if (current.value && current.value.fits !== 0) return `Now in ${current.value.words}`
-  if (next.value) return `Next ${next.value.words}`
-  if (current.value) return 'What is left of the good or fair hours is too short for a hive'
+  if (current.value && current.value.fits !== 0)
+    return t('shared.dayline.now', { words: current.value.words })
+  if (next.value) return t('shared.dayline.next', { words: next.value.words })
+  if (current.value) return t('shared.dayline.whatLeftGoodOr')
   if (!day.value) return ''
   return isUnknown.value
-    ? 'Hours unknown: no source tells of them'
-    : 'No more good or fair hours today'
+    ? t('shared.dayline.hoursUnknownNoSource')
+    : t('shared.dayline.noMoreGoodOr')
 })
 const isUnknown = computed(
   () =>
@@ -104,7 +108,7 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
 </script>
 
 <template>
-  <section class="dayline" aria-label="Dayline">
+  <section class="dayline" :aria-label="t('shared.dayline.dayline')">
     <div v-if="day" class="ribbon">
       <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" preserveAspectRatio="none" aria-hidden="true">
         <defs>
@@ -147,15 +151,18 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
       <template v-if="day">
         <template v-if="dayline.there">
           <span>{{ degrees(dayline.there.weather.celsius) }}</span>
-          <span class="wide">wind {{ windSpeed(dayline.there.weather.windMs) }}</span>
+          <span class="wide">{{
+            t('shared.dayline.wind', { windMs: windSpeed(dayline.there.weather.windMs) })
+          }}</span>
           <span v-if="dayline.there.windSide"
-            >{{ dayline.there.madeUp ? 'from' : 'stand' }} {{ dayline.there.windSide }}</span
+            >{{ dayline.there.madeUp ? t('shared.dayline.from') : t('shared.dayline.stand') }}
+            {{ dayline.there.windSide }}</span
           >
         </template>
         <span>{{ said }}</span>
-        <router-link v-if="isUnknown" :to="`/apiaries/${dayline.apiary.id}/hours`"
-          >Say what you expect</router-link
-        >
+        <router-link v-if="isUnknown" :to="`/apiaries/${dayline.apiary.id}/hours`">{{
+          t('shared.dayline.sayWhatYouExpect')
+        }}</router-link>
         <span class="soft wide">{{ warmthWords(day.warmth) }}</span>
         <span
           v-if="dayline.there"
@@ -164,17 +171,15 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
           >{{ dayline.there.says }}</span
         >
       </template>
-      <span v-else class="soft"
-        >No light and hours yet: give this apiary its latitude and longitude.</span
-      >
+      <span v-else class="soft">{{ t('shared.dayline.noLightHoursYet') }}</span>
       <button
         v-if="mayRead"
         type="button"
         class="read"
-        aria-label="Read the thermometer"
+        :aria-label="t('shared.dayline.readThermometer')"
         @click="$emit('read')"
       >
-        Thermometer
+        {{ t('shared.dayline.thermometer') }}
       </button>
     </p>
   </section>

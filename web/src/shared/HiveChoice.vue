@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
+import { t } from '../words/words'
 
 /** Chooses hives of a row: one press each, or all and none. */
 defineProps<{ hives: readonly Pick<Shapes['Hive'], 'id' | 'name'>[] }>()
@@ -15,9 +16,11 @@ function toggle(id: string): void {
 <template>
   <fieldset>
     <legend>
-      Hives: {{ chosen.length }} of {{ hives.length }}
-      <button type="button" class="word" @click="chosen = hives.map((each) => each.id)">all</button>
-      <button type="button" class="word" @click="chosen = []">none</button>
+      {{ t('shared.hiveChoice.hives', { chosen: chosen.length, hives: hives.length }) }}
+      <button type="button" class="word" @click="chosen = hives.map((each) => each.id)">
+        {{ t('shared.hiveChoice.all') }}
+      </button>
+      <button type="button" class="word" @click="chosen = []">{{ t('common.none') }}</button>
     </legend>
     <div class="hives">
       <button

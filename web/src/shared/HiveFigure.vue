@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { counted } from './format'
 import { ENTRANCES, FLOORS, PORTS } from './standing'
+import { t } from '../words/words'
 
 /** A hive as it stands, seen from the front: boxes to scale, floor, entrance and port marked. */
 const props = defineProps<{
@@ -70,9 +71,17 @@ const port = computed(() => {
 const words = computed(() => {
   const supers = props.supers ? `, ${counted(props.supers, 'super')}` : ''
   const more = props.fittings
-    ? `, entrance ${ENTRANCES[props.fittings.entrance]}, port ${PORTS[props.fittings.port]}`
+    ? t('shared.hiveFigure.entrancePort', {
+        entrance: ENTRANCES[props.fittings.entrance],
+        port: PORTS[props.fittings.port],
+      })
     : ''
-  return `${counted(props.boxes.length, 'brood box', 'brood boxes')}${supers}, floor ${FLOORS[props.floor]}${more}`
+  return t('shared.hiveFigure.floor', {
+    broods: counted(props.boxes.length, 'broodBox'),
+    supers,
+    floor: FLOORS[props.floor],
+    more,
+  })
 })
 </script>
 

@@ -3,23 +3,28 @@ import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { LIGHTS, useLight } from '../theme/light'
 import { useSession } from './session'
+import { t } from '../words/words'
 
 const session = useSession()
 const route = useRoute()
 const router = useRouter()
 const light = useLight()
 
-const ROLES = { KEEPER: 'keeper', CREW: 'crew', READER: 'reader' } as const
+const ROLES = {
+  KEEPER: t('shared.mainNav.keeper'),
+  CREW: t('shared.mainNav.crew'),
+  READER: t('shared.mainNav.reader'),
+} as const
 const places = computed(() => [
-  { to: '/', name: 'Today' },
-  { to: '/apiaries', name: 'Apiaries', atDesk: true },
-  { to: '/counts', name: 'Counts' },
-  { to: '/spacing', name: 'Spacing' },
-  { to: '/dose', name: 'Dose', hidden: !session.isKeeper, atDesk: true },
-  { to: '/season', name: 'Season', atDesk: true },
-  { to: '/run', name: 'Run', hidden: !session.mayWork },
-  { to: '/gear', name: 'Gear', atDesk: true },
-  { to: '/register', name: 'Register', atDesk: true },
+  { to: '/', name: t('common.today') },
+  { to: '/apiaries', name: t('common.apiaries'), atDesk: true },
+  { to: '/counts', name: t('common.counts') },
+  { to: '/spacing', name: t('common.spacing') },
+  { to: '/dose', name: t('shared.mainNav.dose'), hidden: !session.isKeeper, atDesk: true },
+  { to: '/season', name: t('common.season'), atDesk: true },
+  { to: '/run', name: t('shared.mainNav.run'), hidden: !session.mayWork },
+  { to: '/gear', name: t('common.gear'), atDesk: true },
+  { to: '/register', name: t('common.register'), atDesk: true },
 ])
 const shown = computed(() => places.value.filter((place) => !place.hidden))
 /** On a narrow screen these stand in the menu: four large targets suit a gloved thumb better than seven small ones. */
@@ -36,8 +41,8 @@ async function signOut(): Promise<void> {
 </script>
 
 <template>
-  <nav class="nav" aria-label="Order of work">
-    <img class="brand" src="/mark.svg" alt="Tavrel" width="40" height="40" />
+  <nav class="nav" :aria-label="t('shared.mainNav.orderWork')">
+    <img class="brand" src="/mark.svg" :alt="t('shared.mainNav.tavrel')" width="40" height="40" />
     <ul>
       <li v-for="place in shown" :key="place.to" :class="{ desk: place.atDesk }">
         <router-link
@@ -52,7 +57,7 @@ async function signOut(): Promise<void> {
       <template #activator="{ props: menu }">
         <button v-bind="menu" class="who" type="button">
           <strong class="name">{{ session.account?.name }}</strong>
-          <strong class="more">More</strong>
+          <strong class="more">{{ t('shared.mainNav.more') }}</strong>
           <span>{{ session.account ? ROLES[session.account.role] : '' }}</span>
         </button>
       </template>
@@ -64,13 +69,13 @@ async function signOut(): Promise<void> {
           :to="place.to"
           :title="place.name"
         />
-        <v-list-item to="/account" title="My account" />
-        <v-list-item to="/rules" title="Rule sheets" />
-        <v-list-item v-if="session.mayWork" to="/dose/scoops" title="Scoop bench" />
-        <v-list-item v-if="session.isKeeper" to="/people" title="People" />
-        <v-list-item v-if="session.isKeeper" to="/parameters" title="Figures" />
-        <v-list-item v-if="session.isKeeper" to="/safekeeping" title="Safekeeping" />
-        <v-list-subheader>Light</v-list-subheader>
+        <v-list-item to="/account" :title="t('shared.mainNav.myAccount')" />
+        <v-list-item to="/rules" :title="t('common.ruleSheets')" />
+        <v-list-item v-if="session.mayWork" to="/dose/scoops" :title="t('common.scoopBench')" />
+        <v-list-item v-if="session.isKeeper" to="/people" :title="t('common.people')" />
+        <v-list-item v-if="session.isKeeper" to="/parameters" :title="t('common.figures')" />
+        <v-list-item v-if="session.isKeeper" to="/safekeeping" :title="t('common.safekeeping')" />
+        <v-list-subheader>{{ t('shared.mainNav.light') }}</v-list-subheader>
         <v-list-item
           v-for="choice in LIGHTS"
           :key="choice"
@@ -78,7 +83,7 @@ async function signOut(): Promise<void> {
           @click="light.chosen.value = choice"
         />
         <v-divider />
-        <v-list-item title="Sign out" @click="signOut" />
+        <v-list-item :title="t('shared.mainNav.signOut')" @click="signOut" />
       </v-list>
     </v-menu>
   </nav>

@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { api, ask } from '../api/client'
 import { useForm } from './request'
+import { t } from '../words/words'
 
 /** Between which hours the person signed in works: only such hours are offered on Today. */
 const from = ref('')
@@ -25,24 +26,23 @@ async function keep(): Promise<void> {
         body: { from: from.value || undefined, to: to.value || '22:00' },
       }),
     )
-    said.value = 'Kept.'
+    said.value = t('common.kept')
   })
 }
 </script>
 
 <template>
-  <form class="mine" aria-label="My hours" @submit.prevent="keep">
-    <h2>My hours</h2>
+  <form class="mine" :aria-label="t('shared.ownHoursForm.myHours')" @submit.prevent="keep">
+    <h2>{{ t('shared.ownHoursForm.myHours') }}</h2>
     <p class="soft">
-      Today offers you hours between these alone. Without a beginning: from 45 minutes before first
-      light.
+      {{ t('shared.ownHoursForm.todayOffersYouHours') }}
     </p>
     <div class="fields">
       <v-text-field
         v-model="from"
         density="compact"
         type="time"
-        label="From"
+        :label="t('common.from')"
         clearable
         :error-messages="wrong.from"
       />
@@ -50,10 +50,10 @@ async function keep(): Promise<void> {
         v-model="to"
         density="compact"
         type="time"
-        label="To"
+        :label="t('common.to')"
         :error-messages="wrong.to"
       />
-      <v-btn type="submit" height="40">Keep my hours</v-btn>
+      <v-btn type="submit" height="40">{{ t('shared.ownHoursForm.keepMyHours') }}</v-btn>
       <span role="status">{{ problem || said }}</span>
     </div>
   </form>

@@ -5,6 +5,7 @@ import { newId } from './ids'
 import { numberIn } from './numbers'
 import { useForm } from './request'
 import QuantityField from './units/QuantityField.vue'
+import { t } from '../words/words'
 
 /** What the thermometer says and the wind does here and now; it goes before every other source for an hour. */
 const props = defineProps<{ apiaryId: string; apiary: string }>()
@@ -12,21 +13,21 @@ const emit = defineEmits<{ kept: [] }>()
 const open = defineModel<boolean>({ required: true })
 
 const WINDS: { value: Shapes['NewReading']['wind']; title: string }[] = [
-  { value: 'CALM', title: 'calm: smoke rises' },
-  { value: 'LIGHT', title: 'light: leaves stir' },
-  { value: 'BREEZE', title: 'breeze: twigs move' },
-  { value: 'STRONG', title: 'strong: branches move' },
-  { value: 'STORM', title: 'storm: trees sway' },
+  { value: 'CALM', title: t('shared.thermometerDialog.calmSmokeRises') },
+  { value: 'LIGHT', title: t('shared.thermometerDialog.lightLeavesStir') },
+  { value: 'BREEZE', title: t('shared.thermometerDialog.breezeTwigsMove') },
+  { value: 'STRONG', title: t('shared.thermometerDialog.strongBranchesMove') },
+  { value: 'STORM', title: t('shared.thermometerDialog.stormTreesSway') },
 ]
 const SIDES = [
-  'north',
-  'north-east',
-  'east',
-  'south-east',
-  'south',
-  'south-west',
-  'west',
-  'north-west',
+  t('shared.thermometerDialog.north'),
+  t('shared.thermometerDialog.northEast'),
+  t('shared.thermometerDialog.east'),
+  t('shared.thermometerDialog.southEast'),
+  t('shared.thermometerDialog.south'),
+  t('shared.thermometerDialog.southWest'),
+  t('shared.thermometerDialog.west'),
+  t('shared.thermometerDialog.northWest'),
 ].map((title, i) => ({ value: 45 * i, title }))
 const form = reactive({
   celsius: '',
@@ -46,7 +47,7 @@ watch(open, (isOpen) => {
 
 async function keep(): Promise<void> {
   const celsius = numberIn(form.celsius)
-  wrong.value = Number.isFinite(celsius) ? {} : { celsius: 'is no number' }
+  wrong.value = Number.isFinite(celsius) ? {} : { celsius: t('common.noNumber') }
   if (wrong.value.celsius) return
   await attempt(async () => {
     await ask(
@@ -64,26 +65,33 @@ async function keep(): Promise<void> {
 <template>
   <v-dialog v-model="open" max-width="420" aria-labelledby="thermometer">
     <form class="sheet form" @submit.prevent="keep">
-      <h2 id="thermometer">{{ apiary }}, now</h2>
+      <h2 id="thermometer">{{ t('shared.thermometerDialog.now', { apiary }) }}</h2>
       <QuantityField
         v-model="form.celsius"
         kind="temperature"
-        label="Thermometer in the shade"
+        :label="t('shared.thermometerDialog.thermometerShade')"
         :error-messages="wrong.celsius"
       />
-      <v-select v-model="form.wind" label="Wind" :items="WINDS" :error-messages="wrong.wind" />
+      <v-select
+        v-model="form.wind"
+        :label="t('common.wind')"
+        :items="WINDS"
+        :error-messages="wrong.wind"
+      />
       <v-select
         v-model="form.from"
-        label="It comes from"
+        :label="t('shared.thermometerDialog.comesFrom')"
         :items="SIDES"
         :error-messages="wrong.windFrom"
       />
-      <v-checkbox v-model="form.rain" label="It rains" />
-      <p class="soft">Goes before every other source for an hour, and into the register.</p>
+      <v-checkbox v-model="form.rain" :label="t('shared.thermometerDialog.rains')" />
+      <p class="soft">{{ t('shared.thermometerDialog.goesBeforeEveryOther') }}</p>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <div class="foot">
-        <v-btn height="56" @click="open = false">Back</v-btn>
-        <v-btn height="56" type="submit" variant="flat" color="primary">Keep the reading</v-btn>
+        <v-btn height="56" @click="open = false">{{ t('common.back') }}</v-btn>
+        <v-btn height="56" type="submit" variant="flat" color="primary">{{
+          t('shared.thermometerDialog.keepReading')
+        }}</v-btn>
       </div>
     </form>
   </v-dialog>

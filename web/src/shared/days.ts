@@ -38,3 +38,9 @@ export function spanOf(days: { from: string; to: string }): string {
     ? shortDay(days.from)
     : `${shortDay(days.from)} to ${shortDay(days.to)}`
 }
+
+/** Names of the twelve months, short. */
+export function monthNames(): string[] {
+  const format = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', month: 'short' })
+  return Array.from({ length: 12 }, (_, i) => format.format(Date.UTC(2026, i, 1)))
+}

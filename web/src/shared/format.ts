@@ -1,3 +1,4 @@
+import { t } from '../words/words'
 import { unitsNow } from './units/units'
 
 /** Minutes and seconds; hours where there are any. Never negative. */
@@ -46,7 +47,7 @@ export function grams(value: number): string {
   return value.toFixed(1) + ' g'
 }
 
-/** A count with its noun, as 1 hive or 12 hives. */
-export function counted(count: number, one: string, many = one + 's'): string {
-  return `${count} ${count === 1 ? one : many}`
+/** A count with its noun, as 1 hive or 12 hives: the nouns stand in the catalogue. */
+export function counted(count: number, noun: string): string {
+  return t(`counted.${noun}`, { n: count }, count)
 }

@@ -1,21 +1,54 @@
 import type { Shapes } from '../api/client'
+import { t } from '../words/words'
 
 export type Grade = Shapes['GradedHour']['grade']
 
 /** How well an hour suits, as a word and as a shape. */
 export const GRADES: Readonly<Record<Grade, { words: string; shape: string }>> = {
-  GOOD: { words: 'good', shape: '●' },
-  FAIR: { words: 'fair', shape: '○' },
-  POOR: { words: 'poor', shape: '·' },
-  UNSAFE: { words: 'unsafe', shape: '!' },
-  OFF_LABEL: { words: 'off label', shape: '✕' },
-  UNKNOWN: { words: 'unknown', shape: '?' },
+  GOOD: {
+    get words() {
+      return t('shared.gradeWords.good')
+    },
+    shape: '●',
+  },
+  FAIR: {
+    get words() {
+      return t('shared.gradeWords.fair')
+    },
+    shape: '○',
+  },
+  POOR: {
+    get words() {
+      return t('shared.gradeWords.poor')
+    },
+    shape: '·',
+  },
+  UNSAFE: {
+    get words() {
+      return t('shared.gradeWords.unsafe')
+    },
+    shape: '!',
+  },
+  OFF_LABEL: {
+    get words() {
+      return t('shared.gradeWords.offLabel')
+    },
+    shape: '✕',
+  },
+  UNKNOWN: {
+    get words() {
+      return t('common.unknown')
+    },
+    shape: '?',
+  },
 }
 
 /** Grades of a stretch in their order, each once: "fair and good". */
 export function gradesOf(window: Pick<Shapes['Window'], 'parts'>): string {
-  const words = window.parts.map((part) => (part.grade ? GRADES[part.grade].words : 'expected'))
-  return [...new Set(words)].join(' and ')
+  const words = window.parts.map((part) =>
+    part.grade ? GRADES[part.grade].words : t('shared.gradeWords.expected'),
+  )
+  return [...new Set(words)].join(' ' + t('shared.gradeWords.and') + ' ')
 }
 
 /** Whether a stretch is good throughout. */

@@ -1,14 +1,23 @@
 import type { Shapes } from '../api/client'
 import { roughly } from './numbers'
 import { degrees, degreesBetween, inField, signOf, windSpeed } from './units/quantity'
+import { t } from '../words/words'
 
 /** What keepers call a warmth, with its range in the units of who looks. */
 export function warmthWords({ kind, from, to }: Shapes['Warmth']): string {
-  if (kind === 'EDGES_OF_DAY') return 'any warmth, at first light or after dusk'
-  const name = { COOL: 'cool', MILD: 'mild', OWN: 'own' }[kind]
+  if (kind === 'EDGES_OF_DAY') return t('shared.hourWords.anyWarmthAtFirst')
+  const name = {
+    COOL: t('shared.hourWords.cool'),
+    MILD: t('shared.hourWords.mild'),
+    OWN: t('shared.hourWords.own'),
+  }[kind]
   if (from === undefined) return name
   return to === undefined
-    ? `${name}, ${inField('temperature', from)} ${signOf('temperature')} and up`
+    ? t('shared.hourWords.up', {
+        name,
+        from: inField('temperature', from),
+        signOf: signOf('temperature'),
+      })
     : `${name}, ${degreesBetween(from, to)}`
 }
 
@@ -17,27 +26,27 @@ export function reasonWords(reason: Shapes['HourReason'], warmth: Shapes['Warmth
   const { code, found = 0, limit = 0, sheet = '' } = reason
   switch (code) {
     case 'BELOW_LABEL':
-      return `${degrees(found)}, below the ${exactly(limit)} of “${sheet}”`
+      return t('shared.hourWords.below', { found: degrees(found), limit: exactly(limit), sheet })
     case 'ABOVE_LABEL':
-      return `${degrees(found)}, above the ${exactly(limit)} of “${sheet}”`
+      return t('shared.hourWords.above', { found: degrees(found), limit: exactly(limit), sheet })
     case 'STORM':
-      return `storm, ${windSpeed(found)}: nobody works in that`
+      return t('shared.hourWords.stormNobodyWorks', { found: windSpeed(found) })
     case 'TOO_HOT':
-      return `above ${exactly(limit)}: nobody works in a mask in that, and a shut colony overheats`
+      return t('shared.hourWords.aboveNobodyWorksMask', { limit: exactly(limit) })
     case 'THUNDER_OR_ICE':
-      return 'thunder or ice: nobody works in that'
+      return t('shared.hourWords.thunderOrIceNobody')
     case 'OUTSIDE_WARMTH':
-      return `${degrees(found)}, outside ${warmthWords(warmth)}`
+      return t('shared.hourWords.outside', { found: degrees(found), warmth: warmthWords(warmth) })
     case 'BROAD_DAY':
-      return 'broad day: bees are out; take first light, or wait for dusk'
+      return t('shared.hourWords.broadDayBeesAre')
     case 'REACH':
-      return `reaches ${roughly(found)} of the day’s best`
+      return t('shared.hourWords.reachesDaysBest', { found: roughly(found) })
     case 'WIND':
-      return `wind ${windSpeed(found)}`
+      return t('shared.hourWords.wind', { found: windSpeed(found) })
     case 'RAIN':
-      return `rain ${found.toFixed(1)} mm`
+      return t('shared.hourWords.rainMm', { found: found.toFixed(1) })
     case 'UNKNOWN':
-      return 'no source tells of this hour'
+      return t('shared.hourWords.noSourceTellsThis')
   }
 }
 

@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, ask, Refused, type Shapes } from '../api/client'
 import { forgetKits } from './kit/keptKits'
+import { learnLanguage, ownLanguage } from './language'
 import { learnUnits, ownUnits } from './units/units'
 import { forgetRuns } from './keptRuns'
 
@@ -27,7 +28,14 @@ export const useSession = defineStore('session', () => {
     }
     known.value = true
     remembered.value = account.value
-    if (account.value && !account.value.firstPassword) void learnUnits().catch(() => undefined)
+    learnHabits()
+  }
+
+  /** How the person reads; a first password has to be changed before anything else is answered. */
+  function learnHabits(): void {
+    if (!account.value || account.value.firstPassword) return
+    void learnUnits().catch(() => undefined)
+    void learnLanguage().catch(() => undefined)
   }
 
   /** Without network: whoever was signed in here last goes on. */
@@ -41,7 +49,7 @@ export const useSession = defineStore('session', () => {
     remembered.value = who
     known.value = true
     if (door.value) door.value = { ...door.value, firstStart: false }
-    if (!who.firstPassword) void learnUnits().catch(() => undefined)
+    learnHabits()
   }
 
   async function end(): Promise<void> {
@@ -49,6 +57,7 @@ export const useSession = defineStore('session', () => {
     account.value = null
     remembered.value = null
     ownUnits.value = null
+    ownLanguage.value = null
     forgetRuns()
     forgetKits(0)
   }

@@ -6,6 +6,7 @@ import { shortDay } from '../shared/days'
 import { newId } from '../shared/ids'
 import RhythmTable from './RhythmTable.vue'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** Makes a series of the days on the bench, for chosen hives of the apiary. */
 const props = defineProps<{
@@ -18,28 +19,28 @@ const props = defineProps<{
 const emit = defineEmits<{ adopted: []; take: [days: string[]] }>()
 
 const OCCASIONS = {
-  SWARM: 'caught swarm',
-  PACKAGE: 'package',
-  SPLIT: 'split',
-  BEFORE_SALE: 'before a sale or a move',
-  LATE_SUMMER: 'late summer',
-  WINTER: 'winter',
+  SWARM: t('spacing.adoptPanel.caughtSwarm'),
+  PACKAGE: t('spacing.adoptPanel.package'),
+  SPLIT: t('spacing.adoptPanel.split'),
+  BEFORE_SALE: t('spacing.adoptPanel.beforeSaleOrMove'),
+  LATE_SUMMER: t('spacing.adoptPanel.lateSummer'),
+  WINTER: t('spacing.adoptPanel.winter'),
 } as const
-const name = ref(`Series of ${shortDay(props.start.clock.today)}`)
-const tool = ref('Bowl 1')
+const name = ref(t('spacing.adoptPanel.series', { today: shortDay(props.start.clock.today) }))
+const tool = ref(t('spacing.adoptPanel.bowl'))
 const hives = ref<Shapes['Hive'][]>([])
 const chosen = ref<string[]>([props.start.hive.id])
 const reason = ref('')
 const rhythm = ref<Shapes['HiveInRhythm'][] | null>(null)
 const { problem, wrong, busy, attempt } = useForm({
-  marked: () => 'Not adopted yet: look at the marked field.',
+  marked: () => t('spacing.adoptPanel.notAdoptedYetLook'),
 })
 let id = newId()
 
 const said = computed(() =>
   props.days.length === 0
-    ? 'No round on the bench.'
-    : `${props.days.length === 1 ? 'One round' : `${props.days.length} rounds`}: ${props.days.map(shortDay).join(', ')}`,
+    ? t('spacing.adoptPanel.noRoundOnBench')
+    : `${props.days.length === 1 ? t('spacing.adoptPanel.oneRound') : t('spacing.adoptPanel.rounds', { days: props.days.length })}: ${props.days.map(shortDay).join(', ')}`,
 )
 const askReason = computed(
   () => props.offLabel || wrong.value.offLabelReason !== undefined || reason.value !== '',
@@ -96,23 +97,27 @@ async function adopt(): Promise<void> {
 </script>
 
 <template>
-  <section class="sheet adopt" aria-label="Adopt a series">
-    <h2>Adopt these days</h2>
+  <section class="sheet adopt" :aria-label="t('spacing.adoptPanel.adoptSeries')">
+    <h2>{{ t('spacing.adoptPanel.adoptTheseDays') }}</h2>
     <p>{{ said }}</p>
     <details>
-      <summary>Plans for an occasion</summary>
+      <summary>{{ t('spacing.adoptPanel.plansForOccasion') }}</summary>
       <ul>
         <li v-for="each in start.presets" :key="each.occasion">
           <strong>{{ OCCASIONS[each.occasion] }}</strong>: {{ each.says }}
           <button v-if="each.days.length" type="button" @click="emit('take', [...each.days])">
-            Put on the bench
+            {{ t('spacing.adoptPanel.putOnBench') }}
           </button>
         </li>
       </ul>
     </details>
     <div class="pair">
-      <v-text-field v-model="name" label="Name of the series" :error-messages="wrong.name" />
-      <v-text-field v-model="tool" label="Tool" :error-messages="wrong.tool" />
+      <v-text-field
+        v-model="name"
+        :label="t('spacing.adoptPanel.nameSeries')"
+        :error-messages="wrong.name"
+      />
+      <v-text-field v-model="tool" :label="t('common.tool')" :error-messages="wrong.tool" />
     </div>
     <HiveChoice v-model="chosen" :hives="hives" />
     <p v-if="wrong.hiveIds || wrong.days" role="alert" class="problem">
@@ -121,7 +126,7 @@ async function adopt(): Promise<void> {
     <v-textarea
       v-if="askReason"
       v-model="reason"
-      label="Why off the label?"
+      :label="t('common.whyOffLabel')"
       :error-messages="wrong.offLabelReason"
     />
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
@@ -132,15 +137,15 @@ async function adopt(): Promise<void> {
         height="56"
         :disabled="busy || days.length === 0 || chosen.length === 0 || name.trim() === ''"
         @click="adopt"
-        >Adopt the series</v-btn
+        >{{ t('spacing.adoptPanel.adoptSeries2') }}</v-btn
       >
-      <v-btn height="56" :disabled="days.length === 0" @click="compareHives"
-        >What this rhythm costs each hive</v-btn
-      >
+      <v-btn height="56" :disabled="days.length === 0" @click="compareHives">{{
+        t('spacing.adoptPanel.whatThisRhythmCosts')
+      }}</v-btn>
     </div>
     <RhythmTable v-if="rhythm" v-model="chosen" :lines="rhythm" />
     <p class="soft">
-      The label in hand and local rules decide. Estimates are a model's, not measurements.
+      {{ t('spacing.adoptPanel.labelHandLocalRules') }}
     </p>
   </section>
 </template>

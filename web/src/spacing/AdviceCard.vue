@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
+import { t } from '../words/words'
 
 /** What is recommended, and why. */
 defineProps<{ advice: Shapes['Advice'] }>()
@@ -7,14 +8,18 @@ const emit = defineEmits<{ take: [days: string[]] }>()
 </script>
 
 <template>
-  <section class="sheet advice" :class="advice.kind" aria-label="Recommended">
+  <section
+    class="sheet advice"
+    :class="advice.kind"
+    :aria-label="t('spacing.adviceCard.recommended')"
+  >
     <h2>{{ advice.says }}</h2>
     <ul>
       <li v-for="each in advice.reasons" :key="each">{{ each }}</li>
     </ul>
-    <v-btn v-if="advice.days.length" @click="emit('take', [...advice.days])"
-      >Put these days on the bench</v-btn
-    >
+    <v-btn v-if="advice.days.length" @click="emit('take', [...advice.days])">{{
+      t('spacing.adviceCard.putTheseDaysOn')
+    }}</v-btn>
   </section>
 </template>
 

@@ -8,6 +8,7 @@ import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { fromNothing } from '../shared/chart/scales'
 import { addDays, daysBetween, shortDay } from '../shared/days'
 import { useLimits } from '../shared/limits'
+import { t } from '../words/words'
 
 const props = defineProps<{
   forecast: Shapes['MiteForecast']
@@ -24,10 +25,10 @@ const limits = useLimits()
 const LEFT = 68
 const RIGHT = 14
 const LANES = [
-  { stage: 'EGGS', words: 'eggs' },
-  { stage: 'LARVAE', words: 'larvae' },
-  { stage: 'CAPPED_WORKER', words: 'capped' },
-  { stage: 'CAPPED_DRONE', words: 'drones' },
+  { stage: 'EGGS', words: t('common.eggs') },
+  { stage: 'LARVAE', words: t('common.larvae') },
+  { stage: 'CAPPED_WORKER', words: t('spacing.benchChart.capped') },
+  { stage: 'CAPPED_DRONE', words: t('spacing.benchChart.drones') },
 ] as const
 const LANE = 15
 const MARKS = LANES.length * LANE + 32
@@ -193,7 +194,7 @@ defineExpose({ addOne })
     class="chart"
     :viewBox="`0 0 ${width} ${BOTTOM + 34}`"
     role="group"
-    aria-label="Brood and mites by day, with the rounds"
+    :aria-label="t('spacing.benchChart.broodMitesByDay')"
     @pointermove="drag"
     @pointerup="held = null"
     @pointercancel="held = null"
@@ -218,7 +219,7 @@ defineExpose({ addOne })
         :y="TOP + HEIGHT / 2"
         :transform="`rotate(-90 12 ${TOP + HEIGHT / 2})`"
       >
-        mites
+        {{ t('spacing.benchChart.mites') }}
       </text>
     </g>
     <path class="band" :d="areas.band" />
@@ -236,11 +237,11 @@ defineExpose({ addOne })
         :width="x(supers.end) - x(supers.begin)"
         height="14"
       />
-      <text :x="x(supers.begin) + 4" :y="BOTTOM - 18">supers on</text>
+      <text :x="x(supers.begin) + 4" :y="BOTTOM - 18">{{ t('spacing.benchChart.supersOn') }}</text>
     </g>
     <g v-if="winter >= 0 && winter <= span" class="winter">
       <path :d="`M${x(winter)} ${TOP}V${BOTTOM}`" />
-      <text :x="x(winter) + 4" :y="TOP + 12">winter bees</text>
+      <text :x="x(winter) + 4" :y="TOP + 12">{{ t('spacing.benchChart.winterBees') }}</text>
     </g>
     <FootAxis :marks="weeks" :y="BOTTOM + 19" :lines="[BOTTOM, BOTTOM + 5]" />
     <g
@@ -250,7 +251,7 @@ defineExpose({ addOne })
       :class="{ held: held === i }"
       tabindex="0"
       role="slider"
-      :aria-label="`Round ${i + 1}`"
+      :aria-label="t('spacing.benchChart.round', { i: i + 1 })"
       aria-valuemin="0"
       :aria-valuemax="span"
       :aria-valuenow="mark.at"

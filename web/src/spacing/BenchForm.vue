@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import type { BenchDraft } from './useBench'
+import { t } from '../words/words'
 
 /** What the bench reckons with: count, brood, dose, limits. */
 const props = defineProps<{
@@ -17,21 +18,21 @@ const draft = defineModel<BenchDraft>({ required: true })
 const shuts = computed(() => [
   {
     value: 'AS_IT_STANDS' as const,
-    title: `as it stands: keeps ${Math.round(100 * props.kept)} %, estimate`,
+    title: t('spacing.benchForm.asStandsKeepsEstimate', { kept: Math.round(100 * props.kept) }),
   },
   ...props.choices.shuts.map((each) => ({
     value: each.shut,
-    title: `${each.words}: keeps ${Math.round(100 * each.kept)} %`,
+    title: t('spacing.benchForm.keeps', { words: each.words, kept: Math.round(100 * each.kept) }),
   })),
 ])
 const curves = computed(() =>
   props.choices.curves.map((each) => ({ value: each.curve, title: each.words })),
 )
 const sheets = computed(() => [
-  { value: '', title: 'none: nothing is judged' },
+  { value: '', title: t('spacing.benchForm.noneNothingJudged') },
   ...props.ruleSheets.map((each) => ({
     value: each.id,
-    title: each.name + (each.example ? ' (example)' : ''),
+    title: each.name + (each.example ? ' ' + t('spacing.benchForm.example') : ''),
   })),
 ])
 
@@ -41,12 +42,12 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
 </script>
 
 <template>
-  <form class="form" aria-label="What is reckoned with" @submit.prevent>
+  <form class="form" :aria-label="t('spacing.benchForm.whatReckonedWith')" @submit.prevent>
     <fieldset>
-      <legend>Count and brood</legend>
+      <legend>{{ t('spacing.benchForm.countBrood') }}</legend>
       <div class="pair">
         <v-text-field
-          label="Mites"
+          :label="t('common.mites')"
           inputmode="numeric"
           density="compact"
           :model-value="draft.mites"
@@ -54,7 +55,7 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
           @update:model-value="(text) => set('mites', text)"
         />
         <v-text-field
-          label="in bees"
+          :label="t('spacing.benchForm.bees')"
           inputmode="numeric"
           density="compact"
           :model-value="draft.sampleBees"
@@ -62,7 +63,7 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
           @update:model-value="(text) => set('sampleBees', text)"
         />
         <v-text-field
-          label="Frames of bees"
+          :label="t('spacing.benchForm.framesBees')"
           inputmode="decimal"
           density="compact"
           :model-value="draft.framesOfBees"
@@ -70,7 +71,7 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
           @update:model-value="(text) => set('framesOfBees', text)"
         />
         <v-text-field
-          label="Capped frames"
+          :label="t('spacing.benchForm.cappedFrames')"
           inputmode="decimal"
           density="compact"
           :model-value="draft.cappedFrames"
@@ -79,7 +80,7 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
         />
       </div>
       <v-text-field
-        label="Drone cells, % of capped"
+        :label="t('spacing.benchForm.droneCellsCapped')"
         inputmode="decimal"
         density="compact"
         :model-value="draft.dronePercent"
@@ -87,16 +88,16 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
         @update:model-value="(text) => set('dronePercent', text)"
       />
       <details>
-        <summary>Where these come from</summary>
+        <summary>{{ t('spacing.benchForm.whereTheseComeFrom') }}</summary>
         <ul>
           <li v-for="each in from" :key="each">{{ each }}</li>
         </ul>
       </details>
     </fieldset>
     <fieldset>
-      <legend>Each round</legend>
+      <legend>{{ t('spacing.benchForm.eachRound') }}</legend>
       <v-text-field
-        label="Acid dihydrate, g a box"
+        :label="t('spacing.benchForm.acidDihydrateGBox')"
         inputmode="decimal"
         density="compact"
         :model-value="draft.gramsPerBox"
@@ -104,14 +105,14 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
         @update:model-value="(text) => set('gramsPerBox', text)"
       />
       <v-select
-        label="How tight the hive is"
+        :label="t('spacing.benchForm.howTightHive')"
         density="compact"
         :model-value="draft.shut"
         :items="shuts"
         @update:model-value="(shut) => set('shut', shut)"
       />
       <v-select
-        label="Kill curve"
+        :label="t('spacing.benchForm.killCurve')"
         density="compact"
         :model-value="draft.curve"
         :items="curves"
@@ -119,16 +120,16 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
       />
     </fieldset>
     <fieldset>
-      <legend>Held against</legend>
+      <legend>{{ t('spacing.benchForm.heldAgainst') }}</legend>
       <v-select
-        label="Rule sheet"
+        :label="t('common.ruleSheet')"
         density="compact"
         :model-value="draft.ruleSheetId"
         :items="sheets"
         @update:model-value="(id) => set('ruleSheetId', id)"
       />
       <v-text-field
-        label="Common date"
+        :label="t('spacing.benchForm.commonDate')"
         type="date"
         density="compact"
         :model-value="draft.commonDate"
@@ -136,7 +137,7 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
         @update:model-value="(date) => set('commonDate', date)"
       />
       <v-text-field
-        label="Limit then, % of bees"
+        :label="t('spacing.benchForm.limitThenBees')"
         inputmode="decimal"
         density="compact"
         :model-value="draft.targetPercent"

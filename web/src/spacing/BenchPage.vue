@@ -19,6 +19,7 @@ import OutcomeLine from './OutcomeLine.vue'
 import PatternTable from './PatternTable.vue'
 import { useBench } from './useBench'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
@@ -45,26 +46,28 @@ const patterns = computed(
 const target = computed(() => numberIn(draft.value.targetPercent) / 100)
 const hasCount = computed(() => draft.value.mites !== '' && draft.value.sampleBees !== '')
 const STATES = {
-  FREE: 'nothing capped today',
-  LIKELY_FREE: 'likely nothing capped: look to confirm',
-  CAPPED: 'capped brood today',
+  FREE: t('spacing.benchPage.nothingCappedToday'),
+  LIKELY_FREE: t('spacing.benchPage.likelyNothingCappedLook'),
+  CAPPED: t('spacing.benchPage.cappedBroodToday'),
 } as const
 const VIEWS = [
-  { key: 'patterns', words: 'Patterns' },
-  { key: 'further', words: 'Each further round' },
-  { key: 'front', words: 'Visits against mites' },
-  { key: 'brood', words: 'Brood clock' },
-  { key: 'how', words: 'How it is reckoned' },
+  { key: 'patterns', words: t('spacing.benchPage.patterns') },
+  { key: 'further', words: t('spacing.benchPage.eachFurtherRound') },
+  { key: 'front', words: t('spacing.benchPage.visitsAgainstMites') },
+  { key: 'brood', words: t('spacing.benchPage.broodClock') },
+  { key: 'how', words: t('spacing.benchPage.howReckoned') },
 ] as const
 
 function windowWords(window: Shapes['FreeWindow']): string {
   const days = window.likely ?? window.sure
-  if (!days) return 'none ahead'
-  const end = window.openEnded ? `from ${shortDay(days.from)}, no end on record` : spanOf(days)
-  if (!window.sure) return `${end}, likely`
+  if (!days) return t('spacing.benchPage.noneAhead')
+  const end = window.openEnded
+    ? t('spacing.benchPage.fromNoEndOn', { from: shortDay(days.from) })
+    : spanOf(days)
+  if (!window.sure) return t('spacing.benchPage.likely', { end })
   return window.likely && window.sure.to === window.likely.to
-    ? `${end}, sure`
-    : `${end}, sure to ${shortDay(window.sure.to)}`
+    ? t('spacing.benchPage.sure', { end })
+    : t('spacing.benchPage.sure2', { end, to: shortDay(window.sure.to) })
 }
 
 function take(days: readonly string[]): void {
@@ -92,19 +95,24 @@ function takePattern(id: string): void {
   <PageState
     :there="start !== null && choices !== null"
     :problem="problem"
-    what="the bench"
+    :what="t('spacing.benchPage.bench')"
     @again="bench.load()"
   />
   <template v-if="start && choices">
     <div class="top">
-      <h1>Spacing · {{ start.hive.name }}</h1>
+      <h1>{{ t('spacing.benchPage.spacing', { name: start.hive.name }) }}</h1>
       <p class="state">
-        <strong>{{ STATES[start.clock.state] }}</strong>. Without capped workers:
-        {{ windowWords(start.clock.workers) }}; drones too:
-        {{ windowWords(start.clock.withDrones) }}.
+        <i18n-t keypath="spacing.benchPage.withoutCappedWorkersDrones" scope="global"
+          ><template #strong
+            ><strong>{{ STATES[start.clock.state] }}</strong></template
+          ><template #workers>{{ windowWords(start.clock.workers) }}</template
+          ><template #withDrones>{{ windowWords(start.clock.withDrones) }}</template></i18n-t
+        >
       </p>
-      <v-btn v-if="session.mayWork" @click="telling = true">What happened here</v-btn>
-      <v-btn to="/spacing">All hives</v-btn>
+      <v-btn v-if="session.mayWork" @click="telling = true">{{
+        t('spacing.benchPage.whatHappenedHere')
+      }}</v-btn>
+      <v-btn to="/spacing">{{ t('spacing.benchPage.allHives') }}</v-btn>
     </div>
     <div class="bench">
       <BenchForm
@@ -117,25 +125,28 @@ function takePattern(id: string): void {
       />
       <div class="work">
         <p v-if="!hasCount" class="sheet ask">
-          Enter a count first: mites and the bees they came from.
-          <router-link :to="{ path: '/counts', query: { apiary: start.clock.apiaryId } }"
-            >To the counts</router-link
+          <i18n-t keypath="spacing.benchPage.enterCountFirstMites" scope="global"
+            ><template #link
+              ><router-link :to="{ path: '/counts', query: { apiary: start.clock.apiaryId } }">{{
+                t('spacing.benchPage.counts')
+              }}</router-link></template
+            ></i18n-t
           >
         </p>
         <template v-if="forecast && hasCount">
           <div class="marks">
             <v-select
               class="pattern"
-              label="Start from a pattern"
+              :label="t('spacing.benchPage.startFromPattern')"
               density="compact"
               :model-value="picked"
               :items="patterns"
               @update:model-value="takePattern"
             />
-            <v-btn @click="chart?.addOne()">Add a round</v-btn>
-            <v-btn :disabled="!draft.days.length" @click="take(draft.days.slice(0, -1))"
-              >Take the last out</v-btn
-            >
+            <v-btn @click="chart?.addOne()">{{ t('spacing.benchPage.addRound') }}</v-btn>
+            <v-btn :disabled="!draft.days.length" @click="take(draft.days.slice(0, -1))">{{
+              t('spacing.benchPage.takeLastOut')
+            }}</v-btn>
             <span class="soft"
               >{{ counted(forecast.visits, 'visit') }}, {{ forecast.ruleOfThumb.says }}</span
             >
@@ -150,16 +161,19 @@ function takePattern(id: string): void {
             @move="take"
           />
           <p class="legend soft">
-            <span class="key exposed"></span>on bees <span class="key capped"></span>under cappings
-            <span class="key band"></span>80 of 100 courses <span class="key dash"></span>untreated
-            <span class="key killed"></span>killed so far. A model estimate. Drag a mark, or move it
-            with the arrow keys; double press adds one, Delete takes it out.
+            <i18n-t keypath="spacing.benchPage.onBeesUnderCappings" scope="global"
+              ><template #span><span class="key exposed"></span></template
+              ><template #span2><span class="key capped"></span></template
+              ><template #span3><span class="key band"></span></template
+              ><template #span4><span class="key dash"></span></template
+              ><template #span5><span class="key killed"></span></template
+            ></i18n-t>
           </p>
           <OutcomeLine :forecast="forecast" :target="target" />
         </template>
         <template v-if="comparison && hasCount">
           <AdviceCard :advice="comparison.advice" @take="take" />
-          <div class="views" role="tablist" aria-label="Compare">
+          <div class="views" role="tablist" :aria-label="t('spacing.benchPage.compare')">
             <button
               v-for="each in VIEWS"
               :key="each.key"
@@ -193,19 +207,20 @@ function takePattern(id: string): void {
           />
           <section v-else class="how">
             <p>
-              Each day mites emerge with the young bees, a round kills a share of those on bees ({{
-                forecast ? Math.round(100 * forecast.killShare) : 0
+              {{
+                t('spacing.benchPage.eachDayMitesEmerge', {
+                  killShare: forecast ? Math.round(100 * forecast.killShare) : 0,
+                })
               }}
-              % of them with this dose, this hive and this curve), some die by themselves, and the
-              rest go into cells that are capped that day. The start comes from your count; how the
-              mites divide over bees and brood today comes from the colony's own brood history.
             </p>
-            <p>Left out:</p>
+            <p>{{ t('spacing.benchPage.leftOut') }}</p>
             <ul>
               <li v-for="each in choices.leftOut" :key="each">{{ each }}</li>
             </ul>
             <p v-if="session.isKeeper">
-              <router-link to="/parameters">All figures, with their meaning and source</router-link>
+              <router-link to="/parameters">{{
+                t('spacing.benchPage.allFiguresWithTheir')
+              }}</router-link>
             </p>
           </section>
           <AdoptPanel

@@ -6,6 +6,7 @@ import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { CAPPED, COMBS, GIVEN, KINDS, LEFT, OPEN, QUEENS, YOUNGEST } from './broodWords'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** What happened to the brood of one hive or of many. */
 const props = defineProps<{ apiaryId: string; today: string; hiveId?: string }>()
@@ -77,12 +78,12 @@ function event(hiveId: string): Event {
 
 function unread(): Record<string, string> {
   const found: Record<string, string> = {}
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(day.value)) found.day = 'is no date'
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(day.value)) found.day = t('common.noDate')
   if (kind.value === 'INSPECTION') {
     if (capped.value === 'FRAMES' && !Number.isFinite(numberIn(cappedFrames.value)))
-      found.cappedFrames = 'is no number'
+      found.cappedFrames = t('common.noNumber')
     if (framesOfBees.value.trim() && !Number.isFinite(numberIn(framesOfBees.value)))
-      found.framesOfBees = 'is no number'
+      found.framesOfBees = t('common.noNumber')
   }
   return found
 }
@@ -100,66 +101,90 @@ async function keep(): Promise<void> {
 
 <template>
   <v-dialog v-model="open" max-width="620">
-    <form class="sheet form" aria-label="What happened" @submit.prevent="keep">
-      <h2>What happened</h2>
+    <form class="sheet form" :aria-label="t('common.whatHappened')" @submit.prevent="keep">
+      <h2>{{ t('common.whatHappened') }}</h2>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <v-select
         v-model="kind"
-        label="Event"
+        :label="t('spacing.broodEventForm.event')"
         :items="KINDS.map((each) => ({ value: each.kind, title: each.words }))"
       />
-      <v-text-field v-model="day" type="date" label="Day" :error-messages="wrong.day" />
-      <v-select v-if="kind === 'SWARM_HIVED'" v-model="comb" label="Hived on" :items="COMBS" />
+      <v-text-field
+        v-model="day"
+        type="date"
+        :label="t('common.day')"
+        :error-messages="wrong.day"
+      />
+      <v-select
+        v-if="kind === 'SWARM_HIVED'"
+        v-model="comb"
+        :label="t('spacing.broodEventForm.hivedOn')"
+        :items="COMBS"
+      />
       <v-text-field
         v-if="kind === 'PACKAGE_HIVED'"
         v-model="released"
         type="date"
-        label="Queen let out on (empty while she is caged)"
+        :label="t('spacing.broodEventForm.queenLetOutOn')"
         :error-messages="wrong.released"
       />
       <template v-if="kind === 'SPLIT'">
-        <v-select v-model="youngest" label="Its youngest brood was" :items="YOUNGEST" />
+        <v-select
+          v-model="youngest"
+          :label="t('spacing.broodEventForm.itsYoungestBroodWas')"
+          :items="YOUNGEST"
+        />
         <v-select
           v-model="newQueen"
-          label="It got"
+          :label="t('spacing.broodEventForm.got')"
           :items="QUEENS"
           :error-messages="wrong.newQueen"
-          hint="Queen cells that hang there already count as a ripe cell, unless you looked and found none."
+          :hint="t('spacing.broodEventForm.queenCellsHangThere')"
         />
       </template>
       <v-select
         v-if="kind === 'BROOD_REMOVED'"
         v-model="leftBrood"
-        label="What stayed"
+        :label="t('spacing.broodEventForm.whatStayed')"
         :items="LEFT"
       />
       <v-select
         v-if="kind === 'BROOD_GIVEN'"
         v-model="given"
-        label="Oldest brood on it"
+        :label="t('spacing.broodEventForm.oldestBroodOn')"
         :items="GIVEN"
       />
       <template v-if="kind === 'INSPECTION'">
-        <v-select v-model="capped" label="Capped brood" :items="CAPPED" />
+        <v-select
+          v-model="capped"
+          :label="t('spacing.broodEventForm.cappedBrood')"
+          :items="CAPPED"
+        />
         <v-text-field
           v-if="capped === 'FRAMES'"
           v-model="cappedFrames"
-          label="Frames of capped brood"
+          :label="t('spacing.broodEventForm.framesCappedBrood')"
           inputmode="decimal"
           :error-messages="wrong.cappedFrames"
         />
-        <v-select v-model="openBrood" label="Open brood" :items="OPEN" />
+        <v-select
+          v-model="openBrood"
+          :label="t('spacing.broodEventForm.openBrood')"
+          :items="OPEN"
+        />
         <v-text-field
           v-model="framesOfBees"
-          label="Frames of bees (if counted)"
+          :label="t('spacing.broodEventForm.framesBeesIfCounted')"
           inputmode="decimal"
           :error-messages="wrong.framesOfBees"
         />
       </template>
       <HiveChoice v-model="chosen" :hives="hives" />
       <div class="buttons">
-        <v-btn type="submit" variant="flat" color="primary" :disabled="!ready">Keep</v-btn>
-        <v-btn @click="open = false">Close</v-btn>
+        <v-btn type="submit" variant="flat" color="primary" :disabled="!ready">{{
+          t('common.keep')
+        }}</v-btn>
+        <v-btn @click="open = false">{{ t('common.close') }}</v-btn>
       </div>
     </form>
   </v-dialog>

@@ -4,6 +4,7 @@ import { shortDay } from '../shared/days'
 import { useRequest } from '../shared/request'
 import BroodLine from './BroodLine.vue'
 import { wordsOf } from './broodWords'
+import { t } from '../words/words'
 
 /** What is on record of a colony's brood, what follows from it, and when to look. */
 defineProps<{ clock: Shapes['ClockView']; mayWork: boolean }>()
@@ -12,7 +13,7 @@ const { problem, attempt } = useRequest(refusal)
 
 function refusal(thrown: unknown): string {
   const says = thrown instanceof Refused ? thrown.at('day') : undefined
-  return says ? `Not struck out: ${says}` : words(thrown)
+  return says ? t('spacing.broodEvents.notStruckOut', { says }) : words(thrown)
 }
 
 async function strike(id: string): Promise<void> {
@@ -24,28 +25,30 @@ async function strike(id: string): Promise<void> {
 </script>
 
 <template>
-  <section class="events" aria-label="Brood clock">
+  <section class="events" :aria-label="t('spacing.broodEvents.broodClock')">
     <div class="line"><BroodLine :clock="clock" /></div>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <div>
-      <h3>What follows</h3>
+      <h3>{{ t('spacing.broodEvents.whatFollows') }}</h3>
       <ul>
         <li v-for="each in clock.why" :key="each">{{ each }}</li>
         <li v-for="each in clock.lookDates" :key="each.day + each.why">
-          <strong>Look inside on {{ shortDay(each.day) }}</strong
-          >: {{ each.why }}.
+          <strong>{{ t('spacing.broodEvents.lookInsideOn', { day: shortDay(each.day) }) }}</strong>:
+          {{ each.why }}.
         </li>
       </ul>
     </div>
     <div>
-      <h3>On record</h3>
+      <h3>{{ t('spacing.broodEvents.onRecord') }}</h3>
       <ul>
         <li v-for="each in clock.events" :key="each.event.id">
           {{ shortDay(each.event.day) }} · {{ wordsOf(each.event) }}
           <span class="soft">{{ each.doneBy }}</span>
-          <button v-if="mayWork" type="button" @click="strike(each.event.id)">Strike out</button>
+          <button v-if="mayWork" type="button" @click="strike(each.event.id)">
+            {{ t('common.strikeOut') }}
+          </button>
         </li>
-        <li v-if="!clock.events.length" class="soft">Nothing yet.</li>
+        <li v-if="!clock.events.length" class="soft">{{ t('spacing.broodEvents.nothingYet') }}</li>
       </ul>
     </div>
   </section>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import { addDays, daysBetween, shortDay } from '../shared/days'
+import { t } from '../words/words'
 
 /** A colony's brood over the days: stages as bands, the days without capped brood in brackets, when to look. */
 const props = defineProps<{ clock: Shapes['ClockView'] }>()
@@ -10,10 +11,10 @@ const props = defineProps<{ clock: Shapes['ClockView'] }>()
 const WIDTH = 840
 const LEFT = 118
 const ROWS = [
-  { stage: 'EGGS', words: 'eggs' },
-  { stage: 'LARVAE', words: 'larvae' },
-  { stage: 'CAPPED_WORKER', words: 'capped workers' },
-  { stage: 'CAPPED_DRONE', words: 'capped drones' },
+  { stage: 'EGGS', words: t('common.eggs') },
+  { stage: 'LARVAE', words: t('common.larvae') },
+  { stage: 'CAPPED_WORKER', words: t('spacing.broodLine.cappedWorkers') },
+  { stage: 'CAPPED_DRONE', words: t('spacing.broodLine.cappedDrones') },
 ] as const
 const ROW = 20
 const SHOWN = 70
@@ -41,8 +42,8 @@ const rows = computed(() =>
 )
 const windows = computed(() =>
   [
-    { words: 'free of workers', window: props.clock.workers },
-    { words: 'and of drones', window: props.clock.withDrones },
+    { words: t('spacing.broodLine.freeWorkers'), window: props.clock.workers },
+    { words: t('spacing.broodLine.drones'), window: props.clock.withDrones },
   ].map(({ words, window }, i) => ({
     words,
     y: BASE + 6 + i * 24,
@@ -62,7 +63,11 @@ const looks = computed(() =>
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} ${BASE + 92}`" role="img" aria-label="Brood by day">
+  <svg
+    :viewBox="`0 0 ${WIDTH} ${BASE + 92}`"
+    role="img"
+    :aria-label="t('spacing.broodLine.broodByDay')"
+  >
     <g v-for="row in rows" :key="row.stage" :class="row.stage">
       <text class="name" :x="LEFT - 8" :y="row.y + 12">{{ row.words }}</text>
       <rect
@@ -97,11 +102,12 @@ const looks = computed(() =>
     </g>
     <path class="now" :d="`M${at(clock.today)} 0V${BASE + 56}`" />
     <FootAxis :marks="weeks" :y="BASE + 84" />
-    <text v-if="looks.length" class="name" :x="LEFT - 8" :y="BASE + 64">look</text>
+    <text v-if="looks.length" class="name" :x="LEFT - 8" :y="BASE + 64">
+      {{ t('spacing.broodLine.look') }}
+    </text>
   </svg>
   <p class="soft">
-    Filled brackets: sure. Open brackets: likely, look to confirm. ▲ a day to look inside. The line
-    is today.
+    {{ t('spacing.broodLine.filledBracketsSureOpen') }}
   </p>
 </template>
 

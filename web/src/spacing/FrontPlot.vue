@@ -8,6 +8,7 @@ import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { decadeMarks, decades } from '../shared/chart/scales'
 import { shortDay } from '../shared/days'
 import { whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** Visits against mites left: the best that each number of visits can do, and where the patterns fall. */
 const props = defineProps<{ comparison: Shapes['Comparison'] }>()
@@ -46,15 +47,19 @@ const path = computed(
 
 <template>
   <figure>
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="group" aria-label="Visits against mites left">
+    <svg
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      role="group"
+      :aria-label="t('spacing.frontPlot.visitsAgainstMitesLeft')"
+    >
       <ValueAxis :scale="y" :marks="marks" :from="LEFT" :to="WIDTH - 10" />
       <FootAxis
         :marks="visits"
         :y="BOTTOM + 18"
-        :what="{ words: 'visits', x: (LEFT + WIDTH) / 2, y: HEIGHT - 4 }"
+        :what="{ words: t('spacing.frontPlot.visits'), x: (LEFT + WIDTH) / 2, y: HEIGHT - 4 }"
       />
       <text :transform="`rotate(-90 12 ${BOTTOM / 2})`" x="12" :y="BOTTOM / 2">
-        mites left, log scale
+        {{ t('spacing.frontPlot.mitesLeftLogScale') }}
       </text>
       <path class="front" :d="path" />
       <g v-for="each in patterns" :key="each.id" class="pattern">
@@ -62,15 +67,25 @@ const path = computed(
           :d="`M${x(each.days.length) - 5} ${y(each.left)}h10M${x(each.days.length)} ${y(each.left) - 5}v10`"
         >
           <title>
-            {{ each.name }}: {{ whole(each.left) }} mites left after {{ each.days.length }} visits
+            {{
+              t('spacing.frontPlot.mitesLeftAfterVisits', {
+                name: each.name,
+                left: whole(each.left),
+                days: each.days.length,
+              })
+            }}
           </title>
         </path>
       </g>
       <g v-if="single" class="single">
         <path :d="`M${x(1)} ${y(single.left) - 8}l8 8-8 8-8-8z`">
-          <title>one round with nothing capped: {{ whole(single.left) }} mites left</title>
+          <title>
+            {{ t('spacing.frontPlot.oneRoundWithNothing', { left: whole(single.left) }) }}
+          </title>
         </path>
-        <text class="right" :x="x(1) + 14" :y="y(single.left) + 4">one round, nothing capped</text>
+        <text class="right" :x="x(1) + 14" :y="y(single.left) + 4">
+          {{ t('spacing.frontPlot.oneRoundNothingCapped') }}
+        </text>
       </g>
       <g
         v-for="each in comparison.front"
@@ -79,7 +94,14 @@ const path = computed(
         :class="{ off: each.verdict === 'NOT_ON_LABEL' }"
         tabindex="0"
         role="button"
-        :aria-label="`Take ${each.rounds} rounds, ${each.gap} days apart from ${shortDay(each.start)}: ${whole(each.left)} mites left`"
+        :aria-label="
+          t('spacing.frontPlot.takeRoundsDaysApart', {
+            rounds: each.rounds,
+            gap: each.gap,
+            start: shortDay(each.start),
+            left: whole(each.left),
+          })
+        "
         @click="emit('take', each)"
         @keydown.enter="emit('take', each)"
       >
@@ -90,9 +112,7 @@ const path = computed(
       </g>
     </svg>
     <figcaption class="soft">
-      ● the fewest mites that so many visits can leave, whichever of 14 days they begin (hollow: not
-      on the rule sheet) · + patterns from {{ shortDay(comparison.start) }} · ◆ one round with
-      nothing capped. Press a ● to put it on the bench.
+      {{ t('spacing.frontPlot.fewestMitesSoMany', { start: shortDay(comparison.start) }) }}
     </figcaption>
   </figure>
 </template>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** What each further round and each day of gap buys on this colony, from one start. */
 const props = defineProps<{ comparison: Shapes['Comparison']; target: number }>()
@@ -21,23 +22,20 @@ function cell(rounds: number, gap: number): Shapes['EvenSeries'] | undefined {
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="Rounds and gaps">
+  <div class="scroll" tabindex="0" role="region" :aria-label="t('spacing.furtherGrid.roundsGaps')">
     <table>
       <caption class="soft">
-        Mites left on
         {{
-          shortDay(comparison.commonDate)
-        }}, first round on
-        {{
-          shortDay(comparison.start)
-        }}. Empty: the last round lies too near to that date, or beyond it. ✓ within the limit of
-        {{
-          percent(target)
-        }}; struck through: not on the rule sheet.
+          t('spacing.furtherGrid.mitesLeftOnFirst', {
+            commonDate: shortDay(comparison.commonDate),
+            start: shortDay(comparison.start),
+            target: percent(target),
+          })
+        }}
       </caption>
       <thead>
         <tr>
-          <th scope="col">Rounds</th>
+          <th scope="col">{{ t('common.rounds') }}</th>
           <th v-for="gap in GAPS" :key="gap" scope="col">{{ gap }} d</th>
         </tr>
       </thead>
@@ -57,7 +55,13 @@ function cell(rounds: number, gap: number): Shapes['EvenSeries'] | undefined {
                 :style="{
                   '--share': Math.min(1, cell(rounds, gap)!.left / comparison.untreated).toFixed(3),
                 }"
-                :aria-label="`${rounds} rounds, ${gap} days apart: ${whole(cell(rounds, gap)!.left)} mites left`"
+                :aria-label="
+                  t('spacing.furtherGrid.roundsDaysApartMites', {
+                    rounds,
+                    gap,
+                    left: whole(cell(rounds, gap)!.left),
+                  })
+                "
                 @click="emit('take', cell(rounds, gap)!)"
               >
                 {{ whole(cell(rounds, gap)!.left)

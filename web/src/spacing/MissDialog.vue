@@ -5,6 +5,7 @@ import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** Going on after a missed day: each way with what it leaves. */
 const props = defineProps<{ series: Shapes['Series']; round: Shapes['SeriesRound'] }>()
@@ -53,13 +54,17 @@ async function go(way: Shapes['WayOn']): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="680" aria-label="Missed a day">
+  <v-dialog v-model="open" max-width="680" :aria-label="t('spacing.missDialog.missedDay')">
     <div class="sheet miss">
-      <h2>Round {{ round.number }} was to be on {{ shortDay(round.day) }}</h2>
+      <h2>
+        {{
+          t('spacing.missDialog.roundWasBeOn', { number: round.number, day: shortDay(round.day) })
+        }}
+      </h2>
       <v-text-field
         v-model="onto"
         type="date"
-        label="It can be done on"
+        :label="t('spacing.missDialog.canBeDoneOn')"
         :error-messages="wrong.onto ?? wrong.number"
       />
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
@@ -70,27 +75,30 @@ async function go(way: Shapes['WayOn']): Promise<void> {
             <span
               v-if="each.left !== undefined && each.wash !== undefined && each.commonDate"
               class="soft"
-              >about {{ whole(each.left) }} mites left on {{ shortDay(each.commonDate) }}, a wash of
-              {{ percent(each.wash) }}: a model estimate from the count it was planned on</span
+              >{{
+                t('spacing.missDialog.aboutMitesLeftOn', {
+                  left: whole(each.left),
+                  commonDate: shortDay(each.commonDate),
+                  wash: percent(each.wash),
+                })
+              }}</span
             >
-            <span v-else class="soft"
-              >planned with the season, not reckoned on a bench: no estimate of what it leaves</span
-            >
+            <span v-else class="soft">{{ t('spacing.missDialog.plannedWithSeasonNot') }}</span>
             <template v-if="each.verdict">
               <br /><VerdictMark :verdict="each.verdict" />
               <span class="soft">{{ each.labelSays }}</span>
             </template>
           </div>
-          <v-btn @click="go(each)">So</v-btn>
+          <v-btn @click="go(each)">{{ t('spacing.missDialog.so') }}</v-btn>
         </li>
       </ul>
       <v-textarea
         v-if="ways.some((each) => each.verdict === 'NOT_ON_LABEL')"
         v-model="reason"
-        label="Why off the label? Needed for a way that is not on it"
+        :label="t('spacing.missDialog.whyOffLabelNeeded')"
         :error-messages="wrong.offLabelReason"
       />
-      <v-btn @click="open = false">Close</v-btn>
+      <v-btn @click="open = false">{{ t('common.close') }}</v-btn>
     </div>
   </v-dialog>
 </template>

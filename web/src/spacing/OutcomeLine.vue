@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** What the schedule in hand comes to, round by round and at the common date. */
 const props = defineProps<{ forecast: Shapes['MiteForecast']; target: number }>()
@@ -14,20 +15,40 @@ const reaches = computed(() => then.value.wash <= props.target)
 <template>
   <div class="outcome" aria-live="polite" data-outcome>
     <p class="main">
-      <span class="figure big">{{ whole(then.left) }}</span> mites left on
-      {{ shortDay(then.day) }}
-      <span class="soft"
-        >80 %: {{ whole(then.leftLow) }} to {{ whole(then.leftHigh) }}; untreated
-        {{ whole(then.untreated) }}</span
+      <i18n-t keypath="spacing.outcomeLine.mitesLeftOn" scope="global"
+        ><template #span
+          ><span class="figure big">{{ whole(then.left) }}</span></template
+        ><template #day>{{ shortDay(then.day) }}</template
+        ><template #span2
+          ><span class="soft">{{
+            t('spacing.outcomeLine.untreated', {
+              leftLow: whole(then.leftLow),
+              leftHigh: whole(then.leftHigh),
+              untreated: whole(then.untreated),
+            })
+          }}</span></template
+        ></i18n-t
       >
     </p>
     <p>
-      A wash then: <strong :class="reaches ? 'good' : 'bad'">{{ percent(then.wash) }}</strong>
-      {{ reaches ? 'within' : 'above' }} your limit of {{ percent(target) }}.
-      <template v-if="forecast.after">
-        {{ shortDay(forecast.after.day) }}, 24 days after the last round:
-        {{ whole(forecast.after.left) }} left.
-      </template>
+      <i18n-t keypath="spacing.outcomeLine.washThenYourLimit" scope="global"
+        ><template #strong
+          ><strong :class="reaches ? 'good' : 'bad'">{{ percent(then.wash) }}</strong></template
+        ><template #reaches>{{
+          reaches ? t('spacing.outcomeLine.within') : t('spacing.outcomeLine.above')
+        }}</template
+        ><template #target>{{ percent(target) }}</template
+        ><template #more
+          ><template v-if="forecast.after">
+            {{
+              t('spacing.outcomeLine.daysAfterLastRound', {
+                day: shortDay(forecast.after.day),
+                left: whole(forecast.after.left),
+              })
+            }}
+          </template></template
+        ></i18n-t
+      >
     </p>
     <ul v-if="forecast.notes.length" class="notes soft">
       <li v-for="note in forecast.notes" :key="note">{{ note }}</li>
@@ -44,7 +65,7 @@ const reaches = computed(() => then.value.wash <= props.target)
     <table v-if="forecast.rounds.length">
       <thead>
         <tr>
-          <th scope="col">Round</th>
+          <th scope="col">{{ t('spacing.outcomeLine.round') }}</th>
           <th v-for="(each, i) in forecast.rounds" :key="each.day" scope="col">
             {{ i + 1 }} <span class="soft">{{ shortDay(each.day) }}</span>
           </th>
@@ -52,14 +73,14 @@ const reaches = computed(() => then.value.wash <= props.target)
       </thead>
       <tbody>
         <tr>
-          <th scope="row">drop to expect</th>
+          <th scope="row">{{ t('spacing.outcomeLine.dropExpect') }}</th>
           <td v-for="each in forecast.rounds" :key="each.day" class="figure">
             {{ whole(each.killed) }}
             <span class="soft">{{ whole(each.killedLow) }}–{{ whole(each.killedHigh) }}</span>
           </td>
         </tr>
         <tr>
-          <th scope="row">under cappings</th>
+          <th scope="row">{{ t('spacing.outcomeLine.underCappings') }}</th>
           <td v-for="each in forecast.rounds" :key="each.day" class="figure">
             {{ Math.round(100 * each.shielded) }} %
           </td>

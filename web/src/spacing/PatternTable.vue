@@ -5,6 +5,7 @@ import LineTable from '../shared/LineTable.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** Every pattern from the same start, at the common date and by visit; and one round without brood beside them. */
 const props = defineProps<{ comparison: Shapes['Comparison']; target: number }>()
@@ -17,23 +18,29 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
 </script>
 
 <template>
-  <LineTable label="Patterns side by side">
+  <LineTable :label="t('spacing.patternTable.patternsSideBySide')">
     <thead>
       <tr>
-        <th scope="col" class="pattern">Pattern</th>
-        <th scope="col">Visits</th>
-        <th scope="col" class="wide">Mites left on {{ shortDay(comparison.commonDate) }}</th>
-        <th scope="col">Wash then</th>
-        <th scope="col">Fewer a visit</th>
-        <th scope="col">Time</th>
-        <th scope="col">Rule of thumb</th>
-        <th scope="col" class="rule">Rule sheet</th>
-        <th scope="col"><span class="visually-hidden">Take</span></th>
+        <th scope="col" class="pattern">{{ t('spacing.patternTable.pattern') }}</th>
+        <th scope="col">{{ t('spacing.patternTable.visits') }}</th>
+        <th scope="col" class="wide">
+          {{
+            t('spacing.patternTable.mitesLeftOn', { commonDate: shortDay(comparison.commonDate) })
+          }}
+        </th>
+        <th scope="col">{{ t('spacing.patternTable.washThen') }}</th>
+        <th scope="col">{{ t('spacing.patternTable.fewerVisit') }}</th>
+        <th scope="col">{{ t('spacing.patternTable.time') }}</th>
+        <th scope="col">{{ t('spacing.patternTable.ruleThumb') }}</th>
+        <th scope="col" class="rule">{{ t('common.ruleSheet') }}</th>
+        <th scope="col">
+          <span class="visually-hidden">{{ t('spacing.patternTable.take') }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
       <tr>
-        <td>untreated</td>
+        <td>{{ t('spacing.patternTable.untreated') }}</td>
         <td class="figure">0</td>
         <td>
           <span class="bar whole"></span
@@ -44,7 +51,10 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
       </tr>
       <tr v-for="each in comparison.breaks" :key="each.kind" class="break">
         <td>
-          <strong>one round, nothing capped</strong><br /><span class="soft">{{ each.says }}</span>
+          <strong>{{ t('spacing.patternTable.oneRoundNothingCapped') }}</strong><br /><span
+            class="soft"
+            >{{ each.says }}</span
+          >
         </td>
         <td class="figure">1</td>
         <td>
@@ -53,11 +63,13 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
         </td>
         <td class="figure" :class="{ reaches: each.wash <= target }">{{ percent(each.wash) }}</td>
         <td class="figure">{{ whole(comparison.untreated - each.left) }}</td>
-        <td colspan="2" class="soft">on {{ shortDay(each.day) }}</td>
+        <td colspan="2" class="soft">
+          {{ t('spacing.patternTable.on', { day: shortDay(each.day) }) }}
+        </td>
         <td><VerdictMark v-if="each.judgement" :verdict="each.judgement.verdict" /></td>
         <td>
           <button v-if="each.kind === 'WINDOW'" type="button" @click="emit('take', [each.day])">
-            Take
+            {{ t('spacing.patternTable.take') }}
           </button>
         </td>
       </tr>
@@ -72,13 +84,17 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
         </td>
         <td class="figure" :class="{ reaches: each.reaches }">
           {{ percent(each.wash) }}
-          <span v-if="!each.settled" class="soft late">too soon after</span>
+          <span v-if="!each.settled" class="soft late">{{
+            t('spacing.patternTable.tooSoonAfter')
+          }}</span>
         </td>
         <td class="figure">{{ whole(each.perVisit) }}</td>
         <td class="figure">{{ (each.minutes / 60).toFixed(1) }} h</td>
         <td>
           <span :title="each.ruleOfThumb.says">{{
-            each.ruleOfThumb.holds ? 'keeps it' : 'breaks it'
+            each.ruleOfThumb.holds
+              ? t('spacing.patternTable.keeps')
+              : t('spacing.patternTable.breaks')
           }}</span>
         </td>
         <td>
@@ -89,10 +105,10 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
         <td>
           <button
             type="button"
-            :aria-label="`Take ${each.name}`"
+            :aria-label="t('spacing.patternTable.take2', { name: each.name })"
             @click="emit('take', [...each.days])"
           >
-            Take
+            {{ t('spacing.patternTable.take') }}
           </button>
         </td>
       </tr>

@@ -4,15 +4,16 @@ import LineTable from '../shared/LineTable.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay, spanOf } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** What one rhythm for the whole apiary costs each hive against a rhythm of its own. */
 defineProps<{ lines: readonly Shapes['HiveInRhythm'][] }>()
 const chosen = defineModel<string[]>({ required: true })
 
 const STATES = {
-  FREE: 'nothing capped',
-  LIKELY_FREE: 'likely nothing capped',
-  CAPPED: 'capped',
+  FREE: t('common.nothingCapped'),
+  LIKELY_FREE: t('spacing.rhythmTable.likelyNothingCapped'),
+  CAPPED: t('spacing.rhythmTable.capped'),
 } as const
 
 function toggle(id: string): void {
@@ -23,16 +24,16 @@ function toggle(id: string): void {
 </script>
 
 <template>
-  <LineTable label="What the rhythm costs each hive">
+  <LineTable :label="t('spacing.rhythmTable.whatRhythmCostsEach')">
     <thead>
       <tr>
-        <th scope="col">In it</th>
-        <th scope="col">Hive</th>
-        <th scope="col">Brood</th>
-        <th scope="col">Left with this rhythm</th>
-        <th scope="col">Left with its own</th>
-        <th scope="col">Costs</th>
-        <th scope="col">Rule sheet</th>
+        <th scope="col">{{ t('spacing.rhythmTable.inIt') }}</th>
+        <th scope="col">{{ t('common.hive') }}</th>
+        <th scope="col">{{ t('spacing.rhythmTable.brood') }}</th>
+        <th scope="col">{{ t('spacing.rhythmTable.leftWithThisRhythm') }}</th>
+        <th scope="col">{{ t('spacing.rhythmTable.leftWithItsOwn') }}</th>
+        <th scope="col">{{ t('spacing.rhythmTable.costs') }}</th>
+        <th scope="col">{{ t('common.ruleSheet') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -41,7 +42,7 @@ function toggle(id: string): void {
           <input
             type="checkbox"
             :checked="chosen.includes(each.hive.id)"
-            :aria-label="`${each.hive.name} in the series`"
+            :aria-label="t('spacing.rhythmTable.series', { name: each.hive.name })"
             @change="toggle(each.hive.id)"
           />
         </td>
@@ -51,31 +52,45 @@ function toggle(id: string): void {
         <td>
           {{ STATES[each.state] }}
           <span v-if="each.window.likely" class="soft"
-            ><br />free {{ spanOf(each.window.likely) }}</span
+            ><i18n-t keypath="spacing.rhythmTable.free" scope="global"
+              ><template #break><br /></template
+              ><template #likely>{{ spanOf(each.window.likely) }}</template></i18n-t
+            ></span
           >
         </td>
         <template v-if="each.rhythm">
           <td>
             <span class="figure">{{ whole(each.rhythm.left) }}</span>
-            <span class="soft"> wash {{ percent(each.rhythm.wash) }}</span>
-            <span v-if="!each.counted" class="soft"
-              ><br />apiary's average: not counted itself</span
+            <span class="soft">
+              {{ t('spacing.rhythmTable.wash', { wash: percent(each.rhythm.wash) }) }}</span
             >
+            <span v-if="!each.counted" class="soft"
+              ><i18n-t keypath="spacing.rhythmTable.apiarysAverageNotCounted" scope="global"
+                ><template #break><br /></template></i18n-t
+            ></span>
           </td>
           <td>
             <span class="figure">{{ whole(each.rhythm.ownLeft) }}</span>
             <span v-if="each.rhythm.own" class="soft"
-              ><br />{{ each.rhythm.own.rounds }} × {{ each.rhythm.own.gap }} d from
-              {{ shortDay(each.rhythm.own.start) }}</span
+              ><i18n-t keypath="spacing.rhythmTable.dFrom" scope="global"
+                ><template #break><br /></template
+                ><template #rounds>{{ each.rhythm.own.rounds }}</template
+                ><template #gap>{{ each.rhythm.own.gap }}</template
+                ><template #start>{{ shortDay(each.rhythm.own.start) }}</template></i18n-t
+              ></span
             >
           </td>
           <td>
             <strong :class="each.rhythm.cheap ? 'good' : 'dear'">{{
-              each.rhythm.cheap ? 'little' : 'more than little'
+              each.rhythm.cheap
+                ? t('spacing.rhythmTable.little')
+                : t('spacing.rhythmTable.moreThanLittle')
             }}</strong>
           </td>
         </template>
-        <td v-else colspan="3" class="soft">nothing counted in this apiary</td>
+        <td v-else colspan="3" class="soft">
+          {{ t('spacing.rhythmTable.nothingCountedThisApiary') }}
+        </td>
         <td>
           <VerdictMark v-if="each.verdict" :verdict="each.verdict" /><br /><span class="soft">{{
             each.labelSays

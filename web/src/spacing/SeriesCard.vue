@@ -6,6 +6,7 @@ import { shortDay } from '../shared/days'
 import { counted } from '../shared/format'
 import MissDialog from './MissDialog.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** A series that goes on: its rounds, what is next, and what to do when a day was missed. */
 const props = defineProps<{ series: Shapes['Series']; isKeeper: boolean }>()
@@ -15,12 +16,12 @@ const { problem, attempt } = useRequest()
 const missing = ref(false)
 const ending = ref(false)
 const STATES = {
-  DONE: { shape: '■', words: 'done' },
-  OPEN: { shape: '◐', words: 'planned or under way' },
-  DUE: { shape: '▶', words: 'due today' },
-  LATE: { shape: '!', words: 'late' },
-  AHEAD: { shape: '□', words: 'ahead' },
-  LEFT_OUT: { shape: '–', words: 'left out' },
+  DONE: { shape: '■', words: t('spacing.seriesCard.done') },
+  OPEN: { shape: '◐', words: t('spacing.seriesCard.plannedOrUnderWay') },
+  DUE: { shape: '▶', words: t('spacing.seriesCard.dueToday') },
+  LATE: { shape: '!', words: t('spacing.seriesCard.late') },
+  AHEAD: { shape: '□', words: t('spacing.seriesCard.ahead') },
+  LEFT_OUT: { shape: '–', words: t('common.leftOut') },
 } as const
 const next = computed(() =>
   props.series.rounds.find((each) => each.state !== 'DONE' && each.state !== 'LEFT_OUT'),
@@ -40,7 +41,9 @@ async function end(): Promise<void> {
     <header>
       <strong>{{ series.name }}</strong>
       <span>{{ series.apiary }}, {{ counted(series.hives.length, 'hive') }}</span>
-      <span>{{ series.gramsPerBox }} g a box, {{ series.tool }}</span>
+      <span>{{
+        t('spacing.seriesCard.gBox', { gramsPerBox: series.gramsPerBox, tool: series.tool })
+      }}</span>
       <VerdictMark v-if="series.verdict" :verdict="series.verdict" />
       <span v-if="series.labelSays" class="soft">{{ series.labelSays }}</span>
     </header>
@@ -49,12 +52,14 @@ async function end(): Promise<void> {
         <span class="shape" aria-hidden="true">{{ STATES[each.state].shape }}</span>
         {{ shortDay(each.day) }}
         <span class="soft">{{ STATES[each.state].words }}</span>
-        <span v-if="each.day !== each.firstDay" class="soft"
-          >was {{ shortDay(each.firstDay) }}</span
-        >
+        <span v-if="each.day !== each.firstDay" class="soft">{{
+          t('spacing.seriesCard.was', { firstDay: shortDay(each.firstDay) })
+        }}</span>
       </li>
     </ol>
-    <p v-if="series.offLabelReason" class="soft">Off the label: {{ series.offLabelReason }}</p>
+    <p v-if="series.offLabelReason" class="soft">
+      {{ t('spacing.seriesCard.offLabel', { offLabelReason: series.offLabelReason }) }}
+    </p>
     <p v-if="problem" role="alert">{{ problem }}</p>
     <div v-if="isKeeper" class="buttons">
       <v-btn
@@ -62,11 +67,11 @@ async function end(): Promise<void> {
         variant="flat"
         color="primary"
         :to="{ path: '/dose', query: { series: series.id, round: next.number } }"
-        >Dose sheet of round {{ next.number }}</v-btn
+        >{{ t('spacing.seriesCard.doseSheetRound', { number: next.number }) }}</v-btn
       >
-      <v-btn v-if="mayMove" @click="missing = true">Missed a day</v-btn>
+      <v-btn v-if="mayMove" @click="missing = true">{{ t('spacing.seriesCard.missedDay') }}</v-btn>
       <v-btn @click="ending ? end() : (ending = true)">{{
-        ending ? 'End it: rounds done stay' : 'End the series'
+        ending ? t('spacing.seriesCard.endRoundsDoneStay') : t('spacing.seriesCard.endSeries')
       }}</v-btn>
     </div>
     <MissDialog

@@ -12,6 +12,7 @@ import SeriesCard from './SeriesCard.vue'
 import WindowTable from './WindowTable.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -67,14 +68,21 @@ async function changed(): Promise<void> {
 
 <template>
   <div class="top">
-    <h1>Spacing</h1>
+    <h1>{{ t('common.spacing') }}</h1>
     <ApiaryPick v-model="apiaryId" />
-    <v-btn v-if="session.mayWork && hives.length" @click="telling = true">What happened</v-btn>
+    <v-btn v-if="session.mayWork && hives.length" @click="telling = true">{{
+      t('common.whatHappened')
+    }}</v-btn>
   </div>
-  <PageState :there="windows !== null" :problem="problem" what="brood and series" @again="load()" />
-  <section v-if="hives.length" aria-label="Put a hive on the bench">
+  <PageState
+    :there="windows !== null"
+    :problem="problem"
+    :what="t('spacing.spacingPage.broodSeries')"
+    @again="load()"
+  />
+  <section v-if="hives.length" :aria-label="t('spacing.spacingPage.putHiveOnBench')">
     <p class="lead">
-      Put a hive on the bench: its count and its brood decide how many rounds, and when.
+      {{ t('spacing.spacingPage.putHiveOnBench2') }}
     </p>
     <div class="hives">
       <button
@@ -87,18 +95,18 @@ async function changed(): Promise<void> {
         <strong>{{ hive.name }}</strong>
         <span>{{
           states[hive.id] === 'FREE'
-            ? '○ free'
+            ? t('spacing.spacingPage.free')
             : states[hive.id] === 'LIKELY_FREE'
-              ? '◌ likely'
+              ? t('spacing.spacingPage.likely')
               : states[hive.id] === 'CAPPED'
-                ? '● capped'
-                : 'no record'
+                ? t('spacing.spacingPage.capped')
+                : t('spacing.spacingPage.noRecord')
         }}</span>
       </button>
     </div>
   </section>
-  <section v-if="series.length" class="part" aria-label="Series that go on">
-    <h2>Series that go on</h2>
+  <section v-if="series.length" class="part" :aria-label="t('spacing.spacingPage.seriesGoOn')">
+    <h2>{{ t('spacing.spacingPage.seriesGoOn') }}</h2>
     <SeriesCard
       v-for="each in series"
       :key="each.id"
@@ -107,32 +115,38 @@ async function changed(): Promise<void> {
       @changed="changed"
     />
   </section>
-  <section v-if="windows" class="part lists" aria-label="Windows without capped brood">
+  <section
+    v-if="windows"
+    class="part lists"
+    :aria-label="t('spacing.spacingPage.windowsWithoutCappedBrood')"
+  >
     <WindowTable
-      title="Free now"
+      :title="t('spacing.spacingPage.freeNow')"
       :list="windows.freeNow"
       empty="No hive on record is free of capped brood."
     />
     <WindowTable
-      title="Free in the next 14 days"
+      :title="t('spacing.spacingPage.freeNextDays')"
       :list="windows.freeSoon"
       empty="None opens in the next 14 days."
     />
     <WindowTable
-      title="About to close"
+      :title="t('spacing.spacingPage.aboutClose')"
       :list="windows.closing"
       empty="None closes within a week."
     />
     <div v-if="windows.unrecorded.length">
-      <h2>Nothing on record</h2>
+      <h2>{{ t('spacing.spacingPage.nothingOnRecord') }}</h2>
       <ul>
         <li v-for="each in windows.unrecorded" :key="each.apiaryId">
           <strong>{{ each.apiary }}</strong>: {{ counted(each.hives, 'hive')
           }}<span class="soft"
             >{{
               each.expected
-                ? `, winter expected ${spanOf(each.expected)}, look to confirm`
-                : ', no window expected ahead'
+                ? t('spacing.spacingPage.winterExpectedLookConfirm', {
+                    expected: spanOf(each.expected),
+                  })
+                : t('spacing.spacingPage.noWindowExpectedAhead')
             }}
           </span>
         </li>

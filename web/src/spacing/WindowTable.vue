@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { shortDay, spanOf } from '../shared/days'
+import { t } from '../words/words'
 
 /** A list of hives with their window without capped brood. */
 const props = defineProps<{ title: string; list: Shapes['WindowList']; empty: string }>()
@@ -14,8 +15,9 @@ const shown = computed(() => (all.value ? props.list.lines : props.list.lines.sl
 function says(line: Shapes['WindowLine']): string {
   const days = line.window.likely ?? line.window.sure
   if (!days) return ''
-  if (line.window.openEnded) return `from ${shortDay(days.from)}, no end on record`
-  return `${spanOf(days)}${line.window.sure ? '' : ', likely'}`
+  if (line.window.openEnded)
+    return t('spacing.windowTable.fromNoEndOn', { from: shortDay(days.from) })
+  return `${spanOf(days)}${line.window.sure ? '' : t('spacing.windowTable.likely')}`
 }
 </script>
 
@@ -33,10 +35,15 @@ function says(line: Shapes['WindowLine']): string {
       </li>
     </ul>
     <button v-if="!all && list.lines.length > FEW" type="button" class="more" @click="all = true">
-      Show {{ list.lines.length - FEW }} more
+      {{ t('spacing.windowTable.showMore', { lines: list.lines.length - FEW }) }}
     </button>
     <p v-if="all && list.total > list.lines.length" class="soft">
-      {{ list.lines.length }} of {{ list.total }} shown, soonest to end first.
+      {{
+        t('spacing.windowTable.shownSoonestEndFirst', {
+          lines: list.lines.length,
+          total: list.total,
+        })
+      }}
     </p>
   </div>
 </template>

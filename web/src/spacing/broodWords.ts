@@ -1,59 +1,230 @@
 import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
+import { t } from '../words/words'
 
 type Event = Shapes['NewBroodEvent']
 
 /** What can have happened, in the order in which a form offers it. */
 export const KINDS: { kind: Event['kind']; words: string }[] = [
-  { kind: 'INSPECTION', words: 'Looked inside' },
-  { kind: 'SWARM_HIVED', words: 'Swarm hived' },
-  { kind: 'PACKAGE_HIVED', words: 'Package hived' },
-  { kind: 'QUEEN_CAGED', words: 'Queen caged' },
-  { kind: 'QUEEN_RELEASED', words: 'Queen let out' },
-  { kind: 'SPLIT', words: 'Split: the queenless part' },
-  { kind: 'SWARM_LEFT', words: 'A swarm left: seen, or the earliest day it can have been' },
-  { kind: 'BROOD_GIVEN', words: 'Frame of brood put in from another hive' },
-  { kind: 'OLD_QUEEN_MOVED', words: 'Old queen moved here, onto comb without brood' },
-  { kind: 'BROOD_REMOVED', words: 'Capped brood taken out' },
-  { kind: 'LAYING_STOPPED', words: 'Laying stopped' },
-  { kind: 'LAYING_STARTED', words: 'First eggs again' },
+  {
+    kind: 'INSPECTION',
+    get words() {
+      return t('spacing.broodWords.lookedInside')
+    },
+  },
+  {
+    kind: 'SWARM_HIVED',
+    get words() {
+      return t('spacing.broodWords.swarmHived')
+    },
+  },
+  {
+    kind: 'PACKAGE_HIVED',
+    get words() {
+      return t('spacing.broodWords.packageHived')
+    },
+  },
+  {
+    kind: 'QUEEN_CAGED',
+    get words() {
+      return t('spacing.broodWords.queenCaged')
+    },
+  },
+  {
+    kind: 'QUEEN_RELEASED',
+    get words() {
+      return t('spacing.broodWords.queenLetOut')
+    },
+  },
+  {
+    kind: 'SPLIT',
+    get words() {
+      return t('spacing.broodWords.splitQueenlessPart')
+    },
+  },
+  {
+    kind: 'SWARM_LEFT',
+    get words() {
+      return t('spacing.broodWords.swarmLeftSeenOr')
+    },
+  },
+  {
+    kind: 'BROOD_GIVEN',
+    get words() {
+      return t('spacing.broodWords.frameBroodPutFrom')
+    },
+  },
+  {
+    kind: 'OLD_QUEEN_MOVED',
+    get words() {
+      return t('spacing.broodWords.oldQueenMovedHere')
+    },
+  },
+  {
+    kind: 'BROOD_REMOVED',
+    get words() {
+      return t('spacing.broodWords.cappedBroodTakenOut')
+    },
+  },
+  {
+    kind: 'LAYING_STOPPED',
+    get words() {
+      return t('spacing.broodWords.layingStopped')
+    },
+  },
+  {
+    kind: 'LAYING_STARTED',
+    get words() {
+      return t('spacing.broodWords.firstEggsAgain')
+    },
+  },
 ]
 
 export const COMBS = [
-  { value: 'DRAWN', title: 'drawn comb' },
-  { value: 'FOUNDATION', title: 'foundation' },
+  {
+    value: 'DRAWN',
+    get title() {
+      return t('spacing.broodWords.drawnComb')
+    },
+  },
+  {
+    value: 'FOUNDATION',
+    get title() {
+      return t('spacing.broodWords.foundation')
+    },
+  },
 ] as const
 export const YOUNGEST = [
-  { value: 'EGGS', title: 'eggs' },
-  { value: 'YOUNG_LARVAE', title: 'young larvae' },
-  { value: 'CAPPED_ONLY', title: 'capped brood only' },
-  { value: 'NO_BROOD', title: 'no brood' },
+  {
+    value: 'EGGS',
+    get title() {
+      return t('common.eggs')
+    },
+  },
+  {
+    value: 'YOUNG_LARVAE',
+    get title() {
+      return t('spacing.broodWords.youngLarvae')
+    },
+  },
+  {
+    value: 'CAPPED_ONLY',
+    get title() {
+      return t('spacing.broodWords.cappedBroodOnly')
+    },
+  },
+  {
+    value: 'NO_BROOD',
+    get title() {
+      return t('spacing.broodWords.noBrood')
+    },
+  },
 ] as const
 export const QUEENS = [
-  { value: 'RIPE_CELL', title: 'a ripe cell' },
-  { value: 'FROM_EGGS', title: 'its own queen from eggs' },
-  { value: 'MATED_QUEEN', title: 'a mated queen, caged in' },
+  {
+    value: 'RIPE_CELL',
+    get title() {
+      return t('spacing.broodWords.ripeCell')
+    },
+  },
+  {
+    value: 'FROM_EGGS',
+    get title() {
+      return t('spacing.broodWords.itsOwnQueenFrom')
+    },
+  },
+  {
+    value: 'MATED_QUEEN',
+    get title() {
+      return t('spacing.broodWords.matedQueenCaged')
+    },
+  },
 ] as const
 export const LEFT = [
-  { value: 'OPEN_LARVAE', title: 'open larvae stayed' },
-  { value: 'EGGS_ONLY', title: 'only eggs stayed' },
-  { value: 'NOTHING', title: 'no brood stayed' },
+  {
+    value: 'OPEN_LARVAE',
+    get title() {
+      return t('spacing.broodWords.openLarvaeStayed')
+    },
+  },
+  {
+    value: 'EGGS_ONLY',
+    get title() {
+      return t('spacing.broodWords.onlyEggsStayed')
+    },
+  },
+  {
+    value: 'NOTHING',
+    get title() {
+      return t('spacing.broodWords.noBroodStayed')
+    },
+  },
 ] as const
 export const GIVEN = [
-  { value: 'CAPPED', title: 'capped brood' },
-  { value: 'LARVAE', title: 'larvae, nothing capped' },
-  { value: 'EGGS', title: 'only eggs' },
+  {
+    value: 'CAPPED',
+    get title() {
+      return t('spacing.broodWords.cappedBrood')
+    },
+  },
+  {
+    value: 'LARVAE',
+    get title() {
+      return t('spacing.broodWords.larvaeNothingCapped')
+    },
+  },
+  {
+    value: 'EGGS',
+    get title() {
+      return t('spacing.broodWords.onlyEggs')
+    },
+  },
 ] as const
 export const CAPPED = [
-  { value: 'NONE', title: 'nothing capped' },
-  { value: 'FEW_CELLS', title: 'a few cells capped' },
-  { value: 'FRAMES', title: 'frames capped' },
+  {
+    value: 'NONE',
+    get title() {
+      return t('common.nothingCapped')
+    },
+  },
+  {
+    value: 'FEW_CELLS',
+    get title() {
+      return t('spacing.broodWords.fewCellsCapped')
+    },
+  },
+  {
+    value: 'FRAMES',
+    get title() {
+      return t('spacing.broodWords.framesCapped')
+    },
+  },
 ] as const
 export const OPEN = [
-  { value: 'NOT_NOTED', title: 'not noted' },
-  { value: 'LARVAE', title: 'larvae' },
-  { value: 'EGGS_ONLY', title: 'eggs, no larvae' },
-  { value: 'NONE', title: 'no eggs, no larvae' },
+  {
+    value: 'NOT_NOTED',
+    get title() {
+      return t('spacing.broodWords.notNoted')
+    },
+  },
+  {
+    value: 'LARVAE',
+    get title() {
+      return t('common.larvae')
+    },
+  },
+  {
+    value: 'EGGS_ONLY',
+    get title() {
+      return t('spacing.broodWords.eggsNoLarvae')
+    },
+  },
+  {
+    value: 'NONE',
+    get title() {
+      return t('spacing.broodWords.noEggsNoLarvae')
+    },
+  },
 ] as const
 
 function title(list: readonly { value: string; title: string }[], value?: string): string {
@@ -69,10 +240,14 @@ export function wordsOf(event: Event): string {
     title(QUEENS, event.newQueen),
     title(LEFT, event.leftBrood),
     title(GIVEN, event.given),
-    event.released ? `queen out ${shortDay(event.released)}` : '',
-    event.cappedFrames ? `${event.cappedFrames} frames capped` : title(CAPPED, event.capped),
+    event.released ? t('spacing.broodWords.queenOut', { released: shortDay(event.released) }) : '',
+    event.cappedFrames
+      ? t('spacing.broodWords.framesCapped2', { cappedFrames: event.cappedFrames })
+      : title(CAPPED, event.capped),
     event.openBrood && event.openBrood !== 'NOT_NOTED' ? title(OPEN, event.openBrood) : '',
-    event.framesOfBees ? `${event.framesOfBees} frames of bees` : '',
+    event.framesOfBees
+      ? t('spacing.broodWords.framesBees', { framesOfBees: event.framesOfBees })
+      : '',
   ].filter(Boolean)
   return details.length ? `${what}: ${details.join(', ')}` : what
 }

@@ -4,6 +4,7 @@ import { api, ask, type Shapes } from '../api/client'
 import { addDays } from '../shared/days'
 import { numberIn } from '../shared/numbers'
 import { useForm } from '../shared/request'
+import { t } from '../words/words'
 
 /** What the keeper typed on the bench for a hive, kept on this device. */
 export interface BenchDraft {
@@ -99,9 +100,10 @@ export function unread(draft: BenchDraft): Record<string, string> {
   const wrong: Record<string, string> = {}
   for (const [field, text] of Object.entries(NUMBERS)) {
     const typed = text(draft)
-    if (typed.trim() !== '' && !Number.isFinite(numberIn(typed))) wrong[field] = 'is no number'
+    if (typed.trim() !== '' && !Number.isFinite(numberIn(typed)))
+      wrong[field] = t('common.noNumber')
   }
-  if (!isDate(draft.commonDate)) wrong.commonDate = 'is no date'
+  if (!isDate(draft.commonDate)) wrong.commonDate = t('common.noDate')
   return wrong
 }
 

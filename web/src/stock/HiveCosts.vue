@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { api, ask, words, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { money } from './money'
+import { t } from '../words/words'
 
 /** What each hive of an apiary cost in a year: its part of every round that it was treated in. */
 const props = defineProps<{ of: Shapes['CostedApiary']; year: number }>()
@@ -19,25 +20,24 @@ ask(
 </script>
 
 <template>
-  <section :aria-label="`Costs by hive in ${of.apiary}`">
-    <h3>{{ of.apiary }}, hive by hive</h3>
+  <section :aria-label="t('stock.hiveCosts.costsByHive', { apiary: of.apiary })">
+    <h3>{{ t('stock.hiveCosts.hiveByHive', { apiary: of.apiary }) }}</h3>
     <p v-if="problem" role="alert">{{ problem }}</p>
     <template v-if="hives">
       <p class="soft">
-        A hive’s part of the acid goes by its grams, of the wear by its burns; people’s time and the
-        drive are shared alike by the hives of a round.
+        {{ t('stock.hiveCosts.hivesPartAcidGoes') }}
       </p>
-      <LineTable :label="`Costs by hive in ${of.apiary}`">
+      <LineTable :label="t('stock.hiveCosts.costsByHive', { apiary: of.apiary })">
         <thead>
           <tr>
-            <th scope="col">Hive</th>
-            <th scope="col">Treatments</th>
-            <th scope="col">Product</th>
-            <th scope="col">Acid</th>
-            <th scope="col">People’s time</th>
-            <th scope="col">Wear of tools</th>
-            <th scope="col">Driving</th>
-            <th scope="col">Known together</th>
+            <th scope="col">{{ t('common.hive') }}</th>
+            <th scope="col">{{ t('common.treatments') }}</th>
+            <th scope="col">{{ t('common.product2') }}</th>
+            <th scope="col">{{ t('common.acid') }}</th>
+            <th scope="col">{{ t('stock.hiveCosts.peoplesTime') }}</th>
+            <th scope="col">{{ t('stock.hiveCosts.wearTools') }}</th>
+            <th scope="col">{{ t('stock.hiveCosts.driving') }}</th>
+            <th scope="col">{{ t('stock.hiveCosts.knownTogether') }}</th>
           </tr>
         </thead>
         <tbody>

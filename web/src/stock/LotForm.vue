@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { numberIn } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** A lot that was bought. */
 const props = defineProps<{
@@ -33,7 +34,7 @@ async function keep(): Promise<void> {
   const percent = numberIn(form.percent)
   const price = form.price.trim() ? numberIn(form.price) : undefined
   problem.value = [grams, percent, price ?? 0].some(Number.isNaN)
-    ? 'Grams, percent and price are numbers, such as 500 and 99.6.'
+    ? t('stock.lotForm.gramsPercentPriceAre')
     : ''
   if (problem.value) return
   const { name, product, boughtOn, supplier } = form
@@ -54,43 +55,51 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <v-btn v-if="!open" class="begin" @click="begin">Enter a lot bought</v-btn>
+  <v-btn v-if="!open" class="begin" @click="begin">{{ t('stock.lotForm.enterLotBought') }}</v-btn>
   <form v-else class="form-grid form" @submit.prevent="keep">
-    <v-text-field v-model="form.name" label="Lot, as on the tin" :error-messages="wrong.name" />
-    <v-text-field v-model="form.product" label="Product" :error-messages="wrong.product" />
+    <v-text-field
+      v-model="form.name"
+      :label="t('stock.lotForm.lotAsOnTin')"
+      :error-messages="wrong.name"
+    />
+    <v-text-field
+      v-model="form.product"
+      :label="t('common.product2')"
+      :error-messages="wrong.product"
+    />
     <v-text-field
       v-model="form.boughtOn"
       type="date"
-      label="Bought on"
+      :label="t('stock.lotForm.boughtOn')"
       :error-messages="wrong.boughtOn"
     />
     <v-text-field
       v-model="form.grams"
-      label="Grams of product"
+      :label="t('stock.lotForm.gramsProduct')"
       inputmode="decimal"
       :error-messages="wrong.grams"
     />
     <v-text-field
       v-model="form.percent"
-      label="Strength, % acid dihydrate"
+      :label="t('stock.lotForm.strengthAcidDihydrate')"
       inputmode="decimal"
       :error-messages="wrong.strength"
     />
     <v-text-field
       v-model="form.price"
-      label="Price (optional)"
+      :label="t('stock.lotForm.priceOptional')"
       inputmode="decimal"
       :error-messages="wrong.price"
     />
     <v-text-field
       v-model="form.supplier"
-      label="Bought from (optional)"
+      :label="t('stock.lotForm.boughtFromOptional')"
       :error-messages="wrong.supplier"
     />
     <p v-if="problem" role="alert" class="wide">{{ problem }}</p>
     <div class="wide">
-      <v-btn type="submit" :loading="busy">Keep this lot</v-btn>
-      <v-btn variant="text" @click="open = false">Back</v-btn>
+      <v-btn type="submit" :loading="busy">{{ t('stock.lotForm.keepThisLot') }}</v-btn>
+      <v-btn variant="text" @click="open = false">{{ t('common.back') }}</v-btn>
     </div>
   </form>
 </template>

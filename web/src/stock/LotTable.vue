@@ -6,6 +6,7 @@ import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
 import { numberIn, whole } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** Lots, latest first, each with what went out of it; one can be weighed. */
 const props = defineProps<{
@@ -22,7 +23,7 @@ const typing = ref('')
 
 async function keep(): Promise<void> {
   const found = numberIn(grams.value)
-  typing.value = Number.isNaN(found) ? 'is not a number of grams' : ''
+  typing.value = Number.isNaN(found) ? t('stock.lotTable.notNumberGrams') : ''
   if (typing.value) return
   if (await props.weigh({ lotId: weighed.value, day: todayHere(serverNow()), grams: found })) {
     weighed.value = ''
@@ -31,29 +32,34 @@ async function keep(): Promise<void> {
 }
 
 function booked(state: Shapes['LotState']): string {
-  if (!state.weighedOn) return 'not weighed'
+  if (!state.weighedOn) return t('stock.lotTable.notWeighed')
   const more =
     Math.abs(state.booked) < 0.05
-      ? 'as reckoned'
-      : `${whole(Math.abs(state.booked))} g ${state.booked < 0 ? 'less' : 'more'} than reckoned`
+      ? t('stock.lotTable.asReckoned')
+      : t('stock.lotTable.gThanReckoned', {
+          booked: whole(Math.abs(state.booked)),
+          booked2: state.booked < 0 ? t('stock.lotTable.less') : t('stock.lotTable.more'),
+        })
   return `${dayOf(state.weighedOn)}: ${more}`
 }
 </script>
 
 <template>
   <p v-if="lots.length === 0">
-    No lot is entered. Enter what was bought, and burns draw from it: first bought, first used.
+    {{ t('stock.lotTable.noLotEnteredEnter') }}
   </p>
-  <LineTable v-else label="Lots">
+  <LineTable v-else :label="t('stock.lotTable.lots')">
     <thead>
       <tr>
-        <th scope="col">Lot</th>
-        <th scope="col">Product</th>
-        <th scope="col">Bought</th>
-        <th scope="col">Burned</th>
-        <th scope="col">Weighed</th>
-        <th scope="col">Should be left</th>
-        <th v-if="mayEnter" scope="col"><span class="visually-hidden">Enter</span></th>
+        <th scope="col">{{ t('common.lot') }}</th>
+        <th scope="col">{{ t('common.product2') }}</th>
+        <th scope="col">{{ t('stock.lotTable.bought') }}</th>
+        <th scope="col">{{ t('stock.lotTable.burned') }}</th>
+        <th scope="col">{{ t('stock.lotTable.weighed') }}</th>
+        <th scope="col">{{ t('stock.lotTable.shouldBeLeft') }}</th>
+        <th v-if="mayEnter" scope="col">
+          <span class="visually-hidden">{{ t('stock.lotTable.enter') }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
@@ -78,16 +84,16 @@ function booked(state: Shapes['LotState']): string {
           <form v-if="weighed === state.lot.id" class="weighing" @submit.prevent="keep">
             <v-text-field
               v-model="grams"
-              label="Found, g without the tin"
+              :label="t('stock.lotTable.foundGWithoutTin')"
               inputmode="decimal"
               density="compact"
               :error-messages="typing || wrong.grams || wrong.day"
             />
-            <v-btn type="submit">Keep</v-btn>
+            <v-btn type="submit">{{ t('common.keep') }}</v-btn>
           </form>
           <template v-else>
             <button type="button" class="word" @click="((weighed = state.lot.id), (grams = ''))">
-              Weigh…
+              {{ t('stock.lotTable.weigh') }}
             </button>
             <button
               v-if="state.drawn === 0"
@@ -95,7 +101,7 @@ function booked(state: Shapes['LotState']): string {
               class="word"
               @click="$emit('strike', state.lot.id)"
             >
-              Strike out
+              {{ t('common.strikeOut') }}
             </button>
           </template>
         </td>

@@ -6,6 +6,7 @@ import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
 import { numberIn } from '../shared/numbers'
+import { t } from '../words/words'
 
 type Kind = Shapes['SupplyShelf']['kind']
 
@@ -20,14 +21,14 @@ const props = defineProps<{
 }>()
 defineEmits<{ strike: [id: string] }>()
 const NAMES: Record<Kind, string> = {
-  SEALS: 'Seals for the tools',
-  FILTERS: 'Respirator filters, pairs',
-  CAPS: 'Caps',
-  CLOTHS: 'Cloths',
+  SEALS: t('stock.shelfList.sealsForTools'),
+  FILTERS: t('stock.shelfList.respiratorFiltersPairs'),
+  CAPS: t('stock.shelfList.caps'),
+  CLOTHS: t('common.cloths'),
 }
 const USED: Partial<Record<Kind, string>> = {
-  SEALS: 'one with each change of seals',
-  FILTERS: 'one with each change of filters',
+  SEALS: t('stock.shelfList.oneWithEachChange'),
+  FILTERS: t('stock.shelfList.oneWithEachChange2'),
 }
 const kind = ref<Kind | ''>('')
 const pieces = ref('')
@@ -43,7 +44,7 @@ function begin(of: Kind, count: boolean): void {
 
 async function keep(): Promise<void> {
   const number = numberIn(pieces.value)
-  typing.value = Number.isInteger(number) ? '' : 'is not a whole number'
+  typing.value = Number.isInteger(number) ? '' : t('stock.shelfList.notWholeNumber')
   if (typing.value || !kind.value) return
   const kept = await props.add({
     kind: kind.value,
@@ -64,38 +65,51 @@ function last(of: Kind): Shapes['Supply'] | undefined {
 </script>
 
 <template>
-  <LineTable label="On the shelf">
+  <LineTable :label="t('stock.shelfList.onShelf')">
     <thead>
       <tr>
-        <th scope="col">What</th>
-        <th scope="col">Should be there</th>
-        <th scope="col">Used since</th>
-        <th scope="col">Rounds to come need</th>
-        <th scope="col">Last entry</th>
-        <th v-if="mayEnter" scope="col"><span class="visually-hidden">Enter</span></th>
+        <th scope="col">{{ t('common.what') }}</th>
+        <th scope="col">{{ t('stock.shelfList.shouldBeThere') }}</th>
+        <th scope="col">{{ t('stock.shelfList.usedSince') }}</th>
+        <th scope="col">{{ t('stock.shelfList.roundsComeNeed') }}</th>
+        <th scope="col">{{ t('stock.shelfList.lastEntry') }}</th>
+        <th v-if="mayEnter" scope="col">
+          <span class="visually-hidden">{{ t('stock.shelfList.enter') }}</span>
+        </th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="each in shelves" :key="each.kind">
         <th scope="row">{{ NAMES[each.kind] }}</th>
-        <td class="figure">{{ last(each.kind) ? each.onHand : 'not counted' }}</td>
+        <td class="figure">{{ last(each.kind) ? each.onHand : t('common.notCounted') }}</td>
         <td>
           <template v-if="USED[each.kind]">{{ each.used }}, {{ USED[each.kind] }}</template>
-          <template v-else>not followed</template>
+          <template v-else>{{ t('stock.shelfList.notFollowed') }}</template>
         </td>
         <td>
           <template v-if="ahead(each.kind)">
-            about <span class="figure">{{ ahead(each.kind)?.pieces }}</span>
-            <strong v-if="ahead(each.kind)?.runsOutOn" class="out"
-              >, none left on {{ dayOf(ahead(each.kind)?.runsOutOn ?? '') }}</strong
+            <i18n-t keypath="stock.shelfList.about" scope="global"
+              ><template #span
+                ><span class="figure">{{ ahead(each.kind)?.pieces }}</span></template
+              ><template #strong
+                ><strong v-if="ahead(each.kind)?.runsOutOn" class="out">{{
+                  t('stock.shelfList.noneLeftOn', {
+                    runsOutOn: dayOf(ahead(each.kind)?.runsOutOn ?? ''),
+                  })
+                }}</strong></template
+              ><template #span2
+                ><span class="soft under">{{ ahead(each.kind)?.from }}</span></template
+              ></i18n-t
             >
-            <span class="soft under">{{ ahead(each.kind)?.from }}</span>
           </template>
-          <span v-else class="soft">not foretold</span>
+          <span v-else class="soft">{{ t('stock.shelfList.notForetold') }}</span>
         </td>
         <td>
           <template v-if="last(each.kind)">
-            {{ last(each.kind)?.counted ? 'counted' : 'bought' }} {{ last(each.kind)?.pieces }},
+            {{
+              last(each.kind)?.counted ? t('stock.shelfList.counted') : t('stock.shelfList.bought')
+            }}
+            {{ last(each.kind)?.pieces }},
             {{ dayOf(last(each.kind)?.day ?? '') }}
             <button
               v-if="mayEnter"
@@ -103,25 +117,31 @@ function last(of: Kind): Shapes['Supply'] | undefined {
               class="word"
               @click="$emit('strike', last(each.kind)?.id ?? '')"
             >
-              Strike out
+              {{ t('common.strikeOut') }}
             </button>
           </template>
-          <template v-else>none</template>
+          <template v-else>{{ t('common.none') }}</template>
         </td>
         <td v-if="mayEnter">
           <form v-if="kind === each.kind" class="entry" @submit.prevent="keep">
             <v-text-field
               v-model="pieces"
-              :label="counted ? 'Pieces found' : 'Pieces bought'"
+              :label="
+                counted ? t('stock.shelfList.piecesFound') : t('stock.shelfList.piecesBought')
+              "
               inputmode="numeric"
               density="compact"
               :error-messages="typing || wrong.pieces"
             />
-            <v-btn type="submit">Keep</v-btn>
+            <v-btn type="submit">{{ t('common.keep') }}</v-btn>
           </form>
           <template v-else>
-            <button type="button" class="word" @click="begin(each.kind, false)">Bought…</button>
-            <button type="button" class="word" @click="begin(each.kind, true)">Counted…</button>
+            <button type="button" class="word" @click="begin(each.kind, false)">
+              {{ t('stock.shelfList.bought2') }}
+            </button>
+            <button type="button" class="word" @click="begin(each.kind, true)">
+              {{ t('stock.shelfList.counted2') }}
+            </button>
           </template>
         </td>
       </tr>

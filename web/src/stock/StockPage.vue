@@ -11,6 +11,7 @@ import ShelfList from './ShelfList.vue'
 import YearCosts from './YearCosts.vue'
 import { useStock } from './useStock'
 import PageState from '../shared/layout/PageState.vue'
+import { t } from '../words/words'
 
 /** Stock and money: how long the acid lasts, what to order, where it went, what it all cost. */
 const session = useSession()
@@ -26,46 +27,68 @@ const share = computed(() => {
 </script>
 
 <template>
-  <h1>Stock and money</h1>
-  <PageState :there="stock !== null" :problem="problem" what="the stock" @again="load()" />
+  <h1>{{ t('common.stockMoney') }}</h1>
+  <PageState
+    :there="stock !== null"
+    :problem="problem"
+    :what="t('stock.stockPage.stock')"
+    @again="load()"
+  />
   <template v-if="stock && order">
     <section class="sheet part lasts" :class="{ short: order.runsOutOn }">
       <p class="big">
-        <strong class="figure">{{ whole(order.left) }} g</strong> of product should be there
+        <i18n-t keypath="stock.stockPage.productShouldBeThere" scope="global"
+          ><template #strong
+            ><strong class="figure">{{ whole(order.left) }} g</strong></template
+          ></i18n-t
+        >
       </p>
       <div
         class="bar"
         role="img"
-        :aria-label="`${whole(order.left)} g there, ${whole(order.need)} g needed`"
+        :aria-label="
+          t('stock.stockPage.gThereGNeeded', { left: whole(order.left), need: whole(order.need) })
+        "
       >
         <span :style="{ width: 100 * share + '%' }"></span>
       </div>
       <p v-if="stock.toCome === 0">
-        No round is planned and no series runs: nothing is needed yet.
+        {{ t('stock.stockPage.noRoundPlannedNo') }}
       </p>
       <p v-else-if="order.runsOutOn">
-        The {{ stock.toCome }} rounds to come need
-        <strong class="figure">{{ whole(order.need) }} g</strong>. It does not suffice for the round
-        of <strong>{{ dayOf(order.runsOutOn) }}</strong>: order
-        <strong class="figure">{{ whole(order.orderGrams) }} g</strong>
-        {{ late ? 'now, it was due by' : 'by' }}
-        <strong>{{ dayOf(order.orderBy ?? order.runsOutOn) }}</strong>.
+        <i18n-t keypath="stock.stockPage.roundsComeNeedDoes" scope="global"
+          ><template #toCome>{{ stock.toCome }}</template
+          ><template #strong
+            ><strong class="figure">{{ whole(order.need) }} g</strong></template
+          ><template #strong2
+            ><strong>{{ dayOf(order.runsOutOn) }}</strong></template
+          ><template #strong3
+            ><strong class="figure">{{ whole(order.orderGrams) }} g</strong></template
+          ><template #late>{{
+            late ? t('stock.stockPage.nowWasDueBy') : t('stock.stockPage.by')
+          }}</template
+          ><template #strong4
+            ><strong>{{ dayOf(order.orderBy ?? order.runsOutOn) }}</strong></template
+          ></i18n-t
+        >
       </p>
       <p v-else>
-        The {{ stock.toCome }} rounds to come need
-        <strong class="figure">{{ whole(order.need) }} g</strong>: enough is there.
+        <i18n-t keypath="stock.stockPage.roundsComeNeedEnough" scope="global"
+          ><template #toCome>{{ stock.toCome }}</template
+          ><template #strong
+            ><strong class="figure">{{ whole(order.need) }} g</strong></template
+          ></i18n-t
+        >
       </p>
       <p class="soft">
-        An estimate: planned rounds by their sheets, rounds of series by grams a box of the hives as
-        they stand. Days for delivery and reserve are under Figures.
+        {{ t('stock.stockPage.estimatePlannedRoundsBy') }}
       </p>
       <p v-if="stock.uncovered > 0.05" class="soft">
-        {{ whole(stock.uncovered) }} g were burned that no lot here could give: lots bought before
-        are not entered.
+        {{ t('stock.stockPage.gWereBurnedNo', { uncovered: whole(stock.uncovered) }) }}
       </p>
     </section>
     <section class="sheet part">
-      <h2>Lots</h2>
+      <h2>{{ t('stock.stockPage.lots') }}</h2>
       <LotTable
         :lots="stock.lots"
         :may-enter="session.isKeeper"
@@ -76,7 +99,7 @@ const share = computed(() => {
       <LotForm v-if="session.isKeeper" :wrong="wrong" :busy="busy" :add="addLot" />
     </section>
     <section class="sheet part">
-      <h2>On the shelf</h2>
+      <h2>{{ t('stock.stockPage.onShelf') }}</h2>
       <p v-for="says in stock.charges" :key="says" class="short-of">{{ says }}.</p>
       <ShelfList
         :shelves="stock.shelves"
@@ -89,7 +112,7 @@ const share = computed(() => {
       />
     </section>
     <section class="sheet part">
-      <h2>What it cost</h2>
+      <h2>{{ t('stock.stockPage.whatCost') }}</h2>
       <YearCosts :this-year="year" />
     </section>
   </template>

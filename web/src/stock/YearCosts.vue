@@ -6,6 +6,7 @@ import { counted, dayOf } from '../shared/format'
 import HiveCosts from './HiveCosts.vue'
 import { money } from './money'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** What a year's rounds cost: by hive and round, by apiary, and what is in no figure. */
 const props = defineProps<{ thisYear: number }>()
@@ -30,30 +31,42 @@ watch(
 </script>
 
 <template>
-  <v-select v-model="year" :items="years" label="Year" density="compact" class="year" />
+  <v-select
+    v-model="year"
+    :items="years"
+    :label="t('common.year')"
+    density="compact"
+    class="year"
+  />
   <p v-if="problem" role="alert">{{ problem }}</p>
   <template v-if="costs">
-    <p v-if="costs.all.rounds === 0">No round was run in {{ costs.year }}.</p>
+    <p v-if="costs.all.rounds === 0">
+      {{ t('stock.yearCosts.noRoundWasRun', { year: costs.year }) }}
+    </p>
     <template v-else>
       <p class="big">
-        <strong class="figure">{{ money(costs.all.perTreatment) }}</strong> a hive and round, as far
-        as it is known · <span class="figure">{{ money(costs.all.known) }}</span> in all, for
-        {{ counted(costs.all.treatments, 'treatment') }} in
-        {{ counted(costs.all.rounds, 'round') }}, in your money
+        <i18n-t keypath="stock.yearCosts.hiveRoundAsFar" scope="global"
+          ><template #strong
+            ><strong class="figure">{{ money(costs.all.perTreatment) }}</strong></template
+          ><template #span
+            ><span class="figure">{{ money(costs.all.known) }}</span></template
+          ><template #treatments>{{ counted(costs.all.treatments, 'treatment') }}</template
+          ><template #rounds>{{ counted(costs.all.rounds, 'round') }}</template></i18n-t
+        >
       </p>
-      <p class="soft">In no figure: {{ costs.leftOut.join('; ') }}.</p>
-      <LineTable label="Costs by apiary">
+      <p class="soft">{{ t('stock.yearCosts.noFigure', { leftOut: costs.leftOut.join('; ') }) }}</p>
+      <LineTable :label="t('stock.yearCosts.costsByApiary')">
         <thead>
           <tr>
-            <th scope="col">Apiary</th>
-            <th scope="col">Rounds</th>
-            <th scope="col">Treatments</th>
-            <th scope="col">Acid</th>
-            <th scope="col">People’s time</th>
-            <th scope="col">Wear of tools</th>
-            <th scope="col">Driving</th>
-            <th scope="col">Known together</th>
-            <th scope="col">A hive and round</th>
+            <th scope="col">{{ t('common.apiary') }}</th>
+            <th scope="col">{{ t('common.rounds') }}</th>
+            <th scope="col">{{ t('common.treatments') }}</th>
+            <th scope="col">{{ t('common.acid') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.peoplesTime') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.wearTools') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.driving') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.knownTogether') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.hiveRound') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -63,7 +76,7 @@ watch(
                 type="button"
                 class="word"
                 :aria-expanded="shown === each.apiaryId"
-                :aria-label="`Costs by hive in ${each.apiary}`"
+                :aria-label="t('stock.yearCosts.costsByHive', { apiary: each.apiary })"
                 @click="shown = shown === each.apiaryId ? '' : (each.apiaryId ?? '')"
               >
                 {{ each.apiary }}
@@ -89,21 +102,21 @@ watch(
         :year="costs.year"
       />
       <button type="button" class="word" :aria-expanded="byRound" @click="byRound = !byRound">
-        {{ byRound ? 'Without the rounds' : 'Round by round' }}
+        {{ byRound ? t('stock.yearCosts.withoutRounds') : t('stock.yearCosts.roundByRound') }}
       </button>
-      <LineTable v-if="byRound" label="Costs by round">
+      <LineTable v-if="byRound" :label="t('stock.yearCosts.costsByRound')">
         <thead>
           <tr>
-            <th scope="col">Day</th>
-            <th scope="col">Apiary</th>
-            <th scope="col">Hives</th>
-            <th scope="col">Product</th>
-            <th scope="col">Hours, all people</th>
-            <th scope="col">Acid</th>
-            <th scope="col">People’s time</th>
-            <th scope="col">Wear of tools</th>
-            <th scope="col">Driving</th>
-            <th scope="col">Known together</th>
+            <th scope="col">{{ t('common.day') }}</th>
+            <th scope="col">{{ t('common.apiary') }}</th>
+            <th scope="col">{{ t('common.hives') }}</th>
+            <th scope="col">{{ t('common.product2') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.hoursAllPeople') }}</th>
+            <th scope="col">{{ t('common.acid') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.peoplesTime') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.wearTools') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.driving') }}</th>
+            <th scope="col">{{ t('stock.yearCosts.knownTogether') }}</th>
           </tr>
         </thead>
         <tbody>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { gradesOf } from '../shared/gradeWords'
 import { clockOf, counted, dayOf, timeIn } from '../shared/format'
+import { t } from '../words/words'
 
 /** One apiary today: what it waits for, its last round, its next workable hours. */
 const props = defineProps<{
@@ -18,8 +19,8 @@ const opens = computed(() => {
   if (!run?.nextToOpen || !run.opensFrom) return ''
   const left = Date.parse(run.opensFrom) - props.now
   return left > 0
-    ? `${run.nextToOpen} opens in ${clockOf(left)}`
-    : `${run.nextToOpen} is due: ${clockOf(-left)} over`
+    ? t('today.apiaryCard.opens', { nextToOpen: run.nextToOpen, left: clockOf(left) })
+    : t('today.apiaryCard.dueOver', { nextToOpen: run.nextToOpen, left: clockOf(-left) })
 })
 
 /** The day before a time, unless it is today's there. */
@@ -35,24 +36,28 @@ function onDay(zone: string, at: string): string {
 
 const hours = computed(() => {
   if (!props.each.nextWindow) {
-    if (props.each.apiary.latitude === undefined) return 'place unknown'
-    return props.each.hoursFrom.length ? 'none in three days' : 'unknown'
+    if (props.each.apiary.latitude === undefined) return t('today.apiaryCard.placeUnknown')
+    return props.each.hoursFrom.length ? t('today.apiaryCard.noneThreeDays') : t('common.unknown')
   }
   const { from, to, fits } = props.each.nextWindow
   const zone = props.each.apiary.zone
   const words =
     Date.parse(from) <= props.now
-      ? `now, until ${timeIn(zone, to)}`
+      ? t('today.apiaryCard.nowUntil', { to: timeIn(zone, to) })
       : `${onDay(zone, from)}${timeIn(zone, from)}–${timeIn(zone, to)}`
-  const hives = fits === undefined ? '' : ` · fits ${fits} of ${props.each.hives}`
+  const hives =
+    fits === undefined ? '' : ' ' + t('today.apiaryCard.fits', { fits, hives: props.each.hives })
   return `${words} · ${gradesOf(props.each.nextWindow)}${hives}`
 })
 
 const button = computed(() => {
-  if (props.each.due === 'RUNNING') return props.mayWork ? 'Go on with the run' : 'Look at the run'
+  if (props.each.due === 'RUNNING')
+    return props.mayWork ? t('today.apiaryCard.goOnWithRun') : t('today.apiaryCard.lookAtRun')
   if (props.each.due === 'PLANNED')
-    return props.mayWork ? 'People check, then run' : 'Look at the round'
-  return 'Make a dose sheet'
+    return props.mayWork
+      ? t('today.apiaryCard.peopleCheckThenRun')
+      : t('today.apiaryCard.lookAtRound')
+  return t('today.apiaryCard.makeDoseSheet')
 })
 </script>
 
@@ -63,30 +68,37 @@ const button = computed(() => {
         <router-link :to="`/apiaries/${each.apiary.id}`">{{ each.apiary.name }}</router-link>
       </h2>
       <p v-if="each.due === 'RUNNING' && each.run" class="state running">
-        <strong>{{ counted(each.run.stillShut, 'hive') }} shut</strong>, {{ each.run.done }} of
-        {{ each.run.hives }} done. {{ opens }}
+        <i18n-t keypath="today.apiaryCard.done" scope="global"
+          ><template #strong
+            ><strong>{{
+              t('today.apiaryCard.shut', { hives: counted(each.run.stillShut, 'hive') })
+            }}</strong></template
+          ><template #done>{{ each.run.done }}</template
+          ><template #hives>{{ each.run.hives }}</template
+          ><template #opens>{{ opens }}</template></i18n-t
+        >
       </p>
       <p v-else-if="each.due === 'PLANNED' && each.roundDay" class="state">
-        Round planned for {{ dayOf(each.roundDay) }}, not begun.
+        {{ t('today.apiaryCard.roundPlannedForNot', { roundDay: dayOf(each.roundDay) }) }}
       </p>
     </div>
     <dl>
       <div>
-        <dt>Hives</dt>
+        <dt>{{ t('common.hives') }}</dt>
         <dd class="figure">{{ each.hives }}</dd>
       </div>
       <div>
-        <dt>Last round</dt>
-        <dd>{{ each.lastDay ? dayOf(each.lastDay) : 'none here' }}</dd>
+        <dt>{{ t('today.apiaryCard.lastRound') }}</dt>
+        <dd>{{ each.lastDay ? dayOf(each.lastDay) : t('today.apiaryCard.noneHere') }}</dd>
       </div>
       <div class="hours">
-        <dt>Next workable hours</dt>
+        <dt>{{ t('today.apiaryCard.nextWorkableHours') }}</dt>
         <dd>
           {{ hours }}
           <router-link
             v-if="hours === 'unknown' && mayWork"
             :to="`/apiaries/${each.apiary.id}/hours`"
-            >Say what you expect</router-link
+            >{{ t('today.apiaryCard.sayWhatYouExpect') }}</router-link
           >
         </dd>
       </div>

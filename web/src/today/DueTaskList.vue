@@ -1,22 +1,59 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
+import { t } from '../words/words'
 
 /** What is due by the calendar, most pressing first; one press starts it. */
 defineProps<{ dueTasks: readonly Shapes['DueTask'][]; isKeeper: boolean; title: string }>()
 
 type DueTask = Shapes['DueTask']
 const KINDS: Record<DueTask['kind'], { shape: string; words: string; go: string }> = {
-  DANGER: { shape: '‼', words: 'In danger', go: 'To the bench' },
-  ABOVE_UNPLANNED: { shape: '▲', words: 'Above the limit', go: 'To the bench' },
-  ROUND_LATE: { shape: '!', words: 'Round late', go: 'Look at the series' },
-  ROUND_DUE: { shape: '▶', words: 'Round due today', go: 'Make its dose sheet' },
-  WINDOW_CLOSES: { shape: '◑', words: 'Window closes', go: 'To the bench' },
-  WINDOW_OPENS: { shape: '○', words: 'Window opens', go: 'To the bench' },
-  BOARDS_TO_READ: { shape: '▤', words: 'Boards to read', go: 'Read them' },
-  RECOUNT_DUE: { shape: '↺', words: 'Count again', go: 'Count' },
-  ROUND_AHEAD: { shape: '□', words: 'Round ahead', go: 'Look at the series' },
-  COUNT_DUE: { shape: '◇', words: 'Monthly count', go: 'Count' },
+  DANGER: { shape: '‼', words: t('today.dueTaskList.danger'), go: t('today.dueTaskList.bench') },
+  ABOVE_UNPLANNED: {
+    shape: '▲',
+    words: t('today.dueTaskList.aboveLimit'),
+    go: t('today.dueTaskList.bench'),
+  },
+  ROUND_LATE: {
+    shape: '!',
+    words: t('today.dueTaskList.roundLate'),
+    go: t('today.dueTaskList.lookAtSeries'),
+  },
+  ROUND_DUE: {
+    shape: '▶',
+    words: t('today.dueTaskList.roundDueToday'),
+    go: t('today.dueTaskList.makeItsDoseSheet'),
+  },
+  WINDOW_CLOSES: {
+    shape: '◑',
+    words: t('today.dueTaskList.windowCloses'),
+    go: t('today.dueTaskList.bench'),
+  },
+  WINDOW_OPENS: {
+    shape: '○',
+    words: t('today.dueTaskList.windowOpens'),
+    go: t('today.dueTaskList.bench'),
+  },
+  BOARDS_TO_READ: {
+    shape: '▤',
+    words: t('today.dueTaskList.boardsRead'),
+    go: t('today.dueTaskList.readThem'),
+  },
+  RECOUNT_DUE: {
+    shape: '↺',
+    words: t('today.dueTaskList.countAgain'),
+    go: t('today.dueTaskList.count'),
+  },
+  ROUND_AHEAD: {
+    shape: '□',
+    words: t('today.dueTaskList.roundAhead'),
+    go: t('today.dueTaskList.lookAtSeries'),
+  },
+  COUNT_DUE: {
+    shape: '◇',
+    words: t('today.dueTaskList.monthlyCount'),
+    go: t('today.dueTaskList.count'),
+  },
 }
 
 function to(task: DueTask, isKeeper: boolean) {
@@ -54,7 +91,9 @@ function to(task: DueTask, isKeeper: boolean) {
           >
         </span>
         <router-link class="go" :to="to(each, isKeeper)">{{
-          each.kind === 'ROUND_DUE' && !isKeeper ? 'Look at the series' : KINDS[each.kind].go
+          each.kind === 'ROUND_DUE' && !isKeeper
+            ? t('today.dueTaskList.lookAtSeries')
+            : KINDS[each.kind].go
         }}</router-link>
       </li>
     </ul>

@@ -10,6 +10,7 @@ import ApiaryCard from './ApiaryCard.vue'
 import DueTaskList from './DueTaskList.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 type ApiaryToday = Shapes['ApiaryToday']
 
@@ -33,13 +34,22 @@ const hoursSay = computed(() => {
   const from = new Set(today.value?.apiaries.flatMap((each) => each.hoursFrom) ?? [])
   if (from.size === 0) return ''
   const some = [...from].slice(0, 2).join('; ')
-  return `Workable hours are estimates: ${some}${from.size > 2 ? ' and others' : ''}. Offered ${ownHours.value}.`
+  return t('today.todayPage.workableHoursAreEstimates', {
+    some,
+    from: from.size > 2 ? ' ' + t('today.todayPage.others') : '',
+    ownHours: ownHours.value,
+  })
 })
 const ownHours = computed(() => {
   const own = today.value?.hours
   if (!own) return ''
-  const to = own.to.slice(0, 5) === '00:00' ? 'midnight' : own.to.slice(0, 5)
-  return `${own.from ? `from ${own.from.slice(0, 5)}` : 'from before first light'} to ${to}`
+  const to = own.to.slice(0, 5) === '00:00' ? t('today.todayPage.midnight') : own.to.slice(0, 5)
+  return t('today.todayPage.to', {
+    from: own.from
+      ? t('today.todayPage.from', { from: own.from.slice(0, 5) })
+      : t('today.todayPage.fromBeforeFirstLight'),
+    to,
+  })
 })
 
 async function load(): Promise<void> {
@@ -61,20 +71,38 @@ async function go(each: ApiaryToday): Promise<void> {
 
 <template>
   <div class="top">
-    <h1>Today</h1>
+    <h1>{{ t('common.today') }}</h1>
     <p v-if="today && hoursSay" class="soft">{{ hoursSay }}</p>
   </div>
-  <PageState :there="today !== null" :problem="problem" what="what is due" @again="load()" />
+  <PageState
+    :there="today !== null"
+    :problem="problem"
+    :what="t('today.todayPage.whatDue')"
+    @again="load()"
+  />
   <div v-if="today && today.apiaries.length === 0" class="sheet empty">
-    <h2>No hives yet</h2>
-    <p>Bring in a roster: one line a hive, from any spreadsheet saved as CSV.</p>
-    <v-btn v-if="session.isKeeper" to="/apiaries/import" variant="flat" color="primary" height="56"
-      >Bring in hives</v-btn
+    <h2>{{ t('today.todayPage.noHivesYet') }}</h2>
+    <p>{{ t('today.todayPage.bringRosterOneLine') }}</p>
+    <v-btn
+      v-if="session.isKeeper"
+      to="/apiaries/import"
+      variant="flat"
+      color="primary"
+      height="56"
+      >{{ t('common.bringHives') }}</v-btn
     >
   </div>
   <template v-else-if="today">
-    <DueTaskList title="First of all" :due-tasks="urgent" :is-keeper="session.isKeeper" />
-    <ul v-if="pressing.length" class="list" aria-label="Rounds planned and under way">
+    <DueTaskList
+      :title="t('today.todayPage.firstAll')"
+      :due-tasks="urgent"
+      :is-keeper="session.isKeeper"
+    />
+    <ul
+      v-if="pressing.length"
+      class="list"
+      :aria-label="t('today.todayPage.roundsPlannedUnderWay')"
+    >
       <ApiaryCard
         v-for="each in pressing"
         :key="each.apiary.id"
@@ -85,26 +113,30 @@ async function go(each: ApiaryToday): Promise<void> {
         @go="go(each)"
       />
     </ul>
-    <DueTaskList title="Due" :due-tasks="due" :is-keeper="session.isKeeper" />
+    <DueTaskList :title="t('today.todayPage.due')" :due-tasks="due" :is-keeper="session.isKeeper" />
     <section
       v-if="today.gear.length || today.stock.length"
       class="gear"
-      aria-label="Due of gear and stock"
+      :aria-label="t('today.todayPage.dueGearStock')"
     >
-      <h2>Gear and stock</h2>
+      <h2>{{ t('today.todayPage.gearStock') }}</h2>
       <ul>
         <li v-for="says in today.stock" :key="says">
-          <strong>Stock</strong>: {{ says }}.
-          <router-link to="/gear/stock">To the stock</router-link>
+          <strong>{{ t('today.todayPage.stock') }}</strong>: {{ says }}.
+          <router-link to="/gear/stock">{{ t('today.todayPage.stock2') }}</router-link>
         </li>
         <li v-for="each in today.gear" :key="each.name + each.says">
           <strong>{{ each.name }}</strong>: {{ each.says }}.
         </li>
       </ul>
-      <router-link v-if="today.gear.length" to="/gear">To the gear</router-link>
+      <router-link v-if="today.gear.length" to="/gear">{{ t('today.todayPage.gear') }}</router-link>
     </section>
-    <section v-if="quiet.length" class="quiet" aria-label="Apiaries without a round today">
-      <h2>No round planned</h2>
+    <section
+      v-if="quiet.length"
+      class="quiet"
+      :aria-label="t('today.todayPage.apiariesWithoutRoundToday')"
+    >
+      <h2>{{ t('today.todayPage.noRoundPlanned') }}</h2>
       <ul class="list">
         <ApiaryCard
           v-for="each in quiet"

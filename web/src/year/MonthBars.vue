@@ -4,11 +4,13 @@ import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { fromNothing } from '../shared/chart/scales'
+import { monthNames } from '../shared/days'
 import { percent } from '../shared/numbers'
+import { t } from '../words/words'
 
 /** Twelve months: treatments as bars, the share of bees with mites as points with their interval. */
 const props = defineProps<{ months: readonly Shapes['Month'][] }>()
-const NAMES = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+const NAMES = monthNames()
 const WIDTH = 920
 const LEFT = 62
 const RIGHT = 62
@@ -42,19 +44,29 @@ const monthMarks = NAMES.map((words, i) => ({ x: LEFT + step * (i + 0.5), words 
 const says = computed(() =>
   bars.value
     .filter((each) => each.treatments || each.samples)
-    .map(
-      (each) =>
-        `${each.name}: ${each.treatments} treatments` +
-        (each.share === undefined
-          ? ''
-          : `, ${percent(each.share)} of bees with mites in ${each.samples} samples`),
+    .map((each) =>
+      t('year.monthBars.treatments2', {
+        name: each.name,
+        treatments: each.treatments,
+        samples:
+          each.share === undefined
+            ? ''
+            : t('year.monthBars.beesWithMitesSamples', {
+                share: percent(each.share),
+                samples: each.samples,
+              }),
+      }),
     )
     .join('; '),
 )
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says || 'Nothing in this year'">
+  <svg
+    :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    role="img"
+    :aria-label="says || t('year.monthBars.nothingThisYear')"
+  >
     <ValueAxis :scale="treatments" :marks="treatments.domain()" :from="LEFT" :to="WIDTH - RIGHT" />
     <ValueAxis
       :scale="shares"
@@ -65,8 +77,8 @@ const says = computed(() =>
       right
     />
     <FootAxis :marks="monthMarks" :y="HEIGHT - 10" />
-    <text :x="4" :y="12">treatments ▮</text>
-    <text class="end" :x="WIDTH - 4" :y="12">bees with mites, all samples, 95 % ◆</text>
+    <text :x="4" :y="12">{{ t('year.monthBars.treatments') }}</text>
+    <text class="end" :x="WIDTH - 4" :y="12">{{ t('year.monthBars.beesWithMitesAll') }}</text>
     <g v-for="each in bars" :key="each.name">
       <rect
         v-if="each.treatments"

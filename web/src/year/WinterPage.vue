@@ -9,6 +9,7 @@ import { useSession } from '../shared/session'
 import { OUTCOMES, SIGNS, type DeathSign, type Outcome } from './reviewWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** How an apiary's hives came through the winter: one press a hive, kept at once. */
 const session = useSession()
@@ -67,27 +68,37 @@ async function say(hive: Shapes['Outcome'], outcome: Outcome, sign?: DeathSign):
   })
   if (kept) return
   Object.assign(hive, { outcome: before.outcome, sign: before.sign })
-  problem.value = `${hive.hive} was not kept: ${problem.value}`
+  problem.value = t('year.winterPage.wasNotKept', { hive: hive.hive, problem: problem.value })
 }
 </script>
 
 <template>
   <div class="top">
-    <h1>How hives wintered</h1>
+    <h1>{{ t('year.winterPage.howHivesWintered') }}</h1>
     <ApiaryPick v-model="apiaryId" />
-    <v-select v-model="winter" :items="winters" label="Winter" density="compact" class="winter" />
-    <router-link to="/counts/year">The year on one page</router-link>
+    <v-select
+      v-model="winter"
+      :items="winters"
+      :label="t('year.winterPage.winter')"
+      density="compact"
+      class="winter"
+    />
+    <router-link to="/counts/year">{{ t('year.winterPage.yearOnOnePage') }}</router-link>
   </div>
   <PageState
     :there="there || !apiaryId"
     :problem="problem"
-    what="the hives of this winter"
+    :what="t('year.winterPage.hivesThisWinter')"
     @again="load()"
   />
   <p v-if="hives.length">
-    {{ left ? `${counted(left, 'hive')} to look at` : 'Every hive has been looked at.' }}
+    {{
+      left
+        ? t('year.winterPage.lookAt', { hives: counted(left, 'hive') })
+        : t('year.winterPage.everyHiveHasBeen')
+    }}
   </p>
-  <p v-else-if="there">No hive stands here yet.</p>
+  <p v-else-if="there">{{ t('year.winterPage.noHiveStandsHere') }}</p>
   <ul class="hives">
     <li v-for="hive in hives" :key="hive.hiveId" class="sheet hive">
       <strong class="name">{{ hive.hive }}</strong>
@@ -108,7 +119,7 @@ async function say(hive: Shapes['Outcome'], outcome: Outcome, sign?: DeathSign):
         v-if="hive.outcome === 'DEAD'"
         :model-value="hive.sign"
         :items="Object.entries(SIGNS).map(([value, title]) => ({ value, title }))"
-        :label="`What ${hive.hive} showed`"
+        :label="t('year.winterPage.whatShowed', { hive: hive.hive })"
         density="compact"
         class="sign"
         :disabled="!session.mayWork"

@@ -10,6 +10,7 @@ import MonthBars from './MonthBars.vue'
 import { OUTCOMES, SIGNS, WAYS } from './reviewWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import { t } from '../words/words'
 
 /** The year on one page, to read and to print: done, found, what worked, and the winter's verdict. */
 const thisYear = Number(todayHere(serverNow()).slice(0, 4))
@@ -28,7 +29,7 @@ async function load(): Promise<void> {
 watch(year, load, { immediate: true })
 
 function between(interval: { low: number; high: number }): string {
-  return `${roughly(interval.low)} to ${roughly(interval.high)}`
+  return t('year.yearPage.to', { low: roughly(interval.low), high: roughly(interval.high) })
 }
 
 function print(): void {
@@ -38,53 +39,77 @@ function print(): void {
 
 <template>
   <div class="top">
-    <h1>The year {{ year }}</h1>
+    <h1>{{ t('year.yearPage.year', { year }) }}</h1>
     <span class="spring"></span>
-    <v-select v-model="year" :items="years" label="Year" density="compact" class="year no-print" />
-    <router-link class="no-print" to="/counts/winter">Enter how hives wintered</router-link>
-    <v-btn class="no-print" variant="outlined" @click="print">Print</v-btn>
+    <v-select
+      v-model="year"
+      :items="years"
+      :label="t('common.year')"
+      density="compact"
+      class="year no-print"
+    />
+    <router-link class="no-print" to="/counts/winter">{{
+      t('year.yearPage.enterHowHivesWintered')
+    }}</router-link>
+    <v-btn class="no-print" variant="outlined" @click="print">{{ t('common.print') }}</v-btn>
   </div>
-  <PageState :there="review !== null" :problem="problem" what="the year" @again="load()" />
+  <PageState
+    :there="review !== null"
+    :problem="problem"
+    :what="t('year.yearPage.year2')"
+    @again="load()"
+  />
   <template v-if="review">
     <div class="page">
       <section class="sheet part wide">
-        <h2>Done and found, month by month</h2>
+        <h2>{{ t('year.yearPage.doneFoundMonthBy') }}</h2>
         <p>
-          {{ counted(review.totals.lines - review.totals.struck, 'treatment') }} in
-          {{ counted(review.totals.rounds, 'round') }} of
-          {{ counted(review.totals.hives, 'hive') }} ·
-          <span class="figure">{{ grams(review.totals.acid) }}</span> acid dihydrate
+          <i18n-t keypath="year.yearPage.acidDihydrate" scope="global"
+            ><template #treatments>{{
+              counted(review.totals.lines - review.totals.struck, 'treatment')
+            }}</template
+            ><template #rounds>{{ counted(review.totals.rounds, 'round') }}</template
+            ><template #hives>{{ counted(review.totals.hives, 'hive') }}</template
+            ><template #span
+              ><span class="figure">{{ grams(review.totals.acid) }}</span></template
+            ></i18n-t
+          >
         </p>
         <MonthBars :months="review.months" />
       </section>
       <section class="sheet part">
-        <h2>What the rounds took away</h2>
+        <h2>{{ t('year.yearPage.whatRoundsTookAway') }}</h2>
         <p v-if="!review.whole && review.cases">
-          {{ counted(review.cases, 'hive') }} counted before and after: too few to tell of the
-          outfit; from four on they are taken together.
+          {{ t('year.yearPage.countedBeforeAfterToo', { hives: counted(review.cases, 'hive') }) }}
         </p>
         <p v-else-if="!review.whole">
-          No hive was counted both before and after its rounds. A wash in the month before, and one
-          two to six weeks after the last round, tell.
+          {{ t('year.yearPage.noHiveWasCounted') }}
         </p>
         <template v-if="review.whole">
           <p class="big">
-            <strong class="figure">{{ roughly(review.whole.share) }}</strong> of the mites, 95 %:
-            {{ between(review.whole) }}
+            <i18n-t keypath="year.yearPage.mites" scope="global"
+              ><template #strong
+                ><strong class="figure">{{ roughly(review.whole.share) }}</strong></template
+              ><template #whole>{{ between(review.whole) }}</template></i18n-t
+            >
           </p>
-          <p class="soft">From {{ counted(review.cases, 'hive') }} counted before and after.</p>
+          <p class="soft">
+            {{
+              t('year.yearPage.fromCountedBeforeAfter', { hives: counted(review.cases, 'hive') })
+            }}
+          </p>
         </template>
         <p v-if="review.whole && review.worked.length === 0" class="soft">
-          All were treated alike: there is nothing to compare.
+          {{ t('year.yearPage.allWereTreatedAlike') }}
         </p>
         <div v-for="way in review.worked" :key="way.what" class="way">
-          <h3>By {{ WAYS[way.what] }}</h3>
-          <LineTable :label="`By ${WAYS[way.what]}`">
+          <h3>{{ t('year.yearPage.by', { what: WAYS[way.what] }) }}</h3>
+          <LineTable :label="t('year.yearPage.by', { what: WAYS[way.what] })">
             <thead>
               <tr>
-                <th scope="col">Way</th>
-                <th scope="col">Hives</th>
-                <th scope="col">Taken away</th>
+                <th scope="col">{{ t('common.way') }}</th>
+                <th scope="col">{{ t('common.hives') }}</th>
+                <th scope="col">{{ t('year.yearPage.takenAway') }}</th>
                 <th scope="col">95 %</th>
               </tr>
             </thead>
@@ -96,12 +121,12 @@ function print(): void {
                   <td class="figure">{{ roughly(group.whole.share) }}</td>
                   <td class="figure">{{ between(group.whole) }}</td>
                 </template>
-                <td v-else colspan="2" class="soft">too few hives to tell</td>
+                <td v-else colspan="2" class="soft">{{ t('year.yearPage.tooFewHivesTell') }}</td>
               </tr>
             </tbody>
           </LineTable>
           <p v-if="way.compared.length === 0" class="soft">
-            Yards differ by more than what was done in them: they are not held against each other.
+            {{ t('year.yearPage.yardsDifferByMore') }}
           </p>
           <p
             v-for="pair in way.compared"
@@ -113,32 +138,40 @@ function print(): void {
         </div>
       </section>
       <section class="sheet part">
-        <h2>The winter {{ review.winterName }}</h2>
+        <h2>{{ t('year.yearPage.winter', { winterName: review.winterName }) }}</h2>
         <p v-if="!review.winter.lost">
-          Nothing is entered of how the hives came through.
-          <router-link class="no-print" to="/counts/winter">Enter it in spring</router-link>
+          <i18n-t keypath="year.yearPage.nothingEnteredHowHives" scope="global"
+            ><template #link
+              ><router-link class="no-print" to="/counts/winter">{{
+                t('year.yearPage.enterSpring')
+              }}</router-link></template
+            ></i18n-t
+          >
         </p>
         <template v-else>
           <p class="big">
-            <strong class="figure">{{ review.winter.lost.dead }}</strong> of
-            {{ counted(review.winter.lost.of, 'hive') }} died:
-            {{ roughly(review.winter.lost.share) }}, 95 %:
-            {{ between(review.winter.lost.interval) }}
+            <i18n-t keypath="year.yearPage.died" scope="global"
+              ><template #strong
+                ><strong class="figure">{{ review.winter.lost.dead }}</strong></template
+              ><template #hives>{{ counted(review.winter.lost.of, 'hive') }}</template
+              ><template #share>{{ roughly(review.winter.lost.share) }}</template
+              ><template #interval>{{ between(review.winter.lost.interval) }}</template></i18n-t
+            >
           </p>
           <ul>
             <li v-for="(number, outcome) in review.winter.outcomes" :key="outcome">
               {{ OUTCOMES[outcome] }}: {{ number }}
             </li>
             <li v-for="(number, sign) in review.winter.signs" :key="sign">
-              died, {{ SIGNS[sign] }}: {{ number }}
+              {{ t('year.yearPage.died2', { sign: SIGNS[sign], number }) }}
             </li>
           </ul>
-          <LineTable label="Losses by the load in autumn">
+          <LineTable :label="t('year.yearPage.lossesByLoadAutumn')">
             <thead>
               <tr>
-                <th scope="col">Mites in the last sample from August on</th>
-                <th scope="col">Died</th>
-                <th scope="col">Share</th>
+                <th scope="col">{{ t('year.yearPage.mitesLastSampleFrom') }}</th>
+                <th scope="col">{{ t('year.yearPage.died3') }}</th>
+                <th scope="col">{{ t('year.yearPage.share') }}</th>
                 <th scope="col">95 %</th>
               </tr>
             </thead>
@@ -146,11 +179,13 @@ function print(): void {
               <tr v-for="band in review.winter.byLoad" :key="band.name">
                 <th scope="row">{{ band.name }}</th>
                 <template v-if="band.lost">
-                  <td class="figure">{{ band.lost.dead }} of {{ band.lost.of }}</td>
+                  <td class="figure">
+                    {{ t('year.yearPage.of', { dead: band.lost.dead, of: band.lost.of }) }}
+                  </td>
                   <td class="figure">{{ roughly(band.lost.share) }}</td>
                   <td class="figure">{{ between(band.lost.interval) }}</td>
                 </template>
-                <td v-else colspan="3">no hive</td>
+                <td v-else colspan="3">{{ t('year.yearPage.noHive') }}</td>
               </tr>
             </tbody>
           </LineTable>

@@ -20,8 +20,8 @@ describe('the months', () => {
 
   it('have a scale that holds the highest end of an interval', () => {
     const bars = mount(MonthBars, { props: { months } })
-    expect(bars.text()).toContain('5.0 %')
-    expect(bars.text()).toContain('50')
+    expect(bars.text()).toContain('4.0 %')
+    expect(bars.text()).toContain('40')
     expect(bars.findAll('rect.bar')).toHaveLength(1)
   })
 })

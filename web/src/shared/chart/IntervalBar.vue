@@ -2,14 +2,19 @@
 import { computed } from 'vue'
 import type { Shapes } from '../../api/client'
 import { percent } from '../numbers'
+import { t } from '../../words/words'
 
 /** Where an infestation truly lies, drawn against the limit of the season. */
 const props = defineProps<{ reading: Shapes['SampleReading']; limit: number; most: number }>()
 
 const x = (share: number) => Math.min(100, (share / props.most) * 100)
-const words = computed(
-  () =>
-    `${percent(props.reading.share)}, 95 %: ${percent(props.reading.interval.low)} to ${percent(props.reading.interval.high)}, limit ${percent(props.limit)}`,
+const words = computed(() =>
+  t('shared.intervalBar.limit', {
+    share: percent(props.reading.share),
+    low: percent(props.reading.interval.low),
+    high: percent(props.reading.interval.high),
+    limit: percent(props.limit),
+  }),
 )
 </script>
 

@@ -6,6 +6,7 @@ import { numberIn } from '../numbers'
 import { useSession } from '../session'
 import FigureField from '../units/FigureField.vue'
 import { useForm } from '../request'
+import { t } from '../../words/words'
 
 type RuleSheet = Shapes['RuleSheet']
 
@@ -19,15 +20,15 @@ const emit = defineEmits<{ kept: [sheet: RuleSheet] }>()
 /** Copies a rule sheet from the label in hand, starting from another sheet. */
 const open = defineModel<boolean>({ required: true })
 const FIGURES = [
-  ['maxPerBox', 'Most grams a box', 'g'],
-  ['maxPerHive', 'Most grams a hive', 'g'],
-  ['maxRoundsPerSeries', 'Most rounds a series', ''],
-  ['maxRoundsPerYear', 'Most rounds a year', ''],
-  ['minDaysBetween', 'Fewest days between', 'd'],
-  ['minSealMinutes', 'Fewest minutes shut', 'min'],
-  ['waitingDays', 'Waiting days for honey', 'd'],
-  ['minCelsius', 'Coldest air', '°C'],
-  ['maxCelsius', 'Warmest air', '°C'],
+  ['maxPerBox', t('shared.ruleSheetForm.mostGramsBox'), 'g'],
+  ['maxPerHive', t('shared.ruleSheetForm.mostGramsHive'), 'g'],
+  ['maxRoundsPerSeries', t('shared.ruleSheetForm.mostRoundsSeries'), ''],
+  ['maxRoundsPerYear', t('shared.ruleSheetForm.mostRoundsYear'), ''],
+  ['minDaysBetween', t('shared.ruleSheetForm.fewestDaysBetween'), 'd'],
+  ['minSealMinutes', t('shared.ruleSheetForm.fewestMinutesShut'), 'min'],
+  ['waitingDays', t('shared.ruleSheetForm.waitingDaysForHoney'), 'd'],
+  ['minCelsius', t('shared.ruleSheetForm.coldestAir'), '°C'],
+  ['maxCelsius', t('shared.ruleSheetForm.warmestAir'), '°C'],
 ] as const
 type Figure = (typeof FIGURES)[number][0]
 
@@ -74,7 +75,7 @@ function read(): Partial<Record<Figure, number>> | null {
     if (figures[key].trim() === '') continue
     const value = numberIn(figures[key])
     if (Number.isFinite(value)) numbers[key] = value
-    else unread.value[key] = 'is no number; leave it empty where the label is silent'
+    else unread.value[key] = t('shared.ruleSheetForm.noNumberLeaveEmpty')
   }
   return Object.keys(unread.value).length > 0 ? null : numbers
 }
@@ -112,56 +113,57 @@ async function keep(): Promise<void> {
       <h2 id="sheet-title">
         {{
           edits && from
-            ? `${from.name}, version ${from.version + 1}`
-            : 'Copied from the label in hand'
+            ? t('shared.ruleSheetForm.version', { name: from.name, version: from.version + 1 })
+            : t('shared.ruleSheetForm.copiedFromLabelHand')
         }}
       </h2>
       <p class="soft">
-        Leave a line empty where the label says nothing.
         {{
-          edits
-            ? 'The version before stays for the rounds that were judged by it.'
-            : 'A sheet that is edited later becomes a new version.'
+          t('shared.ruleSheetForm.leaveLineEmptyWhere', {
+            edits: edits
+              ? t('shared.ruleSheetForm.versionBeforeStaysFor')
+              : t('shared.ruleSheetForm.sheetEditedLaterBecomes'),
+          })
         }}
       </p>
       <div class="form-grid grid">
         <v-text-field
           v-model="sheet.name"
-          label="Name of this sheet"
+          :label="t('shared.ruleSheetForm.nameThisSheet')"
           :error-messages="wrong.name"
         />
         <v-text-field
           v-model="sheet.copiedOn"
           type="date"
-          label="Label read on"
+          :label="t('shared.ruleSheetForm.labelReadOn')"
           :error-messages="wrong.copiedOn"
         />
         <v-select
           v-model="sheet.gramsOf"
-          label="Its grams are of"
+          :label="t('shared.ruleSheetForm.itsGramsAre')"
           :items="[
-            { value: 'ACID_DIHYDRATE', title: 'acid dihydrate' },
-            { value: 'ACID_ANHYDROUS', title: 'anhydrous acid' },
-            { value: 'PRODUCT', title: 'product' },
+            { value: 'ACID_DIHYDRATE', title: t('shared.ruleSheetForm.acidDihydrate') },
+            { value: 'ACID_ANHYDROUS', title: t('shared.ruleSheetForm.anhydrousAcid') },
+            { value: 'PRODUCT', title: t('common.product') },
           ]"
         />
         <v-select
           v-model="sheet.brood"
           clearable
-          label="Capped brood"
+          :label="t('shared.ruleSheetForm.cappedBrood')"
           :items="[
-            { value: 'ANY', title: 'with or without' },
-            { value: 'BROODLESS_ONLY', title: 'only without' },
+            { value: 'ANY', title: t('shared.ruleSheetForm.withOrWithout') },
+            { value: 'BROODLESS_ONLY', title: t('shared.ruleSheetForm.onlyWithout') },
           ]"
         />
         <v-select
           v-model="sheet.supers"
           clearable
-          label="Supers"
+          :label="t('common.supers')"
           :items="[
-            { value: 'OFF', title: 'off' },
-            { value: 'BARRIER', title: 'off, or parted by a barrier' },
-            { value: 'ALLOWED', title: 'may stay on' },
+            { value: 'OFF', title: t('shared.ruleSheetForm.off') },
+            { value: 'BARRIER', title: t('shared.ruleSheetForm.offOrPartedBy') },
+            { value: 'ALLOWED', title: t('shared.ruleSheetForm.mayStayOn') },
           ]"
         />
         <FigureField
@@ -175,13 +177,19 @@ async function keep(): Promise<void> {
       </div>
       <v-checkbox
         v-model="sheet.registeredProduct"
-        label="It is the label of a registered product"
+        :label="t('shared.ruleSheetForm.labelRegisteredProduct')"
       />
-      <v-textarea v-model="sheet.note" label="Note" :error-messages="wrong.note" />
+      <v-textarea
+        v-model="sheet.note"
+        :label="t('shared.ruleSheetForm.note')"
+        :error-messages="wrong.note"
+      />
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <div class="foot">
-        <v-btn @click="open = false">Back</v-btn>
-        <v-btn type="submit" variant="flat" color="primary">Keep this sheet</v-btn>
+        <v-btn @click="open = false">{{ t('common.back') }}</v-btn>
+        <v-btn type="submit" variant="flat" color="primary">{{
+          t('shared.ruleSheetForm.keepThisSheet')
+        }}</v-btn>
       </div>
     </form>
   </v-dialog>

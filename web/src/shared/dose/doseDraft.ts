@@ -1,6 +1,7 @@
 import { useStorage } from '@vueuse/core'
 import type { Ref } from 'vue'
 import type { Shapes } from '../../api/client'
+import { t } from '../../words/words'
 
 /** One hive that gets another amount, as typed. */
 export interface DoseException {
@@ -57,7 +58,7 @@ export function freshDraft(): DoseDraft {
     gramsPerScoop: '',
     scoopFrom: '',
     toolId: '',
-    tool: 'Bowl 1',
+    tool: t('shared.doseDraft.bowl'),
     capacity: '4.5',
     supersPlan: 'TAKEN_OFF',
     sealMinutes: '10',
@@ -103,7 +104,7 @@ export function unread(draft: DoseDraft): Record<string, string> {
   return Object.fromEntries(
     Object.entries(wanted)
       .filter(([, text]) => !Number.isFinite(number(text)))
-      .map(([field]) => [field, 'is no number']),
+      .map(([field]) => [field, t('common.noNumber')]),
   )
 }
 

@@ -1,6 +1,7 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import type { LocationQuery } from 'vue-router'
 import { api, ask, type Shapes } from '../../api/client'
+import { t } from '../../words/words'
 
 /**
  * Which hives of the apiary a round treats: those of the series that it belongs to, or all that were not left out by decision; the
@@ -55,7 +56,9 @@ export function useChosenHives(apiaryId: Ref<string>) {
     const names = new Set(left.map((line) => line.hive.id))
     chosen.value = hives.value.map((each) => each.id).filter((each) => !names.has(each))
     leftBy.value = left.length
-      ? `left untreated by decision: ${left.map((line) => line.hive.name).join(', ')}`
+      ? t('shared.useChosenHives.leftUntreatedByDecision', {
+          left: left.map((line) => line.hive.name).join(', '),
+        })
       : ''
   })
 

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../../api/client'
 import { counted } from '../format'
+import { t } from '../../words/words'
 
 /** The kit of a round, ticked as the truck is packed; kept with the round. */
 const props = defineProps<{
@@ -14,11 +15,11 @@ const props = defineProps<{
 defineEmits<{ tick: [item: string, packed: boolean] }>()
 
 const GROUPS: Record<Shapes['KitLine']['group'], string> = {
-  PEOPLE: 'For people',
-  FIRE: 'Against fire',
-  ACID: 'Acid and measuring',
-  TOOL: 'Tool and power',
-  HIVES: 'For the hives',
+  PEOPLE: t('shared.kitTicks.forPeople'),
+  FIRE: t('shared.kitTicks.againstFire'),
+  ACID: t('shared.kitTicks.acidMeasuring'),
+  TOOL: t('shared.kitTicks.toolPower'),
+  HIVES: t('shared.kitTicks.forHives'),
 }
 const groups = computed(() =>
   (Object.keys(GROUPS) as Shapes['KitLine']['group'][])
@@ -32,15 +33,20 @@ const left = computed(() => props.kit.filter((line) => !line.tickedAt).length)
 </script>
 
 <template>
-  <section v-if="kit.length" class="kit" aria-label="Kit">
+  <section v-if="kit.length" class="kit" :aria-label="t('shared.kitTicks.kit')">
     <h2>
-      Kit
-      <span class="soft no-print">{{
-        left === 0 ? 'all packed' : `${counted(left, 'line')} to pack`
-      }}</span>
+      <i18n-t keypath="shared.kitTicks.kit2" scope="global"
+        ><template #span
+          ><span class="soft no-print">{{
+            left === 0
+              ? t('shared.kitTicks.allPacked')
+              : t('shared.kitTicks.pack', { lines: counted(left, 'line') })
+          }}</span></template
+        ></i18n-t
+      >
     </h2>
     <p v-if="waiting" role="status" class="no-print">
-      {{ counted(waiting, 'tick') }} kept on this device, sent when the network is back.
+      {{ t('shared.kitTicks.keptOnThisDevice', { ticks: counted(waiting, 'tick') }) }}
     </p>
     <p v-if="problem" role="alert" class="no-print">{{ problem }}</p>
     <div class="groups">
@@ -56,9 +62,9 @@ const left = computed(() => props.kit.filter((line) => !line.tickedAt).length)
           <span>
             <strong>{{ line.amount }}</strong> {{ line.name }}
             <span v-if="line.why" class="soft why">{{ line.why }}</span>
-            <span v-if="line.tickedBy" class="soft why no-print"
-              >packed by {{ line.tickedBy }}</span
-            >
+            <span v-if="line.tickedBy" class="soft why no-print">{{
+              t('shared.kitTicks.packedBy', { tickedBy: line.tickedBy })
+            }}</span>
           </span>
         </label>
       </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useTimeout } from '@vueuse/core'
 import { watch } from 'vue'
+import { t } from '../../words/words'
 
 /**
  * How a page stands before it has anything to show: quiet bars at once, after a moment what is
@@ -29,10 +30,12 @@ watch(
 <template>
   <div v-if="problem" role="alert" class="problem">
     <p>{{ problem }}</p>
-    <v-btn v-if="!there" variant="outlined" @click="emit('again')">Try again</v-btn>
+    <v-btn v-if="!there" variant="outlined" @click="emit('again')">{{
+      t('shared.pageState.tryAgain')
+    }}</v-btn>
   </div>
   <div v-else-if="!there" class="waits" aria-busy="true">
-    <p role="status" class="soft">{{ long ? `Fetching ${what} …` : '' }}</p>
+    <p role="status" class="soft">{{ long ? t('shared.pageState.fetching', { what }) : '' }}</p>
     <span v-for="bar in 3" :key="bar" class="bar" aria-hidden="true"></span>
   </div>
 </template>

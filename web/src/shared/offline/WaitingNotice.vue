@@ -2,6 +2,7 @@
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
 import { useOutbox } from './outbox'
+import { t } from '../../words/words'
 
 /** On every page: how much of what was done here the server does not have yet. */
 const outbox = useOutbox()
@@ -11,8 +12,14 @@ const waitsLong = refDebounced(waits, 1500)
 const shown = computed(() => Math.min(waits.value, waitsLong.value))
 const words = computed(() =>
   [
-    ...(shown.value > 0 ? [`${shown.value} ${shown.value === 1 ? 'waits' : 'wait'}`] : []),
-    ...(outbox.asideMine.length > 0 ? [`${outbox.asideMine.length} set aside`] : []),
+    ...(shown.value > 0
+      ? [
+          `${shown.value} ${shown.value === 1 ? t('shared.waitingNotice.waits') : t('shared.waitingNotice.wait')}`,
+        ]
+      : []),
+    ...(outbox.asideMine.length > 0
+      ? [t('shared.waitingNotice.setAside', { asideMine: outbox.asideMine.length })]
+      : []),
   ].join(', '),
 )
 </script>
@@ -28,8 +35,8 @@ const words = computed(() =>
     <span class="soft">
       {{
         outbox.asideMine.length > 0
-          ? 'The server did not take something: mend it, or throw it away.'
-          : 'Kept on this device until the server has it; nothing is lost.'
+          ? t('shared.waitingNotice.serverDidNotTake')
+          : t('shared.waitingNotice.keptOnThisDevice')
       }}
     </span>
   </p>

@@ -6,6 +6,7 @@ import { jobWords } from './jobWords'
 import type { Job } from './jobs'
 import type { SetAside } from './entries'
 import { useOutbox } from './outbox'
+import { t } from '../../words/words'
 
 /** What this device holds that the server does not have: what waits, and what was refused. */
 const outbox = useOutbox()
@@ -69,13 +70,12 @@ function when(made: number): string {
 </script>
 
 <template>
-  <h1>What waits on this device</h1>
+  <h1>{{ t('shared.waitingPage.whatWaitsOnThis') }}</h1>
   <p class="soft">
-    Whatever you did here without a signal is kept on this device under your name and sent in its
-    order. Do not clear the browser’s data before it is gone from this list.
+    {{ t('shared.waitingPage.whateverYouDidHere') }}
   </p>
   <section v-if="outbox.asideMine.length" aria-labelledby="aside">
-    <h2 id="aside">Set aside: the server did not take it</h2>
+    <h2 id="aside">{{ t('shared.waitingPage.setAsideServerDid') }}</h2>
     <ul class="list">
       <li v-for="each in outbox.asideMine" :key="each.id" class="sheet one">
         <p>
@@ -86,13 +86,17 @@ function when(made: number): string {
           <v-text-field
             v-model="fieldsOf(each).first"
             density="compact"
-            label="Mites"
+            :label="t('common.mites')"
             inputmode="numeric"
           />
           <v-text-field
             v-model="fieldsOf(each).second"
             density="compact"
-            :label="each.job.count.kind === 'BOARD' ? 'Hours it lay' : 'Bees'"
+            :label="
+              each.job.count.kind === 'BOARD'
+                ? t('shared.waitingPage.hoursLay')
+                : t('shared.waitingPage.bees')
+            "
             inputmode="decimal"
           />
         </div>
@@ -101,31 +105,30 @@ function when(made: number): string {
           v-model="fieldsOf(each).first"
           class="mend"
           density="compact"
-          label="Reason, if one is asked"
+          :label="t('shared.waitingPage.reasonIfOneAsked')"
         />
         <div class="buttons">
-          <v-btn variant="flat" color="primary" @click="outbox.again(each.id, mended(each))"
-            >Send it again</v-btn
-          >
-          <v-btn @click="outbox.throwAway(each.id)">Throw it away</v-btn>
+          <v-btn variant="flat" color="primary" @click="outbox.again(each.id, mended(each))">{{
+            t('shared.waitingPage.sendAgain')
+          }}</v-btn>
+          <v-btn @click="outbox.throwAway(each.id)">{{ t('shared.waitingPage.throwAway') }}</v-btn>
         </div>
       </li>
     </ul>
   </section>
   <section aria-labelledby="waits">
-    <h2 id="waits">On its way</h2>
-    <p v-if="outbox.mine.length === 0">Nothing of yours waits here.</p>
+    <h2 id="waits">{{ t('shared.waitingPage.onItsWay') }}</h2>
+    <p v-if="outbox.mine.length === 0">{{ t('shared.waitingPage.nothingYoursWaitsHere') }}</p>
     <ul v-else class="list">
       <li v-for="each in outbox.mine" :key="each.id">
         {{ jobWords(each.job) }} <span class="soft">{{ when(each.made) }}</span>
-        <span v-if="each.tries" class="soft"
-          >, the server failed {{ each.tries }} times over it</span
-        >
+        <span v-if="each.tries" class="soft">{{
+          t('shared.waitingPage.serverFailedTimesOver', { tries: each.tries })
+        }}</span>
       </li>
     </ul>
     <p v-if="outbox.others > 0" class="soft">
-      {{ outbox.others }} of somebody else wait on this device and go when that person signs in
-      here.
+      {{ t('shared.waitingPage.somebodyElseWaitOn', { others: outbox.others }) }}
     </p>
   </section>
 </template>

@@ -2,6 +2,7 @@ import { newId } from '../ids'
 import type { Job, KeptPeople, NewEvent } from './jobs'
 import { parsed } from './kept'
 import type { Entry, SetAside } from './entries'
+import { t } from '../../words/words'
 
 /** What an earlier version kept in three places. */
 export interface Earlier {
@@ -68,7 +69,7 @@ export function takeOverEarlier(): Earlier {
     .map((count) => entry(owner, { kind: 'COUNT', count, hive: '' }))
   const ownerless = (each: Entry): SetAside => ({
     ...each,
-    says: 'It is not known who entered this. Send it as yours, or throw it away.',
+    says: t('shared.earlier.notKnownWhoEntered'),
     fields: [],
     seen: false,
   })

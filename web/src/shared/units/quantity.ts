@@ -1,5 +1,6 @@
 import { whole } from '../numbers'
 import { unitsNow, type Units } from './units'
+import { t } from '../../words/words'
 
 /** What is measured in different units by different people; inside, °C, m/s and km. */
 export type Kind = 'temperature' | 'wind' | 'road'
@@ -76,7 +77,7 @@ export const road = (km: number, digits = 0): string => shown('road', km, digits
 export function degreesBetween(low: number, high: number, units = unitsNow()): string {
   const unit = own('temperature', units)
   const plain = (celsius: number) => inField('temperature', celsius, units)
-  return `${plain(low)} to ${plain(high)} ${unit.sign}`
+  return t('shared.quantity.to', { low: plain(low), high: plain(high), sign: unit.sign })
 }
 
 /** A value as it stands in a field: as it was typed, no 40.999. */
@@ -97,24 +98,24 @@ const OTHERS = /^(g|kg|oz|lb|mg|l|ml|min|s|h|%|v|w|mm|cm|m|in|ft|tsp|tbsp)$/
 export function read(kind: Kind, typed: string, units = unitsNow()): Read {
   const text = typed.trim().replace('−', '-')
   const parts = /^([+-]?[\d.,\s']*\d[.,]?)\s*(.*)$/.exec(text)
-  if (!parts) return { wrong: 'is no number' }
+  if (!parts) return { wrong: t('common.noNumber') }
   const [, figure = '', sign = ''] = parts
   const unit = sign ? unitsOf(kind).find((each) => isSign(each, sign)) : own(kind, units)
   if (!unit) {
     return {
       wrong: OTHERS.test(sign.toLowerCase())
-        ? `is in ${sign}; wanted is ${named(kind)}`
-        : `has a unit that is not known here; wanted is ${named(kind)}`,
+        ? t('shared.quantity.wanted', { sign, kind: named(kind) })
+        : t('shared.quantity.hasUnitNotKnown', { kind: named(kind) }),
     }
   }
   if (/[.,]\d+[.,]/.test(figure) || /[\s']/.test(figure)) {
-    return { wrong: 'has more than one mark; write it without those of thousands' }
+    return { wrong: t('shared.quantity.hasMoreThanOne') }
   }
   if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(figure)) {
-    return { wrong: 'may be thousands or a fraction; write it without the comma' }
+    return { wrong: t('shared.quantity.mayBeThousandsOr') }
   }
   const value = Number(figure.replace(',', '.'))
-  if (!Number.isFinite(value)) return { wrong: 'is no number' }
+  if (!Number.isFinite(value)) return { wrong: t('common.noNumber') }
   const si = unit.into(value)
   return unit === own(kind, units) ? { si } : { si, says: `${text}: ${shown(kind, si, 1, units)}` }
 }
@@ -127,5 +128,5 @@ function isSign(unit: Unit, sign: string): boolean {
 function named(kind: Kind): string {
   return unitsOf(kind)
     .map((each) => each.sign)
-    .join(' or ')
+    .join(' ' + t('shared.quantity.or') + ' ')
 }

@@ -1,0 +1,64 @@
+import { readFileSync } from 'node:fs'
+import { resolve } from 'node:path'
+import type { Plugin } from 'vite'
+
+interface Texts {
+  [key: string]: string | Texts
+}
+
+const FOLDER = resolve(import.meta.dirname, 'src/words')
+const LANGUAGES = ['en', 'es', 'it']
+/** What every page needs: it is fetched first, the words of a room with its first page. */
+const FIRST = ['api', 'app', 'common', 'counted', 'shared', 'theme']
+const VIRTUAL = 'virtual:catalogues'
+const PART = new RegExp(`^${FOLDER}/(\\w+)/(\\w+)\\.json$`)
+
+const catalogue = (language: string) =>
+  JSON.parse(readFileSync(`${FOLDER}/${language}.json`, 'utf8')) as Texts
+
+/** The texts of a language; what it lacks is English, and is told. */
+function filled(english: Texts, own: Texts, path: string, tell: (key: string) => void): Texts {
+  return Object.fromEntries(
+    Object.entries(english).map(([key, text]) => {
+      const here = path ? `${path}.${key}` : key
+      const said = own[key]
+      if (typeof text !== 'string')
+        return [key, filled(text, typeof said === 'object' ? said : {}, here, tell)]
+      if (said === undefined) tell(here)
+      return [key, said ?? text]
+    }),
+  )
+}
+
+/** One file a language becomes one chunk a room, compiled when the screens are built. */
+export function catalogues(): Plugin {
+  return {
+    name: 'tavrel-catalogues',
+    enforce: 'pre',
+    resolveId(id) {
+      if (id === VIRTUAL) return `\0${VIRTUAL}`
+      return PART.test(id) ? id : undefined
+    },
+    load(id) {
+      if (id === `\0${VIRTUAL}`) {
+        const rooms = Object.keys(catalogue('en')).filter((room) => !FIRST.includes(room))
+        const of = (language: string) =>
+          ['first', ...rooms]
+            .map((room) => `${room}: () => import('${FOLDER}/${language}/${room}.json')`)
+            .join(',')
+        return `export default {${LANGUAGES.map((language) => `${language}: {${of(language)}}`).join(',')}}`
+      }
+      const [, language, room] = PART.exec(id) ?? []
+      if (!language) return undefined
+      this.addWatchFile(`${FOLDER}/${language}.json`)
+      const missing: string[] = []
+      const whole = filled(catalogue('en'), catalogue(language), '', (key) => missing.push(key))
+      const wanted = Object.entries(whole).filter(([key]) =>
+        room === 'first' ? FIRST.includes(key) : key === room,
+      )
+      const here = missing.filter((key) => wanted.some(([part]) => key.startsWith(`${part}.`)))
+      if (here.length > 0) this.warn(`${language} lacks ${here.join(', ')}`)
+      return JSON.stringify(Object.fromEntries(wanted))
+    },
+  }
+}

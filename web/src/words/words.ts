@@ -1,0 +1,93 @@
+import type { App } from 'vue'
+import { createI18n, I18nT } from 'vue-i18n'
+import catalogues from 'virtual:catalogues'
+
+/** Languages that the screens speak, each by its own name. */
+export const LANGUAGES = { en: 'English', es: 'Español', it: 'Italiano' } as const
+export type Language = keyof typeof LANGUAGES
+
+/** Which of the forms of a text goes with a number: those of the language, in the order in which Unicode lists them. */
+function form(language: Language): (count: number, forms: number) => number {
+  const rules = new Intl.PluralRules(language)
+  const kinds = ['one', 'other']
+  return (count, forms) =>
+    Math.min(forms - 1, Math.max(0, kinds.indexOf(rules.select(count) === 'one' ? 'one' : 'other')))
+}
+
+/** All that the screens say, in the language of who looks. */
+const spoken = createI18n({
+  legacy: false,
+  locale: 'en',
+  fallbackLocale: 'en',
+  pluralRules: { en: form('en'), es: form('es'), it: form('it') },
+  missingWarn: import.meta.env.DEV,
+  fallbackWarn: false,
+})
+
+/** Gives an application its words, and the element that puts other elements into a text. */
+export const words = {
+  install: (app: App) => void app.use(spoken).component('I18nT', I18nT),
+}
+
+/**
+ * A text of the catalogue with its values put in.
+ *
+ * @param key where it stands, as run.peopleCheck.title
+ */
+export const t: (key: string, values?: Record<string, unknown>, count?: number) => string = (
+  key,
+  values = {},
+  count,
+) => (count === undefined ? spoken.global.t(key, values) : spoken.global.t(key, values, count))
+
+/** The language spoken now. */
+export function languageNow(): Language {
+  return spoken.global.locale.value as Language
+}
+
+const fetched = new Set<string>()
+
+/** Fetches the words of rooms in a language, once each. */
+async function fetchWords(language: Language, rooms: readonly string[]): Promise<void> {
+  await Promise.all(
+    rooms.map(async (room) => {
+      const part = catalogues[language][room]
+      if (!part || fetched.has(`${language} ${room}`)) return
+      spoken.global.mergeLocaleMessage(language, (await part()).default)
+      fetched.add(`${language} ${room}`)
+    }),
+  )
+}
+
+let rooms: readonly string[] = []
+
+/** Has the words of a page's room there before the page opens. */
+export async function enterRoom(room: string): Promise<void> {
+  rooms = ['first', room]
+  await fetchWords(languageNow(), rooms)
+}
+
+/** The language to begin with: nothing has been said yet. */
+export function beginIn(language: Language): void {
+  spoken.global.locale.value = language
+  document.documentElement.lang = language
+}
+
+/** Speaks another language from now on, on the page that is open too. */
+export async function speak(language: Language): Promise<void> {
+  await fetchWords(language, rooms)
+  beginIn(language)
+}
+
+/** The language of the browser's region, where the screens speak it. */
+export function languageOf(region: string): Language {
+  const own = region.slice(0, 2)
+  return own in LANGUAGES ? (own as Language) : 'en'
+}
+
+/** Texts by code: whichever is read is in the language of that moment. */
+export function texts<K extends string>(
+  keys: Readonly<Record<K, string>>,
+): Readonly<Record<K, string>> {
+  return new Proxy(keys, { get: (of, code) => (code in of ? t(of[code as K]) : undefined) })
+}
