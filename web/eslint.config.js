@@ -1,3 +1,4 @@
+import words from '@intlify/eslint-plugin-vue-i18n'
 import prettier from 'eslint-config-prettier'
 import vue from 'eslint-plugin-vue'
 import accessible from 'eslint-plugin-vuejs-accessibility'
@@ -39,6 +40,24 @@ export default tseslint.config(
       'vue/no-v-html': 'error',
       'vue/no-static-inline-styles': 'error',
     },
+  },
+  {
+    // What a person reads stands in the catalogue of his language; signs and names of formats are the same in all.
+    files: ['src/**/*.vue'],
+    plugins: { '@intlify/vue-i18n': words },
+    rules: {
+      '@intlify/vue-i18n/no-raw-text': [
+        'error',
+        {
+          ignoreNodes: ['code', 'kbd'],
+          ignorePattern: '^[^A-Za-z]*$|^(g|s|h|d|min|W|V|Ah|%|mm|cm²|kB|PDF|CSV|JSON|km|°C|°F|g ·|×|Tavrel)$',
+          attributes: {
+            '/.+/': ['title', 'aria-label', 'placeholder', 'alt', 'label', 'hint', 'what'],
+          },
+        },
+      ],
+    },
+    settings: { 'vue-i18n': { localeDir: 'src/words/*.json', messageSyntaxVersion: '^11.0.0' } },
   },
   prettier,
 )

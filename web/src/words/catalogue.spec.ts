@@ -1,0 +1,65 @@
+import { readFileSync, readdirSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import english from './en.json'
+import italian from './it.json'
+import spanish from './es.json'
+
+type Texts = { [key: string]: string | Texts }
+
+function flat(texts: Texts, path = ''): [string, string][] {
+  return Object.entries(texts).flatMap(([key, text]): [string, string][] =>
+    typeof text === 'string' ? [[path + key, text]] : flat(text, `${path}${key}.`),
+  )
+}
+
+const ENGLISH = new Map(flat(english))
+const OTHERS = { spanish: new Map(flat(spanish)), italian: new Map(flat(italian)) }
+const values = (text: string) => [...new Set(text.match(/\{[^}]*\}/g) ?? [])].sort()
+const forms = (text: string) => text.split('|').length
+
+/** All code of the screens but its tests. */
+function sources(folder = 'src'): string[] {
+  return readdirSync(folder, { withFileTypes: true, recursive: true })
+    .filter((each) => /\.(vue|ts)$/.test(each.name) && !each.name.includes('.spec.'))
+    .map((each) => readFileSync(`${each.parentPath}/${each.name}`, 'utf8'))
+}
+
+describe.each(Object.entries(OTHERS))('the texts in %s', (_, own) => {
+  it('are complete, and none is left over', () => {
+    expect([...own.keys()].sort()).toEqual([...ENGLISH.keys()].sort())
+  })
+
+  it('name the same values and have as many forms', () => {
+    const differ = [...ENGLISH].filter(
+      ([key, text]) =>
+        values(text).join() !== values(own.get(key) ?? '').join() ||
+        forms(text) !== forms(own.get(key) ?? ''),
+    )
+    expect(differ).toEqual([])
+  })
+
+  it('are never empty', () => {
+    expect([...own].filter(([, text]) => text.trim() === '')).toEqual([])
+  })
+})
+
+describe('the catalogue', () => {
+  const code = sources().join('\n')
+  const named = new Set(code.match(/(?<='|keypath=")[a-z][A-Za-z]*(\.[A-Za-z0-9]+)+(?=['"])/g))
+
+  it('has every text that the screens name', () => {
+    const rooms = new Set(Object.keys(english))
+    const lacking = [...named].filter(
+      (key) => rooms.has(key.split('.')[0] ?? '') && !ENGLISH.has(key) && key.split('.').length > 2,
+    )
+    expect(lacking).toEqual([])
+  })
+
+  it('has none that no screen says', () => {
+    const nouns = new Set(code.match(/(?<=counted\([^)]*')[A-Za-z]+(?='\))/g))
+    const idle = [...ENGLISH.keys()].filter(
+      (key) => !named.has(key) && !(key.startsWith('counted.') && nouns.has(key.slice(8))),
+    )
+    expect(idle).toEqual([])
+  })
+})
