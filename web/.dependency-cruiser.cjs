@@ -13,7 +13,7 @@ module.exports = {
       name: 'the-api-stands-alone',
       severity: 'error',
       from: { path: '^src/api/' },
-      to: { path: '^src/', pathNot: '^src/api/' },
+      to: { path: '^src/', pathNot: '^src/(api|words)/' },
     },
     {
       name: 'what-is-shared-knows-no-feature',

@@ -50,7 +50,8 @@ export default tseslint.config(
         'error',
         {
           ignoreNodes: ['code', 'kbd'],
-          ignorePattern: '^[^A-Za-z]*$|^(g|s|h|d|min|W|V|Ah|%|mm|cm²|kB|PDF|CSV|JSON|km|°C|°F|g ·|×|Tavrel)$',
+          ignorePattern:
+            '^[^A-Za-z]*$|^(g|s|h|d|min|W|V|Ah|%|mm|cm²|kB|PDF|CSV|JSON|km|°C|°F|g ·|×|Tavrel)$',
           attributes: {
             '/.+/': ['title', 'aria-label', 'placeholder', 'alt', 'label', 'hint', 'what'],
           },

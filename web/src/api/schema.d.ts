@@ -7222,6 +7222,11 @@ export interface components {
              */
             dates: "DAY_MONTH" | "MONTH_DAY";
             /**
+             * @description what parts whole from tenths
+             * @enum {string}
+             */
+            decimals: "POINT" | "COMMA";
+            /**
              * @description how far one drives
              * @enum {string}
              */

@@ -6,6 +6,7 @@ import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { fixed } from '../shared/numbers'
 
 const session = useSession()
 const apiaries = ref<Shapes['ListedApiary'][] | null>(null)
@@ -40,7 +41,7 @@ onMounted(load)
           {{
             each.apiary.latitude === undefined
               ? t('apiary.apiariesPage.placeUnknownNoLight')
-              : `${each.apiary.latitude?.toFixed(3)}°, ${each.apiary.longitude?.toFixed(3)}°`
+              : `${fixed(each.apiary.latitude ?? 0, 3)}°, ${fixed(each.apiary.longitude ?? 0, 3)}°`
           }}
         </span>
       </router-link>

@@ -6,7 +6,7 @@ import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { clockOf } from '../shared/format'
-import { roughly } from '../shared/numbers'
+import { fixed, roughly } from '../shared/numbers'
 import { LEAKS } from '../shared/standing'
 import { t } from '../words/words'
 
@@ -58,7 +58,7 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
     <p class="soft">
       {{
         t('apiary.sealCard.modelEstimateLOpened', {
-          litres: estimate.litres.toFixed(0),
+          litres: fixed(estimate.litres, 0),
           minutesShut,
           mostlyDownSeconds: clockOf(1000 * estimate.mostlyDownSeconds),
         })
@@ -69,7 +69,7 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       role="img"
       :aria-label="
         t('apiary.sealCard.shareAcidOverMinutes', {
-          end: (end / 60).toFixed(0),
+          end: fixed(end / 60, 0),
           kept: roughly(estimate.kept),
           lost: roughly(estimate.lost),
           inAir: roughly(estimate.inAir),
@@ -115,7 +115,7 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       >
     </p>
     <p v-else class="first">
-      {{ t('apiary.sealCard.nothingLeftShutWould', { gainOfGram: (100 * gainOfGram).toFixed(0) }) }}
+      {{ t('apiary.sealCard.nothingLeftShutWould', { gainOfGram: fixed(100 * gainOfGram, 0) }) }}
     </p>
     <details v-if="seal.gains.length > 1">
       <summary>{{ t('apiary.sealCard.everyOpening') }}</summary>
@@ -160,8 +160,8 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
           {{
             t('apiary.sealCard.cmMlS', {
               kind: LEAKS[leak.kind],
-              cm2: leak.cm2.toFixed(1),
-              litresASecond: (1000 * leak.litresASecond).toFixed(1),
+              cm2: fixed(leak.cm2, 1),
+              litresASecond: fixed(1000 * leak.litresASecond, 1),
             })
           }}
         </li>

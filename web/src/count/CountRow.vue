@@ -5,6 +5,7 @@ import { shortDay } from '../shared/days'
 import IntervalBar from '../shared/chart/IntervalBar.vue'
 import StandingMark from './StandingMark.vue'
 import { t } from '../words/words'
+import { fixed } from '../shared/numbers'
 
 type Sign = Shapes['NewSign']['sign']
 type Choice = Shapes['NewDecision']['choice']
@@ -122,7 +123,7 @@ function toggle(sign: Sign): void {
       <p v-for="drop in drops" :key="drop.words">
         <i18n-t keypath="count.countRow.mitesDay" scope="global"
           ><template #span
-            ><span class="figure">{{ drop.perDay.toFixed(1) }}</span></template
+            ><span class="figure">{{ fixed(drop.perDay, 1) }}</span></template
           ><template #span2
             ><span class="soft">{{ drop.words }}, {{ shortDay(drop.day) }}</span></template
           ></i18n-t

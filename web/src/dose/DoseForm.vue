@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import LotPick from './LotPick.vue'
 import type { DoseDraft } from '../shared/dose/doseDraft'
 import { t } from '../words/words'
+import { fixed } from '../shared/numbers'
 
 const props = defineProps<{
   choices: Shapes['Choices']
@@ -34,7 +35,7 @@ const measures = computed(() => [
     value: each.spoon,
     title: t('dose.doseForm.levelAboutG', {
       words: each.words,
-      usualGrams: each.usualGrams.toFixed(2),
+      usualGrams: fixed(each.usualGrams, 2),
     }),
   })),
 ])
@@ -233,8 +234,8 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
             ? t('dose.doseForm.levelScoopsWeighedBy', {
                 weighings: weighed.scoops.weighings,
                 by: weighed.by,
-                mean: weighed.scoops.mean.toFixed(2),
-                spread: weighed.scoops.spread.toFixed(2),
+                mean: fixed(weighed.scoops.mean, 2),
+                spread: fixed(weighed.scoops.spread, 2),
               })
             : t('dose.doseForm.estimateWeighTenLevel')
         "

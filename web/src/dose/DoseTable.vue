@@ -4,7 +4,7 @@ import type { Shapes } from '../api/client'
 import HiveFigure from '../shared/HiveFigure.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { clockOf } from '../shared/format'
-import { roughly } from '../shared/numbers'
+import { fixed, roughly } from '../shared/numbers'
 import ExceptionForm from './ExceptionForm.vue'
 import type { DoseException } from '../shared/dose/doseDraft'
 import { t } from '../words/words'
@@ -36,7 +36,7 @@ function refused(hiveId: string): Record<string, string> {
 function missed({ error, errorPercent }: Shapes['HiveDose']): string {
   if (Math.abs(error) < 0.005) return ''
   const sign = error > 0 ? '+' : '−'
-  return `${sign}${Math.abs(error).toFixed(2)} g, ${sign}${Math.abs(errorPercent).toFixed(1)} %`
+  return `${sign}${fixed(Math.abs(error), 2)} g, ${sign}${fixed(Math.abs(errorPercent), 1)} %`
 }
 </script>
 
@@ -77,7 +77,7 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
               />
             </td>
             <td class="right figure">
-              {{ line.totalAcid.toFixed(2) }} g
+              {{ fixed(line.totalAcid, 2) }} g
               <span v-if="missed(line)" class="soft error">{{ missed(line) }}</span>
             </td>
             <td class="right figure">{{ line.loads.count }}</td>

@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router'
 import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { newId } from '../shared/ids'
-import { numberIn } from '../shared/numbers'
+import { fixed, numberIn } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useLimits } from '../shared/limits'
@@ -36,7 +36,7 @@ const items = computed(() =>
     value: each.spoon,
     title: t('dose.scoopPage.levelUsuallyG', {
       words: each.words,
-      usualGrams: each.usualGrams.toFixed(2),
+      usualGrams: fixed(each.usualGrams, 2),
     }),
   })),
 )
@@ -173,14 +173,14 @@ async function strike(weighedId: string): Promise<void> {
     >
       <template v-if="reading">
         <p>{{ t('dose.scoopPage.oneLevelScoopHolds') }}</p>
-        <p class="figure big">{{ reading.mean.toFixed(2) }} g</p>
+        <p class="figure big">{{ fixed(reading.mean, 2) }} g</p>
         <p>
           {{
             t('dose.scoopPage.gFromScoopScoop', {
-              spread: reading.spread.toFixed(3),
-              spreadPercent: reading.spreadPercent.toFixed(1),
+              spread: fixed(reading.spread, 3),
+              spreadPercent: fixed(reading.spreadPercent, 1),
               weighings: reading.weighings,
-              usualGrams: reading.usualGrams.toFixed(2),
+              usualGrams: fixed(reading.usualGrams, 2),
             })
           }}
         </p>
@@ -216,8 +216,8 @@ async function strike(weighedId: string): Promise<void> {
         <td>{{ each.product }}</td>
         <td>{{ each.lot }}</td>
         <td>{{ each.spoonWords }}</td>
-        <td class="figure">{{ each.scoops.mean.toFixed(2) }} g</td>
-        <td class="figure">{{ each.scoops.spreadPercent.toFixed(1) }} %</td>
+        <td class="figure">{{ fixed(each.scoops.mean, 2) }} g</td>
+        <td class="figure">{{ fixed(each.scoops.spreadPercent, 1) }} %</td>
         <td>{{ each.by }}, {{ each.at.slice(0, 10) }}</td>
         <td v-if="session.isKeeper">
           <button type="button" class="word" @click="strike(each.id)">

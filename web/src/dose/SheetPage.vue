@@ -11,6 +11,7 @@ import KitTicks from '../shared/kit/KitTicks.vue'
 import { useKit } from '../shared/kit/useKit'
 import PageState from '../shared/layout/PageState.vue'
 import { t } from '../words/words'
+import { fixed } from '../shared/numbers'
 
 /** A planned round's dose sheet and kit list: to print, to pack by, to take to the yard. */
 const props = defineProps<{ id: string }>()
@@ -97,10 +98,10 @@ function print(): void {
     <p class="facts">
       <i18n-t keypath="dose.sheetPage.acidDihydrateProductFill" scope="global"
         ><template #strong
-          ><strong class="figure">{{ totals.acid.toFixed(2) }} g</strong></template
+          ><strong class="figure">{{ fixed(totals.acid, 2) }} g</strong></template
         ><template #strong2
-          ><strong class="figure">{{ totals.product.toFixed(2) }} g</strong></template
-        ><template #strength>{{ (100 * whole.round.strength).toFixed(1) }}</template
+          ><strong class="figure">{{ fixed(totals.product, 2) }} g</strong></template
+        ><template #strength>{{ fixed(100 * whole.round.strength, 1) }}</template
         ><template #more
           ><template v-if="whole.round.product">, {{ whole.round.product }}</template></template
         ><template #more2

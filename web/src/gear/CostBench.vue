@@ -2,7 +2,7 @@
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { numberIn } from '../shared/numbers'
+import { fixed, numberIn } from '../shared/numbers'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
 
@@ -141,11 +141,11 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
         <tbody class="figure">
           <tr>
             <th scope="row">{{ form.first.name }}</th>
-            <td v-for="row in compared.rows" :key="row.hives">{{ row.first.toFixed(0) }}</td>
+            <td v-for="row in compared.rows" :key="row.hives">{{ fixed(row.first, 0) }}</td>
           </tr>
           <tr>
             <th scope="row">{{ form.second.name }}</th>
-            <td v-for="row in compared.rows" :key="row.hives">{{ row.second.toFixed(0) }}</td>
+            <td v-for="row in compared.rows" :key="row.hives">{{ fixed(row.second, 0) }}</td>
           </tr>
         </tbody>
       </table>

@@ -16,6 +16,7 @@ import type { Shapes } from '../api/client'
 import PageState from '../shared/layout/PageState.vue'
 import { degrees } from '../shared/units/quantity'
 import { t } from '../words/words'
+import { fixed } from '../shared/numbers'
 
 /** Gear: tools with their test burns and care, packs, power and price. */
 const session = useSession()
@@ -199,7 +200,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
           gear.filters.hours === undefined
             ? t('gear.gearPage.nobodyHasNotedChange')
             : t('gear.gearPage.hoursRoundsSinceThey', {
-                hours: gear.filters.hours.toFixed(1),
+                hours: fixed(gear.filters.hours, 1),
                 changed: gear.filters.changed?.slice(0, 10),
                 most: gear.filters.most,
               })

@@ -2,7 +2,7 @@
 import { reactive, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { newId } from '../shared/ids'
-import { numberIn } from '../shared/numbers'
+import { fixed, numberIn } from '../shared/numbers'
 import { t } from '../words/words'
 
 /** Batteries and packs, with the voltage at which each is swapped. */
@@ -38,7 +38,7 @@ function edit(pack?: Shapes['Pack']): void {
 }
 
 function charging(minutes: number): string {
-  return minutes < 120 ? `${minutes} min` : `${(minutes / 60).toFixed(1).replace('.0', '')} h`
+  return minutes < 120 ? `${minutes} min` : `${fixed(minutes / 60, 1).replace('.0', '')} h`
 }
 
 async function keepPack(): Promise<void> {

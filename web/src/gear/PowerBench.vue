@@ -2,7 +2,7 @@
 import { useStorage, watchDebounced } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { numberIn } from '../shared/numbers'
+import { fixed, numberIn } from '../shared/numbers'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
 
@@ -76,12 +76,12 @@ watchDebounced(form, reckon, { debounce: 200, deep: true })
     <p v-if="need" class="answer" aria-live="polite">
       <i18n-t keypath="gear.powerBench.inverterAtLeastBank" scope="global"
         ><template #strong
-          ><strong class="figure">{{ need.inverterWatts.toFixed(0) }} W</strong></template
+          ><strong class="figure">{{ fixed(need.inverterWatts, 0) }} W</strong></template
         ><template #strong2
-          ><strong class="figure">{{ need.hours.toFixed(1) }} h</strong></template
+          ><strong class="figure">{{ fixed(need.hours, 1) }} h</strong></template
         ><template #strong3
           ><strong class="figure">{{ need.burns }}</strong></template
-        ><template #amps>{{ need.amps.toFixed(0) }}</template></i18n-t
+        ><template #amps>{{ fixed(need.amps, 0) }}</template></i18n-t
       >
     </p>
     <p class="soft">

@@ -4,7 +4,7 @@ import { computed, reactive, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { serverNow } from '../shared/clock'
 import { newId } from '../shared/ids'
-import { numberIn } from '../shared/numbers'
+import { fixed, numberIn } from '../shared/numbers'
 import QuantityField from '../shared/units/QuantityField.vue'
 import { degrees } from '../shared/units/quantity'
 import { t } from '../words/words'
@@ -34,7 +34,7 @@ useIntervalFn(() => {
 }, 100)
 const shown = computed(() => {
   if (started.value === null) return form.seconds || '0.0'
-  return (Math.max(0, now.value - started.value) / 1000).toFixed(1)
+  return fixed(Math.max(0, now.value - started.value) / 1000, 1)
 })
 
 function press(): void {
@@ -135,8 +135,8 @@ async function keepBurn(): Promise<void> {
       </caption>
       <tbody>
         <tr v-for="burn in known.burns" :key="burn.id">
-          <td class="figure">{{ burn.load.toFixed(1) }} g</td>
-          <td class="figure">{{ burn.seconds.toFixed(0) }} s</td>
+          <td class="figure">{{ fixed(burn.load, 1) }} g</td>
+          <td class="figure">{{ fixed(burn.seconds, 0) }} s</td>
           <td>
             {{
               [burn.pack, burn.celsius !== undefined && degrees(burn.celsius), burn.note]

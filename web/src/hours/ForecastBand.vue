@@ -8,6 +8,7 @@ import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { dayOf } from '../shared/format'
 import { degrees, degreesBetween, signOf } from '../shared/units/quantity'
 import { t } from '../words/words'
+import { fixed } from '../shared/numbers'
 
 /** Temperatures of the next days: the likely line in a band that widens with the days ahead. */
 const props = defineProps<{ days: readonly Shapes['YardDay'][] }>()
@@ -76,7 +77,7 @@ const says = computed(() =>
         if (all.length === 0) return t('hours.forecastBand.unknown', { date: dayOf(day.date) })
         const range = `${dayOf(day.date)} ${degreesBetween(Math.min(...all), Math.max(...all))}`
         return day.unsure > 0
-          ? t('hours.forecastBand.giveOrTake', { range, unsure: day.unsure.toFixed(1) })
+          ? t('hours.forecastBand.giveOrTake', { range, unsure: fixed(day.unsure, 1) })
           : range
       })
       .join('; '),

@@ -4,7 +4,7 @@ import { api, ask, type Shapes } from '../api/client'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { useServerNow } from '../shared/clock'
 import { dayOf, timeIn } from '../shared/format'
-import { numberIn, roughly } from '../shared/numbers'
+import { fixed, numberIn, roughly } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import FolderFiles from './FolderFiles.vue'
 import ForecastBand from './ForecastBand.vue'
@@ -189,7 +189,7 @@ async function choose(sheetId?: string): Promise<void> {
             <i18n-t keypath="hours.hoursPage.windRainMm" scope="global"
               ><template #celsius>{{ degrees(chosen.hour.weather.celsius) }}</template
               ><template #windMs>{{ windSpeed(chosen.hour.weather.windMs) }}</template
-              ><template #rainMm>{{ chosen.hour.weather.rainMm.toFixed(1) }}</template
+              ><template #rainMm>{{ fixed(chosen.hour.weather.rainMm, 1) }}</template
               ><template #span
                 ><span :class="chosen.hour.madeUp ? 'madeUp' : 'soft'">{{
                   chosen.hour.source

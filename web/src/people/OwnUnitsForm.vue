@@ -49,6 +49,13 @@ const CHOICES: {
       { value: 'MONTH_DAY', title: t('people.ownUnitsForm.monthFirst') },
     ],
   },
+  decimals: {
+    label: t('people.ownUnitsForm.decimals'),
+    items: [
+      { value: 'POINT', title: '2.1' },
+      { value: 'COMMA', title: '2,1' },
+    ],
+  },
 }
 const example = computed(() =>
   t('people.ownUnitsForm.windDrive', {

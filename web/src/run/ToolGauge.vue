@@ -5,6 +5,7 @@ import TraceLine from './TraceLine.vue'
 import type { Fault } from './useToolWatch'
 import { degrees } from '../shared/units/quantity'
 import { t } from '../words/words'
+import { fixed } from '../shared/numbers'
 
 /** The tool's own word on its burn: temperature with dip and recovery, pack, state, what is wrong. */
 const props = defineProps<{
@@ -85,7 +86,7 @@ function breakNext(which: Fault): void {
         {{ t('run.toolGauge.lowest', { lowest: degrees(seen.lowest, 0) }) }}
       </p>
       <p v-if="seen.volts !== undefined" class="figure">
-        {{ t('run.toolGauge.packV', { volts: seen.volts.toFixed(1) }) }}
+        {{ t('run.toolGauge.packV', { volts: fixed(seen.volts, 1) }) }}
       </p>
       <p :class="{ made: seen.standIn }">{{ seen.source }}</p>
     </div>

@@ -1,3 +1,4 @@
+import { localeNow, t } from '../words/words'
 import { unitsNow } from './units/units'
 
 const DAY = 86_400_000
@@ -22,25 +23,27 @@ export function daysBetween(from: string, to: string): number {
   return Math.round((at(to) - at(from)) / DAY)
 }
 
-const shortDays = {
-  DAY_MONTH: new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'short' }),
-  MONTH_DAY: new Intl.DateTimeFormat('en-US', { timeZone: 'UTC', day: 'numeric', month: 'short' }),
-}
+const shortDays = new Map<string, Intl.DateTimeFormat>()
 
 /** Day and month alone, as 18 Aug or Aug 18. */
 export function shortDay(date: string): string {
-  return shortDays[unitsNow().dates].format(new Date(at(date)))
+  const locale = localeNow(unitsNow().dates === 'MONTH_DAY')
+  const format =
+    shortDays.get(locale) ??
+    new Intl.DateTimeFormat(locale, { timeZone: 'UTC', day: 'numeric', month: 'short' })
+  shortDays.set(locale, format)
+  return format.format(new Date(at(date)))
 }
 
 /** Both ends of some days, as 22 Aug to 30 Aug. */
 export function spanOf(days: { from: string; to: string }): string {
   return days.from === days.to
     ? shortDay(days.from)
-    : `${shortDay(days.from)} to ${shortDay(days.to)}`
+    : t('shared.days.span', { from: shortDay(days.from), to: shortDay(days.to) })
 }
 
 /** Names of the twelve months, short. */
 export function monthNames(): string[] {
-  const format = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', month: 'short' })
+  const format = new Intl.DateTimeFormat(localeNow(false), { timeZone: 'UTC', month: 'short' })
   return Array.from({ length: 12 }, (_, i) => format.format(Date.UTC(2026, i, 1)))
 }

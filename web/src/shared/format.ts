@@ -1,4 +1,5 @@
-import { t } from '../words/words'
+import { localeNow, t } from '../words/words'
+import { fixed } from './numbers'
 import { unitsNow } from './units/units'
 
 /** Minutes and seconds; hours where there are any. Never negative. */
@@ -23,7 +24,8 @@ function format(key: string, language: string, ways: Intl.DateTimeFormatOptions)
 /** Hour and minute in a zone, as 14:05 or 2:05 pm. */
 export function timeIn(zone: string, at: string | number): string {
   const twelve = unitsNow().clock === 'HOURS_12'
-  return format(`${twelve} ${zone}`, 'en-GB', {
+  const locale = localeNow(false)
+  return format(`${locale} ${twelve} ${zone}`, locale, {
     timeZone: zone,
     hour: twelve ? 'numeric' : '2-digit',
     minute: '2-digit',
@@ -33,8 +35,8 @@ export function timeIn(zone: string, at: string | number): string {
 
 /** Weekday, day and month of a calendar date, as Tue 18 Aug. */
 export function dayOf(date: string): string {
-  const monthFirst = unitsNow().dates === 'MONTH_DAY'
-  return format(`${monthFirst} day`, monthFirst ? 'en-US' : 'en-GB', {
+  const locale = localeNow(unitsNow().dates === 'MONTH_DAY')
+  return format(`${locale} day`, locale, {
     timeZone: 'UTC',
     weekday: 'short',
     day: 'numeric',
@@ -44,7 +46,7 @@ export function dayOf(date: string): string {
 
 /** Grams to a tenth. */
 export function grams(value: number): string {
-  return value.toFixed(1) + ' g'
+  return fixed(value, 1) + ' g'
 }
 
 /** A count with its noun, as 1 hive or 12 hives: the nouns stand in the catalogue. */

@@ -1,5 +1,5 @@
 import type { Shapes } from '../api/client'
-import { roughly } from './numbers'
+import { fixed, roughly } from './numbers'
 import { degrees, degreesBetween, inField, signOf, windSpeed } from './units/quantity'
 import { t } from '../words/words'
 
@@ -44,7 +44,7 @@ export function reasonWords(reason: Shapes['HourReason'], warmth: Shapes['Warmth
     case 'WIND':
       return t('shared.hourWords.wind', { found: windSpeed(found) })
     case 'RAIN':
-      return t('shared.hourWords.rainMm', { found: found.toFixed(1) })
+      return t('shared.hourWords.rainMm', { found: fixed(found, 1) })
     case 'UNKNOWN':
       return t('shared.hourWords.noSourceTellsThis')
   }

@@ -4,7 +4,7 @@ import type { Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
-import { percent, whole } from '../shared/numbers'
+import { fixed, percent, whole } from '../shared/numbers'
 import { t } from '../words/words'
 
 /** Every pattern from the same start, at the common date and by visit; and one round without brood beside them. */
@@ -89,7 +89,7 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
           }}</span>
         </td>
         <td class="figure">{{ whole(each.perVisit) }}</td>
-        <td class="figure">{{ (each.minutes / 60).toFixed(1) }} h</td>
+        <td class="figure">{{ fixed(each.minutes / 60, 1) }} h</td>
         <td>
           <span :title="each.ruleOfThumb.says">{{
             each.ruleOfThumb.holds

@@ -5,7 +5,7 @@ import LineTable from '../shared/LineTable.vue'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
-import { numberIn, whole } from '../shared/numbers'
+import { fixed, numberIn, whole } from '../shared/numbers'
 import { t } from '../words/words'
 
 /** Lots, latest first, each with what went out of it; one can be weighed. */
@@ -72,13 +72,13 @@ function booked(state: Shapes['LotState']): string {
         <td class="figure nowrap">
           {{ whole(state.lot.grams) }} g · {{ dayOf(state.lot.boughtOn) }}
           <template v-if="state.lot.price !== undefined">
-            · {{ state.lot.price.toFixed(2) }}</template
+            · {{ fixed(state.lot.price, 2) }}</template
           >
         </td>
-        <td class="figure nowrap">{{ state.drawn.toFixed(1) }} g</td>
+        <td class="figure nowrap">{{ fixed(state.drawn, 1) }} g</td>
         <td>{{ booked(state) }}</td>
         <td class="figure nowrap">
-          <strong>{{ state.left.toFixed(1) }} g</strong>
+          <strong>{{ fixed(state.left, 1) }} g</strong>
         </td>
         <td v-if="mayEnter">
           <form v-if="weighed === state.lot.id" class="weighing" @submit.prevent="keep">

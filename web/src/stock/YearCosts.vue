@@ -7,6 +7,7 @@ import HiveCosts from './HiveCosts.vue'
 import { money } from './money'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { fixed } from '../shared/numbers'
 
 /** What a year's rounds cost: by hive and round, by apiary, and what is in no figure. */
 const props = defineProps<{ thisYear: number }>()
@@ -126,8 +127,8 @@ watch(
             </td>
             <td>{{ each.apiary }}</td>
             <td class="figure">{{ each.hives }}</td>
-            <td class="figure">{{ each.productGrams.toFixed(1) }} g</td>
-            <td class="figure">{{ each.hours.toFixed(1) }} h</td>
+            <td class="figure">{{ fixed(each.productGrams, 1) }} g</td>
+            <td class="figure">{{ fixed(each.hours, 1) }} h</td>
             <td class="figure">{{ money(each.cost.acid) }}</td>
             <td class="figure">{{ money(each.cost.work) }}</td>
             <td class="figure">{{ money(each.cost.wear) }}</td>

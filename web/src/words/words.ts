@@ -79,6 +79,16 @@ export async function speak(language: Language): Promise<void> {
   beginIn(language)
 }
 
+/**
+ * The language spoken now with a region, for days and months.
+ *
+ * @param monthFirst whether the month is said before the day, which of our languages English alone does
+ */
+export function localeNow(monthFirst: boolean): string {
+  const language = languageNow()
+  return language === 'en' ? (monthFirst ? 'en-US' : 'en-GB') : language
+}
+
 /** The language of the browser's region, where the screens speak it. */
 export function languageOf(region: string): Language {
   const own = region.slice(0, 2)

@@ -6,7 +6,8 @@ import QuantityField from './QuantityField.vue'
 import { degreesBetween, inField, read, shown, type Kind } from './quantity'
 import { usualIn, type Units } from './units'
 
-const HOME = usualIn('de-DE')
+const HOME = usualIn('en-IE')
+const WITH_COMMA = usualIn('it-IT')
 const ABROAD = usualIn('en-US')
 
 function si(kind: Kind, typed: string, units: Units): number {
@@ -73,6 +74,14 @@ describe('a value typed in a unit and shown in it', () => {
     }
   })
 
+  it('has the decimal sign of its reader, and both are understood', () => {
+    expect(inField('temperature', 2.5, WITH_COMMA)).toBe('2,5')
+    expect(shown('temperature', 14.1, 1, { ...WITH_COMMA })).toContain('14')
+    expect(si('temperature', '2,5', WITH_COMMA)).toBe(si('temperature', '2.5', WITH_COMMA))
+    expect(si('road', '1,234', WITH_COMMA)).toBe(1.234)
+    expect(read('road', '1.234', WITH_COMMA)).toHaveProperty('wrong')
+  })
+
   it('has the sign of its unit', () => {
     expect(shown('temperature', 14.1, 1, ABROAD)).toBe('57.4 °F')
     expect(shown('wind', 1.5, 1, { ...HOME, wind: 'KILOMETRES_AN_HOUR' })).toBe('5.4 km/h')
@@ -88,9 +97,15 @@ describe('a region', () => {
       road: 'MILES',
       clock: 'HOURS_12',
       dates: 'MONTH_DAY',
+      decimals: 'POINT',
     })
     expect(usualIn('en-GB')).toMatchObject({ temperature: 'CELSIUS', road: 'MILES' })
-    expect(usualIn('it-IT')).toMatchObject({ temperature: 'CELSIUS', clock: 'HOURS_24' })
+    expect(usualIn('it-IT')).toMatchObject({
+      temperature: 'CELSIUS',
+      clock: 'HOURS_24',
+      decimals: 'COMMA',
+    })
+    expect(usualIn('es-MX')).toMatchObject({ decimals: 'POINT' })
     expect(usualIn('es')).toMatchObject({ temperature: 'CELSIUS', dates: 'DAY_MONTH' })
   })
 })

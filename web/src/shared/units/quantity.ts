@@ -1,4 +1,4 @@
-import { whole } from '../numbers'
+import { fixed, whole } from '../numbers'
 import { unitsNow, type Units } from './units'
 import { t } from '../../words/words'
 
@@ -60,7 +60,7 @@ export function signOf(kind: Kind, units = unitsNow()): string {
 export function shown(kind: Kind, si: number, digits = 1, units = unitsNow()): string {
   const unit = own(kind, units)
   const value = unit.outOf(si)
-  return `${digits === 0 ? whole(value) : value.toFixed(digits)} ${unit.sign}`
+  return `${digits === 0 ? whole(value) : fixed(value, digits)} ${unit.sign}`
 }
 
 /** A temperature of °C in the unit of who looks. */
@@ -82,11 +82,15 @@ export function degreesBetween(low: number, high: number, units = unitsNow()): s
 
 /** A value as it stands in a field: as it was typed, no 40.999. */
 export function inField(kind: Kind, si: number, units = unitsNow()): string {
-  return String(Number(own(kind, units).outOf(si).toFixed(3)))
+  const text = String(Number(own(kind, units).outOf(si).toFixed(3)))
+  return units.decimals === 'COMMA' ? text.replace('.', ',') : text
 }
 
 /** What was typed, understood; or why it was not. */
 export type Read = { si: number; says?: string } | { wrong: string }
+
+/** What may be thousands to somebody who parts tenths by a point. */
+const THOUSANDS = /^[+-]?[1-9]\d{0,2},\d{3}$/
 
 /** Signs of other things, so that "4 g" is not taken for four degrees. */
 const OTHERS = /^(g|kg|oz|lb|mg|l|ml|min|s|h|%|v|w|mm|cm|m|in|ft|tsp|tbsp)$/
@@ -111,7 +115,8 @@ export function read(kind: Kind, typed: string, units = unitsNow()): Read {
   if (/[.,]\d+[.,]/.test(figure) || /[\s']/.test(figure)) {
     return { wrong: t('shared.quantity.hasMoreThanOne') }
   }
-  if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(figure)) {
+  const thousands = units.decimals === 'COMMA' ? /^[+-]?[1-9]\d{0,2}\.\d{3}$/ : THOUSANDS
+  if (thousands.test(figure)) {
     return { wrong: t('shared.quantity.mayBeThousandsOr') }
   }
   const value = Number(figure.replace(',', '.'))

@@ -9,6 +9,7 @@ const SI: Units = {
   road: 'KILOMETRES',
   clock: 'HOURS_24',
   dates: 'DAY_MONTH',
+  decimals: 'POINT',
 }
 
 /** Regions that go by Fahrenheit; the list is short and does not grow. */
@@ -26,6 +27,7 @@ export function usualIn(language: string): Units {
     road: miles ? 'MILES' : 'KILOMETRES',
     clock: clock.hour12 ? 'HOURS_12' : 'HOURS_24',
     dates: region === 'US' ? 'MONTH_DAY' : 'DAY_MONTH',
+    decimals: /,/.test((1.5).toLocaleString(language)) ? 'COMMA' : 'POINT',
   }
 }
 
@@ -36,7 +38,7 @@ export const ownUnits = useStorage<Units | null>('tavrel.units', null, localStor
 
 /** The units that hold: the person's own, else what the device's region usually goes by. */
 export function unitsNow(): Units {
-  return ownUnits.value ?? usualIn(navigator.language)
+  return ownUnits.value ? { ...SI, ...ownUnits.value } : usualIn(navigator.language)
 }
 
 /** Learns the units of who has signed in. */

@@ -8,9 +8,15 @@ package tavrel.core.units;
  * @param road how far one drives
  * @param clock hours of the day
  * @param dates which comes first, day or month
+ * @param decimals what parts whole from tenths
  */
 public record OwnUnits(
-    Temperature temperature, Wind wind, Road road, ClockStyle clock, DateOrder dates) {
+    Temperature temperature,
+    Wind wind,
+    Road road,
+    ClockStyle clock,
+    DateOrder dates,
+    DecimalSign decimals) {
 
   /** Scales of temperature. */
   public enum Temperature {
@@ -35,6 +41,12 @@ public record OwnUnits(
   public enum ClockStyle {
     HOURS_24,
     HOURS_12
+  }
+
+  /** 2.1 or 2,1. */
+  public enum DecimalSign {
+    POINT,
+    COMMA
   }
 
   /** 18 Aug or Aug 18. */

@@ -19,7 +19,7 @@ class PersonUnits {
 
     @Select(
         """
-        select temperature, wind, road, clock, dates
+        select temperature, wind, road, clock, dates, decimals
         from person_units
         where account_id = #{accountId}
         """)
@@ -27,9 +27,9 @@ class PersonUnits {
 
     @Insert(
         """
-        merge into person_units (account_id, temperature, wind, road, clock, dates)
+        merge into person_units (account_id, temperature, wind, road, clock, dates, decimals)
         key (account_id)
-        values (#{accountId}, #{units.temperature}, #{units.wind}, #{units.road}, #{units.clock}, #{units.dates})
+        values (#{accountId}, #{units.temperature}, #{units.wind}, #{units.road}, #{units.clock}, #{units.dates}, #{units.decimals})
         """)
     void keep(UUID accountId, OwnUnits units);
   }

@@ -16,7 +16,8 @@ class UnitsTest extends ServerTest {
           "wind", "MILES_AN_HOUR",
           "road", "MILES",
           "clock", "HOURS_12",
-          "dates", "MONTH_DAY");
+          "dates", "MONTH_DAY",
+          "decimals", "COMMA");
 
   @Test
   void nobody_has_units_until_he_chooses() {
