@@ -10,9 +10,10 @@ import { followLanguage } from './shared/language'
 import { router } from './router'
 import { followLight } from './theme/light'
 import { vuetify } from './theme/vuetify'
-import { words } from './words/words'
+import { enterRoom, words } from './words/words'
 
 followLight()
 followLanguage()
 keepOnDevice()
+await enterRoom('')
 createApp(App).use(createPinia()).use(router).use(vuetify).use(words).mount('#app')

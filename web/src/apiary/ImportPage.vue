@@ -118,7 +118,7 @@ async function bringIn(): Promise<void> {
         })
       }}
     </p>
-    <v-btn variant="flat" color="primary" height="48" @click="router.push('/apiaries')">{{
+    <v-btn variant="flat" color="primary" min-height="48" @click="router.push('/apiaries')">{{
       t('apiary.importPage.apiaries')
     }}</v-btn>
   </div>
@@ -188,7 +188,7 @@ async function bringIn(): Promise<void> {
       class="go"
       variant="flat"
       color="primary"
-      height="56"
+      min-height="56"
       :disabled="busy || blocked || good === 0 || (asksZone && !zone)"
       @click="bringIn"
     >

@@ -102,7 +102,7 @@ async function keep(): Promise<void> {
       persistent-hint
       :error-messages="wrong.zone"
     />
-    <v-btn type="submit" height="48">{{ t('common.keep') }}</v-btn>
+    <v-btn type="submit" min-height="48">{{ t('common.keep') }}</v-btn>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   </form>
 </template>

@@ -13,7 +13,7 @@ const question = defineModel<SealQuestion>({ required: true })
       :model-value="question.grams"
       density="compact"
       :label="t('apiary.sealQuestionForm.doseBox')"
-      suffix="g acid"
+      :suffix="t('common.gramsOfAcid')"
       inputmode="decimal"
       :error-messages="wrong.grams"
       @update:model-value="question = { ...question, grams: $event }"

@@ -46,7 +46,7 @@ async function copy(): Promise<void> {
       :label="t('common.to')"
       :items="others.map((apiary) => ({ value: apiary.id, title: apiary.name }))"
     />
-    <v-btn type="submit" height="40" :disabled="picked.length === 0">{{
+    <v-btn type="submit" min-height="40" :disabled="picked.length === 0">{{
       t('apiaryyear.copyYear.copy', { apiarys: counted(picked.length, 'apiary') })
     }}</v-btn>
   </form>

@@ -50,7 +50,7 @@ const FIELDS: { key: keyof Season; label: string; kind: 'day' | 'number'; unit?:
     key: 'rollRecovery',
     label: t('apiaryyear.seasonPage.shareMitesSugarRoll'),
     kind: 'number',
-    unit: '0.2 to 1',
+    unit: t('apiaryyear.seasonPage.share'),
   },
 ]
 const name = ref('')

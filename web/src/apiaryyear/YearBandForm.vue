@@ -61,7 +61,7 @@ function keep(): void {
       ><input v-model="typed.yearly" type="checkbox" />
       {{ t('apiaryyear.yearBandForm.everyYear2') }}</label
     >
-    <v-btn type="submit" height="40">{{ t('apiaryyear.yearBandForm.add') }}</v-btn>
+    <v-btn type="submit" min-height="40">{{ t('apiaryyear.yearBandForm.add') }}</v-btn>
   </form>
 </template>
 

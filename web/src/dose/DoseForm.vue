@@ -316,7 +316,7 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
       <v-text-field
         :model-value="draft.loosening"
         :label="t('dose.doseForm.frostSmallFirstLoad')"
-        suffix="g acid"
+        :suffix="t('common.gramsOfAcid')"
         inputmode="decimal"
         :hint="t('dose.doseForm.loosensTightClusterRest')"
         persistent-hint

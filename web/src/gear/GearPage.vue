@@ -54,7 +54,7 @@ const facts = computed(() => {
     t('gear.gearPage.acid', { release: RELEASES[tool.release] }),
     t('gear.gearPage.endShownBy', { endSign: END_SIGNS[tool.endSign] }),
     t('gear.gearPage.takesGLoad', { capacity: tool.capacity }),
-    ...say('preheats', tool.preheatSeconds || undefined, 's'),
+    ...say(t('gear.gearPage.preheats'), tool.preheatSeconds || undefined, 's'),
     ...say(t('gear.gearPage.coolsHive'), tool.coolSeconds || undefined, 's'),
     ...say(t('gear.gearPage.betweenLoads'), tool.reloadSeconds || undefined, 's'),
     ...(tool.setCelsius === undefined
@@ -63,7 +63,7 @@ const facts = computed(() => {
     ...(tool.maxCelsius === undefined
       ? []
       : [t('gear.gearPage.neverAbove', { maxCelsius: degrees(tool.maxCelsius, 0) })]),
-    ...say('draws', tool.watts, 'W'),
+    ...say(t('gear.gearPage.draws'), tool.watts, 'W'),
     ...(tool.family === 'PAN_WAND'
       ? [tool.dunkAllowed ? t('gear.gearPage.dunkAllowed') : t('gear.gearPage.neverDunked')]
       : []),

@@ -195,7 +195,7 @@ function wordsOf(each: Shapes['OwnForecast']): string {
         :label="t('hours.ownForecastForm.alsoFor')"
         :items="others.map((each) => ({ value: each.id, title: each.name }))"
       />
-      <v-btn type="submit" height="40" variant="flat" color="primary">{{
+      <v-btn type="submit" min-height="40" variant="flat" color="primary">{{
         t('hours.ownForecastForm.keep')
       }}</v-btn>
     </form>

@@ -175,7 +175,7 @@ watch(work, () => (kept.value = ''), { deep: true })
           v-model="work.burners"
           density="compact"
           :label="t('common.burn')"
-          suffix="people"
+          :suffix="t('pace.pacePage.people')"
           inputmode="numeric"
           :error-messages="wrong['crew.burners']"
         />
@@ -183,7 +183,7 @@ watch(work, () => (kept.value = ''), { deep: true })
           v-model="work.helpers"
           density="compact"
           :label="t('pace.pacePage.help')"
-          suffix="people"
+          :suffix="t('pace.pacePage.people')"
           inputmode="numeric"
           :error-messages="wrong['crew.helpers']"
         />

@@ -78,7 +78,7 @@ async function change(): Promise<void> {
         :label="t('people.accountPage.newOneAgain')"
         :error-messages="wrong.again"
       />
-      <v-btn type="submit" height="48">{{ t('people.accountPage.changeMyPassword') }}</v-btn>
+      <v-btn type="submit" min-height="48">{{ t('people.accountPage.changeMyPassword') }}</v-btn>
       <p role="status">{{ problem || said }}</p>
     </form>
     <template v-if="!session.account?.firstPassword">
@@ -88,7 +88,7 @@ async function change(): Promise<void> {
         <a href="/api/docs" target="_blank">{{ t('people.accountPage.whatOtherProgramsCan') }}</a>
       </p>
     </template>
-    <v-btn v-else height="48" class="leave" @click="session.end()">{{
+    <v-btn v-else min-height="48" class="leave" @click="session.end()">{{
       t('people.accountPage.signOut')
     }}</v-btn>
   </div>

@@ -129,8 +129,8 @@ onMounted(load)
       type="password"
       autocomplete="new-password"
     />
-    <v-btn type="submit" height="48">{{ t('people.peoplePage.set') }}</v-btn>
-    <v-btn height="48" @click="renewing = null">{{ t('common.back') }}</v-btn>
+    <v-btn type="submit" min-height="48">{{ t('people.peoplePage.set') }}</v-btn>
+    <v-btn min-height="48" @click="renewing = null">{{ t('common.back') }}</v-btn>
   </form>
   <h2>{{ t('people.peoplePage.addPerson') }}</h2>
   <form class="form-grid form" @submit.prevent="add">
@@ -156,7 +156,7 @@ onMounted(load)
       :error-messages="wrong.password"
     />
     <v-select v-model="added.role" :items="ROLES" :label="t('people.peoplePage.may')" />
-    <v-btn type="submit" variant="flat" color="primary" height="48">{{
+    <v-btn type="submit" variant="flat" color="primary" min-height="48">{{
       t('people.peoplePage.add')
     }}</v-btn>
   </form>

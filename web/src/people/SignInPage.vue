@@ -84,7 +84,7 @@ const demo = (role: Shapes['DemoSignIn']['role']) =>
         type="submit"
         variant="flat"
         color="primary"
-        height="56"
+        min-height="56"
         :disabled="busy || !login || !password"
       >
         {{ t('people.signInPage.sign') }}

@@ -72,7 +72,7 @@ async function begin(): Promise<void> {
         autocomplete="new-password"
         :error-messages="wrong.password"
       />
-      <v-btn type="submit" variant="flat" color="primary" height="56">{{
+      <v-btn type="submit" variant="flat" color="primary" min-height="56">{{
         t('people.welcomePage.makeAccount')
       }}</v-btn>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

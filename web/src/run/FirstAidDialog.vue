@@ -93,7 +93,7 @@ function keep(): void {
           <button type="button" class="back" @click="open = false">
             {{ t('run.firstAidDialog.backKeepNothing') }}
           </button>
-          <v-btn type="submit" height="56" :disabled="!whole">{{
+          <v-btn type="submit" min-height="56" :disabled="!whole">{{
             t('run.firstAidDialog.keepLog')
           }}</v-btn>
         </div>

@@ -45,7 +45,7 @@ function say(reason: string): void {
       </button>
       <form class="own" @submit.prevent="say(own)">
         <v-text-field v-model="own" :label="t('run.reasonDialog.yourOwnWords')" maxlength="500" />
-        <v-btn type="submit" height="56" :disabled="!own.trim()">{{
+        <v-btn type="submit" min-height="56" :disabled="!own.trim()">{{
           t('run.reasonDialog.saySo')
         }}</v-btn>
       </form>

@@ -75,7 +75,7 @@ function keep(): void {
       persistent-hint
       :error-messages="wrong.zone"
     />
-    <v-btn v-if="mayChange" type="submit" height="40">{{
+    <v-btn v-if="mayChange" type="submit" min-height="40">{{
       t('seasonplan.depotForm.keepDepot')
     }}</v-btn>
     <p v-if="unread" role="alert">{{ unread }}</p>

@@ -67,7 +67,7 @@ function keep(): void {
       suffix="min"
       inputmode="numeric"
     />
-    <v-btn type="submit" height="40">{{ t('seasonplan.wayForm.keepWay') }}</v-btn>
+    <v-btn type="submit" min-height="40">{{ t('seasonplan.wayForm.keepWay') }}</v-btn>
     <p v-if="unread" role="alert">{{ unread }}</p>
   </form>
 </template>

@@ -177,7 +177,7 @@ async function forget(id: string): Promise<void> {
       :label="t('seasonplan.workPage.to')"
       :error-messages="wrong.to"
     />
-    <v-btn type="submit" height="40">{{ t('seasonplan.workPage.keepDays') }}</v-btn>
+    <v-btn type="submit" min-height="40">{{ t('seasonplan.workPage.keepDays') }}</v-btn>
   </form>
   <h2>{{ t('seasonplan.workPage.addSeriesForMany') }}</h2>
   <form @submit.prevent="add">

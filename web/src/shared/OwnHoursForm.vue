@@ -53,7 +53,7 @@ async function keep(): Promise<void> {
         :label="t('common.to')"
         :error-messages="wrong.to"
       />
-      <v-btn type="submit" height="40">{{ t('shared.ownHoursForm.keepMyHours') }}</v-btn>
+      <v-btn type="submit" min-height="40">{{ t('shared.ownHoursForm.keepMyHours') }}</v-btn>
       <span role="status">{{ problem || said }}</span>
     </div>
   </form>

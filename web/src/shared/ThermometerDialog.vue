@@ -88,8 +88,8 @@ async function keep(): Promise<void> {
       <p class="soft">{{ t('shared.thermometerDialog.goesBeforeEveryOther') }}</p>
       <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
       <div class="foot">
-        <v-btn height="56" @click="open = false">{{ t('common.back') }}</v-btn>
-        <v-btn height="56" type="submit" variant="flat" color="primary">{{
+        <v-btn min-height="56" @click="open = false">{{ t('common.back') }}</v-btn>
+        <v-btn min-height="56" type="submit" variant="flat" color="primary">{{
           t('shared.thermometerDialog.keepReading')
         }}</v-btn>
       </div>

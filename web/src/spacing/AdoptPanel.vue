@@ -134,12 +134,12 @@ async function adopt(): Promise<void> {
       <v-btn
         variant="flat"
         color="primary"
-        height="56"
+        min-height="56"
         :disabled="busy || days.length === 0 || chosen.length === 0 || name.trim() === ''"
         @click="adopt"
         >{{ t('spacing.adoptPanel.adoptSeries2') }}</v-btn
       >
-      <v-btn height="56" :disabled="days.length === 0" @click="compareHives">{{
+      <v-btn min-height="56" :disabled="days.length === 0" @click="compareHives">{{
         t('spacing.adoptPanel.whatThisRhythmCosts')
       }}</v-btn>
     </div>

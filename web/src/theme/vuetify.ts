@@ -42,7 +42,7 @@ export const vuetify = createVuetify({
   theme: { defaultTheme: 'light', themes: { light, dark }, cspNonce: nonce },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   defaults: {
-    VBtn: { variant: 'outlined', rounded: 0, height: 44 },
+    VBtn: { variant: 'outlined', rounded: 0, height: 'auto', minHeight: 44 },
     VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto', rows: 2 },
     VCombobox: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },

@@ -88,7 +88,7 @@ async function go(each: ApiaryToday): Promise<void> {
       to="/apiaries/import"
       variant="flat"
       color="primary"
-      height="56"
+      min-height="56"
       >{{ t('common.bringHives') }}</v-btn
     >
   </div>

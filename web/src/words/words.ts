@@ -45,6 +45,14 @@ export function languageNow(): Language {
   return spoken.global.locale.value as Language
 }
 
+/** Whether this device shows the made-up language of docs/translating.md. */
+const MARKED = localStorage.getItem('tavrel.marked') !== null
+
+async function inMarks(texts: unknown): Promise<Record<string, never>> {
+  const { marked } = await import('./marked')
+  return marked(texts) as Record<string, never>
+}
+
 const fetched = new Set<string>()
 
 /** Fetches the words of rooms in a language, once each. */
@@ -53,7 +61,8 @@ async function fetchWords(language: Language, rooms: readonly string[]): Promise
     rooms.map(async (room) => {
       const part = catalogues[language][room]
       if (!part || fetched.has(`${language} ${room}`)) return
-      spoken.global.mergeLocaleMessage(language, (await part()).default)
+      const texts = (await part()).default
+      spoken.global.mergeLocaleMessage(language, MARKED ? await inMarks(texts) : texts)
       fetched.add(`${language} ${room}`)
     }),
   )

@@ -1,0 +1,192 @@
+package tavrel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.atomic.AtomicReference;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Dimension;
+
+/**
+ * Every page in a made-up language that marks and lengthens its texts: nothing stands outside the
+ * catalogue, and nothing is too long for its place.
+ */
+class MarkedWordsTest {
+
+  /** Keeps all that the server answers, so that its words are told from those of the screens. */
+  private static final String LISTEN =
+      """
+      window.told = new Set();
+      const collect = (value) => {
+        if (typeof value === 'string') window.told.add(value.trim().toLowerCase());
+        else if (value && typeof value === 'object') Object.values(value).forEach(collect);
+      };
+      const asks = window.fetch;
+      window.fetch = async (...what) => {
+        const answer = await asks(...what);
+        answer.clone().json().then(collect).catch(() => 0);
+        return answer;
+      };
+      """;
+
+  /**
+   * Texts with letters that stand between no marks. What the server said, numbers with their units
+   * and days are no texts of a screen.
+   */
+  private static final String UNMARKED =
+      """
+      const names = [...window.told].filter((each) => each.length > 1).sort((a, b) => b.length - a.length);
+      const left = new Set();
+      let depth = 0;
+      const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+      for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+        const parent = node.parentElement;
+        if (!parent || parent.closest('script, style, code, kbd, title')) continue;
+        let outside = '';
+        for (const sign of node.textContent) {
+          if (sign === '⟦') depth++;
+          else if (sign === '⟧') depth--;
+          else if (depth === 0) outside += sign;
+        }
+        const text = outside.trim();
+        if (!text || window.told.has(text.toLowerCase()) || parent.getClientRects().length === 0) continue;
+        let rest = text.toLowerCase();
+        for (const each of names) rest = rest.split(each).join(' ');
+        rest = rest
+          .replace(/\\b(mon|tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|June?|July?|Aug|Sept?|Oct|Nov|Dec)\\b/gi, ' ')
+          .replace(/(^|[^A-Za-z])(English|deep|medium|shallow|nucleus|\\dx|kg|min|Ah|mm|cm|kB|km|mph|mL|PDF|CSV|JSON|Tavrel|am|pm)(?=$|[^A-Za-z])/gi, ' ');
+        if (/[A-Za-z]{2}/.test(rest)) left.add(text);
+      }
+      return [...left];
+      """;
+
+  /**
+   * Elements whose words do not fit: cut off by their box, or beyond the page. A field's label may
+   * end in dots where fields stand close: its whole text is still the field's name.
+   */
+  private static final String CUT =
+      """
+      const found = [];
+      if (document.documentElement.scrollWidth > innerWidth + 1) found.push('page: ' + document.documentElement.scrollWidth);
+      for (const each of document.querySelectorAll('button, a, h1, h2, h3, p, td, th, li, summary, .v-btn__content')) {
+        if (!each.checkVisibility({visibilityProperty: true, opacityProperty: true})) continue;
+        const style = getComputedStyle(each);
+        if (each.scrollWidth > each.clientWidth + 2 && each.clientWidth > 0 && style.overflowX === 'hidden' && style.display !== 'inline')
+          found.push(each.tagName + ': ' + each.textContent.trim().slice(0, 60));
+      }
+      return found;
+      """;
+
+  private static final Map<Dimension, String> WIDTHS =
+      Map.of(Browser.DESK, "at a desk", Browser.PHONE, "on a phone");
+
+  @Test
+  void nothing_is_said_outside_the_catalogue_and_nothing_is_cut() {
+    List<String> wrong = new ArrayList<>();
+    try (App app = App.demo()) {
+      for (Dimension width : WIDTHS.keySet()) {
+        try (Browser browser = new Browser(app.url(), width)) {
+          browser
+              .driver()
+              .executeCdpCommand("Page.addScriptToEvaluateOnNewDocument", Map.of("source", LISTEN));
+          browser.open("/sign-in").script("localStorage.setItem('tavrel.marked', '1')");
+          look(browser.open("/sign-in").see("⟧"), "/sign-in", width, wrong);
+          browser.press("⟦Wren").see("Hollow Bank");
+          for (String page : pages(browser)) {
+            look(browser.open(page).see("⟧"), page, width, wrong);
+          }
+        }
+      }
+    }
+    assertThat(wrong).isEmpty();
+  }
+
+  @SuppressWarnings("unchecked")
+  private static List<String> pages(Browser browser) {
+    String id =
+        (String)
+            browser
+                .driver()
+                .executeAsyncScript(
+                    """
+                    const done = arguments[0];
+                    fetch('/api/apiaries').then((a) => a.json())
+                      .then((all) => done(all.find((each) => each.apiary.name === 'Kiln Field').apiary.id));
+                    """);
+    String hive =
+        (String)
+            browser
+                .driver()
+                .executeAsyncScript(
+                    """
+                    const done = arguments[1];
+                    fetch('/api/apiaries/' + arguments[0]).then((a) => a.json()).then((all) => done(all.hives[3].id));
+                    """,
+                    id);
+    String round =
+        (String)
+            browser
+                .driver()
+                .executeAsyncScript(
+                    """
+                    const done = arguments[0];
+                    fetch('/api/rounds').then((a) => a.json()).then((all) => done(all[0].id));
+                    """);
+    return List.of(
+        "/",
+        "/account",
+        "/waiting",
+        "/apiaries",
+        "/apiaries/import",
+        "/apiaries/" + id,
+        "/apiaries/" + id + "/hours",
+        "/apiaries/" + id + "/season",
+        "/season",
+        "/season/work",
+        "/season/outfit",
+        "/counts",
+        "/counts/year",
+        "/counts/winter",
+        "/counts/results?apiary=" + id,
+        "/spacing",
+        "/spacing/" + hive,
+        "/parameters",
+        "/dose?apiary=" + id,
+        "/dose/how-long",
+        "/dose/scoops",
+        "/dose/sheet/" + round,
+        "/rules",
+        "/gear",
+        "/gear/stock",
+        "/run/" + round,
+        "/run/" + round + "/ready",
+        "/run/" + round + "/review",
+        "/register",
+        "/safekeeping",
+        "/people");
+  }
+
+  /** Waits until nothing more is fetched. */
+  private static void untilQuiet(Browser browser) {
+    AtomicReference<Object> before = new AtomicReference<>(-1);
+    Until.within(
+        Duration.ofSeconds(15),
+        "nothing more is fetched",
+        () -> {
+          Object now = browser.script("return performance.getEntriesByType('resource').length");
+          return now.equals(before.getAndSet(now));
+        });
+  }
+
+  @SuppressWarnings("unchecked")
+  private static void look(Browser browser, String page, Dimension width, List<String> wrong) {
+    untilQuiet(browser);
+    String where = page.replaceAll("[0-9a-f-]{36}", "…") + " " + WIDTHS.get(width) + ": ";
+    List<String> unmarked = (List<String>) browser.script(UNMARKED);
+    unmarked.forEach(text -> wrong.add(where + "unmarked " + text));
+    ((List<String>) browser.script(CUT)).forEach(text -> wrong.add(where + "cut " + text));
+  }
+}
