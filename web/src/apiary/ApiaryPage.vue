@@ -18,6 +18,7 @@ import { useSeals } from './useSeals'
 import { moved, useYard, type HiveChange } from './useYard'
 import PageState from '../shared/layout/PageState.vue'
 import { windSpeed } from '../shared/units/quantity'
+import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
 
 const props = defineProps<{ id: string }>()
@@ -132,9 +133,9 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       <span>
         <i18n-t keypath="apiary.apiaryPage.wind" scope="global"
           ><template #more
-            ><template v-if="there?.windSide">
-              {{ t('apiary.apiaryPage.from', { windSide: there.windSide }) }}</template
-            ></template
+            ><template v-if="there?.windSide">{{
+              ' ' + t('apiary.apiaryPage.from', { windSide: sideWords(there.windSide) })
+            }}</template></template
           ><template #windMs>{{ windSpeed(wind.windMs) }}</template
           ><template #says>{{ there?.says }}</template
           ><template #strong
@@ -142,7 +143,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
               there?.madeUp
                 ? t('apiary.apiaryPage.madeUpFeelWind')
                 : there?.windSide
-                  ? t('apiary.apiaryPage.stand', { windSide: there.windSide })
+                  ? t('apiary.apiaryPage.stand', { windSide: sideWords(there.windSide) })
                   : t('apiary.apiaryPage.nobodySaysFromWhere')
             }}</strong></template
           ><template #span

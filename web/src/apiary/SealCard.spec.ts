@@ -29,8 +29,8 @@ function read(gains: Shapes['SealReading']['gains']): Shapes['HiveSeal'] {
         { second: 630, inAir: 0.004, settled: 0.456, lost: 0.54 },
       ],
     },
-    panTasks: [{ kind: 'FLOOR', words: 'push the tray tight to the mesh' }],
-    bowlTasks: [{ kind: 'NOZZLE', words: 'no port yet' }],
+    panTasks: [{ what: 'TRAY_PUSH', sleeve: false }],
+    bowlTasks: [{ what: 'PORT_DRILL', sleeve: true }],
   }
 }
 const floor = { kind: 'FLOOR', words: 'floor', remedy: 'push the tray in', kept: 0.92, kill: 0.87 }
@@ -67,7 +67,9 @@ describe('a hive\u2019s seal', () => {
 
   it('lists what each tool asks for before the burn', () => {
     const lists = card([]).findAll('details ul')
-    expect(lists.map((each) => each.text())).toContain('no port yet')
+    expect(lists.map((each) => each.text())).toContain(
+      'no port yet: drill 6 to 7 mm at the back before the day, or try the front entrance; sleeve on the nozzle',
+    )
     expect(lists.map((each) => each.text())).toContain('push the tray tight to the mesh')
   })
 })

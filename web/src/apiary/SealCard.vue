@@ -8,6 +8,7 @@ import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { clockOf } from '../shared/format'
 import { fixed, roughly } from '../shared/numbers'
 import { LEAKS } from '../shared/standing'
+import { taskWords } from '../shared/readyWords'
 import { t } from '../words/words'
 
 /** What a hive holds of its vapour, where the rest goes, and what to shut first. */
@@ -143,11 +144,11 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
       <summary>{{ t('common.beforeBurn') }}</summary>
       <h4>{{ t('apiary.sealCard.heatedBowl') }}</h4>
       <ul>
-        <li v-for="task in read.bowlTasks" :key="task.kind">{{ task.words }}</li>
+        <li v-for="task in read.bowlTasks" :key="task.what">{{ taskWords(task) }}</li>
       </ul>
       <h4>{{ t('apiary.sealCard.panWand') }}</h4>
       <ul>
-        <li v-for="task in read.panTasks" :key="task.kind">{{ task.words }}</li>
+        <li v-for="task in read.panTasks" :key="task.what">{{ taskWords(task) }}</li>
       </ul>
     </details>
     <details>

@@ -7,6 +7,8 @@ import { clockOf } from '../shared/format'
 import { fixed, roughly } from '../shared/numbers'
 import ExceptionForm from './ExceptionForm.vue'
 import type { DoseException } from '../shared/dose/doseDraft'
+import { taskWords } from '../shared/readyWords'
+import { MATERIALS } from '../shared/standing'
 import { t } from '../words/words'
 
 /** Hive by hive: grams, loads, what it keeps, and what the label says. Each line can be asked why, and given its own amount. */
@@ -102,7 +104,9 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
             <td>
               <VerdictMark :verdict="line.judgement.verdict" />
               <span v-if="readyOf.get(line.hive.id)?.unfit" class="unfit">{{
-                readyOf.get(line.hive.id)?.unfit
+                t('shared.readyWords.noHotPan', {
+                  material: MATERIALS[line.hive.fittings.material],
+                })
               }}</span>
             </td>
             <td>
@@ -135,8 +139,8 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
                 <div>
                   <h3>{{ t('common.beforeBurn') }}</h3>
                   <ul>
-                    <li v-for="task in readyOf.get(line.hive.id)?.tasks" :key="task.kind">
-                      {{ task.words }}
+                    <li v-for="task in readyOf.get(line.hive.id)?.tasks" :key="task.what">
+                      {{ taskWords(task) }}
                     </li>
                   </ul>
                   <p v-if="readyOf.get(line.hive.id)?.burn" class="soft">
@@ -151,8 +155,9 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
                       ><template #kept>{{ roughly(readyOf.get(line.hive.id)?.kept ?? 0) }}</template
                       ><template #kill>{{ roughly(readyOf.get(line.hive.id)?.kill ?? 0) }}</template
                       ><template #more
-                        ><template v-if="readyOf.get(line.hive.id)?.shutFirst">
-                          {{
+                        ><template v-if="readyOf.get(line.hive.id)?.shutFirst"
+                          >{{
+                            ' ' +
                             t('dose.doseTable.gainMostThen', {
                               remedy: readyOf.get(line.hive.id)?.shutFirst?.remedy,
                               kept: roughly(readyOf.get(line.hive.id)?.shutFirst?.kept ?? 0),

@@ -10,6 +10,7 @@ import { keptRun } from '../shared/keptRuns'
 import KitTicks from '../shared/kit/KitTicks.vue'
 import { useKit } from '../shared/kit/useKit'
 import PageState from '../shared/layout/PageState.vue'
+import { tasksOf } from '../shared/readyWords'
 import { t } from '../words/words'
 import { fixed } from '../shared/numbers'
 
@@ -160,7 +161,7 @@ function print(): void {
             <td class="figure">
               {{ hive.burnSeconds ? clockOf(1000 * hive.burnSeconds) : '' }}
             </td>
-            <td class="tasks">{{ hive.tasks.replaceAll('\n', '; ') }}</td>
+            <td class="tasks">{{ tasksOf(hive).join('; ') }}</td>
             <td>
               <VerdictMark :verdict="hive.verdict" />
               <span v-if="hive.verdict === 'NOT_ON_LABEL'" class="why">{{ hive.labelSays }}</span>

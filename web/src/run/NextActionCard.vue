@@ -5,6 +5,7 @@ import StageMark from '../shared/StageMark.vue'
 import { clockOf } from '../shared/format'
 import { shownState } from '../shared/stage'
 import { barred, isUntouched, type ShownHive } from './overlay'
+import { tasksOf } from '../shared/readyWords'
 import { t } from '../words/words'
 
 /** The hive in hand, what to do with it, and the button that says it is done. */
@@ -161,9 +162,7 @@ const front = computed(() =>
     : '',
 )
 /** What to do before the burn, until it has begun. */
-const tasks = computed(() =>
-  isUntouched(props.hive) && props.sheet?.tasks ? props.sheet.tasks.split('\n') : [],
-)
+const tasks = computed(() => (isUntouched(props.hive) && props.sheet ? tasksOf(props.sheet) : []))
 </script>
 
 <template>

@@ -43,14 +43,13 @@ const parts = computed(() => [
       <strong>{{ part === each.number ? '● ' : '○ ' }}{{ each.name }}</strong>
       <span class="soft"
         >{{ each.says
-        }}<template v-if="each.pack !== undefined">
-          {{
-            t('run.partPick.aboutPack', {
-              pack: each.pack,
-              pack2: each.pack === 1 ? t('run.partPick.burn') : t('run.partPick.burns'),
-            })
-          }}</template
-        ></span
+        }}<template v-if="each.pack !== undefined">{{
+          ' ' +
+          t('run.partPick.aboutPack', {
+            pack: each.pack,
+            pack2: each.pack === 1 ? t('run.partPick.burn') : t('run.partPick.burns'),
+          })
+        }}</template></span
       >
     </button>
   </div>

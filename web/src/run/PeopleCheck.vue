@@ -3,6 +3,7 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { useForm } from '../shared/request'
+import { PEOPLE } from './safetyWords'
 import { t } from '../words/words'
 
 type Point = Shapes['AskedPoint']['point']
@@ -73,7 +74,7 @@ async function confirm(): Promise<void> {
           @click="toggle(point.point)"
         >
           <span class="box" aria-hidden="true">{{ ticked.includes(point.point) ? '✓' : '' }}</span>
-          <span>{{ point.words }}</span>
+          <span>{{ PEOPLE[point.point] }}</span>
         </button>
       </li>
     </ol>

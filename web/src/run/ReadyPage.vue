@@ -11,6 +11,8 @@ import { usePresses } from './presses'
 import { isUntouched, type ShownHive } from './overlay'
 import { useRun } from './useRun'
 import PageState from '../shared/layout/PageState.vue'
+import { tasksOf } from '../shared/readyWords'
+import { READY } from './safetyWords'
 import { t } from '../words/words'
 
 /** Before the burn: who and what works, and every hive made ready ahead; a helper can work through it. */
@@ -26,9 +28,12 @@ onMounted(() => void kit.load())
 
 const whole = run.whole
 const name = (hiveId?: string) => (hiveId ? (run.sheet.value.get(hiveId)?.hiveName ?? '') : '')
-const words = computed(
-  () => new Map((whole.value?.readiness ?? []).map((each) => [each.point, each.words] as const)),
-)
+
+/** What the sheet says is to be done at a hive, in one line. */
+function tasksAt(hiveId: string): string {
+  const sheet = run.sheet.value.get(hiveId)
+  return sheet ? tasksOf(sheet).join('; ') : ''
+}
 const wanted = computed(
   () => new Map((whole.value?.toReady ?? []).map((each) => [each.hiveId, each.points] as const)),
 )
@@ -107,16 +112,12 @@ const open = computed(
               @click="tick(line.hive, point)"
             >
               <span class="box" aria-hidden="true">{{ line.hive.ready[point] ? '✓' : '' }}</span>
-              <span>{{ words.get(point) }}</span>
+              <span>{{ READY[point] }}</span>
             </button>
           </li>
         </ul>
-        <p v-if="run.sheet.value.get(line.hive.hiveId)?.tasks" class="tasks">
-          {{
-            t('run.readyPage.itsSheet', {
-              split: run.sheet.value.get(line.hive.hiveId)?.tasks.split('\n').join('; '),
-            })
-          }}
+        <p v-if="tasksAt(line.hive.hiveId)" class="tasks">
+          {{ t('run.readyPage.itsSheet', { split: tasksAt(line.hive.hiveId) }) }}
         </p>
       </li>
     </ol>

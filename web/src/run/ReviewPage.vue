@@ -7,6 +7,7 @@ import ReviewLines from './ReviewLines.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { degrees, windSpeed } from '../shared/units/quantity'
+import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
 
 /** A run looked back on: planned against done, who, weather, what was out of the ordinary, what is next. */
@@ -152,9 +153,9 @@ const catchUp = computed(() => ({
                 ><template #celsius>{{ degrees(each.weather.celsius, 0) }}</template
                 ><template #windMs>{{ windSpeed(each.weather.windMs) }}</template
                 ><template #more
-                  ><template v-if="each.windSide">
-                    {{ t('run.reviewPage.from', { windSide: each.windSide }) }}</template
-                  ></template
+                  ><template v-if="each.windSide">{{
+                    ' ' + t('run.reviewPage.from', { windSide: sideWords(each.windSide) })
+                  }}</template></template
                 ><template #span2
                   ><span class="soft"
                     >({{ each.says

@@ -36,6 +36,7 @@ import { useSpokenCues } from './useSpokenCues'
 import { useStepCues } from './stepCue'
 import { useToolWatch } from './useToolWatch'
 import PageState from '../shared/layout/PageState.vue'
+import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
 
 /** A round being run: the hive in hand, the row, the tool, and what is out of the ordinary. */
@@ -87,7 +88,7 @@ const wind = computed(() => {
   return there.value.madeUp
     ? t('run.runPage.madeUpFeelWind', { says: there.value.says })
     : t('run.runPage.windComesFromStand', {
-        windSide: there.value.windSide,
+        windSide: sideWords(there.value.windSide),
         says: there.value.says,
       })
 })

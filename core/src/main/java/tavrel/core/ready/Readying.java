@@ -14,9 +14,6 @@ import tavrel.core.hive.Shutting;
 /** What a hive needs before the burn, from how it stands and which tool comes. */
 public final class Readying {
 
-  private static final String BROOD_IN_SUPERS =
-      ": look for brood in them first and drive the bees down";
-
   private Readying() {}
 
   /** Things to do, in order. */
@@ -26,30 +23,29 @@ public final class Readying {
     supers(hive, tasks);
     switch (hive.floor()) {
       case SOLID -> {}
-      case MESH_TIGHT_TRAY -> add(tasks, Task.Kind.FLOOR, "see that the tray sits tight");
-      case MESH_LOOSE_TRAY -> add(tasks, Task.Kind.FLOOR, "push the tray tight to the mesh");
-      case BARE_MESH -> add(tasks, Task.Kind.FLOOR, "tray in, or a solid board under the mesh");
+      case MESH_TIGHT_TRAY -> tasks.add(Task.of(Task.What.TRAY_CHECK));
+      case MESH_LOOSE_TRAY -> tasks.add(Task.of(Task.What.TRAY_PUSH));
+      case BARE_MESH -> tasks.add(Task.of(Task.What.TRAY_IN));
     }
     switch (fittings.innerCover()) {
       case CLOSED -> {}
-      case HOLE_OPEN -> add(tasks, Task.Kind.INNER_COVER, "close the inner-cover hole");
+      case HOLE_OPEN -> tasks.add(Task.of(Task.What.INNER_COVER_HOLE));
     }
     switch (fittings.cracks()) {
       case NONE -> {}
-      case A_FEW -> add(tasks, Task.Kind.CRACKS, "plug the cracks");
-      case MANY -> add(tasks, Task.Kind.CRACKS, "plug the many cracks; tape the joints");
+      case A_FEW -> tasks.add(Task.of(Task.What.CRACKS_PLUG));
+      case MANY -> tasks.add(Task.of(Task.What.CRACKS_TAPE));
     }
     switch (family) {
       case PAN_WAND -> pan(fittings.entrance(), tasks);
       case HEATED_BOWL -> nozzle(fittings, tasks);
     }
     if (fittings.shutting() == Shutting.WET_CLOTH) {
-      add(
-          tasks,
-          Task.Kind.ENTRANCE,
-          fittings.entrance() == Entrance.FULL
-              ? "reduce the entrance; wet cloth in as the burn starts"
-              : "wet cloth in the entrance as the burn starts");
+      tasks.add(
+          Task.of(
+              fittings.entrance() == Entrance.FULL
+                  ? Task.What.ENTRANCE_REDUCE
+                  : Task.What.ENTRANCE_CLOTH));
     }
     return List.copyOf(tasks);
   }
@@ -64,51 +60,33 @@ public final class Readying {
 
   private static void supers(Hive hive, List<Task> tasks) {
     if (hive.supers() > 0) {
-      switch (hive.fittings().supersPlan()) {
-        case TAKEN_OFF -> add(tasks, Task.Kind.SUPERS, "supers off" + BROOD_IN_SUPERS);
-        case BOARD_BETWEEN ->
-            add(tasks, Task.Kind.SUPERS, "board between brood boxes and supers" + BROOD_IN_SUPERS);
-        case LEFT_ON ->
-            add(tasks, Task.Kind.SUPERS, "supers stay on: only where the label says so");
-      }
+      tasks.add(
+          Task.of(
+              switch (hive.fittings().supersPlan()) {
+                case TAKEN_OFF -> Task.What.SUPERS_OFF;
+                case BOARD_BETWEEN -> Task.What.SUPERS_BOARD;
+                case LEFT_ON -> Task.What.SUPERS_STAY;
+              }));
     }
   }
 
   private static void pan(Entrance entrance, List<Task> tasks) {
     switch (entrance) {
       case FULL, REDUCED -> {}
-      case LOW ->
-          add(
-              tasks,
-              Task.Kind.LIFT,
-              "lift the hive on two wedges and tape the gap; two people, it can tip");
-      case ROUND_HOLE ->
-          add(
-              tasks,
-              Task.Kind.MOVE_TO_PLAIN_FLOOR,
-              "set the colony on a plain solid floor for the treatment");
+      case LOW -> tasks.add(Task.of(Task.What.LIFT_ON_WEDGES));
+      case ROUND_HOLE -> tasks.add(Task.of(Task.What.PLAIN_FLOOR));
     }
   }
 
   private static void nozzle(Fittings fittings, List<Task> tasks) {
-    String sleeve = fittings.material() == Material.PLASTIC ? "; sleeve on the nozzle" : "";
-    if (fittings.port() == Port.NONE) {
-      add(
-          tasks,
-          Task.Kind.NOZZLE,
-          "no port yet: drill 6 to 7 mm at the back before the day, or try the front entrance"
-              + sleeve);
-    } else if (fittings.port().isDrilled()) {
-      add(
-          tasks,
-          Task.Kind.NOZZLE,
-          "peg out of the port (" + fittings.port().words() + "), back in at once after" + sleeve);
+    boolean sleeve = fittings.material() == Material.PLASTIC;
+    Port port = fittings.port();
+    if (port == Port.NONE) {
+      tasks.add(new Task(Task.What.PORT_DRILL, null, sleeve));
+    } else if (port.isDrilled()) {
+      tasks.add(new Task(Task.What.PORT_PEG, port, sleeve));
     } else {
-      add(tasks, Task.Kind.NOZZLE, "nozzle through the front entrance, cloth round it" + sleeve);
+      tasks.add(new Task(Task.What.NOZZLE_FRONT, null, sleeve));
     }
-  }
-
-  private static void add(List<Task> tasks, Task.Kind kind, String words) {
-    tasks.add(new Task(kind, words));
   }
 }

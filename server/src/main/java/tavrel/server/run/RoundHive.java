@@ -41,7 +41,8 @@ import tavrel.core.rulesheet.Verdict;
  * @param burnSays what that figure rests on, or null
  * @param kept share of the acid that settles inside, a model estimate; null in older rounds
  * @param exception why it gets another amount than the round, or null
- * @param tasks what to do before the burn, one a line
+ * @param tasks what to do before the burn, one a line, in English
+ * @param todo the same as codes with their values; empty in older rounds
  * @param prepSeconds how long making it ready should take, s
  * @param cloth whether a cloth shuts it
  */
@@ -69,6 +70,7 @@ record RoundHive(
     @Nullable Double kept,
     @Nullable String exception,
     String tasks,
+    List<Task> todo,
     int prepSeconds,
     boolean cloth) {
 
@@ -104,6 +106,7 @@ record RoundHive(
         ready.kept(),
         dose.exception(),
         ready.tasks().stream().map(Task::words).collect(Collectors.joining("\n")),
+        ready.tasks(),
         ready.tasks().stream().mapToInt(task -> task.kind().seconds()).sum(),
         dose.hive().fittings().shutting() == Shutting.WET_CLOTH);
   }

@@ -65,12 +65,12 @@ interface RoundMapper {
       insert into round_hive (
         round_id, hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load,
         verdict, label_says, supers_plan, first_product, first_acid, larger_loads, larger_product, larger_acid, burn_seconds, burn_says, kept, exception, tasks,
-        prep_seconds, cloth)
+        todo, prep_seconds, cloth)
       values (
         #{roundId}, #{hive.hiveId}, #{hive.place}, #{hive.hiveName}, #{hive.boxes, typeHandler=tavrel.server.hive.BoxesTypeHandler}, #{hive.supers}, #{hive.floor},
         #{hive.loads}, #{hive.eachLoad}, #{hive.productPerLoad}, #{hive.acidPerLoad}, #{hive.verdict}, #{hive.labelSays},
         #{hive.supersPlan}, #{hive.firstProduct}, #{hive.firstAcid}, #{hive.largerLoads}, #{hive.largerProduct}, #{hive.largerAcid}, #{hive.burnSeconds}, #{hive.burnSays}, #{hive.kept},
-        #{hive.exception}, #{hive.tasks}, #{hive.prepSeconds}, #{hive.cloth})
+        #{hive.exception}, #{hive.tasks}, #{hive.todo, typeHandler=tavrel.server.run.TasksTypeHandler}, #{hive.prepSeconds}, #{hive.cloth})
       """)
   void addHive(UUID roundId, RoundHive hive);
 
@@ -78,7 +78,7 @@ interface RoundMapper {
       """
       select hive_id, place, hive_name, boxes, supers, floor, loads, each_load, product_per_load, acid_per_load, verdict,
              label_says, supers_plan, first_product, first_acid, larger_loads, larger_product, larger_acid, burn_seconds, burn_says, kept, exception, tasks,
-             prep_seconds, cloth
+             todo, prep_seconds, cloth
       from round_hive
       """;
 
@@ -108,6 +108,7 @@ interface RoundMapper {
     @Arg(column = "kept", javaType = Double.class),
     @Arg(column = "exception", javaType = String.class),
     @Arg(column = "tasks", javaType = String.class),
+    @Arg(column = "todo", javaType = List.class, typeHandler = TasksTypeHandler.class),
     @Arg(column = "prep_seconds", javaType = int.class),
     @Arg(column = "cloth", javaType = boolean.class)
   })
