@@ -3613,6 +3613,24 @@ export interface components {
              */
             winterBees: string;
         };
+        /** @description Boards that have lain long enough to read. */
+        BoardsDue: {
+            /**
+             * Format: int32
+             * @description how many
+             */
+            boards: number;
+            /**
+             * Format: int64
+             * @description how long the one has lain that was laid first, whole hours
+             */
+            lainHours: number;
+            /**
+             * @description which of its readings is due
+             * @enum {string}
+             */
+            reading: "FIRST" | "SECOND" | "THIRD" | "PAST";
+        };
         /** @description One brood box. */
         BroodBox: {
             /**
@@ -4650,6 +4668,31 @@ export interface components {
              */
             perWeek?: number;
         };
+        /** @description A round of a series that is due. */
+        DueRound: {
+            /** @description who was agreed to go, or null */
+            crew?: string;
+            /**
+             * Format: int64
+             * @description how late it is, days; 0 where it is not
+             */
+            daysLate: number;
+            /**
+             * Format: int32
+             * @description how many hives it treats
+             */
+            hives: number;
+            /**
+             * Format: int32
+             * @description which of its rounds
+             */
+            number: number;
+            /**
+             * Format: int32
+             * @description how many there are
+             */
+            of: number;
+        };
         /** @description Something due. */
         DueTask: {
             /** @description its name */
@@ -4659,33 +4702,47 @@ export interface components {
              * @description where
              */
             apiaryId: string;
+            boards?: components["schemas"]["BoardsDue"];
             /**
              * Format: date
              * @description the day it is due, or null
              */
             day?: string;
             /**
+             * Format: date
+             * @description day of the last round of a series that ended, or null
+             */
+            ended?: string;
+            /**
              * Format: uuid
-             * @description the hive that it is about, or null
+             * @description the hive that it leads to, or null
              */
             hiveId?: string;
+            /** @description the hives that it is about, the first few */
+            hives: components["schemas"]["NamedHive"][];
             /**
              * @description what
              * @enum {string}
              */
             kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "WINDOW_OPENS" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE";
-            /** @description what and why, in a sentence */
-            says: string;
+            /**
+             * Format: date
+             * @description day of the latest count, or null
+             */
+            lastCount?: string;
+            /**
+             * Format: int32
+             * @description how many there are besides
+             */
+            moreHives: number;
+            round?: components["schemas"]["DueRound"];
+            /** @description its name, or null */
+            series?: string;
             /**
              * Format: uuid
              * @description the series that it belongs to, or null
              */
             seriesId?: string;
-            /**
-             * Format: int32
-             * @description which of its rounds, or null
-             */
-            seriesNumber?: number;
         };
         /** @description Share of the mites that a treatment took away, from counts before and after it. */
         Efficacy: {
@@ -6323,6 +6380,16 @@ export interface components {
              * @description hives treated, each time
              */
             treatments: number;
+        };
+        /** @description A hive that is named. */
+        NamedHive: {
+            /** @description its name */
+            name: string;
+            /**
+             * Format: double
+             * @description share of its bees with mites, or null where that is not the matter
+             */
+            share?: number;
         };
         /** @description A winter. */
         NamedWinter: {
@@ -8278,8 +8345,10 @@ export interface components {
              * @enum {string}
              */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
-            /** @description what to do before the burn, one a line */
+            /** @description what to do before the burn, one a line, in English */
             tasks: string;
+            /** @description the same as codes with their values; empty in older rounds */
+            todo: components["schemas"]["Task"][];
             /**
              * @description what the rule sheet said
              * @enum {string}
@@ -9489,15 +9558,20 @@ export interface components {
              */
             used: number;
         };
-        /** @description One thing to do at a hive before its burn. */
+        /** @description One thing to do at a hive before its burn: a fact, of which words are made for each reader. */
         Task: {
             /**
-             * @description what sort of thing
+             * @description through which port, or null where none has to do with it
              * @enum {string}
              */
-            kind: "SUPERS" | "FLOOR" | "INNER_COVER" | "CRACKS" | "LIFT" | "MOVE_TO_PLAIN_FLOOR" | "NOZZLE" | "ENTRANCE";
-            /** @description told to the one who does it */
-            words: string;
+            port?: "NONE" | "FRONT_ENTRANCE" | "BACK" | "RACK" | "UPPER_BOX";
+            /** @description whether the nozzle needs a sleeve */
+            sleeve: boolean;
+            /**
+             * @description what is to be done
+             * @enum {string}
+             */
+            what: "SUPERS_OFF" | "SUPERS_BOARD" | "SUPERS_STAY" | "TRAY_CHECK" | "TRAY_PUSH" | "TRAY_IN" | "INNER_COVER_HOLE" | "CRACKS_PLUG" | "CRACKS_TAPE" | "LIFT_ON_WEDGES" | "PLAIN_FLOOR" | "PORT_DRILL" | "PORT_PEG" | "NOZZLE_FRONT" | "ENTRANCE_REDUCE" | "ENTRANCE_CLOTH";
         };
         /** @description One burn in the open with a stopwatch: how long until the pan or bowl was empty. */
         TestBurn: {

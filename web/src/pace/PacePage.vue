@@ -268,9 +268,9 @@ watch(work, () => (kept.value = ''), { deep: true })
               ><template #window_>{{ gradesOf(window_) }}</template
               ><template #to>{{ timeIn(inHand.zone ?? 'UTC', window_.to) }}</template
               ><template #more
-                ><template v-if="inHand.dayline?.there?.madeUp">
-                  {{ t('pace.pacePage.madeUpWeather') }}</template
-                ></template
+                ><template v-if="inHand.dayline?.there?.madeUp">{{
+                  ' ' + t('pace.pacePage.madeUpWeather')
+                }}</template></template
               ></i18n-t
             >
           </p>

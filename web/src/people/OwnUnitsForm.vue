@@ -92,9 +92,9 @@ async function choose<K extends keyof Units>(which: K, value: Units[K]): Promise
       />
     </div>
     <p role="status">
-      <strong>{{ example }}</strong><template v-if="!ownUnits">
-        {{ t('people.ownUnitsForm.asThisDevicesRegion') }}</template
-      >
+      <strong>{{ example }}</strong><template v-if="!ownUnits">{{
+        ' ' + t('people.ownUnitsForm.asThisDevicesRegion')
+      }}</template>
       {{ said }}
     </p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>

@@ -70,7 +70,7 @@ function honey(wait: Shapes['HoneyWait']): string {
         </th>
         <td class="figure" :class="{ over: each.over }">
           {{ each.says
-          }}<strong v-if="each.over"> {{ t('register.hiveStandings.overSheetsMost') }}</strong>
+          }}<strong v-if="each.over">{{ ' ' + t('register.hiveStandings.overSheetsMost') }}</strong>
         </td>
         <td class="figure">{{ each.others || t('common.none') }}</td>
         <td class="nowrap">{{ dayOf(each.lastDay) }} {{ each.lastDay.slice(0, 4) }}</td>

@@ -178,9 +178,9 @@ onMounted(async () => {
         ><template #span2
           ><span class="figure">{{ grams(page.totals.productGrams) }}</span></template
         ><template #more
-          ><template v-if="page.totals.struck">
-            {{ t('register.registerPage.struckOut', { struck: page.totals.struck }) }}</template
-          ></template
+          ><template v-if="page.totals.struck">{{
+            ' ' + t('register.registerPage.struckOut', { struck: page.totals.struck })
+          }}</template></template
         ></i18n-t
       >
     </p>

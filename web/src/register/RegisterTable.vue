@@ -64,14 +64,13 @@ function productOf({ line }: RegisterEntry): string {
         <td v-else data-label="Burn, out, open">
           <i18n-t keypath="register.registerTable.writtenByHand" scope="global"
             ><template #more
-              ><template v-if="entry.line.writtenBy">
-                {{
-                  t('register.registerTable.by', {
-                    writtenBy: entry.line.writtenBy,
-                    writtenAt: dayOf(entry.line.writtenAt.slice(0, 10)),
-                  })
-                }}</template
-              ></template
+              ><template v-if="entry.line.writtenBy">{{
+                ' ' +
+                t('register.registerTable.by', {
+                  writtenBy: entry.line.writtenBy,
+                  writtenAt: dayOf(entry.line.writtenAt.slice(0, 10)),
+                })
+              }}</template></template
             ></i18n-t
           >
         </td>

@@ -53,8 +53,8 @@ const oneMore = computed(() => ({
       <p class="soft">
         <i18n-t keypath="result.resultDetail.dotWhatFellNatural" scope="global"
           ><template #more
-            ><template v-if="!result.expected.length">
-              {{ t('result.resultDetail.nothingWasForetoldNo') }}
+            ><template v-if="!result.expected.length"
+              >{{ ' ' + t('result.resultDetail.nothingWasForetoldNo') }}
             </template></template
           ></i18n-t
         >

@@ -5,6 +5,7 @@ import { gradesOf, isAllGood } from './gradeWords'
 import { counted, timeIn } from './format'
 import { degrees, windSpeed } from './units/quantity'
 import { warmthWords } from './hourWords'
+import { sideWords } from './windSide'
 import { t } from '../words/words'
 
 /** One day of the apiary in hand: its light, its warmth, its workable hours, and now. */
@@ -156,7 +157,7 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
           }}</span>
           <span v-if="dayline.there.windSide"
             >{{ dayline.there.madeUp ? t('shared.dayline.from') : t('shared.dayline.stand') }}
-            {{ dayline.there.windSide }}</span
+            {{ sideWords(dayline.there.windSide) }}</span
           >
         </template>
         <span>{{ said }}</span>

@@ -19,14 +19,13 @@ onMounted(async () => {
       ><i18n-t keypath="shared.programVersion.builtFrom" scope="global"
         ><template #commit>{{ version.commit }}</template
         ><template #more
-          ><template v-if="version.at">
-            {{
-              t('shared.programVersion.of', {
-                version: dayOf(version.at.slice(0, 10)),
-                version2: version.at.slice(0, 4),
-              })
-            }}</template
-          ></template
+          ><template v-if="version.at">{{
+            ' ' +
+            t('shared.programVersion.of', {
+              version: dayOf(version.at.slice(0, 10)),
+              version2: version.at.slice(0, 4),
+            })
+          }}</template></template
         ></i18n-t
       ></template
     >

@@ -5,6 +5,7 @@ import { newId } from './ids'
 import { numberIn } from './numbers'
 import { useForm } from './request'
 import QuantityField from './units/QuantityField.vue'
+import { COMPASS, sideWords } from './windSide'
 import { t } from '../words/words'
 
 /** What the thermometer says and the wind does here and now; it goes before every other source for an hour. */
@@ -19,16 +20,7 @@ const WINDS: { value: Shapes['NewReading']['wind']; title: string }[] = [
   { value: 'STRONG', title: t('shared.thermometerDialog.strongBranchesMove') },
   { value: 'STORM', title: t('shared.thermometerDialog.stormTreesSway') },
 ]
-const SIDES = [
-  t('shared.thermometerDialog.north'),
-  t('shared.thermometerDialog.northEast'),
-  t('shared.thermometerDialog.east'),
-  t('shared.thermometerDialog.southEast'),
-  t('shared.thermometerDialog.south'),
-  t('shared.thermometerDialog.southWest'),
-  t('shared.thermometerDialog.west'),
-  t('shared.thermometerDialog.northWest'),
-].map((title, i) => ({ value: 45 * i, title }))
+const SIDES = COMPASS.map((side, i) => ({ value: 45 * i, title: sideWords(side) }))
 const form = reactive({
   celsius: '',
   wind: 'LIGHT' as Shapes['NewReading']['wind'],

@@ -39,8 +39,9 @@ const reaches = computed(() => then.value.wash <= props.target)
         }}</template
         ><template #target>{{ percent(target) }}</template
         ><template #more
-          ><template v-if="forecast.after">
-            {{
+          ><template v-if="forecast.after"
+            >{{
+              ' ' +
               t('spacing.outcomeLine.daysAfterLastRound', {
                 day: shortDay(forecast.after.day),
                 left: whole(forecast.after.left),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
+import { dueWords } from './dueWords'
 import { t } from '../words/words'
 
 /** What is due by the calendar, most pressing first; one press starts it. */
@@ -61,7 +62,7 @@ function to(task: DueTask, isKeeper: boolean) {
   switch (task.kind) {
     case 'ROUND_DUE':
       return isKeeper && task.seriesId
-        ? { path: '/dose', query: { series: task.seriesId, round: task.seriesNumber } }
+        ? { path: '/dose', query: { series: task.seriesId, round: task.round?.number } }
         : '/spacing'
     case 'ROUND_LATE':
     case 'ROUND_AHEAD':
@@ -85,7 +86,7 @@ function to(task: DueTask, isKeeper: boolean) {
         <span class="shape" aria-hidden="true">{{ KINDS[each.kind].shape }}</span>
         <span class="kind">{{ KINDS[each.kind].words }}</span>
         <span class="what">
-          <strong>{{ each.apiary }}</strong>: {{ each.says
+          <strong>{{ each.apiary }}</strong>: {{ dueWords(each)
           }}<template v-if="each.kind === 'ROUND_AHEAD' && each.day"
             >, {{ shortDay(each.day) }}</template
           >

@@ -8,7 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tavrel.core.count.BoardReading;
-import tavrel.core.count.BoardTimes;
+import tavrel.core.count.BoardsDue;
 
 class FollowUpTest {
 
@@ -37,12 +37,11 @@ class FollowUpTest {
 
   @Test
   void a_board_is_called_for_by_how_long_it_has_lain() {
-    assertThat(BoardTimes.says(2, Duration.ofHours(13)))
-        .isEqualTo("2 boards to read, the first has lain 13 h; first reading by 24 h");
-    assertThat(BoardTimes.says(1, Duration.ofHours(30)))
-        .isEqualTo("1 board to read, it has lain 30 h; the reading by 48 h is due");
-    assertThat(BoardTimes.says(1, Duration.ofHours(49))).contains("by 72 h is due");
-    assertThat(BoardTimes.says(1, Duration.ofHours(73))).contains("past 72 h");
+    assertThat(BoardsDue.of(2, Duration.ofHours(13)))
+        .isEqualTo(new BoardsDue(2, 13, BoardsDue.Reading.FIRST));
+    assertThat(BoardsDue.of(1, Duration.ofHours(30)).reading()).isEqualTo(BoardsDue.Reading.SECOND);
+    assertThat(BoardsDue.of(1, Duration.ofHours(49)).reading()).isEqualTo(BoardsDue.Reading.THIRD);
+    assertThat(BoardsDue.of(1, Duration.ofHours(73)).reading()).isEqualTo(BoardsDue.Reading.PAST);
   }
 
   private List<RoundDrop> drops(Samples samples) {

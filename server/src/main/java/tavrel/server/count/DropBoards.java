@@ -14,7 +14,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tavrel.core.count.BoardTimes;
+import tavrel.core.count.BoardsDue;
 import tavrel.server.hive.Hives;
 import tavrel.server.people.Account;
 
@@ -50,19 +50,18 @@ public class DropBoards {
   }
 
   /** What is due of boards that have lain long enough to read, by apiary. */
-  public Map<UUID, String> toRead() {
+  public Map<UUID, BoardsDue> toRead() {
     Instant now = clock.instant();
     Map<UUID, List<Duration>> lain = new HashMap<>();
     for (CountMapper.LaidBoard board : mapper.laid()) {
       Duration time = Duration.between(board.laidAt(), now);
-      if (time.compareTo(BoardTimes.FIRST) >= 0) {
+      if (time.compareTo(BoardsDue.FIRST) >= 0) {
         UUID apiaryId = allHives.apiaryIdOf(board.hiveId());
         lain.computeIfAbsent(apiaryId, none -> new ArrayList<>()).add(time);
       }
     }
-    Map<UUID, String> says = new HashMap<>();
-    lain.forEach(
-        (id, times) -> says.put(id, BoardTimes.says(times.size(), Collections.max(times))));
-    return says;
+    Map<UUID, BoardsDue> due = new HashMap<>();
+    lain.forEach((id, times) -> due.put(id, BoardsDue.of(times.size(), Collections.max(times))));
+    return due;
   }
 }

@@ -65,10 +65,9 @@ class CountsTest extends Yard {
     assertThat(here())
         .extracting(each -> each.path("kind").asText())
         .startsWith("DANGER", "ABOVE_UNPLANNED");
-    assertThat(here().get(0).path("says").asText()).startsWith("Q1 12.0 %");
-    assertThat(here().get(1).path("says").asText())
-        .startsWith("Q2 6.7 %")
-        .contains("nothing is planned");
+    assertThat(here().get(0).path("hives").get(0).path("name").asText()).isEqualTo("Q1");
+    assertThat(here().get(0).path("hives").get(0).path("share").asDouble()).isEqualTo(0.12);
+    assertThat(here().get(1).path("hives").get(0).path("name").asText()).isEqualTo("Q2");
 
     send(
         keeper,

@@ -16,7 +16,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.DaySpan;
-import tavrel.core.NumberText;
+import tavrel.core.count.BoardsDue;
 import tavrel.core.due.DueDays;
 import tavrel.core.due.DueTaskKind;
 import tavrel.core.spacing.RoundState;
@@ -46,20 +46,49 @@ class DueTasks {
    * @param apiaryId where
    * @param apiary its name
    * @param day the day it is due, or null
-   * @param says what and why, in a sentence
+   * @param hives the hives that it is about, the first few
+   * @param moreHives how many there are besides
+   * @param round the round that it is about, or null
+   * @param boards what is due of drop boards, or null
+   * @param lastCount day of the latest count, or null
+   * @param ended day of the last round of a series that ended, or null
    * @param seriesId the series that it belongs to, or null
-   * @param seriesNumber which of its rounds, or null
-   * @param hiveId the hive that it is about, or null
+   * @param series its name, or null
+   * @param hiveId the hive that it leads to, or null
    */
   record DueTask(
       DueTaskKind kind,
       UUID apiaryId,
       String apiary,
       @Nullable LocalDate day,
-      String says,
+      List<NamedHive> hives,
+      int moreHives,
+      @Nullable DueRound round,
+      @Nullable BoardsDue boards,
+      @Nullable LocalDate lastCount,
+      @Nullable LocalDate ended,
       @Nullable UUID seriesId,
-      @Nullable Integer seriesNumber,
+      @Nullable String series,
       @Nullable UUID hiveId) {}
+
+  /**
+   * A hive that is named.
+   *
+   * @param name its name
+   * @param share share of its bees with mites, or null where that is not the matter
+   */
+  record NamedHive(String name, @Nullable Double share) {}
+
+  /**
+   * A round of a series that is due.
+   *
+   * @param number which of its rounds
+   * @param of how many there are
+   * @param hives how many hives it treats
+   * @param crew who was agreed to go, or null
+   * @param daysLate how late it is, days; 0 where it is not
+   */
+  record DueRound(int number, int of, int hives, @Nullable String crew, long daysLate) {}
 
   private final Apiaries apiaries;
   private final Hives allHives;
@@ -109,13 +138,14 @@ class DueTasks {
     dropBoards
         .toRead()
         .forEach(
-            (apiaryId, says) ->
+            (apiaryId, boards) ->
                 tasks.add(
                     of(
                         DueTaskKind.BOARDS_TO_READ,
                         Objects.requireNonNull(places.get(apiaryId)),
                         null,
-                        says)));
+                        boards,
+                        null)));
     addMonthlyCounts(places.values(), tasks);
     tasks.sort(
         Comparator.comparing(DueTask::kind)
@@ -143,51 +173,57 @@ class DueTasks {
                 Collectors.groupingBy(
                     each -> each.apiary().id(), LinkedHashMap::new, Collectors.toList()));
     for (List<HighCounts.High> here : byApiary.values()) {
-      add(
-          DueTaskKind.DANGER,
-          here.stream().filter(HighCounts.High::inDanger).toList(),
-          "treat now as your label allows, and look at the hives beside it",
-          tasks);
+      add(DueTaskKind.DANGER, here.stream().filter(HighCounts.High::inDanger).toList(), tasks);
       add(
           DueTaskKind.ABOVE_UNPLANNED,
           here.stream()
               .filter(
                   each -> !each.inDanger() && !each.left() && !planned.contains(each.hive().id()))
               .toList(),
-          "above your limit, and nothing is planned",
           tasks);
     }
   }
 
-  private static void add(
-      DueTaskKind kind, List<HighCounts.High> hives, String says, List<DueTask> tasks) {
+  private static void add(DueTaskKind kind, List<HighCounts.High> hives, List<DueTask> tasks) {
     if (hives.isEmpty()) {
       return;
     }
     HighCounts.High first = hives.get(0);
-    String names =
-        hives.stream()
-                .limit(NAMED)
-                .map(
-                    each ->
-                        each.hive().name()
-                            + " "
-                            + NumberText.tenths(100 * each.sample().share())
-                            + " %")
-                .collect(Collectors.joining(", "))
-            + (hives.size() > NAMED ? " and " + (hives.size() - NAMED) + " more" : "");
     LocalDate oldest =
         hives.stream().map(each -> each.sample().last()).min(LocalDate::compareTo).orElseThrow();
     tasks.add(
-        new DueTask(
+        about(
             kind,
             first.apiary().id(),
             first.apiary().name(),
             oldest,
-            names + ": " + says,
-            null,
-            null,
+            hives.stream()
+                .map(each -> new NamedHive(each.hive().name(), each.sample().share()))
+                .toList(),
             first.hive().id()));
+  }
+
+  private static DueTask about(
+      DueTaskKind kind,
+      UUID apiaryId,
+      String apiary,
+      @Nullable LocalDate day,
+      List<NamedHive> hives,
+      UUID hiveId) {
+    return new DueTask(
+        kind,
+        apiaryId,
+        apiary,
+        day,
+        hives.stream().limit(NAMED).toList(),
+        Math.max(0, hives.size() - NAMED),
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        hiveId);
   }
 
   private void addRound(Series each, List<DueTask> tasks) {
@@ -200,26 +236,17 @@ class DueTasks {
     if (kind == null || next.state() == RoundState.OPEN) {
       return;
     }
-    long late = ChronoUnit.DAYS.between(next.day(), each.today());
-    String crew = seasonPlan.agreedCrew(each.id(), next.number());
-    String what =
-        each.name()
-            + ", round "
-            + next.number()
-            + " of "
-            + each.rounds().size()
-            + ", "
-            + hives(each.hives().size())
-            + (crew == null ? "" : ", with " + crew);
     tasks.add(
-        new DueTask(
+        ofSeries(
             kind,
-            each.apiaryId(),
-            each.apiary(),
+            each,
             next.day(),
-            what + (late > 0 ? ": " + days(late) + " late, re-space the rest or do it" : ""),
-            each.id(),
-            next.number(),
+            new DueRound(
+                next.number(),
+                each.rounds().size(),
+                each.hives().size(),
+                seasonPlan.agreedCrew(each.id(), next.number()),
+                Math.max(0, ChronoUnit.DAYS.between(next.day(), each.today()))),
             null));
   }
 
@@ -231,21 +258,30 @@ class DueTasks {
     DaySpan recount = DueDays.recount(done);
     boolean counted = counts.washedSince(each.hiveIds(), recount.from().minusDays(1)) > 0;
     if (!each.today().isBefore(recount.from()) && !counted) {
-      tasks.add(
-          new DueTask(
-              DueTaskKind.RECOUNT_DUE,
-              each.apiaryId(),
-              each.apiary(),
-              recount.to(),
-              "wash again: "
-                  + each.name()
-                  + " ended on "
-                  + NumberText.day(done)
-                  + ", a count 2 to 4 weeks after shows whether it worked",
-              each.id(),
-              null,
-              null));
+      tasks.add(ofSeries(DueTaskKind.RECOUNT_DUE, each, recount.to(), null, done));
     }
+  }
+
+  private static DueTask ofSeries(
+      DueTaskKind kind,
+      Series each,
+      LocalDate day,
+      @Nullable DueRound round,
+      @Nullable LocalDate ended) {
+    return new DueTask(
+        kind,
+        each.apiaryId(),
+        each.apiary(),
+        day,
+        List.of(),
+        0,
+        round,
+        null,
+        null,
+        ended,
+        each.id(),
+        each.name(),
+        null);
   }
 
   private static void addWindows(
@@ -261,20 +297,14 @@ class DueTasks {
               .map(kind == DueTaskKind.WINDOW_OPENS ? DaySpan::from : DaySpan::to)
               .min(LocalDate::compareTo)
               .orElse(null);
-      String names =
-          lines.stream()
-                  .limit(NAMED)
-                  .map(BroodService.WindowLine::hive)
-                  .collect(Collectors.joining(", "))
-              + (lines.size() > NAMED ? " and " + (lines.size() - NAMED) + " more" : "");
-      String when = day == null ? "" : NumberText.day(day);
-      String says =
-          kind == DueTaskKind.WINDOW_OPENS
-              ? names + ": without capped brood, the first from " + when + "; look to confirm"
-              : names + ": nothing capped, the first until " + when + "; one round reaches all";
       tasks.add(
-          new DueTask(
-              kind, first.apiaryId(), first.apiary(), day, says, null, null, first.hiveId()));
+          about(
+              kind,
+              first.apiaryId(),
+              first.apiary(),
+              day,
+              lines.stream().map(line -> new NamedHive(line.hive(), null)).toList(),
+              first.hiveId()));
     }
   }
 
@@ -290,22 +320,31 @@ class DueTasks {
                 DueTaskKind.COUNT_DUE,
                 apiary,
                 counted == null ? null : DueDays.nextCount(counted),
-                counted == null
-                    ? "none on record: wash a few hives"
-                    : "the last was on " + NumberText.day(counted)));
+                null,
+                counted));
       }
     }
   }
 
-  private static DueTask of(DueTaskKind kind, Apiary apiary, @Nullable LocalDate day, String says) {
-    return new DueTask(kind, apiary.id(), apiary.name(), day, says, null, null, null);
-  }
-
-  private static String hives(int count) {
-    return count == 1 ? "1 hive" : count + " hives";
-  }
-
-  private static String days(long count) {
-    return count == 1 ? "1 day" : count + " days";
+  private static DueTask of(
+      DueTaskKind kind,
+      Apiary apiary,
+      @Nullable LocalDate day,
+      @Nullable BoardsDue boards,
+      @Nullable LocalDate lastCount) {
+    return new DueTask(
+        kind,
+        apiary.id(),
+        apiary.name(),
+        day,
+        List.of(),
+        0,
+        null,
+        boards,
+        lastCount,
+        null,
+        null,
+        null,
+        null);
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.MissingNode;
 import java.sql.Timestamp;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -29,10 +30,11 @@ class DueTasksTest extends Yard {
     winterFrom(today.minusDays(5));
     assertThat(kinds()).doesNotContain("COUNT_DUE");
     winterFrom(today.plusDays(60));
-    assertThat(says("COUNT_DUE")).contains("none on record");
+    assertThat(task("COUNT_DUE").has("lastCount")).isFalse();
 
     wash(0, today.minusDays(31));
-    assertThat(says("COUNT_DUE")).contains("the last was on");
+    assertThat(task("COUNT_DUE").path("lastCount").asText())
+        .isEqualTo(today.minusDays(31).toString());
     wash(1, today.minusDays(29));
     assertThat(kinds()).doesNotContain("COUNT_DUE");
   }
@@ -44,7 +46,8 @@ class DueTasksTest extends Yard {
     assertThat(kinds()).doesNotContain("BOARDS_TO_READ");
 
     laidAgo(Duration.ofHours(30));
-    assertThat(says("BOARDS_TO_READ")).startsWith("2 boards");
+    assertThat(task("BOARDS_TO_READ").path("boards").path("boards").asInt()).isEqualTo(2);
+    assertThat(task("BOARDS_TO_READ").path("boards").path("reading").asText()).isEqualTo("SECOND");
     send(
         crew,
         HttpMethod.POST,
@@ -65,7 +68,7 @@ class DueTasksTest extends Yard {
                 30,
                 "natural",
                 true)));
-    assertThat(says("BOARDS_TO_READ")).startsWith("1 board to read");
+    assertThat(task("BOARDS_TO_READ").path("boards").path("boards").asInt()).isEqualTo(1);
   }
 
   @Test
@@ -73,8 +76,8 @@ class DueTasksTest extends Yard {
     brood(0, "SWARM_HIVED", today.minusDays(4), Map.of("comb", "DRAWN"));
     brood(1, "QUEEN_CAGED", today.minusDays(15), Map.of());
 
-    assertThat(says("WINDOW_CLOSES")).startsWith("Q1: nothing capped");
-    assertThat(says("WINDOW_OPENS")).startsWith("Q2: without capped brood");
+    assertThat(task("WINDOW_CLOSES").path("hives").findValuesAsText("name")).containsExactly("Q1");
+    assertThat(task("WINDOW_OPENS").path("hives").findValuesAsText("name")).containsExactly("Q2");
   }
 
   @Test
@@ -82,14 +85,19 @@ class DueTasksTest extends Yard {
     UUID series = adopt(today.plusDays(2));
     assertThat(kinds()).contains("ROUND_AHEAD");
     day(series, today);
-    assertThat(says("ROUND_DUE")).isEqualTo("A series, round 1 of 1, 1 hive");
+    JsonNode due = task("ROUND_DUE");
+    assertThat(due.path("series").asText()).isEqualTo("A series");
+    assertThat(due.path("round").path("number").asInt()).isEqualTo(1);
+    assertThat(due.path("round").path("hives").asInt()).isEqualTo(1);
+    assertThat(due.path("round").path("daysLate").asInt()).isZero();
     day(series, today.minusDays(2));
-    assertThat(says("ROUND_LATE")).contains("2 days late");
+    assertThat(task("ROUND_LATE").path("round").path("daysLate").asInt()).isEqualTo(2);
 
     done(series, today.minusDays(10));
     assertThat(kinds()).doesNotContain("ROUND_LATE", "RECOUNT_DUE");
     done(series, today.minusDays(15));
-    assertThat(says("RECOUNT_DUE")).contains("shows whether it worked");
+    assertThat(task("RECOUNT_DUE").path("ended").asText())
+        .isEqualTo(today.minusDays(15).toString());
     wash(0, today);
     assertThat(kinds()).doesNotContain("RECOUNT_DUE");
   }
@@ -136,12 +144,11 @@ class DueTasksTest extends Yard {
     return kinds;
   }
 
-  private String says(String kind) {
+  private JsonNode task(String kind) {
     return chores().stream()
         .filter(chore -> chore.path("kind").asText().equals(kind))
-        .map(chore -> chore.path("says").asText())
         .findFirst()
-        .orElse("");
+        .orElse(MissingNode.getInstance());
   }
 
   private List<JsonNode> chores() {
