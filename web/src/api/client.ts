@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import type { components, paths } from './schema'
-import { t } from '../words/words'
+import { refusalWords } from '../words/refusals'
+import { fetchRoom, t } from '../words/words'
 
 /** Every shape that the server speaks of. */
 export type Shapes = components['schemas']
@@ -9,6 +10,9 @@ export type Shapes = components['schemas']
 export interface FieldProblem {
   field: string
   says: string
+  /** The same as a lasting code with its values, where it has one. */
+  code?: string
+  values?: Record<string, unknown>
 }
 
 /** The server answered, and said no. */
@@ -62,6 +66,15 @@ interface Answer<T> {
   response: Response
 }
 
+/** What is wrong with each field, in the language of who typed it where the catalogue has it. */
+async function inOwnWords(errors: readonly FieldProblem[]): Promise<FieldProblem[]> {
+  if (errors.some((each) => each.code)) await fetchRoom('refusal')
+  return errors.map((each) => ({
+    ...each,
+    says: (each.code && refusalWords(each.code, each.values ?? {})) || each.says,
+  }))
+}
+
 /** Unwraps an answer: the data, or a thrown Refused or Unreachable. */
 export async function ask<T>(asked: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>
@@ -72,10 +85,13 @@ export async function ask<T>(asked: Promise<Answer<T>>): Promise<T> {
   }
   if (answer.response.ok) return answer.data as T
   const problem = answer.error as { detail?: string; errors?: FieldProblem[] } | undefined
+  const errors = problem?.errors && (await inOwnWords(problem.errors))
   throw new Refused(
     answer.response.status,
-    problem?.detail ?? t('api.client.serverAnswered', { status: answer.response.status }),
-    problem?.errors,
+    errors?.length === 1 && errors[0]?.code
+      ? `${errors[0].field} ${errors[0].says}`
+      : (problem?.detail ?? t('api.client.serverAnswered', { status: answer.response.status })),
+    errors,
   )
 }
 

@@ -7815,15 +7815,24 @@ export interface components {
             /** @description what is wrong, field by field */
             errors?: {
                 /**
+                 * @description the same as a lasting code, where it has one
+                 * @example outsideRange
+                 */
+                code?: string;
+                /**
                  * @description name of the field, with dots for what lies within
                  * @example amount.grams
                  */
                 field?: string;
                 /**
                  * @description what is wrong with it
-                 * @example is 40, allowed is 0.1 to 10 g
+                 * @example is 40; allowed is 0.1 to 10 g
                  */
                 says?: string;
+                /** @description what the code speaks of, by name */
+                values?: {
+                    [key: string]: unknown;
+                };
             }[];
             /**
              * Format: int32

@@ -43,6 +43,30 @@ describe.each(Object.entries(OTHERS))('the texts in %s', (_, own) => {
   })
 })
 
+describe('refusals', () => {
+  /** All code of the server and its core. */
+  const java = ['../core', '../server']
+    .flatMap((module) =>
+      readdirSync(`${module}/src/main/java`, { withFileTypes: true, recursive: true }),
+    )
+    .filter((each) => each.name.endsWith('.java'))
+    .map((each) => readFileSync(`${each.parentPath}/${each.name}`, 'utf8'))
+    .join('\n')
+  const told = new Map(
+    [...java.matchAll(/InvalidValue\(\s*[^;]*?,\s*"([a-z]\w*)",\s*("(?:[^"\\]|\\.)*")/g)].map(
+      ([, code = '', text = '""']) => [`refusal.${code}`, JSON.parse(text) as string],
+    ),
+  )
+
+  it('are in the catalogue as the server tells them', () => {
+    const known = [...ENGLISH].filter(([key]) => key.startsWith('refusal.'))
+    expect(told.size).toBeGreaterThan(150)
+    expect(
+      Object.fromEntries(known.map(([key, text]) => [key, text.replace("{'@'}", '@')])),
+    ).toEqual(Object.fromEntries(told))
+  })
+})
+
 describe('the catalogue', () => {
   const code = sources().join('\n')
   const named = new Set(code.match(/(?<='|keypath=")[a-z][A-Za-z]*(\.[A-Za-z0-9]+)+(?=['"])/g))
@@ -58,7 +82,10 @@ describe('the catalogue', () => {
   it('has none that no screen says', () => {
     const nouns = new Set(code.match(/(?<=counted\([^)]*')[A-Za-z]+(?='\))/g))
     const idle = [...ENGLISH.keys()].filter(
-      (key) => !named.has(key) && !(key.startsWith('counted.') && nouns.has(key.slice(8))),
+      (key) =>
+        !named.has(key) &&
+        !key.startsWith('refusal.') &&
+        !(key.startsWith('counted.') && nouns.has(key.slice(8))),
     )
     expect(idle).toEqual([])
   })

@@ -70,6 +70,16 @@ async function fetchWords(language: Language, rooms: readonly string[]): Promise
 
 let rooms: readonly string[] = []
 
+/** Whether the catalogue has a text. */
+export function knows(key: string): boolean {
+  return spoken.global.te(key)
+}
+
+/** Has the words of a room there; where they cannot be had now, others have to do. */
+export async function fetchRoom(room: string): Promise<void> {
+  await fetchWords(languageNow(), [room]).catch(() => undefined)
+}
+
 /** Has the words of a page's room there before the page opens. */
 export async function enterRoom(room: string): Promise<void> {
   rooms = ['first', room]

@@ -1,5 +1,12 @@
 package tavrel.core;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
 /**
  * A value that the job cannot work with. Carries the field's name, so that a form can show the
  * message where the keeper typed.
@@ -7,16 +14,76 @@ package tavrel.core;
 public final class InvalidValue extends IllegalArgumentException {
 
   private static final long serialVersionUID = 1L;
+  private static final Pattern NAME = Pattern.compile("\\{(\\w+)}");
 
   private final String field;
+  private final @Nullable String code;
+  private final transient Map<String, Object> values;
 
   /**
+   * Refuses a value because of something that was said elsewhere already.
+   *
    * @param field name of the offending component, as in the record that refused it
    * @param says what is wrong and what is allowed, in plain words
    */
   public InvalidValue(String field, String says) {
     super(says);
     this.field = field;
+    this.code = null;
+    this.values = Map.of();
+  }
+
+  /**
+   * Refuses a value: a code with its values, of which words are made for each reader.
+   *
+   * @param field name of the offending component, as in the record that refused it
+   * @param code what is wrong; lasting, never renamed and never given to something else
+   * @param pattern the same in English, with the name of each value in braces
+   * @param values what the pattern names, in the order of its names
+   */
+  public InvalidValue(String field, String code, String pattern, Object... values) {
+    this(field, code, pattern, named(pattern, values));
+  }
+
+  private InvalidValue(String field, String code, String pattern, Map<String, Object> values) {
+    super(filled(pattern, values));
+    this.field = field;
+    this.code = code;
+    this.values = values;
+  }
+
+  private static Map<String, Object> named(String pattern, Object... values) {
+    Map<String, Object> named = new LinkedHashMap<>();
+    Matcher names = NAME.matcher(pattern);
+    while (names.find()) {
+      if (!named.containsKey(names.group(1))) {
+        Object value = values[named.size()];
+        named.put(names.group(1), value instanceof Number ? value : String.valueOf(value));
+      }
+    }
+    return Collections.unmodifiableMap(named);
+  }
+
+  private static String filled(String pattern, Map<String, Object> values) {
+    return NAME.matcher(pattern)
+        .replaceAll(name -> Matcher.quoteReplacement(plain(String.valueOf(name.group(1)), values)));
+  }
+
+  private static String plain(String name, Map<String, Object> values) {
+    Object value = values.get(name);
+    return value instanceof Double number ? NumberText.plain(number) : String.valueOf(value);
+  }
+
+  /** What is wrong, as a lasting code; null where it was said elsewhere already. */
+  public @Nullable String code() {
+    return code;
+  }
+
+  /**
+   * What the code speaks of, by name: numbers as they are, all else as text, days as 2026-08-18.
+   */
+  public Map<String, Object> values() {
+    return values;
   }
 
   /** Name of the offending component. */
@@ -34,14 +101,12 @@ public final class InvalidValue extends IllegalArgumentException {
     if (!(value >= min && value <= max)) {
       throw new InvalidValue(
           field,
-          "is "
-              + NumberText.plain(value)
-              + "; allowed is "
-              + NumberText.plain(min)
-              + " to "
-              + NumberText.plain(max)
-              + " "
-              + unit);
+          "outsideRange",
+          "is {value}; allowed is {min} to {max} {unit}",
+          value,
+          min,
+          max,
+          unit);
     }
     return value;
   }
@@ -56,14 +121,20 @@ public final class InvalidValue extends IllegalArgumentException {
   public static String text(String field, String text, int longest) {
     String stripped = text.strip();
     if (stripped.isEmpty()) {
-      throw new InvalidValue(field, "is empty; 1 to " + longest + " characters are needed");
+      throw new InvalidValue(
+          field, "emptyText", "is empty; 1 to {longest} characters are needed", longest);
     }
     if (stripped.length() > longest) {
       throw new InvalidValue(
-          field, "has " + stripped.length() + " characters; at most " + longest + " fit");
+          field,
+          "textTooLong",
+          "has {length} characters; at most {longest} fit",
+          stripped.length(),
+          longest);
     }
     if (stripped.chars().anyMatch(InvalidValue::isHidden)) {
-      throw new InvalidValue(field, "has a character that cannot be seen; type it anew");
+      throw new InvalidValue(
+          field, "hiddenCharacter", "has a character that cannot be seen; type it anew");
     }
     return stripped;
   }

@@ -38,10 +38,13 @@ public record SeasonDates(
     InvalidValue.inRange("shiftDays", shiftDays, -60, 60, "days");
     if ((supersOn == null) != (supersOff == null)) {
       throw new InvalidValue(
-          supersOn == null ? "supersOn" : "supersOff", "is missing; give both or neither");
+          supersOn == null ? "supersOn" : "supersOff",
+          "missingGiveBothOr",
+          "is missing; give both or neither");
     }
     if (layingStops.equals(layingStarts)) {
-      throw new InvalidValue("layingStarts", "is the day on which laying stops");
+      throw new InvalidValue(
+          "layingStarts", "dayOnWhichLaying", "is the day on which laying stops");
     }
   }
 

@@ -55,7 +55,9 @@ public record SeasonLimits(
             || winterFrom.equals(springFrom);
     if (turns != 1 || twice) {
       throw new InvalidValue(
-          "lateSummerFrom", "must come after spring begins and before winter begins");
+          "lateSummerFrom",
+          "mustComeAfterSpring",
+          "must come after spring begins and before winter begins");
     }
   }
 

@@ -48,10 +48,11 @@ public record YearBand(
   public YearBand {
     name = InvalidValue.text("name", name, 60);
     if (to.isBefore(from)) {
-      throw new InvalidValue("to", "lies before " + NumberText.day(from) + ", the first day");
+      throw new InvalidValue(
+          "to", "liesBeforeFirstDay", "lies before {from}, the first day", NumberText.day(from));
     }
     if (ChronoUnit.DAYS.between(from, to) >= LONGEST) {
-      throw new InvalidValue("to", "is more than a year after the first day");
+      throw new InvalidValue("to", "moreThanYearAfter", "is more than a year after the first day");
     }
   }
 
@@ -88,16 +89,19 @@ public record YearBand(
     for (YearBand other : others) {
       if (other.kind == Kind.SUPERS && !other.id.equals(id) && !other.in(days).isEmpty()) {
         throw new InvalidValue(
-            "from", "meets \"" + other.name + "\", other supers at the same time; change one");
+            "from",
+            "meetsOtherSupersAt",
+            "meets \"{other}\", other supers at the same time; change one",
+            other.name);
       }
     }
     for (LocalDate day = from; !day.isAfter(to); day = day.plusDays(1)) {
       if (dates.supersOn(day)) {
         throw new InvalidValue(
             "from",
-            "meets the usual supers, which are on, on "
-                + NumberText.day(day)
-                + "; change one of the two");
+            "meetsUsualSupersWhich",
+            "meets the usual supers, which are on, on {day}; change one of the two",
+            NumberText.day(day));
       }
     }
   }

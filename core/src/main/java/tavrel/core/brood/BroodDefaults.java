@@ -92,12 +92,17 @@ public record BroodDefaults(
       double latest = value(which + "Latest", own);
       if (earliest > likely) {
         throw new InvalidValue(
-            which + "Earliest", "is later than the likely day, " + NumberText.plain(likely));
+            which + "Earliest",
+            "laterThanLikelyDay",
+            "is later than the likely day, {likely}",
+            NumberText.plain(likely));
       }
       if (likely > latest) {
         throw new InvalidValue(
             which + "Likely",
-            "is later than the day by which eggs should be seen, " + NumberText.plain(latest));
+            "laterThanDayBy",
+            "is later than the day by which eggs should be seen, {latest}",
+            NumberText.plain(latest));
       }
     }
   }

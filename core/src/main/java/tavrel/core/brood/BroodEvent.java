@@ -26,7 +26,10 @@ public sealed interface BroodEvent {
     public PackageHived {
       if (released != null && released.isBefore(day)) {
         throw new InvalidValue(
-            "released", "is before " + day + ", the day on which the package was hived");
+            "released",
+            "beforeDayOnWhich",
+            "is before {day}, the day on which the package was hived",
+            day);
       }
     }
   }
@@ -87,10 +90,14 @@ public sealed interface BroodEvent {
     public Inspection {
       InvalidValue.inRange("cappedFrames", cappedFrames, 0, MOST_FRAMES, "frames of capped brood");
       if (capped == Capped.FRAMES && cappedFrames == 0) {
-        throw new InvalidValue("cappedFrames", "is 0; say how many frames, or mark nothing capped");
+        throw new InvalidValue(
+            "cappedFrames",
+            "sayHowManyFrames",
+            "is 0; say how many frames, or mark nothing capped");
       }
       if (capped == Capped.NONE && cappedFrames > 0) {
-        throw new InvalidValue("cappedFrames", "must be 0 where nothing is capped");
+        throw new InvalidValue(
+            "cappedFrames", "mustWhereNothingCapped", "must be 0 where nothing is capped");
       }
       if (framesOfBees != null) {
         InvalidValue.inRange("framesOfBees", framesOfBees, 0.5, 60, "frames of bees");

@@ -61,19 +61,22 @@ final class EventOrder {
                   : " has not come yet; enter it on the day, today is " + today));
     }
     if (-ahead > DAYS_BACK) {
-      throw new InvalidValue("day", event.day() + " is more than three years ago");
+      throw new InvalidValue(
+          "day", "moreThanThreeYears", "{day} is more than three years ago", event.day());
     }
     if (event instanceof BroodEvent.Split split
         && split.queen() == NewQueen.FROM_EGGS
         && split.youngest().tooOldForAQueen()) {
       throw new InvalidValue(
           "newQueen",
+          "cannotRaisedNoEgg",
           "cannot be raised: no egg or young larva was left. Give a cell or a queen, or say what else was there");
     }
     if (event instanceof BroodEvent.PackageHived bees
         && bees.released() != null
         && ChronoUnit.DAYS.between(today, bees.released()) > RELEASE_AHEAD) {
-      throw new InvalidValue("released", "is more than " + RELEASE_AHEAD + " days ahead");
+      throw new InvalidValue(
+          "released", "moreThanDaysAhead", "is more than {value} days ahead", RELEASE_AHEAD);
     }
   }
 

@@ -35,7 +35,8 @@ public record Pack(
     InvalidValue.inRange("ampHours", ampHours, 0.5, 1_000, "Ah");
     InvalidValue.inRange("cutoffVolts", cutoffVolts, 2, 60, "V");
     if (cutoffVolts >= volts) {
-      throw new InvalidValue("cutoffVolts", "must lie below the pack's own volts");
+      throw new InvalidValue(
+          "cutoffVolts", "mustLieBelowPack", "must lie below the pack's own volts");
     }
     if (burnsPerCharge != null) {
       InvalidValue.inRange("burnsPerCharge", burnsPerCharge, 1, 500, "burns");

@@ -85,16 +85,22 @@ public record Tool(
     ranged("price", price, 0, 100_000, "in your money");
     note = note == null || note.isBlank() ? null : InvalidValue.text("note", note, 1_000);
     if (setCelsius != null && maxCelsius != null && setCelsius > maxCelsius) {
-      throw new InvalidValue("setCelsius", "is above the maker's highest; never heat beyond it");
+      throw new InvalidValue(
+          "setCelsius", "aboveMakerSHighest", "is above the maker's highest; never heat beyond it");
     }
     if (family == ToolFamily.PAN_WAND && release != AcidRelease.LOADED_COLD) {
-      throw new InvalidValue("release", "of a pan is loaded cold; acid on a hot pan flashes");
+      throw new InvalidValue(
+          "release", "panLoadedColdAcid", "of a pan is loaded cold; acid on a hot pan flashes");
     }
     if (family == ToolFamily.HEATED_BOWL && release == AcidRelease.LOADED_COLD) {
-      throw new InvalidValue("release", "of a heated bowl is a cap turned or a plunger pressed");
+      throw new InvalidValue(
+          "release",
+          "heatedBowlCapTurned",
+          "of a heated bowl is a cap turned or a plunger pressed");
     }
     if (family == ToolFamily.HEATED_BOWL && dunkAllowed) {
-      throw new InvalidValue("dunkAllowed", "is for pans; a heated bowl never goes into water");
+      throw new InvalidValue(
+          "dunkAllowed", "forPansHeatedBowl", "is for pans; a heated bowl never goes into water");
     }
   }
 

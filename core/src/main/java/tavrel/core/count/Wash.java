@@ -21,18 +21,26 @@ public record Wash(LocalDate day, WashKind kind, int mites, int bees) {
    */
   public Wash {
     if (bees < 1) {
-      throw new InvalidValue("bees", "is " + bees + "; a sample has at least 1 bee, usually 300");
+      throw new InvalidValue(
+          "bees", "sampleHasAtLeast", "is {bees}; a sample has at least 1 bee, usually 300", bees);
     }
     if (bees > MOST_BEES) {
       throw new InvalidValue(
-          "bees", "is " + bees + "; a sample has at most 1,000. Enter a larger one as two counts");
+          "bees",
+          "sampleHasAtMost",
+          "is {bees}; a sample has at most 1,000. Enter a larger one as two counts",
+          bees);
     }
     if (mites < 0) {
-      throw new InvalidValue("mites", "is " + mites + "; it cannot be below 0");
+      throw new InvalidValue("mites", "cannotBelow", "is {mites}; it cannot be below 0", mites);
     }
     if (mites > bees) {
       throw new InvalidValue(
-          "mites", mites + " mites on " + bees + " bees: more mites than bees; are they swapped?");
+          "mites",
+          "mitesOnBeesMore",
+          "{mites} mites on {bees} bees: more mites than bees; are they swapped?",
+          mites,
+          bees);
     }
   }
 }

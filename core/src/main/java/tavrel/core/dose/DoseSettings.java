@@ -47,7 +47,8 @@ public record DoseSettings(
     }
     exceptions = List.copyOf(exceptions);
     if (exceptions.stream().map(HiveException::hiveId).distinct().count() < exceptions.size()) {
-      throw new InvalidValue("exceptions", "name a hive twice; one amount for each hive");
+      throw new InvalidValue(
+          "exceptions", "nameHiveTwiceOne", "name a hive twice; one amount for each hive");
     }
   }
 

@@ -52,9 +52,9 @@ public final class BoxNotation {
       if (kind == null) {
         throw new InvalidValue(
             "boxes",
-            "\""
-                + part
-                + "\" is no box; write deep, medium or nucleus, with frames if you like: \"deep 10 + medium 8\"");
+            "noBoxWriteDeep",
+            "\"{part}\" is no box; write deep, medium or nucleus, with frames if you like: \"deep 10 + medium 8\"",
+            part);
       }
       int count = box.group(1) == null ? 1 : Integer.parseInt(box.group(1));
       int frames = box.group(3) == null ? kind.usualFrames() : Integer.parseInt(box.group(3));
@@ -100,9 +100,9 @@ public final class BoxNotation {
     if (floor == null) {
       throw new InvalidValue(
           "floor",
-          "\""
-              + text.strip()
-              + "\" is no floor; write solid, mesh tray tight, mesh tray loose or bare mesh");
+          "noFloorWriteSolid",
+          "\"{text}\" is no floor; write solid, mesh tray tight, mesh tray loose or bare mesh",
+          text.strip());
     }
     return floor;
   }

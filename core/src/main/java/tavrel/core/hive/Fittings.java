@@ -48,7 +48,9 @@ public record Fittings(
     stand = stand == null || stand.isBlank() ? null : InvalidValue.text("stand", stand, 40);
     if (divided && stand == null) {
       throw new InvalidValue(
-          "stand", "is missing; both sides of a divided box carry the same stand's name");
+          "stand",
+          "missingBothSidesDivided",
+          "is missing; both sides of a divided box carry the same stand's name");
     }
   }
 

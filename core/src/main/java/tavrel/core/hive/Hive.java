@@ -126,7 +126,13 @@ public record Hive(
    */
   public void refuseBefore(String field, LocalDate day) {
     if (since != null && day.isBefore(since)) {
-      throw new InvalidValue(field, day + " is too early: " + name + " stands here since " + since);
+      throw new InvalidValue(
+          field,
+          "tooEarlyStandsHere",
+          "{day} is too early: {value} stands here since {since}",
+          day,
+          name,
+          since);
     }
   }
 }

@@ -81,7 +81,8 @@ public record HiveChange(
     try {
       return written.isBlank() ? null : LocalDate.parse(written.strip());
     } catch (DateTimeParseException unread) {
-      throw new InvalidValue("since", "must be written year-month-day, as 2026-05-03");
+      throw new InvalidValue(
+          "since", "mustWrittenYearMonth", "must be written year-month-day, as 2026-05-03");
     }
   }
 

@@ -18,7 +18,9 @@ public record Strength(double assay) {
   public Strength {
     if (!(assay > 0 && assay <= 1)) {
       throw new InvalidValue(
-          "strength", "must be above 0 and at most 100 %; pure crystals are 99.6 % and up");
+          "strength",
+          "mustAboveAtMost",
+          "must be above 0 and at most 100 %; pure crystals are 99.6 % and up");
     }
   }
 

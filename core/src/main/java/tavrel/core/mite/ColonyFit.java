@@ -84,7 +84,8 @@ public final class ColonyFit {
       double expectedKill,
       List<Seen> seen) {
     if (seen.isEmpty()) {
-      throw new InvalidValue("seen", "is empty; the model is fitted to counts");
+      throw new InvalidValue(
+          "seen", "emptyModelFittedCounts", "is empty; the model is fitted to counts");
     }
     this.closed = colony.model(figures.closed());
     this.open = colony.model(figures.withInflow(1));

@@ -36,11 +36,16 @@ public record ColonyLoad(
    */
   public ColonyLoad {
     if (sampleBees < 1) {
-      throw new InvalidValue("sampleBees", "is " + sampleBees + "; count at least 1 bee");
+      throw new InvalidValue(
+          "sampleBees", "countAtLeastBee", "is {sampleBees}; count at least 1 bee", sampleBees);
     }
     if (mites > sampleBees) {
       throw new InvalidValue(
-          "mites", mites + " mites on " + sampleBees + " bees: more mites than bees");
+          "mites",
+          "mitesOnBeesMore2",
+          "{mites} mites on {sampleBees} bees: more mites than bees",
+          mites,
+          sampleBees);
     }
     InvalidValue.inRange("mites", mites, 0, 10_000, "mites");
     InvalidValue.inRange("recovery", recovery, 0.2, 1, "of the mites");

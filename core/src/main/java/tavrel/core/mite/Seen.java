@@ -21,7 +21,7 @@ public sealed interface Seen {
      */
     public Drop {
       if (to < from) {
-        throw new InvalidValue("to", "lies before the board was laid");
+        throw new InvalidValue("to", "liesBeforeBoardWas", "lies before the board was laid");
       }
       InvalidValue.inRange("mites", mites, 0, 100_000, "mites on a board");
       InvalidValue.inRange("natural", natural, 0, 100_000, "mites on a board");

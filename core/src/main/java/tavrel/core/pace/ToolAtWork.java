@@ -90,7 +90,10 @@ public record ToolAtWork(
   public static ToolAtWork of(Tool tool, BurnFit fit, @Nullable Packs packs) {
     if (fit.basis() == BurnFit.Basis.NOTHING) {
       throw new InvalidValue(
-          "tools", "include " + tool.name() + ", whose burn time nobody knows; time a test burn");
+          "tools",
+          "includeWhoseBurnTime",
+          "include {tool}, whose burn time nobody knows; time a test burn",
+          tool.name());
     }
     double margin = fit.basis() == BurnFit.Basis.OWN_FIGURE ? 1 : 1 + fit.marginPercent() / 100;
     return new ToolAtWork(

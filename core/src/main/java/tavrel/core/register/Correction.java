@@ -29,7 +29,7 @@ public record Correction(
     becomes = field.checked(becomes);
     why = InvalidValue.text("why", why, LONGEST_REASON);
     if (becomes.equals(was)) {
-      throw new InvalidValue("becomes", "is what stands there already");
+      throw new InvalidValue("becomes", "whatStandsThereAlready", "is what stands there already");
     }
   }
 }

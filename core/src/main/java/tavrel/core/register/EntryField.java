@@ -54,7 +54,8 @@ public enum EntryField {
       case SUPERS -> supers(value);
       case STANDS -> {
         if (!value.equals(YES) && !value.equals(NO)) {
-          throw new InvalidValue("becomes", "is neither " + YES + " nor " + NO);
+          throw new InvalidValue(
+              "becomes", "neitherNor", "is neither {value} nor {value2}", YES, NO);
         }
         yield value;
       }
@@ -66,7 +67,8 @@ public enum EntryField {
       return InvalidValue.inRange(
           "becomes", Double.parseDouble(value.replace(',', '.')), 0, MOST_GRAMS, "g");
     } catch (NumberFormatException notANumber) {
-      throw new InvalidValue("becomes", "is not a number of grams, such as 4.5");
+      throw new InvalidValue(
+          "becomes", "notNumberGramsSuch", "is not a number of grams, such as 4.5");
     }
   }
 
@@ -78,7 +80,8 @@ public enum EntryField {
           default -> LONGEST;
         };
     if (value.length() > longest) {
-      throw new InvalidValue("becomes", "has more than " + longest + " characters");
+      throw new InvalidValue(
+          "becomes", "hasMoreThanCharacters", "has more than {longest} characters", longest);
     }
     return value;
   }
@@ -92,9 +95,10 @@ public enum EntryField {
             () ->
                 new InvalidValue(
                     "becomes",
-                    "is none of "
-                        + Arrays.stream(SupersPlan.values())
-                            .map(SupersPlan::name)
-                            .collect(Collectors.joining(", "))));
+                    "none",
+                    "is none of {joining}",
+                    Arrays.stream(SupersPlan.values())
+                        .map(SupersPlan::name)
+                        .collect(Collectors.joining(", "))));
   }
 }

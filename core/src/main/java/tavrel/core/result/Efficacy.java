@@ -34,7 +34,8 @@ public record Efficacy(
      */
     public Found {
       if (bees <= 0) {
-        throw new InvalidValue("bees", "are " + bees + "; a sample has at least one");
+        throw new InvalidValue(
+            "bees", "areSampleHasAt", "are {bees}; a sample has at least one", bees);
       }
       InvalidValue.inRange("mites", mites, 0, 1_000_000_000, "mites");
       InvalidValue.inRange("recovery", recovery, 0.2, 1, "of the mites");

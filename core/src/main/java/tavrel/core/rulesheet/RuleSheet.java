@@ -71,17 +71,24 @@ public record RuleSheet(
     ranged("minCelsius", minCelsius, -30, 40, "°C");
     ranged("maxCelsius", maxCelsius, -10, 50, "°C");
     if (minCelsius != null && maxCelsius != null && minCelsius >= maxCelsius) {
-      throw new InvalidValue("minCelsius", "must lie below the highest temperature");
+      throw new InvalidValue(
+          "minCelsius", "mustLieBelowHighest", "must lie below the highest temperature");
     }
     if (!example && (copiedBy == null || copiedOn == null)) {
-      throw new InvalidValue("copiedOn", "is missing; say when the label was read, and by whom");
+      throw new InvalidValue(
+          "copiedOn",
+          "missingSayWhenLabel",
+          "is missing; say when the label was read, and by whom");
     }
     InvalidValue.inRange("version", version, 1, 9_999, "as a version");
     if ((version > 1) != (replaces != null)) {
-      throw new InvalidValue("replaces", "names the version before; a first version has none");
+      throw new InvalidValue(
+          "replaces",
+          "namesVersionBeforeFirst",
+          "names the version before; a first version has none");
     }
     if (note != null && note.length() > 1000) {
-      throw new InvalidValue("note", "has more than 1,000 characters");
+      throw new InvalidValue("note", "hasMoreThanCharacters2", "has more than 1,000 characters");
     }
   }
 

@@ -28,7 +28,9 @@ public final class Guard {
   public static void checkMoment(Instant at, Instant plannedAt, Instant now) {
     if (at.isAfter(now.plus(AHEAD)) || at.isBefore(plannedAt.minus(BEFORE_PLAN))) {
       throw new InvalidValue(
-          "at", "lies in the future or before the round was planned; set the device's clock");
+          "at",
+          "liesFutureOrBefore",
+          "lies in the future or before the round was planned; set the device's clock");
     }
   }
 

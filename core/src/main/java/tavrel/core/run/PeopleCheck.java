@@ -49,10 +49,13 @@ public record PeopleCheck(Set<Point> confirmed, @Nullable String unsafeReason) {
     open.removeAll(confirmed);
     if (open.remove(Point.SKY) && open.isEmpty() && unsafeReason == null) {
       throw new InvalidValue(
-          "unsafeReason", "is missing: thunder or ice is unsafe; stay away, or say why not");
+          "unsafeReason",
+          "missingThunderOrIce",
+          "is missing: thunder or ice is unsafe; stay away, or say why not");
     }
     if (!open.isEmpty()) {
-      throw new InvalidValue("confirmed", "is not complete; still open: " + open);
+      throw new InvalidValue(
+          "confirmed", "notCompleteStillOpen", "is not complete; still open: {open}", open);
     }
     confirmed = Set.copyOf(confirmed);
   }

@@ -48,6 +48,6 @@ public enum ReadyPoint {
         return point;
       }
     }
-    throw new InvalidValue("reason", "names no point of making ready");
+    throw new InvalidValue("reason", "namesNoPointMaking", "names no point of making ready");
   }
 }

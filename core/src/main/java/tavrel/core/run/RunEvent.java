@@ -55,7 +55,7 @@ public record RunEvent(
             ? null
             : InvalidValue.text("reason", reason, LONGEST_REASON);
     if (hiveId == null && !kind.isOfCrew() && kind != EventKind.UNDONE) {
-      throw new InvalidValue("hiveId", "is missing; say which hive");
+      throw new InvalidValue("hiveId", "missingSayWhichHive", "is missing; say which hive");
     }
     if (tool != null) {
       InvalidValue.inRange("tool", tool, 1, RunTool.MOST, "as number of a tool");
@@ -64,18 +64,21 @@ public record RunEvent(
       case CHECKED -> ReadyPoint.named(reason);
       case LOADED, BURN_STARTED, BURN_ENDED, RELEASED -> {
         if (load == null) {
-          throw new InvalidValue("load", "is missing; say which load, from 1");
+          throw new InvalidValue(
+              "load", "missingSayWhichLoad", "is missing; say which load, from 1");
         }
         InvalidValue.inRange("load", load, 1, 99, "as load number");
       }
       case SKIPPED, ABORTED, NOTE, PAUSED, PUT_OFF, EXPOSURE, ACCIDENT -> {
         if (reason == null) {
-          throw new InvalidValue("reason", "is missing; say why in a few words");
+          throw new InvalidValue(
+              "reason", "missingSayWhyFew", "is missing; say why in a few words");
         }
       }
       case UNDONE -> {
         if (undoes == null) {
-          throw new InvalidValue("undoes", "is missing; name the event that was a mistake");
+          throw new InvalidValue(
+              "undoes", "missingNameEventWas", "is missing; name the event that was a mistake");
         }
       }
       default -> {}

@@ -18,10 +18,12 @@ public record Gaps(int least, int wanted, int most) {
     InvalidValue.inRange("leastGap", least, 1, 365, "days");
     InvalidValue.inRange("mostGap", most, 1, 400, "days");
     if (least > wanted) {
-      throw new InvalidValue("leastGap", "is more than the " + wanted + " days that are wanted");
+      throw new InvalidValue(
+          "leastGap", "moreThanDaysAre", "is more than the {wanted} days that are wanted", wanted);
     }
     if (most < wanted) {
-      throw new InvalidValue("mostGap", "is less than the " + wanted + " days that are wanted");
+      throw new InvalidValue(
+          "mostGap", "lessThanDaysAre", "is less than the {wanted} days that are wanted", wanted);
     }
   }
 

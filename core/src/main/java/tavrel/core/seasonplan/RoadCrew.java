@@ -33,7 +33,7 @@ public record RoadCrew(
   public RoadCrew {
     InvalidValue.inRange("longestMinutes", longestMinutes, 60, 1_440, "minutes");
     if (!from.isBefore(to)) {
-      throw new InvalidValue("to", "must come after " + from);
+      throw new InvalidValue("to", "mustComeAfter", "must come after {from}", from);
     }
     off = Set.copyOf(off);
     visitMinutes = Map.copyOf(visitMinutes);

@@ -61,7 +61,7 @@ public record Roads(double factor, double kmh, List<Measured> measured) {
       InvalidValue.inRange("km", km, 0, 2_000, "km");
       InvalidValue.inRange("minutes", minutes, 0, 1_440, "minutes");
       if (one.equals(other)) {
-        throw new InvalidValue("other", "is the same place");
+        throw new InvalidValue("other", "samePlace", "is the same place");
       }
     }
 

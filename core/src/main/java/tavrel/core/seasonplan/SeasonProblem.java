@@ -58,7 +58,11 @@ public record SeasonProblem(
     Set<UUID> known = Set.copyOf(yards.stream().map(PlanYard::id).toList());
     for (PlannedSeries series : allSeries) {
       if (!known.contains(series.yardId())) {
-        throw new InvalidValue("courses", "names an apiary that is not planned: " + series.name());
+        throw new InvalidValue(
+            "courses",
+            "namesApiaryNotPlanned",
+            "names an apiary that is not planned: {series}",
+            series.name());
       }
     }
   }

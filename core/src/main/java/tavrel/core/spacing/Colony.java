@@ -65,10 +65,10 @@ public record Colony(
     if (ahead < 20 || ahead > 240) {
       throw new InvalidValue(
           "commonDate",
-          "must lie 20 to 240 days ahead: from "
-              + clock.today().plusDays(20)
-              + " to "
-              + clock.today().plusDays(240));
+          "mustLieDaysAhead",
+          "must lie 20 to 240 days ahead: from {plusDays} to {plusDays2}",
+          clock.today().plusDays(20),
+          clock.today().plusDays(240));
     }
     InvalidValue.inRange("target", 100 * target, 0.05, 20, "% of bees");
   }

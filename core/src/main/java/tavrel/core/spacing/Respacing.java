@@ -45,11 +45,14 @@ public record Respacing(Way way, List<LocalDate> days) {
    */
   public static List<Respacing> of(List<LocalDate> days, int missed, LocalDate onto) {
     if (missed < 0 || missed >= days.size()) {
-      throw new InvalidValue("round", "is not one of this series");
+      throw new InvalidValue("round", "notOneThisSeries", "is not one of this series");
     }
     if (missed > 0 && !onto.isAfter(days.get(missed - 1))) {
       throw new InvalidValue(
-          "onto", "must come after " + days.get(missed - 1) + ", the round before");
+          "onto",
+          "mustComeAfterRound",
+          "must come after {missed}, the round before",
+          days.get(missed - 1));
     }
     long late = ChronoUnit.DAYS.between(days.get(missed), onto);
     List<Respacing> ways = new ArrayList<>();

@@ -22,15 +22,20 @@ public record Schedule(List<LocalDate> days) {
   public Schedule {
     days = List.copyOf(days);
     if (days.size() > MOST_ROUNDS) {
-      throw new InvalidValue("days", "are " + days.size() + "; at most 16 rounds make a series");
+      throw new InvalidValue(
+          "days", "areAtMostRounds", "are {days}; at most 16 rounds make a series", days.size());
     }
     for (int i = 1; i < days.size(); i++) {
       if (days.get(i).equals(days.get(i - 1))) {
         throw new InvalidValue(
-            "days", "two rounds on " + days.get(i) + ": the gap must be at least 1 day");
+            "days",
+            "twoRoundsOnGap",
+            "two rounds on {i}: the gap must be at least 1 day",
+            days.get(i));
       }
       if (days.get(i).isBefore(days.get(i - 1))) {
-        throw new InvalidValue("days", days.get(i) + " stands after a later day");
+        throw new InvalidValue(
+            "days", "standsAfterLaterDay", "{i} stands after a later day", days.get(i));
       }
     }
   }
@@ -63,7 +68,8 @@ public record Schedule(List<LocalDate> days) {
   public Schedule within(LocalDate first, LocalDate last) {
     for (LocalDate day : days) {
       if (day.isBefore(first) || day.isAfter(last)) {
-        throw new InvalidValue("days", day + " must lie from " + first + " to " + last);
+        throw new InvalidValue(
+            "days", "mustLieFrom", "{day} must lie from {first} to {last}", day, first, last);
       }
     }
     return this;

@@ -107,7 +107,7 @@ public record SeriesDays(List<Round> rounds, LocalDate today) {
    */
   public List<Respacing> ways(int number, LocalDate onto) {
     if (onto.isBefore(today) || onto.isAfter(today.plusDays(AHEAD))) {
-      throw new InvalidValue("onto", "must lie from today, " + today + ", on");
+      throw new InvalidValue("onto", "mustLieFromToday", "must lie from today, {today}, on", today);
     }
     return Respacing.of(days(), indexToCome(number), onto);
   }
@@ -180,7 +180,8 @@ public record SeriesDays(List<Round> rounds, LocalDate today) {
         return i;
       }
     }
-    throw new InvalidValue("number", "is no round of this series that is still to come");
+    throw new InvalidValue(
+        "number", "noRoundThisSeries", "is no round of this series that is still to come");
   }
 
   private Stream<Round> active() {

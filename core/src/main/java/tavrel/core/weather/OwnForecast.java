@@ -53,13 +53,15 @@ public record OwnForecast(
     InvalidValue.inRange("low", low, -45, 50, "°C");
     InvalidValue.inRange("high", high, -45, 50, "°C");
     if (high < low) {
-      throw new InvalidValue("high", "is lower than the low");
+      throw new InvalidValue("high", "lowerThanLow", "is lower than the low");
     }
     InvalidValue.inRange("windMs", windMs, 0, 60, "m/s");
     InvalidValue.inRange("rainMm", rainMm, 0, 300, "mm");
     if ((rainFrom == null) != (rainTo == null)) {
       throw new InvalidValue(
-          rainFrom == null ? "rainFrom" : "rainTo", "is missing; give both hours or neither");
+          rainFrom == null ? "rainFrom" : "rainTo",
+          "missingGiveBothHours",
+          "is missing; give both hours or neither");
     }
     if (rainFrom != null && rainTo != null) {
       InvalidValue.inRange("rainFrom", rainFrom, 0, 23, "o'clock");

@@ -31,7 +31,7 @@ public record OwnHours(@Nullable LocalTime from, LocalTime to) {
    */
   public OwnHours {
     if (from != null && !to.equals(LocalTime.MIDNIGHT) && !to.isAfter(from)) {
-      throw new InvalidValue("to", "is not after the beginning");
+      throw new InvalidValue("to", "notAfterBeginning", "is not after the beginning");
     }
   }
 

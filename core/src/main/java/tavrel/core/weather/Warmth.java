@@ -31,7 +31,7 @@ public record Warmth(Kind kind, @Nullable Double from, @Nullable Double to) {
     InvalidValue.inRange("ownFrom", from, -30, 45, "°C");
     InvalidValue.inRange("ownTo", to, -30, 50, "°C");
     if (from >= to) {
-      throw new InvalidValue("ownFrom", "must lie below the warmest");
+      throw new InvalidValue("ownFrom", "mustLieBelowWarmest", "must lie below the warmest");
     }
     return new Warmth(Kind.OWN, from, to);
   }

@@ -66,7 +66,7 @@ public class Apiaries {
     Apiary kept = byId(id);
     Apiary changed = zoned(kept, described);
     if (mapper.byName(changed.name()).filter(other -> !other.id().equals(id)).isPresent()) {
-      throw new InvalidValue("name", "is taken by another apiary");
+      throw new InvalidValue("name", "takenByAnotherApiary", "is taken by another apiary");
     }
     mapper.change(changed);
     return changed;

@@ -35,13 +35,15 @@ public record Apiary(
     name = InvalidValue.text("name", name, 60);
     if ((latitude == null) != (longitude == null)) {
       throw new InvalidValue(
-          latitude == null ? "latitude" : "longitude", "is missing; give both or neither");
+          latitude == null ? "latitude" : "longitude",
+          "missingGiveBothOr",
+          "is missing; give both or neither");
     }
     new Place(orZero(latitude), orZero(longitude), orZero(altitude));
     try {
       ZoneId.of(zone);
     } catch (DateTimeException unknown) {
-      throw new InvalidValue("zone", "is no time zone that is known here");
+      throw new InvalidValue("zone", "noTimeZoneKnown", "is no time zone that is known here");
     }
   }
 

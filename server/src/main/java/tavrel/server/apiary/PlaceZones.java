@@ -57,8 +57,8 @@ public class PlaceZones {
             () ->
                 new InvalidValue(
                     "zone",
-                    "cannot be told from this place, open sea or a zone not known here; say which"
-                        + " it is"));
+                    "cannotToldFromThis",
+                    "cannot be told from this place, open sea or a zone not known here; say which it is"));
   }
 
   /** The same for many at once, one load for each region; places without a zone are missing. */

@@ -106,7 +106,7 @@ public class ApiaryYears {
     for (UUID toId : toIds) {
       Apiary to = apiaries.byId(toId);
       if (toId.equals(fromId)) {
-        throw new InvalidValue("to", "names the apiary that is copied");
+        throw new InvalidValue("to", "namesApiaryCopied", "names the apiary that is copied");
       }
       HeightShift shift =
           HeightShift.between(

@@ -67,7 +67,7 @@ class SeasonResource {
   WholeSeason keep(
       @PathVariable UUID apiaryId, @PathVariable UUID bandId, @RequestBody YearBand band) {
     if (!band.id().equals(bandId)) {
-      throw new InvalidValue("id", "differs from the address");
+      throw new InvalidValue("id", "differsFromAddress", "differs from the address");
     }
     apiaryYears.keep(apiaryId, band);
     return whole(apiaryId);

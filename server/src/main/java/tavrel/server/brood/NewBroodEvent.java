@@ -121,7 +121,7 @@ public record NewBroodEvent(
 
   private static <T> T needed(String field, @Nullable T value) {
     if (value == null) {
-      throw new InvalidValue(field, "is missing; choose one");
+      throw new InvalidValue(field, "missingChooseOne", "is missing; choose one");
     }
     return value;
   }

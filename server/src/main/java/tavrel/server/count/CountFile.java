@@ -76,14 +76,16 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
           header(cells);
         } else if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
           if (counts.size() + errors.size() >= MOST_ROWS) {
-            throw new InvalidValue("file", "has more than 20,000 rows; split it by year");
+            throw new InvalidValue(
+                "file", "hasMoreThanRows", "has more than 20,000 rows; split it by year");
           }
           row(cells, line);
         }
         line = (int) parser.getCurrentLineNumber() + 1;
       }
       if (at.isEmpty()) {
-        throw new InvalidValue("file", "has no header line; it begins " + HEADER);
+        throw new InvalidValue(
+            "file", "hasNoHeaderLine", "has no header line; it begins {value}", HEADER);
       }
       return new CountFile(readAs, List.copyOf(counts), List.copyOf(errors));
     }
@@ -94,7 +96,12 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
       }
       for (String needed : COLUMNS.subList(0, 5)) {
         if (!at.containsKey(needed)) {
-          throw new InvalidValue("file", "has no column \"" + needed + "\"; it begins " + HEADER);
+          throw new InvalidValue(
+              "file",
+              "hasNoColumnBegins",
+              "has no column \"{needed}\"; it begins {value}",
+              needed,
+              HEADER);
         }
       }
     }
@@ -103,7 +110,8 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
       try {
         Found found = hives.find(cell(cells, "apiary"), cell(cells, "hive"));
         if (found == null) {
-          throw new InvalidValue("hive", "is not kept here; bring in its roster first");
+          throw new InvalidValue(
+              "hive", "notKeptHereBring", "is not kept here; bring in its roster first");
         }
         Hive hive = found.hive();
         LocalDate day = day(cell(cells, "date"), found.today());
@@ -151,11 +159,13 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
       try {
         LocalDate day = LocalDate.parse(written);
         if (day.isAfter(today) || day.isBefore(today.minusDays(1_100))) {
-          throw new InvalidValue("date", "must lie in the last three years, up to " + today);
+          throw new InvalidValue(
+              "date", "mustLieLastThree", "must lie in the last three years, up to {today}", today);
         }
         return day;
       } catch (DateTimeException unread) {
-        throw new InvalidValue("date", "must be written year-month-day, as 2026-08-18");
+        throw new InvalidValue(
+            "date", "mustWrittenYearMonth2", "must be written year-month-day, as 2026-08-18");
       }
     }
 
@@ -165,7 +175,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
           return kind;
         }
       }
-      throw new InvalidValue("kind", "must be wash, sugar roll or board");
+      throw new InvalidValue("kind", "mustWashSugarRoll", "must be wash, sugar roll or board");
     }
 
     private static boolean yes(String written) {
@@ -174,7 +184,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
 
     private int whole(String written) {
       if (!written.matches("-?\\d{1,7}")) {
-        throw new InvalidValue(column, "must be a whole number");
+        throw new InvalidValue(column, "mustWholeNumber", "must be a whole number");
       }
       return Integer.parseInt(written);
     }
@@ -182,7 +192,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
     private double number(String written) {
       String plain = written.replace(',', '.');
       if (!plain.matches("\\d{1,5}(\\.\\d+)?")) {
-        throw new InvalidValue(column, "must be a number of hours");
+        throw new InvalidValue(column, "mustNumberHours", "must be a number of hours");
       }
       return Double.parseDouble(plain);
     }

@@ -97,12 +97,12 @@ class CountTables {
     if (!file.errors().isEmpty() && !goodRowsOnly) {
       throw new InvalidValue(
           "file",
-          "has "
-              + file.errors().size()
-              + " bad rows; mend them, or choose to bring in the good rows only");
+          "hasBadRowsMend",
+          "has {errors} bad rows; mend them, or choose to bring in the good rows only",
+          file.errors().size());
     }
     if (file.counts().isEmpty()) {
-      throw new InvalidValue("file", "has no row that can be brought in");
+      throw new InvalidValue("file", "hasNoRowCan", "has no row that can be brought in");
     }
     counts.keep(file.counts(), who);
     return preview(file);

@@ -204,10 +204,12 @@ public class Counts {
   void checkDay(String field, LocalDate day, Apiary apiary) {
     LocalDate today = apiaries.today(apiary);
     if (day.isAfter(today)) {
-      throw new InvalidValue(field, day + " has not come yet; today is " + today);
+      throw new InvalidValue(
+          field, "hasNotComeYet", "{day} has not come yet; today is {today}", day, today);
     }
     if (day.isBefore(today.minusDays(DAYS_BACK))) {
-      throw new InvalidValue(field, day + " is more than three years ago");
+      throw new InvalidValue(
+          field, "moreThanThreeYears", "{day} is more than three years ago", day);
     }
   }
 }

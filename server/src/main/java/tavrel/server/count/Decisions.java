@@ -34,7 +34,8 @@ class Decisions {
     NewDecision {
       reason = reason == null || reason.isBlank() ? null : InvalidValue.text("reason", reason, 500);
       if (choice == Choice.LEAVE && reason == null) {
-        throw new InvalidValue("reason", "is missing; say why this hive is left untreated");
+        throw new InvalidValue(
+            "reason", "missingSayWhyThis", "is missing; say why this hive is left untreated");
       }
     }
   }

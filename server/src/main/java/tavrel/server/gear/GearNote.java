@@ -38,11 +38,14 @@ public record GearNote(
   public GearNote {
     says = says == null || says.isBlank() ? null : InvalidValue.text("says", says, 500);
     if (kind.needsWords() && says == null) {
-      throw new InvalidValue("says", "is missing; say in a few words what was seen");
+      throw new InvalidValue(
+          "says", "missingSayFewWords", "is missing; say in a few words what was seen");
     }
     if ((kind == Kind.FILTERS_CHANGED) != (toolId == null)) {
       throw new InvalidValue(
-          "toolId", "is needed for everything but filters, which are people's own");
+          "toolId",
+          "neededForEverythingBut",
+          "is needed for everything but filters, which are people's own");
     }
   }
 }

@@ -89,10 +89,10 @@ public class GearService {
   @Transactional
   public Tool keep(Tool tool) {
     if (mapper.toolNamed(tool.name()).filter(other -> !other.id().equals(tool.id())).isPresent()) {
-      throw new InvalidValue("name", "is taken by another tool");
+      throw new InvalidValue("name", "takenByAnotherTool", "is taken by another tool");
     }
     if (tool.packId() != null && mapper.pack(tool.packId()).isEmpty()) {
-      throw new InvalidValue("packId", "is no pack that is kept here");
+      throw new InvalidValue("packId", "noPackKeptHere", "is no pack that is kept here");
     }
     mapper.keepTool(tool);
     return tool;
@@ -106,7 +106,7 @@ public class GearService {
   @Transactional
   public Pack keep(Pack pack) {
     if (mapper.packNamed(pack.name()).filter(other -> !other.id().equals(pack.id())).isPresent()) {
-      throw new InvalidValue("name", "is taken by another pack");
+      throw new InvalidValue("name", "takenByAnotherPack", "is taken by another pack");
     }
     mapper.keepPack(pack);
     return pack;
@@ -117,7 +117,8 @@ public class GearService {
   public void keep(TestBurn burn, Account who) {
     tool(burn.toolId());
     if (burn.at().isAfter(clock.instant().plus(Duration.ofMinutes(2)))) {
-      throw new InvalidValue("at", "lies in the future; set the device's clock");
+      throw new InvalidValue(
+          "at", "liesFutureSetDevice", "lies in the future; set the device's clock");
     }
     if (mapper.holdsBurn(burn.id()) == 0) {
       mapper.addBurn(burn, who.name());

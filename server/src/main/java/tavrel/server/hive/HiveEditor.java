@@ -124,7 +124,9 @@ public class HiveEditor {
     Set<UUID> named = new HashSet<>(order);
     if (named.size() < order.size() || !named.equals(hives.keySet())) {
       throw new InvalidValue(
-          "rows", "must name every hive of the apiary once; load the apiary again and repeat it");
+          "rows",
+          "mustNameEveryHive",
+          "must name every hive of the apiary once; load the apiary again and repeat it");
     }
     int place = 1;
     for (int row = 0; row < rows.size(); row++) {
@@ -149,7 +151,8 @@ public class HiveEditor {
         throw Problem.conflict("Another apiary's hive has this id already.");
       }
       if (hives.stream().anyMatch(hive -> hive.name().equalsIgnoreCase(wanted.name().strip()))) {
-        throw new InvalidValue("name", "is taken by another hive of this apiary");
+        throw new InvalidValue(
+            "name", "takenByAnotherHive", "is taken by another hive of this apiary");
       }
       int place = hives.stream().mapToInt(Hive::place).max().orElse(0) + 1;
       int row = hives.stream().mapToInt(Hive::row).max().orElse(1);
@@ -190,7 +193,11 @@ public class HiveEditor {
             day -> {
               throw new InvalidValue(
                   "since",
-                  since + " is too late: " + changed.name() + " was counted or treated on " + day);
+                  "tooLateWasCounted",
+                  "{since} is too late: {changed} was counted or treated on {day}",
+                  since,
+                  changed.name(),
+                  day);
             });
   }
 
@@ -198,7 +205,8 @@ public class HiveEditor {
     LocalDate since = hive.since();
     LocalDate today = apiaries.today(apiaries.byId(apiaryId));
     if (since != null && since.isAfter(today)) {
-      throw new InvalidValue("since", since + " has not come yet; today is " + today);
+      throw new InvalidValue(
+          "since", "hasNotComeYet2", "{since} has not come yet; today is {today}", since, today);
     }
   }
 

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -50,9 +51,12 @@ class Problems extends ResponseEntityExceptionHandler {
    * One field that was refused.
    *
    * @param field path of the field in what was sent, as {@code amount.grams}
-   * @param says what is wrong with it and what is allowed
+   * @param says what is wrong with it and what is allowed, in English
+   * @param code the same as a lasting code, or null where it has none
+   * @param values what the code speaks of, by name
    */
-  record FieldProblem(String field, String says) {}
+  record FieldProblem(
+      String field, String says, @Nullable String code, @Nullable Map<String, Object> values) {}
 
   @ExceptionHandler
   ProblemDetail refused(Problem problem) {
@@ -61,7 +65,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail invalid(InvalidValue invalid) {
-    return atField(invalid.field(), invalid.getMessage());
+    return atField(invalid.field(), invalid);
   }
 
   @ExceptionHandler
@@ -124,7 +128,7 @@ class Problems extends ResponseEntityExceptionHandler {
     if (cause instanceof JsonMappingException mapping) {
       String path = path(mapping);
       if (mapping.getCause() instanceof InvalidValue invalid) {
-        return atField(join(path, invalid.field()), invalid.getMessage());
+        return atField(join(path, invalid.field()), invalid);
       }
       return atField(path, mappingSays(mapping));
     }
@@ -166,12 +170,23 @@ class Problems extends ResponseEntityExceptionHandler {
         : field.equals(last) ? path : path + "." + field;
   }
 
-  private static ProblemDetail atField(String field, @Nullable String says) {
-    String said = says == null ? "cannot be" : says;
+  private static ProblemDetail atField(String field, InvalidValue invalid) {
+    String says = String.valueOf(invalid.getMessage());
+    return invalid.code() == null
+        ? atField(field, says)
+        : refused(new FieldProblem(field, says, invalid.code(), invalid.values()));
+  }
+
+  private static ProblemDetail atField(String field, String says) {
+    return refused(new FieldProblem(field, says, null, null));
+  }
+
+  private static ProblemDetail refused(FieldProblem field) {
     ProblemDetail problem =
         ProblemType.INVALID.problem(
-            HttpStatus.BAD_REQUEST, field.isEmpty() ? said : field + " " + said);
-    problem.setProperty("errors", List.of(new FieldProblem(field, said)));
+            HttpStatus.BAD_REQUEST,
+            field.field().isEmpty() ? field.says() : field.field() + " " + field.says());
+    problem.setProperty("errors", List.of(field));
     return problem;
   }
 }

@@ -28,7 +28,7 @@ public record Depot(String name, double latitude, double longitude, String zone)
     try {
       ZoneId.of(zone);
     } catch (DateTimeException unknown) {
-      throw new InvalidValue("zone", "is no time zone that is known here");
+      throw new InvalidValue("zone", "noTimeZoneKnown", "is no time zone that is known here");
     }
   }
 

@@ -123,7 +123,7 @@ public class OwnParameters {
         (key, value) -> {
           ModelParameter parameter = PARAMETERS.get(key);
           if (parameter == null) {
-            throw new InvalidValue(key, "is no figure that is known here");
+            throw new InvalidValue(key, "noFigureKnownHere", "is no figure that is known here");
           }
           InvalidValue.inRange(key, value, parameter.least(), parameter.most(), parameter.unit());
           mapper.forget(key);

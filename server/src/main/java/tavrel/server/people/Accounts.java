@@ -92,7 +92,7 @@ public class Accounts {
             true,
             firstPassword);
     if (mapper.byLogin(account.login()).isPresent()) {
-      throw new InvalidValue("login", "is taken; choose another");
+      throw new InvalidValue("login", "takenChooseAnother", "is taken; choose another");
     }
     mapper.add(account, encoded("password", password, account), clock.instant());
     return account;
@@ -115,7 +115,10 @@ public class Accounts {
             before.firstPassword() || password != null);
     boolean keepsKeeper = after.role() == Role.KEEPER && after.active();
     if (!keepsKeeper && mapper.otherKeepers(id) == 0) {
-      throw new InvalidValue("role", "cannot change: this is the last keeper, and one must remain");
+      throw new InvalidValue(
+          "role",
+          "cannotChangeThisLast",
+          "cannot change: this is the last keeper, and one must remain");
     }
     mapper.change(after);
     if (password != null) {
@@ -141,7 +144,7 @@ public class Accounts {
       return false;
     }
     if (wanted.equals(current)) {
-      throw new InvalidValue("wanted", "is the one that you have");
+      throw new InvalidValue("wanted", "oneYouHave", "is the one that you have");
     }
     mapper.changePassword(who.id(), encoded("wanted", wanted, who), false);
     sessions.end(who.id());
@@ -155,7 +158,8 @@ public class Accounts {
   private static String login(String login) {
     String text = InvalidValue.text("login", login, 60);
     if (!text.matches("[\\p{L}\\p{N}._@-]+")) {
-      throw new InvalidValue("login", "may hold letters, digits and . _ @ - only");
+      throw new InvalidValue(
+          "login", "mayHoldLettersDigits", "may hold letters, digits and . _ @ - only");
     }
     return text;
   }

@@ -36,7 +36,10 @@ final class PasswordRule {
     if (password.length() < SHORTEST || bytes > LONGEST) {
       throw new InvalidValue(
           field,
-          "must have at least " + SHORTEST + " characters and at most " + LONGEST + " bytes");
+          "mustHaveAtLeast",
+          "must have at least {value} characters and at most {value2} bytes",
+          SHORTEST,
+          LONGEST);
     }
     List<String> known = new ArrayList<>(List.of(owner));
     known.add("tavrel");
@@ -44,7 +47,9 @@ final class PasswordRule {
     Strength strength = new Zxcvbn().measure(password, known);
     if (strength.getScore() < WEAKEST) {
       throw new InvalidValue(
-          field, "is among the first that others would try; three or four words of no sense hold");
+          field,
+          "amongFirstOthersWould",
+          "is among the first that others would try; three or four words of no sense hold");
     }
     return password;
   }

@@ -78,7 +78,7 @@ class SessionResource {
       HttpServletResponse response) {
     throttle.begin(who.login(), request.getRemoteAddr());
     if (!accounts.changeOwnPassword(who, typed.current(), typed.wanted())) {
-      throw new InvalidValue("current", "is not your password");
+      throw new InvalidValue("current", "notYourPassword", "is not your password");
     }
     throttle.succeeded(who.login(), request.getRemoteAddr());
     Account after = who.withOwnPassword();

@@ -68,7 +68,7 @@ class WelcomeResource {
     throttle.begin(FIRST, request.getRemoteAddr());
     Account keeper = made(typed, request);
     if (keeper == null) {
-      throw new InvalidValue("code", "is not the one printed at the console");
+      throw new InvalidValue("code", "notOnePrintedAt", "is not the one printed at the console");
     }
     throttle.succeeded(FIRST, request.getRemoteAddr());
     sessions.begin(keeper, request, response);

@@ -48,7 +48,8 @@ public record NewTreatment(
    */
   public NewTreatment {
     if (hives.isEmpty() || hives.size() > MOST_HIVES) {
-      throw new InvalidValue("hives", "name 1 to 1,000 hives that were treated");
+      throw new InvalidValue(
+          "hives", "nameHivesWereTreated", "name 1 to 1,000 hives that were treated");
     }
     hives = Map.copyOf(hives);
     method = InvalidValue.text("method", method, 200);
@@ -57,17 +58,19 @@ public record NewTreatment(
     lot = fitting("lot", lot, 60);
     people = InvalidValue.text("people", people, 400);
     if (remarks.length() > 500) {
-      throw new InvalidValue("remarks", "has more than 500 characters");
+      throw new InvalidValue("remarks", "hasMoreThanCharacters3", "has more than 500 characters");
     }
     InvalidValue.inRange("acid", acid, 0, MOST_GRAMS, "g");
     if (acid > 0 && !means.oxalic()) {
-      throw new InvalidValue("acid", "is for oxalic acid; write other means into the amount");
+      throw new InvalidValue(
+          "acid", "forOxalicAcidWrite", "is for oxalic acid; write other means into the amount");
     }
     if (waitingDays != null) {
       InvalidValue.inRange("waitingDays", waitingDays, 0, 365, "days");
     }
     if (amount == null && acid == 0) {
-      throw new InvalidValue("amount", "is missing; say how much each hive got");
+      throw new InvalidValue(
+          "amount", "missingSayHowMuch", "is missing; say how much each hive got");
     }
   }
 

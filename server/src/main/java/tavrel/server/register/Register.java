@@ -274,10 +274,11 @@ public class Register {
     LocalDate today = apiaries.today(hive.apiary());
     hive.hive().refuseBefore("day", day);
     if (day.isAfter(today)) {
-      throw new InvalidValue("day", "lies in the future; the register tells what was done");
+      throw new InvalidValue(
+          "day", "liesFutureRegisterTells", "lies in the future; the register tells what was done");
     }
     if (day.isBefore(today.minusYears(20))) {
-      throw new InvalidValue("day", "lies more than 20 years back");
+      throw new InvalidValue("day", "liesMoreThanYears", "lies more than 20 years back");
     }
   }
 }

@@ -100,14 +100,16 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
           header(cells);
         } else if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
           if (rows.size() + errors.size() >= MOST_ROWS) {
-            throw new InvalidValue("file", "has more than 20,000 rows; split it by apiary");
+            throw new InvalidValue(
+                "file", "hasMoreThanRows2", "has more than 20,000 rows; split it by apiary");
           }
           row(cells, line);
         }
         line = (int) parser.getCurrentLineNumber() + 1;
       }
       if (columns.isEmpty()) {
-        throw new InvalidValue("file", "has no header line; start from the template");
+        throw new InvalidValue(
+            "file", "hasNoHeaderLine2", "has no header line; start from the template");
       }
       return new RosterFile(
           text.says(), List.copyOf(notes), List.copyOf(rows), List.copyOf(errors));
@@ -121,13 +123,17 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
             notes.add("Column \"" + cells.get(i) + "\" is not known and was passed over.");
           }
         } else if (columns.putIfAbsent(column, i) != null) {
-          throw new InvalidValue("file", "has the column \"" + column.title() + "\" twice");
+          throw new InvalidValue(
+              "file", "hasColumnTwice", "has the column \"{title}\" twice", column.title());
         }
       }
       for (Column needed : List.of(Column.APIARY, Column.HIVE, Column.BROOD_BOXES)) {
         if (!columns.containsKey(needed)) {
           throw new InvalidValue(
-              "file", "has no column \"" + needed.title() + "\"; start from the template");
+              "file",
+              "hasNoColumnStart",
+              "has no column \"{title}\"; start from the template",
+              needed.title());
         }
       }
       taken(Column.POSITION, "hives stand in the order of the file");
@@ -152,7 +158,9 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
         if (before != null) {
           throw new InvalidValue(
               "hive",
-              "stands in line " + before + " already; a hive's name is unique in its apiary");
+              "standsLineAlreadyHive",
+              "stands in line {before} already; a hive's name is unique in its apiary",
+              before);
         }
         at = Column.POSITION;
         String written = cell(cells, at);
@@ -160,7 +168,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
             written.isEmpty() ? nextPlace.getOrDefault(key, 1) : whole(written, 1, Hive.LAST_PLACE);
         Integer other = lineOfPlace.get(key + "\n" + place);
         if (other != null) {
-          throw new InvalidValue("position", "is taken by line " + other);
+          throw new InvalidValue("position", "takenByLine", "is taken by line {other}", other);
         }
         at = Column.BROOD_BOXES;
         var boxes = BoxNotation.read(cell(cells, at));
@@ -179,7 +187,10 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
         at = Column.LONGITUDE;
         Double longitude = degrees(cell(cells, at));
         if ((latitude == null) != (longitude == null)) {
-          throw new InvalidValue("longitude", "and latitude go together; give both or neither");
+          throw new InvalidValue(
+              "longitude",
+              "latitudeGoTogetherGive",
+              "and latitude go together; give both or neither");
         }
         if (latitude != null && longitude != null) {
           at = Math.abs(latitude) > 90 ? Column.LATITUDE : Column.LONGITUDE;
@@ -203,7 +214,9 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
                 && row.longitude().equals(first.longitude()))) {
           throw new InvalidValue(
               "longitude",
-              "and latitude differ from line " + first.line() + " for the same apiary");
+              "latitudeDifferFromLine",
+              "and latitude differ from line {line} for the same apiary",
+              first.line());
         }
       }
       lineOfHive.put(apiaryKey + "\n" + key(row.hive()), row.line());
@@ -223,7 +236,8 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
       try {
         return written.isEmpty() ? null : LocalDate.parse(written);
       } catch (DateTimeParseException unread) {
-        throw new InvalidValue("since", "must be written year-month-day, as 2026-05-03");
+        throw new InvalidValue(
+            "since", "mustWrittenYearMonth", "must be written year-month-day, as 2026-05-03");
       }
     }
 
@@ -233,14 +247,22 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
       }
       String plain = text.separator() == ',' ? written : written.replace(',', '.');
       if (!plain.matches("[+-]?\\d{1,3}(\\.\\d+)?")) {
-        throw new InvalidValue("degrees", "must be degrees with decimals, as 47.61 or -24.30");
+        throw new InvalidValue(
+            "degrees",
+            "mustDegreesWithDecimals",
+            "must be degrees with decimals, as 47.61 or -24.30");
       }
       return Double.valueOf(plain);
     }
 
     private static int whole(String written, int min, int max) {
       if (!written.matches("-?\\d{1,9}")) {
-        throw new InvalidValue("number", "must be a whole number from " + min + " to " + max);
+        throw new InvalidValue(
+            "number",
+            "mustWholeNumberFrom",
+            "must be a whole number from {min} to {max}",
+            min,
+            max);
       }
       int value = Integer.parseInt(written);
       InvalidValue.inRange("number", value, min, max, "as a whole number");

@@ -134,12 +134,12 @@ public class Rosters {
     if (!file.errors().isEmpty() && !goodRowsOnly) {
       throw new InvalidValue(
           "file",
-          "has "
-              + file.errors().size()
-              + " bad rows; mend them, or choose to bring in the good rows only");
+          "hasBadRowsMend",
+          "has {errors} bad rows; mend them, or choose to bring in the good rows only",
+          file.errors().size());
     }
     if (file.rows().isEmpty()) {
-      throw new InvalidValue("file", "has no row that can be brought in");
+      throw new InvalidValue("file", "hasNoRowCan", "has no row that can be brought in");
     }
     Kept kept = new Kept();
     List<Planned> plan = plan(file, kept);

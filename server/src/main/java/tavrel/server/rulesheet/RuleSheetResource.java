@@ -38,7 +38,7 @@ class RuleSheetResource {
   @PutMapping("/{id}")
   RuleSheet add(@PathVariable UUID id, @RequestBody RuleSheet sheet) {
     if (!sheet.id().equals(id)) {
-      throw new InvalidValue("id", "differs from the address");
+      throw new InvalidValue("id", "differsFromAddress", "differs from the address");
     }
     return sheets.add(sheet);
   }

@@ -101,13 +101,16 @@ public class RuleSheets {
   @Transactional
   public RuleSheet add(RuleSheet sheet) {
     if (sheet.example()) {
-      throw new InvalidValue("example", "cannot be set; examples ship with the program");
+      throw new InvalidValue(
+          "example", "cannotSetExamplesShip", "cannot be set; examples ship with the program");
     }
     LocalDate latest = day.today().plusDays(1);
     if (sheet.copiedOn() != null
         && (sheet.copiedOn().isAfter(latest) || sheet.copiedOn().getYear() < 2000)) {
       throw new InvalidValue(
-          "copiedOn", "lies in the future or before 2000; enter the day you read the label");
+          "copiedOn",
+          "liesFutureOrBefore2",
+          "lies in the future or before 2000; enter the day you read the label");
     }
     Optional<RuleSheet> kept = mapper.byId(sheet.id());
     if (kept.isPresent() && !kept.get().equals(sheet)) {
@@ -127,10 +130,13 @@ public class RuleSheets {
     }
     RuleSheet before = byId(sheet.replaces());
     if (before.example()) {
-      throw new InvalidValue("replaces", "names an example; make a sheet of your own from it");
+      throw new InvalidValue(
+          "replaces",
+          "namesExampleMakeSheet",
+          "names an example; make a sheet of your own from it");
     }
     if (sheet.version() != before.version() + 1) {
-      throw new InvalidValue("version", "must be " + (before.version() + 1));
+      throw new InvalidValue("version", "must", "must be {version}", (before.version() + 1));
     }
     if (mapper.replacing(before.id()).isPresent()) {
       throw Problem.conflict(

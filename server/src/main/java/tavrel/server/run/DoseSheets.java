@@ -119,7 +119,10 @@ class DoseSheets {
     if (tool != null && settings.capacity() > tool.capacity()) {
       throw new InvalidValue(
           "settings.capacity",
-          "is more than " + tool.name() + " takes, " + NumberText.plain(tool.capacity()) + " g");
+          "moreThanTakesG",
+          "is more than {tool} takes, {capacity} g",
+          tool.name(),
+          NumberText.plain(tool.capacity()));
     }
     LocalDate day = apiaries.today(apiary);
     List<Hive> hives = chosen(apiary, question.hiveIds());

@@ -299,12 +299,11 @@ class LineUps {
     if (most > tool.capacity() + 1e-9) {
       throw new InvalidValue(
           "toolIds",
-          tool.name()
-              + " takes "
-              + NumberText.plain(tool.capacity())
-              + " g in a load, and this round has loads of "
-              + NumberText.plain(most)
-              + " g");
+          "takesGLoadThis",
+          "{tool} takes {capacity} g in a load, and this round has loads of {most} g",
+          tool.name(),
+          NumberText.plain(tool.capacity()),
+          NumberText.plain(most));
     }
     Pack pack = gearService.packOf(tool).orElse(null);
     BurnFit fit = gearService.fit(tool);

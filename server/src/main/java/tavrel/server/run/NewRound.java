@@ -42,7 +42,10 @@ public record NewRound(
     offLabelReason = optional("offLabelReason", offLabelReason, 500);
     hiveIds = hiveIds == null ? null : List.copyOf(hiveIds);
     if ((seriesId == null) != (seriesNumber == null)) {
-      throw new InvalidValue("seriesNumber", "and its series go together; give both or neither");
+      throw new InvalidValue(
+          "seriesNumber",
+          "itsSeriesGoTogether",
+          "and its series go together; give both or neither");
     }
   }
 

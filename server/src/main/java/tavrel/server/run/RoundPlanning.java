@@ -86,14 +86,15 @@ public class RoundPlanning {
     if (!sheet.unmeasurable().isEmpty()) {
       throw new InvalidValue(
           "settings.measure",
-          "is too coarse for "
-              + String.join(", ", sheet.unmeasurable())
-              + "; weigh it, or use a smaller scoop");
+          "tooCoarseForWeigh",
+          "is too coarse for {unmeasurable}; weigh it, or use a smaller scoop",
+          String.join(", ", sheet.unmeasurable()));
     }
     boolean offLabel = sheet.verdict() == Verdict.NOT_ON_LABEL;
     if (offLabel && wanted.offLabelReason() == null) {
       throw new InvalidValue(
           "offLabelReason",
+          "missingDoseNotOn",
           "is missing; a dose that is not on the label needs one, and stays marked in the register");
     }
     Round round = round(id, wanted, sheet, apiary, offLabel, who);
@@ -136,9 +137,9 @@ public class RoundPlanning {
     if (!unfit.isEmpty()) {
       throw new InvalidValue(
           "toolId",
-          "cannot be used for "
-              + String.join(", ", unfit)
-              + "; leave them out, or take a heated bowl");
+          "cannotUsedForLeave",
+          "cannot be used for {unfit}; leave them out, or take a heated bowl",
+          String.join(", ", unfit));
     }
   }
 

@@ -233,11 +233,11 @@ class RunLog {
       RunEvent event, Round round, @Nullable PlannedHive hive, FoldedLog log, Instant now) {
     Guard.checkMoment(event.at(), round.plannedAt(), now);
     if (hive == null && event.hiveId() != null) {
-      throw new InvalidValue("hiveId", "is not in this round");
+      throw new InvalidValue("hiveId", "notThisRound", "is not in this round");
     }
     UUID undone = event.undoes();
     if (event.kind() == EventKind.UNDONE && (undone == null || !log.holds(undone))) {
-      throw new InvalidValue("undoes", "names no event of this round");
+      throw new InvalidValue("undoes", "namesNoEventThis", "names no event of this round");
     }
   }
 

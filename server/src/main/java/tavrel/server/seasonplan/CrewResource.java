@@ -45,7 +45,7 @@ class CrewResource {
   @PutMapping("/crews/{id}")
   SeasonView keep(@PathVariable UUID id, @RequestBody OutfitCrew crew) {
     if (!crew.id().equals(id)) {
-      throw new InvalidValue("id", "differs from the address");
+      throw new InvalidValue("id", "differsFromAddress", "differs from the address");
     }
     return reading.changed(() -> crews.keep(crew));
   }

@@ -133,7 +133,7 @@ public class Crews {
   public void keep(OutfitCrew crew) {
     for (OutfitCrew other : all()) {
       if (!other.id().equals(crew.id()) && other.name().equalsIgnoreCase(crew.name())) {
-        throw new InvalidValue("name", "is taken by another crew");
+        throw new InvalidValue("name", "takenByAnotherCrew", "is taken by another crew");
       }
     }
     for (UUID id : crew.toolIds()) {
@@ -141,9 +141,9 @@ public class Crews {
       if (crew.minutesPerHive() == null && gearService.fit(tool).basis() == BurnFit.Basis.NOTHING) {
         throw new InvalidValue(
             "toolIds",
-            "include "
-                + tool.name()
-                + ", whose burn time nobody knows; time a test burn, or say minutes a hive");
+            "includeWhoseBurnTime2",
+            "include {tool}, whose burn time nobody knows; time a test burn, or say minutes a hive",
+            tool.name());
       }
     }
     mapper.keepCrew(crew, crew.leavesFrom().toString(), crew.backBy().toString());

@@ -45,7 +45,8 @@ public record OutfitCrew(
     name = InvalidValue.text("name", name, 60);
     InvalidValue.inRange("longestMinutes", longestMinutes, 60, 1_440, "minutes");
     if (!leavesFrom.isBefore(backBy)) {
-      throw new InvalidValue("backBy", "must come after " + leavesFrom);
+      throw new InvalidValue(
+          "backBy", "mustComeAfter2", "must come after {leavesFrom}", leavesFrom);
     }
     new Crew(burners, helpers);
     InvalidValue.inRange("cloths", cloths, 1, 2_000, "cloths");
@@ -56,7 +57,9 @@ public record OutfitCrew(
     }
     if (toolIds.isEmpty() && minutesPerHive == null) {
       throw new InvalidValue(
-          "toolIds", "is empty; choose a tool, or say how many minutes a hive takes");
+          "toolIds",
+          "emptyChooseToolOr",
+          "is empty; choose a tool, or say how many minutes a hive takes");
     }
     off = off.stream().distinct().sorted().toList();
   }

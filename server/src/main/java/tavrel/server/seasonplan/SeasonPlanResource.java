@@ -112,7 +112,7 @@ class SeasonPlanResource {
   @PutMapping("/series/{id}")
   SeasonView keep(@PathVariable UUID id, @RequestBody SeriesToPlan series) {
     if (!series.id().equals(id)) {
-      throw new InvalidValue("id", "differs from the address");
+      throw new InvalidValue("id", "differsFromAddress", "differs from the address");
     }
     return reading.changed(() -> seriesToPlanService.keep(List.of(series)));
   }
@@ -140,7 +140,8 @@ class SeasonPlanResource {
   SeasonView put(
       @PathVariable UUID seriesId, @PathVariable int number, @RequestBody NewPlace place) {
     if ((place.crewId() == null) != (place.day() == null)) {
-      throw new InvalidValue("day", "and its crew go together; give both or neither");
+      throw new InvalidValue(
+          "day", "itsCrewGoTogether", "and its crew go together; give both or neither");
     }
     return reading.changed(
         () ->

@@ -123,10 +123,11 @@ public class SeasonPlanService {
   @Transactional
   void keepSpan(LocalDate from, LocalDate to) {
     if (to.isBefore(from)) {
-      throw new InvalidValue("to", "lies before the first day");
+      throw new InvalidValue("to", "liesBeforeFirstDay2", "lies before the first day");
     }
     if (to.isBefore(today())) {
-      throw new InvalidValue("to", "is over; take a day from " + NumberText.day(today()) + " on");
+      throw new InvalidValue(
+          "to", "overTakeDayFrom", "is over; take a day from {today} on", NumberText.day(today()));
     }
     DaySpan span = new DaySpan(from, to);
     InvalidValue.inRange("to", span.days(), 1, SeasonProblem.MOST_DAYS, "days in all");
@@ -251,10 +252,10 @@ public class SeasonPlanService {
   @Transactional
   void put(PlacedVisit visit) {
     if (visit.crewId() != null && crews.byId(visit.crewId()) == null) {
-      throw new InvalidValue("crewId", "is no crew of this outfit");
+      throw new InvalidValue("crewId", "noCrewThisOutfit", "is no crew of this outfit");
     }
     if (visit.day() != null && !span().contains(visit.day())) {
-      throw new InvalidValue("day", "does not lie in the days that are planned");
+      throw new InvalidValue("day", "doesNotLieDays", "does not lie in the days that are planned");
     }
     boolean known =
         seriesToPlanService.all().stream()
@@ -273,7 +274,7 @@ public class SeasonPlanService {
   @Transactional
   void lock(LocalDate day, String reason) {
     if (!span().contains(day)) {
-      throw new InvalidValue("day", "does not lie in the days that are planned");
+      throw new InvalidValue("day", "doesNotLieDays", "does not lie in the days that are planned");
     }
     mapper.lock(day, InvalidValue.text("reason", reason, 200));
   }

@@ -53,18 +53,17 @@ public record SeriesToPlan(
     InvalidValue.inRange("gramsPerBox", gramsPerBox, 0.1, 10, "g a box");
     new Gaps(leastGap, wantedGap, mostGap);
     if (lastDay.isBefore(startOn)) {
-      throw new InvalidValue("lastDay", "lies before the day on which it is to begin");
+      throw new InvalidValue(
+          "lastDay", "liesBeforeDayOn", "lies before the day on which it is to begin");
     }
     if (startOn.plusDays((long) leastGap * (rounds - 1)).isAfter(lastDay)) {
       throw new InvalidValue(
           "lastDay",
-          "leaves no room: "
-              + rounds
-              + " rounds with at least "
-              + leastGap
-              + " days between them need "
-              + leastGap * (rounds - 1)
-              + " days");
+          "leavesNoRoomRounds",
+          "leaves no room: {rounds} rounds with at least {leastGap} days between them need {rounds2} days",
+          rounds,
+          leastGap,
+          leastGap * (rounds - 1));
     }
     offLabelReason =
         offLabelReason == null || offLabelReason.isBlank()

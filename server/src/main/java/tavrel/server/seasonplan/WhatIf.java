@@ -73,7 +73,8 @@ enum WhatIf {
 
   private static List<OutfitCrew> withOneMore(List<OutfitCrew> crews) {
     if (crews.isEmpty()) {
-      throw new InvalidValue("what", "needs a crew to be like; enter one first");
+      throw new InvalidValue(
+          "what", "needsCrewLikeEnter", "needs a crew to be like; enter one first");
     }
     List<OutfitCrew> more = new ArrayList<>(crews);
     more.add(with(crews.get(0), new UUID(0, 1), "one more crew", null));

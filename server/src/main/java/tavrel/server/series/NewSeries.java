@@ -42,11 +42,12 @@ public record NewSeries(
             : InvalidValue.text("offLabelReason", offLabelReason, 500);
     hiveIds = List.copyOf(hiveIds);
     if (hiveIds.isEmpty()) {
-      throw new InvalidValue("hiveIds", "is empty; choose at least one hive");
+      throw new InvalidValue("hiveIds", "emptyChooseAtLeast", "is empty; choose at least one hive");
     }
     days = new Schedule(days).days();
     if (days.isEmpty()) {
-      throw new InvalidValue("days", "is empty; a series has at least one round");
+      throw new InvalidValue(
+          "days", "emptySeriesHasAt", "is empty; a series has at least one round");
     }
   }
 }

@@ -3,6 +3,7 @@ package tavrel.server.series;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -91,9 +92,9 @@ public class SeriesJudge {
       if (isOff(judgement) && (offLabelReason == null || offLabelReason.isBlank())) {
         throw new InvalidValue(
             "offLabelReason",
-            "a reason is missing; these days are not on your rule sheet ("
-                + Judgement.decidedBy(judgement)
-                + "), and the reason stays marked with them");
+            "reasonMissingTheseDays",
+            "a reason is missing; these days are not on your rule sheet ({judgement}), and the reason stays marked with them",
+            Objects.requireNonNullElse(Judgement.decidedBy(judgement), ""));
       }
       return judgement;
     }

@@ -104,7 +104,11 @@ class SeriesRespacing {
             .filter(way -> way.way() == miss.way())
             .findFirst()
             .orElseThrow(
-                () -> new InvalidValue("way", "is not open here; choose one that is offered"));
+                () ->
+                    new InvalidValue(
+                        "way",
+                        "notOpenHereChoose",
+                        "is not open here; choose one that is offered"));
     return all.place(series, series.days().respaced(chosen, miss.number()), miss.offLabelReason());
   }
 

@@ -316,7 +316,11 @@ public class SeriesService {
   private void refuseStrangers(NewSeries wanted, Apiary apiary) {
     Set<UUID> here = allHives.in(apiary.id()).stream().map(Hive::id).collect(Collectors.toSet());
     if (!here.containsAll(wanted.hiveIds()) || !here.contains(wanted.benchHiveId())) {
-      throw new InvalidValue("hiveIds", "names a hive that does not stand in " + apiary.name());
+      throw new InvalidValue(
+          "hiveIds",
+          "namesHiveDoesNot",
+          "names a hive that does not stand in {apiary}",
+          apiary.name());
     }
   }
 

@@ -291,10 +291,12 @@ public class Stock {
             .orElseThrow(() -> Problem.missing("This lot"));
     if (take.grams() > lot.grams()) {
       throw new InvalidValue(
-          "grams", "is more than was bought of this lot; was the tin weighed, too?");
+          "grams",
+          "moreThanWasBought",
+          "is more than was bought of this lot; was the tin weighed, too?");
     }
     if (take.day().isBefore(lot.boughtOn())) {
-      throw new InvalidValue("day", "lies before the lot was bought");
+      throw new InvalidValue("day", "liesBeforeLotWas", "lies before the lot was bought");
     }
     if (mapper.hasTake(take.id()) == 0) {
       warnings.invalidateAll();
@@ -337,7 +339,7 @@ public class Stock {
 
   private void notAhead(String field, LocalDate on) {
     if (on.isAfter(day.today().plusDays(1))) {
-      throw new InvalidValue(field, "lies in the future");
+      throw new InvalidValue(field, "liesFuture", "lies in the future");
     }
   }
 }

@@ -31,14 +31,16 @@ public record TableText(String text, String encoding, char separator) {
    */
   public static TableText of(byte[] bytes) {
     if (bytes.length == 0) {
-      throw new InvalidValue("file", "is empty");
+      throw new InvalidValue("file", "empty", "is empty");
     }
     if (startsWith(bytes, 0xFE, 0xFF) || startsWith(bytes, 0xFF, 0xFE)) {
       return of(new String(bytes, StandardCharsets.UTF_16), "UTF-16");
     }
     if (startsWith(bytes, 'P', 'K') || hasZero(bytes)) {
       throw new InvalidValue(
-          "file", "is not a text file; save the table as CSV, then choose that file");
+          "file",
+          "notTextFileSave",
+          "is not a text file; save the table as CSV, then choose that file");
     }
     try {
       String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
@@ -52,7 +54,9 @@ public record TableText(String text, String encoding, char separator) {
     String header = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
     if (header.length() > LONGEST_HEADER) {
       throw new InvalidValue(
-          "file", "has a first row of more than 10,000 characters; is it the right file?");
+          "file",
+          "hasFirstRowMore",
+          "has a first row of more than 10,000 characters; is it the right file?");
     }
     char separator = ',';
     for (char candidate : new char[] {';', '\t'}) {
@@ -91,7 +95,9 @@ public record TableText(String text, String encoding, char separator) {
       return reading.of(rows);
     } catch (UncheckedIOException | IOException | IllegalStateException broken) {
       throw new InvalidValue(
-          "file", "cannot be read as a table; look for a quotation mark that is never closed");
+          "file",
+          "cannotReadAsTable",
+          "cannot be read as a table; look for a quotation mark that is never closed");
     }
   }
 

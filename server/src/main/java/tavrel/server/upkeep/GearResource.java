@@ -108,7 +108,7 @@ class GearResource {
 
   private static void same(UUID address, UUID body) {
     if (!address.equals(body)) {
-      throw new InvalidValue("id", "differs from the address");
+      throw new InvalidValue("id", "differsFromAddress", "differs from the address");
     }
   }
 }

@@ -44,10 +44,12 @@ final class TraceFile {
       }
     }
     if (!bad.isEmpty()) {
-      throw new InvalidValue("file", "has rows that are no samples: " + String.join("; ", bad));
+      throw new InvalidValue(
+          "file", "hasRowsAreNo", "has rows that are no samples: {bad}", String.join("; ", bad));
     }
     if (samples.isEmpty()) {
-      throw new InvalidValue("file", "has no samples; each row is seconds, °C, volts");
+      throw new InvalidValue(
+          "file", "hasNoSamplesEach", "has no samples; each row is seconds, °C, volts");
     }
     return samples;
   }

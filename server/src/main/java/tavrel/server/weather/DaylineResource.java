@@ -55,7 +55,8 @@ class DaylineResource {
     LocalDate today = apiaries.today(apiary);
     LocalDate asked = date == null ? today : date;
     if (asked.isBefore(today.minusDays(DAYS_BACK)) || asked.isAfter(today.plusDays(DAYS_AHEAD))) {
-      throw new InvalidValue("date", "must lie in the last ten years or the next 30 days");
+      throw new InvalidValue(
+          "date", "mustLieLastTen", "must lie in the last ten years or the next 30 days");
     }
     Instant now = clock.instant();
     return new Dayline(

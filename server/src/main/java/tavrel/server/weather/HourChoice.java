@@ -33,7 +33,9 @@ record HourChoice(
       ownTo = null;
     } else if (ownFrom == null || ownTo == null) {
       throw new InvalidValue(
-          ownFrom == null ? "ownFrom" : "ownTo", "is missing; choose a preset or give both");
+          ownFrom == null ? "ownFrom" : "ownTo",
+          "missingChoosePresetOr",
+          "is missing; choose a preset or give both");
     } else {
       Warmth.own(ownFrom, ownTo);
     }

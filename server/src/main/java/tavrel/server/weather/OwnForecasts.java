@@ -68,7 +68,10 @@ class OwnForecasts {
     LocalDate today = apiaries.today(apiary);
     if (wanted.day().isBefore(today) || wanted.day().isAfter(today.plusDays(DAYS_AHEAD - 1L))) {
       throw new InvalidValue(
-          "day", "must be today or one of the next " + (DAYS_AHEAD - 1) + " days");
+          "day",
+          "mustTodayOrOne",
+          "must be today or one of the next {value} days",
+          (DAYS_AHEAD - 1));
     }
     OwnForecast own =
         new OwnForecast(

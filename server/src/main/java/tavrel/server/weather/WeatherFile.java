@@ -82,10 +82,11 @@ record WeatherFile(
     TableText table = TableText.of(bytes);
     List<CSVRecord> all = table.read(CSVParser::getRecords);
     if (all.size() > MOST_ROWS) {
-      throw new InvalidValue("file", "has more than 20,000 rows; bring in a part of it");
+      throw new InvalidValue(
+          "file", "hasMoreThanRows3", "has more than 20,000 rows; bring in a part of it");
     }
     if (all.isEmpty()) {
-      throw new InvalidValue("file", "has no rows");
+      throw new InvalidValue("file", "hasNoRows", "has no rows");
     }
     return new Reading(all.get(0), zone, degrees, table.says()).of(all.subList(1, all.size()));
   }
@@ -124,8 +125,8 @@ record WeatherFile(
       if (!at.containsKey("time") || !at.containsKey("temperature")) {
         throw new InvalidValue(
             "file",
-            "needs a first row with the columns time and temperature; wind, wind from, rain and"
-                + " cloud are read where they are there");
+            "needsFirstRowWith",
+            "needs a first row with the columns time and temperature; wind, wind from, rain and cloud are read where they are there");
       }
     }
 

@@ -103,10 +103,12 @@ class WeatherFileResource {
     }
     if (!read.errors().isEmpty() && !goodRowsOnly) {
       throw new InvalidValue(
-          "file", "has rows that cannot be read; mend them, or take the good rows only");
+          "file",
+          "hasRowsCannotRead",
+          "has rows that cannot be read; mend them, or take the good rows only");
     }
     if (read.hours().isEmpty()) {
-      throw new InvalidValue("file", "has no hour that can be read");
+      throw new InvalidValue("file", "hasNoHourCan", "has no hour that can be read");
     }
     String name = file.getOriginalFilename();
     List<UUID> all = new ArrayList<>(List.of(id));

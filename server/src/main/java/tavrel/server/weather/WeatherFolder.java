@@ -154,10 +154,13 @@ class WeatherFolder {
   private String bringIn(Seen file) throws IOException {
     List<Apiary> of = apiariesOf(file.name());
     if (of.isEmpty()) {
-      throw new InvalidValue("file", "is named after no apiary; call it all.csv, or by its name");
+      throw new InvalidValue(
+          "file",
+          "namedAfterNoApiary",
+          "is named after no apiary; call it all.csv, or by its name");
     }
     if (file.bytes() > MOST_BYTES) {
-      throw new InvalidValue("file", "is larger than 5 MB");
+      throw new InvalidValue("file", "largerThanMb", "is larger than 5 MB");
     }
     byte[] bytes = Files.readAllBytes(file.path());
     Map<ZoneId, List<Apiary>> byZone = of.stream().collect(Collectors.groupingBy(Apiary::zoneId));
@@ -169,7 +172,8 @@ class WeatherFolder {
         throw new InvalidValue("file", "asks: " + table.asks());
       }
       if (table.hours().isEmpty()) {
-        throw new InvalidValue("file", "has no hour that can be read" + wrong(table.errors()));
+        throw new InvalidValue(
+            "file", "hasNoHourCan2", "has no hour that can be read{errors}", wrong(table.errors()));
       }
       for (Apiary apiary : each.getValue()) {
         weather.keepFolderHours(apiary.id(), table.hours(), file.name(), made);

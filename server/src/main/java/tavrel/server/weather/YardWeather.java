@@ -202,7 +202,8 @@ public class YardWeather {
   public void choose(UUID id, HourChoice choice) {
     apiaries.byId(id);
     if (choice.ruleSheetId() != null && ruleSheets.find(choice.ruleSheetId()).isEmpty()) {
-      throw new InvalidValue("ruleSheetId", "is no rule sheet that is kept here");
+      throw new InvalidValue(
+          "ruleSheetId", "noRuleSheetKept", "is no rule sheet that is kept here");
     }
     hours.keep(id, choice);
   }

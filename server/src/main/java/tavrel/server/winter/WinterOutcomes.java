@@ -77,7 +77,8 @@ public class WinterOutcomes {
      */
     public NewOutcome {
       if (sign != null && outcome != WinterOutcome.DEAD) {
-        throw new InvalidValue("sign", "is of a dead hive; this one is " + outcome.words());
+        throw new InvalidValue(
+            "sign", "deadHiveThisOne", "is of a dead hive; this one is {words}", outcome.words());
       }
       note = note == null || note.isBlank() ? null : InvalidValue.text("note", note, 300);
     }
@@ -139,13 +140,13 @@ public class WinterOutcomes {
   @Transactional
   public void keep(int winter, List<NewOutcome> outcomes, Account who) {
     if (outcomes.isEmpty() || outcomes.size() > 1_000) {
-      throw new InvalidValue("outcomes", "name 1 to 1,000 hives");
+      throw new InvalidValue("outcomes", "nameHives", "name 1 to 1,000 hives");
     }
     for (NewOutcome each : outcomes) {
       Apiary apiary = allHives.apiaryOf(each.hiveId());
       LocalDate today = apiaries.today(apiary);
       if (winter > Wintering.of(Place.isSouth(apiary.latitude())).beginningIn(today.getYear())) {
-        throw new InvalidValue("winter", "has not come yet");
+        throw new InvalidValue("winter", "hasNotComeYet3", "has not come yet");
       }
       mapper.add(
           each.id(),

@@ -96,7 +96,12 @@ final class ApiRefusals {
                 Map.of(
                     "field",
                         text("name of the field, with dots for what lies within", "amount.grams"),
-                    "says", text("what is wrong with it", "is 40, allowed is 0.1 to 10 g")));
+                    "says", text("what is wrong with it", "is 40; allowed is 0.1 to 10 g"),
+                    "code", text("the same as a lasting code, where it has one", "outsideRange"),
+                    "values",
+                        new ObjectSchema()
+                            .description("what the code speaks of, by name")
+                            .additionalProperties(new Schema<>())));
     components.addSchemas(
         PROBLEM,
         new ObjectSchema()
