@@ -10,6 +10,7 @@ import { useApiaryInHand } from '../shared/apiaryInHand'
 import { clockOf, counted, timeIn } from '../shared/format'
 import { useSession } from '../shared/session'
 import PaceChart from './PaceChart.vue'
+import PaceFacts from './PaceFacts.vue'
 import { draftOf, PACE_TIMES, usePace, type WorkDraft } from './usePace'
 import PageState from '../shared/layout/PageState.vue'
 import { useLimits } from '../shared/limits'
@@ -278,42 +279,7 @@ watch(work, () => (kept.value = ''), { deep: true })
         <p v-if="pace.unfinished" class="problem">
           {{ t('pace.pacePage.packsRunOutNot', { hives: counted(pace.unfinished, 'hive') }) }}
         </p>
-        <ul class="facts">
-          <li>
-            <i18n-t keypath="pace.pacePage.mostShutAtOnce" scope="global"
-              ><template #strong
-                ><strong>{{ pace.mostShut }}</strong></template
-              ></i18n-t
-            >
-          </li>
-          <li>
-            <i18n-t keypath="pace.pacePage.longestShutOpenedLate" scope="global"
-              ><template #strong
-                ><strong class="figure">{{ clockOf(1000 * pace.longestShut) }}</strong></template
-              ><template #overdue>{{ pace.overdue }}</template
-              ><template #worstOverdue>{{ clockOf(1000 * pace.worstOverdue) }}</template></i18n-t
-            >
-          </li>
-          <li v-for="(tool, i) in pace.tools" :key="i">
-            <i18n-t keypath="pace.pacePage.worksTime" scope="global"
-              ><template #name>{{ tool.name }}</template
-              ><template #busy>{{ Math.round(100 * tool.busy) }}</template
-              ><template #more
-                ><template v-if="tool.charges"
-                  >, {{ counted(tool.charges, 'charge') }}</template
-                ></template
-              ></i18n-t
-            >
-          </li>
-          <li v-for="gain in saving" :key="gain.more">
-            <i18n-t keypath="pace.pacePage.saves" scope="global"
-              ><template #strong
-                ><strong>{{ gain.words }}</strong></template
-              ><template #saved>{{ clockOf(1000 * gain.saved) }}</template></i18n-t
-            >
-          </li>
-          <li v-if="saving.length === 0">{{ t('pace.pacePage.oneMoreAnythingWould') }}</li>
-        </ul>
+        <PaceFacts :pace="pace" :saving="saving" />
         <PaceChart :pace="pace" />
         <p class="soft">
           {{
@@ -426,17 +392,8 @@ summary {
   padding: 16px 20px;
 }
 
-.facts {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 2px 24px;
-  margin: 10px 0;
-  padding-left: 20px;
-}
-
 @media (width <= 900px) {
-  .bench,
-  .facts {
+  .bench {
     grid-template-columns: 1fr;
   }
 }

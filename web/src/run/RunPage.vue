@@ -8,6 +8,7 @@ import { useKit } from '../shared/kit/useKit'
 import { useSession } from '../shared/session'
 import NextActionCard from './NextActionCard.vue'
 import EndDialog from './EndDialog.vue'
+import FillNext from './FillNext.vue'
 import FirstAidDialog from './FirstAidDialog.vue'
 import HaltNotice from './HaltNotice.vue'
 import MergedNotice from './MergedNotice.vue'
@@ -257,13 +258,7 @@ useRunKeys(
           <p v-else class="sheet idle">
             {{ t('run.runPage.nothingForYouDo') }}
           </p>
-          <p v-if="fills" class="fills">
-            <i18n-t keypath="run.runPage.fillNext" scope="global"
-              ><template #strong
-                ><strong>{{ fills }}</strong></template
-              ></i18n-t
-            >
-          </p>
+          <FillNext v-if="fills" :fills="fills" />
           <NextToOpen
             :hive="next"
             :name="name(next?.hiveId)"
@@ -377,11 +372,6 @@ useRunKeys(
 .yard {
   display: grid;
   gap: 10px;
-}
-
-.fills {
-  margin: 0;
-  line-height: 1.5;
 }
 
 .idle {

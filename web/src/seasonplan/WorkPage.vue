@@ -6,6 +6,7 @@ import { counted } from '../shared/format'
 import { newId } from '../shared/ids'
 import LineTable from '../shared/LineTable.vue'
 import { numberIn } from '../shared/numbers'
+import PlannedSeriesTable from './PlannedSeriesTable.vue'
 import { useSeason } from './useSeason'
 import { useRequest } from '../shared/request'
 import PageState from '../shared/layout/PageState.vue'
@@ -310,53 +311,7 @@ async function forget(id: string): Promise<void> {
       t('seasonplan.workPage.addFor', { apiarys: counted(picked.size, 'apiary') })
     }}</v-btn>
   </form>
-  <template v-if="view?.allSeries.length">
-    <h2>{{ t('seasonplan.workPage.plan') }}</h2>
-    <LineTable :label="t('seasonplan.workPage.seriesPlan')">
-      <thead>
-        <tr>
-          <th scope="col">{{ t('common.apiary') }}</th>
-          <th scope="col">{{ t('seasonplan.workPage.series') }}</th>
-          <th scope="col">{{ t('common.rounds') }}</th>
-          <th scope="col">{{ t('seasonplan.workPage.gaps') }}</th>
-          <th scope="col">{{ t('seasonplan.workPage.days') }}</th>
-          <th scope="col">
-            <span class="visually-hidden">{{ t('common.change') }}</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="each in view.allSeries" :key="each.series.id">
-          <th scope="row">{{ each.apiary }}</th>
-          <td>{{ each.series.name }}{{ each.going ? t('seasonplan.workPage.goesOn') : '' }}</td>
-          <td class="figure">{{ each.next }}–{{ each.series.rounds }}</td>
-          <td class="figure">
-            {{
-              t('seasonplan.workPage.wanted2', {
-                leastGap: each.series.leastGap,
-                mostGap: each.series.mostGap,
-                wantedGap: each.series.wantedGap,
-              })
-            }}
-          </td>
-          <td>
-            {{
-              t('seasonplan.workPage.to2', {
-                startOn: shortDay(each.series.startOn),
-                lastDay: shortDay(each.series.lastDay),
-              })
-            }}
-          </td>
-          <td>
-            <v-btn v-if="!each.going" size="small" @click="forget(each.series.id)">{{
-              t('seasonplan.workPage.takeOut')
-            }}</v-btn>
-            <router-link v-else to="/spacing">{{ t('common.spacing') }}</router-link>
-          </td>
-        </tr>
-      </tbody>
-    </LineTable>
-  </template>
+  <PlannedSeriesTable v-if="view?.allSeries.length" :all-series="view.allSeries" @forget="forget" />
 </template>
 
 <style scoped>
