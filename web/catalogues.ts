@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import type { Plugin } from 'vite'
 
@@ -7,7 +7,10 @@ interface Texts {
 }
 
 const FOLDER = resolve(import.meta.dirname, 'src/words')
-const LANGUAGES = ['en', 'es', 'it']
+/** One file each. */
+const LANGUAGES = readdirSync(FOLDER)
+  .filter((name) => name.endsWith('.json'))
+  .map((name) => name.replace('.json', ''))
 /** What every page needs: it is fetched first, the words of a room with its first page. */
 const FIRST = ['api', 'app', 'common', 'counted', 'shared', 'theme']
 const VIRTUAL = 'virtual:catalogues'

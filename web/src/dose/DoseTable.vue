@@ -188,6 +188,7 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
 
 <style scoped>
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 

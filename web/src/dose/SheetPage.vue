@@ -206,6 +206,7 @@ function print(): void {
 
 .paper {
   margin-top: 12px;
+  position: relative;
   overflow-x: auto;
 }
 

@@ -237,6 +237,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
 
 .one {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   padding: 16px 18px;
 }
@@ -253,7 +254,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
 
 .benches {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(360px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(360px, 100%), 1fr));
   gap: 24px;
   margin-top: 26px;
 }
@@ -261,7 +262,7 @@ function keepNote(id: string, of: Shapes['NewGearNote']): Promise<boolean> {
 @media (width <= 900px) {
   .gear,
   .benches {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -163,6 +163,7 @@ h3 {
 
 .watch {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 20px;
   margin: 8px 0;

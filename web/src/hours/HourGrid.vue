@@ -96,6 +96,7 @@ function windows(day: Shapes['YardDay']): string {
 
 <style scoped>
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 

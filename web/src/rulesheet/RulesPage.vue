@@ -212,6 +212,7 @@ onMounted(() => load())
 
 .buttons {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
 }
 

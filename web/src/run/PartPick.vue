@@ -81,6 +81,7 @@ button[aria-checked='true'] {
 @media (width <= 900px) {
   .parts {
     flex-wrap: nowrap;
+    position: relative;
     overflow-x: auto;
   }
 

@@ -134,6 +134,7 @@ function print(): void {
 }
 
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 

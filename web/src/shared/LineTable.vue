@@ -13,6 +13,7 @@ defineProps<{ label: string }>()
 
 <style scoped>
 .scroll {
+  position: relative; /* what is hidden in a cell scrolls with it */
   overflow-x: auto;
 }
 

@@ -77,6 +77,7 @@ function cell(rounds: number, gap: number): Shapes['EvenSeries'] | undefined {
 
 <style scoped>
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 

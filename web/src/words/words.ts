@@ -6,12 +6,10 @@ import catalogues from 'virtual:catalogues'
 export const LANGUAGES = { en: 'English', es: 'Español', it: 'Italiano' } as const
 export type Language = keyof typeof LANGUAGES
 
-/** Which of the forms of a text goes with a number: those of the language, in the order in which Unicode lists them. */
+/** Which form of a text goes with a number: the first for one, as the language counts, else the last. */
 function form(language: Language): (count: number, forms: number) => number {
   const rules = new Intl.PluralRules(language)
-  const kinds = ['one', 'other']
-  return (count, forms) =>
-    Math.min(forms - 1, Math.max(0, kinds.indexOf(rules.select(count) === 'one' ? 'one' : 'other')))
+  return (count, forms) => (rules.select(count) === 'one' ? 0 : forms - 1)
 }
 
 /** All that the screens say, in the language of who looks. */
@@ -68,6 +66,7 @@ async function fetchWords(language: Language, rooms: readonly string[]): Promise
   )
 }
 
+/** Whose words the open page says. */
 let rooms: readonly string[] = []
 
 /** Whether the catalogue has a text. */
@@ -83,7 +82,11 @@ export async function fetchRoom(room: string): Promise<void> {
 /** Has the words of a page's room there before the page opens. */
 export async function enterRoom(room: string): Promise<void> {
   rooms = ['first', room]
-  await fetchWords(languageNow(), rooms)
+  let language: Language
+  do {
+    language = languageNow()
+    await fetchWords(language, rooms)
+  } while (language !== languageNow())
 }
 
 /** The language to begin with: nothing has been said yet. */
@@ -94,7 +97,11 @@ export function beginIn(language: Language): void {
 
 /** Speaks another language from now on, on the page that is open too. */
 export async function speak(language: Language): Promise<void> {
-  await fetchWords(language, rooms)
+  let there: readonly string[]
+  do {
+    there = rooms
+    await fetchWords(language, there)
+  } while (there !== rooms)
   beginIn(language)
 }
 

@@ -73,7 +73,7 @@ class ResultsJourneyTest {
       desk.press("Add it").see("U99");
       desk.open("/counts").choose("Apiary", "Upper Sallow").choose("Hive", "U99").see("Mites, U99");
       desk.type("Day", "07202026").type("Mites, U99", "3").press("Keep and next");
-      desk.see("U99 stands here since 2026-08-01");
+      desk.see("U99 stands here since 1 Aug 2026");
       desk.type("Day", "08022026").press("Keep and next").see("U99: 3 kept");
     }
   }

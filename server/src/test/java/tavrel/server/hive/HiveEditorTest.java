@@ -120,8 +120,9 @@ class HiveEditorTest extends Yard {
     assertThat(curve).hasSize(61);
     assertThat(curve.get(60).path("settled").asDouble())
         .isCloseTo(seal.path("seal").path("kept").asDouble(), within(1e-12));
-    assertThat(seal.path("panTasks").findValuesAsText("kind")).contains("LIFT", "INNER_COVER");
-    assertThat(seal.path("bowlTasks").findValuesAsText("kind")).doesNotContain("LIFT");
+    assertThat(seal.path("panTasks").findValuesAsText("what"))
+        .contains("LIFT_ON_WEDGES", "INNER_COVER_HOLE");
+    assertThat(seal.path("bowlTasks").findValuesAsText("what")).doesNotContain("LIFT_ON_WEDGES");
     assertThat(get(reader, "/api/hives/" + hives.get(0) + "/seal?grams=0").at("grams"))
         .contains("0.1 to 10");
   }

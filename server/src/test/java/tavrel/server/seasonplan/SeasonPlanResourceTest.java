@@ -71,7 +71,8 @@ class SeasonPlanResourceTest extends Yard {
       assertThat(series.path("rounds").get(i).path("day").asText())
           .isEqualTo(days.get(i).toString());
     }
-    assertThat(get(keeper, "/api/today").text()).contains("Late summer " + seriesId, "with Crew");
+    assertThat(get(keeper, "/api/today").text())
+        .contains("Late summer " + seriesId, "\"crew\":\"Crew");
 
     var file = get(crew, PLAN + "/crews/" + crewId + "/calendar.ics");
     var calendar = new CalendarBuilder().build(new StringReader(file.text()));
