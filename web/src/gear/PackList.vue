@@ -38,7 +38,7 @@ function edit(pack?: Shapes['Pack']): void {
 }
 
 function charging(minutes: number): string {
-  return minutes < 120 ? `${minutes} min` : `${fixed(minutes / 60, 1).replace('.0', '')} h`
+  return minutes < 120 ? `${minutes} min` : `${fixed(minutes / 60, minutes % 60 === 0 ? 0 : 1)} h`
 }
 
 async function keepPack(): Promise<void> {
