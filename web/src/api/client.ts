@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import type { components, paths } from './schema'
+import { inWords, type Fact } from '../words/facts'
 import { refusalWords } from '../words/refusals'
 import { fetchRoom, t } from '../words/words'
 
@@ -68,11 +69,21 @@ interface Answer<T> {
 
 /** What is wrong with each field, in the language of who typed it where the catalogue has it. */
 async function inOwnWords(errors: readonly FieldProblem[]): Promise<FieldProblem[]> {
-  if (errors.some((each) => each.code)) await fetchRoom('refusal')
+  if (errors.some((each) => each.code)) await Promise.all([fetchRoom('refusal'), fetchRoom('fact')])
   return errors.map((each) => ({
     ...each,
     says: (each.code && refusalWords(each.code, each.values ?? {})) || each.says,
   }))
+}
+
+/** Why a whole request was refused, in the language of who asked. */
+async function wholeInOwnWords(
+  problem: { detail?: string; fact?: Fact } | undefined,
+): Promise<string | undefined> {
+  if (!problem?.fact) return problem?.detail
+  await fetchRoom('fact')
+  const words = inWords(problem.fact)
+  return words === problem.fact.code ? problem.detail : words
 }
 
 /** Unwraps an answer: the data, or a thrown Refused or Unreachable. */
@@ -84,13 +95,15 @@ export async function ask<T>(asked: Promise<Answer<T>>): Promise<T> {
     throw new Unreachable()
   }
   if (answer.response.ok) return answer.data as T
-  const problem = answer.error as { detail?: string; errors?: FieldProblem[] } | undefined
+  const problem = answer.error as
+    { detail?: string; fact?: Fact; errors?: FieldProblem[] } | undefined
   const errors = problem?.errors && (await inOwnWords(problem.errors))
   throw new Refused(
     answer.response.status,
     errors?.length === 1 && errors[0]?.code
       ? `${errors[0].field} ${errors[0].says}`
-      : (problem?.detail ?? t('api.client.serverAnswered', { status: answer.response.status })),
+      : ((await wholeInOwnWords(problem)) ??
+          t('api.client.serverAnswered', { status: answer.response.status })),
     errors,
   )
 }

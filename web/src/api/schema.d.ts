@@ -3257,9 +3257,8 @@ export interface components {
              */
             kind: "NOTHING_NEEDED" | "SINGLE" | "SERIES" | "FALLS_SHORT" | "NONE_ON_LABEL";
             /** @description why, and what speaks against it */
-            reasons: string[];
-            /** @description the recommendation in a sentence */
-            says: string;
+            reasons: components["schemas"]["Fact"][];
+            says: components["schemas"]["Fact"];
         };
         /** @description A round as it was agreed. */
         AgreedVisit: {
@@ -3438,7 +3437,7 @@ export interface components {
              */
             hives: number;
             /** @description who tells of the weather there today and tomorrow, in words; empty where nobody does: its hours are unknown then */
-            hoursFrom: string[];
+            hoursFrom: components["schemas"]["Fact"][];
             /**
              * Format: date
              * @description day of its latest finished round, or null
@@ -3469,8 +3468,6 @@ export interface components {
              * @enum {string}
              */
             point: "RESPIRATOR" | "FIT" | "EYES" | "GLOVES" | "WIND" | "WATER" | "BYSTANDERS" | "SKY";
-            /** @description as it is asked */
-            words: string;
         };
         /** @description One point of making a hive ready. */
         AskedReadiness: {
@@ -3479,8 +3476,6 @@ export interface components {
              * @enum {string}
              */
             point: "BURR_COMB" | "SUPERS" | "TRAY" | "CRACKS" | "ENTRANCE";
-            /** @description as it is asked */
-            words: string;
         };
         /** @description What two tools cost side by side. */
         AtHives: {
@@ -3566,8 +3561,8 @@ export interface components {
              * @description as seen, or guessed from the boxes
              */
             framesOfBees: number;
-            /** @description where each of these comes from, in sentences */
-            from: string[];
+            /** @description where each of these comes from */
+            from: components["schemas"]["Fact"][];
             hive: components["schemas"]["Hive"];
             /**
              * Format: double
@@ -3662,8 +3657,7 @@ export interface components {
              * @description mites in all at the common date
              */
             left: number;
-            /** @description what the keeper does */
-            says: string;
+            says: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description share of all mites under cappings on the day
@@ -3728,8 +3722,7 @@ export interface components {
         /** @description A fit as it is drawn. */
         BurnLine: {
             from: components["schemas"]["End"];
-            /** @description the formula in words, and what it rests on */
-            says: string;
+            says: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description smallest load near a tested one, g of product
@@ -3777,8 +3770,7 @@ export interface components {
              * @description with the margin on top, whole seconds, never short
              */
             planned: number;
-            /** @description the basis in words */
-            says: string;
+            says: components["schemas"]["Fact"];
             /** @description whether no test burn is near this load */
             untested: boolean;
         };
@@ -3880,8 +3872,8 @@ export interface components {
              * @description the day it is read on
              */
             today: string;
-            /** @description in sentences */
-            why: string[];
+            /** @description what it goes by, and what would make days without capped brood */
+            why: components["schemas"]["Fact"][];
             withDrones: components["schemas"]["FreeWindow"];
             workers: components["schemas"]["FreeWindow"];
         };
@@ -4020,8 +4012,7 @@ export interface components {
              * @description by which its spring is later; negative for earlier
              */
             days: number;
-            /** @description what was done, in a sentence */
-            says: string;
+            says: components["schemas"]["Fact"];
         };
         /** @description Apiaries to copy a year to. */
         CopyTo: {
@@ -4062,7 +4053,7 @@ export interface components {
         };
         /** @description An apiary's rounds of a year together. */
         CostedApiary: {
-            /** @description its name */
+            /** @description its name; empty for all apiaries */
             apiary: string;
             /**
              * Format: uuid
@@ -4169,7 +4160,7 @@ export interface components {
             /** @description by name */
             apiaries: components["schemas"]["CostedApiary"][];
             /** @description what is in no figure */
-            leftOut: string[];
+            leftOut: components["schemas"]["Fact"][];
             /** @description latest first */
             rounds: components["schemas"]["CostedRound"][];
             /**
@@ -4206,8 +4197,7 @@ export interface components {
              */
             boardLaidAt?: string;
             decision?: components["schemas"]["Decision"];
-            /** @description what to ask about its latest board, or null */
-            doubt?: string;
+            doubt?: components["schemas"]["Fact"];
             hive: components["schemas"]["Hive"];
             lastDrop?: components["schemas"]["Drop"];
             /**
@@ -4239,8 +4229,7 @@ export interface components {
              * @description day of the latest of them, or null
              */
             last?: string;
-            /** @description encoding and separator, in words */
-            readAs: string;
+            readAs: components["schemas"]["Fact"];
         };
         /** @description Who works. */
         Crew: {
@@ -4268,7 +4257,7 @@ export interface components {
              */
             back: string;
             /** @description the usual ones */
-            cautions: string[];
+            cautions: components["schemas"]["Fact"][];
             crew: components["schemas"]["OutfitCrew"];
             /**
              * Format: date
@@ -4287,7 +4276,7 @@ export interface components {
              */
             hives: number;
             /** @description where the hours come from, in words */
-            hoursSay: string;
+            hoursSay: components["schemas"]["Fact"][];
             /** @description what to pack */
             kit: components["schemas"]["KitItem"][];
             /**
@@ -4431,8 +4420,7 @@ export interface components {
              * @enum {string}
              */
             choice: "TREAT" | "LEAVE" | "WATCH";
-            /** @description a word on the neighbours, or null */
-            says?: string;
+            says?: components["schemas"]["Fact"];
         };
         /** @description A decision, the latest of its hive. */
         Decision: {
@@ -4538,12 +4526,8 @@ export interface components {
         /** @description A preset of how much to give. Common practice, not a rule: the label decides. */
         DosePreset: {
             amount: components["schemas"]["Amount"];
-            /** @description short key */
+            /** @description short key, by which the screens name it */
             id: string;
-            /** @description what it is called on screen */
-            name: string;
-            /** @description why its keepers hold to it */
-            reason: string;
         };
         /** @description Whom and what a sheet is for. */
         DoseQuestion: {
@@ -4844,6 +4828,17 @@ export interface components {
              */
             wash: number;
         };
+        /** @description Something that was found, advised or counted: a code with its values. It has no words; they are made where it is read, in the language and the units of whoever reads. What is kept in the database is the fact, so that an old register can be read in another language. */
+        Fact: {
+            /** @description what it is, a room and a name, as label.gramsOver; lasting, never renamed and never given to something else */
+            code: string;
+            /** @description what the code speaks of, by name */
+            values: {
+                [key: string]: {
+                    [key: string]: unknown;
+                };
+            };
+        };
         /** @description One figure with its meaning. */
         Figure: {
             parameter: components["schemas"]["ModelParameter"];
@@ -4882,12 +4877,13 @@ export interface components {
         };
         /** @description One point of a judgement. */
         Finding: {
-            /** @description the sheet's line that decides it, or null where the sheet is silent */
-            line?: string;
-            /** @description what was held against the sheet, as "grams a box" */
-            point: string;
-            /** @description the outcome in words */
-            says: string;
+            line?: components["schemas"]["Fact"];
+            /**
+             * @description what was held against the sheet
+             * @enum {string}
+             */
+            point: "GRAMS_OF" | "GRAMS" | "GRAMS_A_BOX" | "GRAMS_A_HIVE" | "ROUNDS_A_SERIES" | "ROUNDS_A_YEAR" | "DAYS_BETWEEN" | "CAPPED_BROOD" | "SUPERS" | "HONEY_WAIT" | "MINUTES_SHUT" | "LEAST_CELSIUS" | "MOST_CELSIUS" | "AIR_TEMPERATURE" | "THE_PRODUCT" | "THE_SHEET" | "THE_MEASURE" | "NOTE";
+            says: components["schemas"]["Fact"];
             /**
              * @description how this point alone is judged
              * @enum {string}
@@ -4989,8 +4985,7 @@ export interface components {
              * @description when it was read
              */
             readAt: string;
-            /** @description what was taken of it, or why nothing was */
-            says: string;
+            says: components["schemas"]["Fact"];
             /** @description whether hours of it were taken */
             taken: boolean;
         };
@@ -5034,10 +5029,6 @@ export interface components {
              * @enum {string}
              */
             kind: "ENTRANCE" | "FLOOR" | "INNER_COVER" | "CRACKS" | "PORT";
-            /** @description what to do */
-            remedy: string;
-            /** @description its name */
-            words: string;
         };
         /** @description Days from one round of a series to the next. */
         Gaps: {
@@ -5059,10 +5050,9 @@ export interface components {
         };
         /** @description Something to do at the gear before the next round. */
         GearDue: {
-            /** @description of the tool, or of what else it is about */
-            name: string;
-            /** @description what is due, in words */
-            says: string;
+            /** @description of the tool, or null where it is about the filters */
+            name?: string;
+            says: components["schemas"]["Fact"];
         };
         /** @description What was seen at, or done to, the gear. */
         GearNote: {
@@ -5093,8 +5083,7 @@ export interface components {
         };
         /** @description One hour, judged. */
         GradedHour: {
-            /** @description what to mind in it, or null */
-            advice?: string;
+            advice?: components["schemas"]["Fact"];
             /**
              * @description how well it suits
              * @enum {string}
@@ -5114,8 +5103,7 @@ export interface components {
             reach: number;
             /** @description what speaks against it; empty for a good hour */
             reasons: components["schemas"]["HourReason"][];
-            /** @description who tells of it, in words, or null */
-            source?: string;
+            source?: components["schemas"]["Fact"];
             weather?: components["schemas"]["HourlyWeather"];
         };
         /** @description Hives treated alike. */
@@ -5125,8 +5113,10 @@ export interface components {
              * @description how many
              */
             hives: number;
-            /** @description in words */
-            name: string;
+            /** @description a value, known by its field: grams (with decimals to show), scoops with holding (g), celsius, day, n with of, share (1 is all), minutes, seconds, km, metres, litres, wind (m/s), figure, text, word, fact, sum or all (lists) */
+            name: {
+                [key: string]: unknown;
+            };
             whole?: components["schemas"]["Efficacy"];
         };
         /** @description A halt. */
@@ -5332,8 +5322,7 @@ export interface components {
              * @description boxes that it counts for
              */
             boxFactor: number;
-            /** @description one load in the words of the measure, as "2.1 g" or "2 scoops" */
-            eachLoad: string;
+            eachLoad: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description totalAcid less target, grams
@@ -5369,8 +5358,8 @@ export interface components {
              * @description grams of product after rounding
              */
             totalProduct: number;
-            /** @description the computation in words, step by step */
-            why: string[];
+            /** @description the computation, step by step */
+            why: components["schemas"]["Fact"][];
         };
         /** @description One hive that gets another amount than the round. */
         HiveException: {
@@ -5388,8 +5377,7 @@ export interface components {
             /** @description whether it was counted itself; otherwise the apiary's average stands in */
             counted: boolean;
             hive: components["schemas"]["Hive"];
-            /** @description the line that decides it, or null */
-            labelSays?: string;
+            labelSays?: components["schemas"]["Fact"];
             rhythm?: components["schemas"]["CommonRhythm"];
             /**
              * @description of its brood today
@@ -5528,8 +5516,7 @@ export interface components {
             shutFirst?: components["schemas"]["Gain"];
             /** @description what to do before the burn */
             tasks: components["schemas"]["Task"][];
-            /** @description why the tool must not come near it, or null */
-            unfit?: string;
+            unfit?: components["schemas"]["Fact"];
         };
         /** @description What came of a stretch of rounds in one hive. */
         HiveResult: {
@@ -5616,8 +5603,7 @@ export interface components {
             oxalic: components["schemas"]["YearCount"];
             /** @description the sheet of its latest treatment, by which it is counted */
             ruleSheet?: string;
-            /** @description the same in words */
-            says: string;
+            says: components["schemas"]["Fact"];
         };
         /** @description A hive at the end of a way. */
         HiveThen: {
@@ -5756,8 +5742,7 @@ export interface components {
         };
         /** @description A way to end a series, with what the sheet says of it. */
         JudgedWay: {
-            /** @description the line that decides it, or null */
-            labelSays?: string;
+            labelSays?: components["schemas"]["Fact"];
             /**
              * @description of the whole series with these days, or null without a sheet
              * @enum {string}
@@ -5825,8 +5810,7 @@ export interface components {
         };
         /** @description One line of a kit list. */
         KitItem: {
-            /** @description how many or how much, in words */
-            amount: string;
+            amount: components["schemas"]["Fact"];
             /**
              * @description what it belongs to
              * @enum {string}
@@ -5834,15 +5818,12 @@ export interface components {
             group: "PEOPLE" | "FIRE" | "ACID" | "TOOL" | "HIVES";
             /** @description short key, the same for the same thing in every list */
             key: string;
-            /** @description of the thing */
-            name: string;
-            /** @description where the amount comes from; empty where it goes without saying */
-            why: string;
+            name: components["schemas"]["Fact"];
+            why?: components["schemas"]["Fact"];
         };
         /** @description One line of a round's kit list, with its tick. */
         KitLine: {
-            /** @description how many or how much, in words */
-            amount: string;
+            amount: components["schemas"]["Fact"];
             /**
              * @description what it belongs to
              * @enum {string}
@@ -5850,8 +5831,7 @@ export interface components {
             group: "PEOPLE" | "FIRE" | "ACID" | "TOOL" | "HIVES";
             /** @description short key of the thing */
             item: string;
-            /** @description of the thing */
-            name: string;
+            name: components["schemas"]["Fact"];
             /**
              * Format: date-time
              * @description when, or null
@@ -5859,8 +5839,7 @@ export interface components {
             tickedAt?: string;
             /** @description who packed it, or null */
             tickedBy?: string;
-            /** @description where the amount comes from */
-            why: string;
+            why?: components["schemas"]["Fact"];
         };
         /** @description A tool with everything known of it. */
         KnownTool: {
@@ -5945,8 +5924,7 @@ export interface components {
              * @description where
              */
             apiaryId: string;
-            /** @description why, and what to do */
-            says: string;
+            says: components["schemas"]["Fact"];
         };
         /** @description Limits of the job that a screen keeps before anything is sent. Each is decided where its rule stands; here they are told together. */
         Limits: {
@@ -6028,8 +6006,7 @@ export interface components {
             mostShut?: number;
             /** @description whether hives were made ready before */
             preparedAhead: boolean;
-            /** @description why nothing could be reckoned, or what the reckoning leaves out; or null */
-            says?: string;
+            says?: components["schemas"]["Fact"];
             /** @description by number, the round's own first */
             tools: components["schemas"]["LinedTool"][];
             /**
@@ -6075,8 +6052,7 @@ export interface components {
         /** @description Hives with like loads. */
         LoadBand: {
             lost?: components["schemas"]["Lost"];
-            /** @description in words */
-            name: string;
+            name: components["schemas"]["Fact"];
         };
         /** @description A hive's dose split into loads that can be measured, in whole steps of the measure: they differ by one step at the most, the larger first; but for a small first one that loosens a tight cluster. */
         Loads: {
@@ -6115,8 +6091,7 @@ export interface components {
              * @description when
              */
             day: string;
-            /** @description what to look for */
-            why: string;
+            why: components["schemas"]["Fact"];
         };
         /** @description A run looked back on. */
         Looked: {
@@ -6191,8 +6166,7 @@ export interface components {
              * @enum {string}
              */
             kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
-            /** @description the words typed, if any */
-            says?: string;
+            says?: components["schemas"]["Fact"];
         };
         /** @description What the keeper measures product with: a scale, or level scoops. */
         Measure: {
@@ -6281,7 +6255,7 @@ export interface components {
              */
             minutes: number;
             /** @description what to bear in mind with these figures, in sentences */
-            notes: string[];
+            notes: components["schemas"]["Fact"][];
             /** @description each round */
             rounds: components["schemas"]["RoundEffect"][];
             ruleOfThumb: components["schemas"]["RuleOfThumb"];
@@ -6393,8 +6367,7 @@ export interface components {
         };
         /** @description A winter. */
         NamedWinter: {
-            /** @description its years in words */
-            name: string;
+            name: components["schemas"]["Fact"];
             /**
              * Format: int32
              * @description year of its spring
@@ -7068,19 +7041,8 @@ export interface components {
              */
             kind: "STOP" | "ONE_MORE" | "FIND_LEAK" | "INFLOW" | "OTHER_METHOD" | "COUNT";
             /** @description what speaks for it */
-            reasons: string[];
-            /** @description in a sentence */
-            says: string;
-        };
-        /** @description A kill curve. */
-        OfferedCurve: {
-            /**
-             * @description the curve
-             * @enum {string}
-             */
-            curve: "FIELD" | "TRIAL" | "OWN";
-            /** @description its name */
-            words: string;
+            reasons: components["schemas"]["Fact"][];
+            says: components["schemas"]["Fact"];
         };
         /** @description A preset of warmth to choose. */
         OfferedPreset: {
@@ -7103,8 +7065,6 @@ export interface components {
              * @enum {string}
              */
             shut: "TIGHT" | "ENTRANCE_OPEN" | "LOOSE_TRAY" | "BARE_MESH";
-            /** @description its name */
-            words: string;
         };
         /** @description A spoon to measure with. */
         OfferedSpoon: {
@@ -7118,13 +7078,11 @@ export interface components {
              * @description product in one level spoon, g, an estimate until weighed
              */
             usualGrams: number;
-            /** @description its name */
-            words: string;
         };
         /** @description What is there and what will be needed. */
         OnHand: {
             /** @description packs that do not suffice for a day to come, in sentences */
-            charges: string[];
+            charges: components["schemas"]["Fact"][];
             /** @description pieces that the rounds to come will use up, estimates */
             foretold: components["schemas"]["SupplyForecast"][];
             /** @description latest first */
@@ -7154,8 +7112,7 @@ export interface components {
             at: string;
             /** @description at which hives: several where the same was said of them within a minute; none where it concerns the crew */
             hiveIds: string[];
-            /** @description what */
-            says: string;
+            says: components["schemas"]["Fact"];
         };
         /** @description How a hive came through a winter. */
         Outcome: {
@@ -7294,6 +7251,16 @@ export interface components {
              */
             decimals: "POINT" | "COMMA";
             /**
+             * @description of acid and product
+             * @enum {string}
+             */
+            mass: "GRAMS" | "GRAINS" | "OUNCES";
+            /**
+             * @description whether scoops or their weight are told first
+             * @enum {string}
+             */
+            measures: "WEIGHT_FIRST" | "SCOOPS_FIRST";
+            /**
              * @description how far one drives
              * @enum {string}
              */
@@ -7303,6 +7270,16 @@ export interface components {
              * @enum {string}
              */
             temperature: "CELSIUS" | "FAHRENHEIT";
+            /**
+             * @description of liquids
+             * @enum {string}
+             */
+            volume: "LITRES" | "US_GALLONS";
+            /**
+             * @description day on which a week begins
+             * @enum {string}
+             */
+            weekStart: "MONDAY" | "SATURDAY" | "SUNDAY";
             /**
              * @description its speed
              * @enum {string}
@@ -7521,10 +7498,9 @@ export interface components {
             after: number;
             /** @description days of its rounds; those beyond the common date are left out */
             days: string[];
-            /** @description short key */
+            /** @description short key, by which the screens name it */
             id: string;
-            /** @description the line that decides it, or null */
-            labelSays?: string;
+            labelSays?: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description mites in all at the common date
@@ -7535,8 +7511,6 @@ export interface components {
              * @description what the visits take, an estimate
              */
             minutes: number;
-            /** @description its name */
-            name: string;
             /**
              * Format: double
              * @description mites fewer than untreated at the common date, by visit
@@ -7544,8 +7518,6 @@ export interface components {
             perVisit: number;
             /** @description whether the wash would stay within the keeper's target */
             reaches: boolean;
-            /** @description why its keepers hold to it */
-            reason: string;
             ruleOfThumb: components["schemas"]["RuleOfThumb"];
             /** @description whether the last round lies two weeks before the common date */
             settled: boolean;
@@ -7782,9 +7754,8 @@ export interface components {
              */
             newHives: number;
             /** @description what was taken for granted */
-            notes: string[];
-            /** @description encoding and separator, in words */
-            readAs: string;
+            notes: components["schemas"]["Fact"][];
+            readAs: components["schemas"]["Fact"];
             /** @description the first rows, at most 200 */
             rows: components["schemas"]["PreviewRow"][];
             /**
@@ -7963,8 +7934,7 @@ export interface components {
             totals: components["schemas"]["RegisterTotals"];
             whole?: components["schemas"]["Efficacy"];
             winter: components["schemas"]["Winter"];
-            /** @description its years in words */
-            winterName: string;
+            winterName: components["schemas"]["Fact"];
             /** @description the same by what was done */
             worked: components["schemas"]["WorkedHere"][];
             /**
@@ -8267,8 +8237,7 @@ export interface components {
             acidPerLoad: number;
             /** @description its brood boxes then */
             boxes: components["schemas"]["BroodBox"][];
-            /** @description what that figure rests on, or null */
-            burnSays?: string;
+            burnSays?: components["schemas"]["Fact"];
             /**
              * Format: int32
              * @description how long to plan for a load, seconds, or null where nobody knows
@@ -8276,8 +8245,7 @@ export interface components {
             burnSeconds?: number;
             /** @description whether a cloth shuts it */
             cloth: boolean;
-            /** @description one load in the words of the measure */
-            eachLoad: string;
+            eachLoad: components["schemas"]["Fact"];
             /** @description why it gets another amount than the round, or null */
             exception?: string;
             /**
@@ -8307,8 +8275,7 @@ export interface components {
              * @description share of the acid that settles inside, a model estimate; null in older rounds
              */
             kept?: number;
-            /** @description the finding that decided it */
-            labelSays: string;
+            labelSays: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description grams of acid dihydrate in each of these, or null
@@ -8354,7 +8321,7 @@ export interface components {
              * @enum {string}
              */
             supersPlan: "TAKEN_OFF" | "BOARD_BETWEEN" | "LEFT_ON";
-            /** @description what to do before the burn, one a line, in English */
+            /** @description what to do before the burn, one a line, in English; of older rounds alone */
             tasks: string;
             /** @description the same as codes with their values; empty in older rounds */
             todo: components["schemas"]["Task"][];
@@ -8438,15 +8405,13 @@ export interface components {
              * @description line of the file, from 1
              */
             line: number;
-            /** @description what is wrong and what is allowed */
-            says: string;
+            says: components["schemas"]["Fact"];
         };
         /** @description The rule of thumb that people carry: the rounds span the capping time, 12 days for workers or 15 with drones, and lie no more than a week apart. A guide; the model may say otherwise. */
         RuleOfThumb: {
             /** @description whether the rounds keep to it */
             holds: boolean;
-            /** @description the rule and how the rounds stand to it */
-            says: string;
+            says: components["schemas"]["Fact"];
         };
         /** @description What the label and the law allow, as the keeper copied it from the paper in hand. Null means that the paper is silent. */
         RuleSheet: {
@@ -8541,7 +8506,7 @@ export interface components {
              */
             waitingDays?: number;
         };
-        /** @description A rule that bent or broke at a visit, in words. */
+        /** @description A rule that bent or broke at a visit. */
         RuleViolation: {
             /** @description whether this must not be, or is only not as it was wished */
             broken: boolean;
@@ -8555,8 +8520,7 @@ export interface components {
              * @description which of its rounds
              */
             number: number;
-            /** @description what is not as it should be, and why */
-            says: string;
+            says: components["schemas"]["Fact"];
             /**
              * Format: uuid
              * @description the series
@@ -8766,8 +8730,7 @@ export interface components {
              * @description in all
              */
             mites: number;
-            /** @description all that in a sentence */
-            says: string;
+            says: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description mites a bee, a fraction
@@ -8791,8 +8754,6 @@ export interface components {
              * @description s; 0 where it saves nothing
              */
             saved: number;
-            /** @description in a sentence */
-            words: string;
         };
         /** @description Weighings that are not kept yet. */
         ScoopQuestion: {
@@ -8831,8 +8792,8 @@ export interface components {
              * @description what the spoon should hold at the usual density, g
              */
             usualGrams: number;
-            /** @description what is pointed out, in words */
-            warnings: string[];
+            /** @description what is pointed out */
+            warnings: components["schemas"]["Fact"][];
             /**
              * Format: int32
              * @description how many
@@ -8961,8 +8922,7 @@ export interface components {
              * @description how often it found a better plan
              */
             better: number;
-            /** @description why it ended without a plan, or null */
-            failed?: string;
+            failed?: components["schemas"]["Fact"];
             figures?: components["schemas"]["PlanSummary"];
             /** @description whether it still searches */
             running: boolean;
@@ -8971,8 +8931,7 @@ export interface components {
              * @description how long it may take
              */
             seconds: number;
-            /** @description it searches for, in words */
-            what: string;
+            what?: components["schemas"]["Fact"];
         };
         /** @description A limit with the name of its season. */
         SeasonLimit: {
@@ -9037,8 +8996,8 @@ export interface components {
             depot?: components["schemas"]["Depot"];
             /** @description whether a round stands otherwise than it was agreed */
             differs: boolean;
-            /** @description who tells of today's and tomorrow's weather, in words; empty where nobody does */
-            hoursFrom: string[];
+            /** @description who tells of today's and tomorrow's weather; empty where nobody does */
+            hoursFrom: components["schemas"]["Fact"][];
             /** @description whether some of it is made up */
             hoursMadeUp: boolean;
             /** @description what cannot be planned, and why */
@@ -9047,8 +9006,7 @@ export interface components {
             locked: {
                 [key: string]: string;
             };
-            /** @description what is to be entered first, or null */
-            missing?: string;
+            missing?: components["schemas"]["Fact"];
             /**
              * Format: date-time
              * @description the server's clock
@@ -9065,7 +9023,7 @@ export interface components {
         /** @description What is seen at a moment. */
         Seen: {
             /** @description what is wrong, and what to do */
-            alerts: components["schemas"]["Told"][];
+            alerts: ("TOO_EARLY" | "NO_CHARGE" | "NEVER_READY" | "NO_RECOVERY" | "WEAK_OR_OVERLOADED" | "UNMARKED_FALL" | "SWAP_PACK" | "TOO_HOT")[];
             /**
              * Format: double
              * @description median of the last three samples, °C, or null before the first
@@ -9083,8 +9041,6 @@ export interface components {
              * @description of the load that burns or burned last, °C, or null
              */
             lowest?: number;
-            /** @description the same in words */
-            says: string;
             /**
              * Format: double
              * @description the moment, since the stream began, s
@@ -9095,8 +9051,7 @@ export interface components {
              * @description how long no sample has come, s
              */
             silentFor: number;
-            /** @description where its samples come from, in words */
-            source: string;
+            source: components["schemas"]["Fact"];
             /** @description whether they stand in for a tool's */
             standIn: boolean;
             /**
@@ -9164,8 +9119,7 @@ export interface components {
              * @description key
              */
             id: string;
-            /** @description the line that decides it, or null */
-            labelSays?: string;
+            labelSays?: components["schemas"]["Fact"];
             /** @description what the keeper calls it */
             name: string;
             /** @description why, where it is not on the label */
@@ -9209,8 +9163,7 @@ export interface components {
              * @enum {string}
              */
             occasion: "SWARM" | "PACKAGE" | "SPLIT" | "BEFORE_SALE" | "LATE_SUMMER" | "WINTER";
-            /** @description why these days, or why none */
-            says: string;
+            says: components["schemas"]["Fact"];
         };
         /** @description What is still to come of a series, planned anew. */
         SeriesRest: {
@@ -9348,12 +9301,14 @@ export interface components {
             next: number;
             series: components["schemas"]["SeriesToPlan"];
         };
-        /** @description One line of a rule sheet in words, for reading it and for laying two beside each other. */
+        /** @description One line of a rule sheet, for reading it and for laying two beside each other. */
         SheetLine: {
-            /** @description what it is about */
-            point: string;
-            /** @description what the sheet says, or null where it is silent */
-            says?: string;
+            /**
+             * @description what it is about
+             * @enum {string}
+             */
+            point: "GRAMS_OF" | "GRAMS" | "GRAMS_A_BOX" | "GRAMS_A_HIVE" | "ROUNDS_A_SERIES" | "ROUNDS_A_YEAR" | "DAYS_BETWEEN" | "CAPPED_BROOD" | "SUPERS" | "HONEY_WAIT" | "MINUTES_SHUT" | "LEAST_CELSIUS" | "MOST_CELSIUS" | "AIR_TEMPERATURE" | "THE_PRODUCT" | "THE_SHEET" | "THE_MEASURE" | "NOTE";
+            says?: components["schemas"]["Fact"];
         };
         /** @description What is typed at sign-in. */
         SignIn: {
@@ -9365,9 +9320,9 @@ export interface components {
         /** @description What the bench offers to choose from. */
         SpacingChoices: {
             /** @description from dose to kill */
-            curves: components["schemas"]["OfferedCurve"][];
-            /** @description what the model leaves out, in sentences */
-            leftOut: string[];
+            curves: ("FIELD" | "TRIAL" | "OWN")[];
+            /** @description what the model leaves out */
+            leftOut: components["schemas"]["Fact"][];
             /** @description how many rounds, how far apart */
             patterns: components["schemas"]["SpacingPattern"][];
             /** @description how hives stand */
@@ -9380,12 +9335,8 @@ export interface components {
              * @description days between them
              */
             gap: number;
-            /** @description short key */
+            /** @description short key, by which the screens name it */
             id: string;
-            /** @description what it is called on screen */
-            name: string;
-            /** @description why its keepers hold to it */
-            reason: string;
             /**
              * Format: int32
              * @description how many
@@ -9526,8 +9477,7 @@ export interface components {
         };
         /** @description What the rounds to come will use up beside the acid, by how long each thing lasts. An estimate. */
         SupplyForecast: {
-            /** @description what it follows from, in a sentence */
-            from: string;
+            from: components["schemas"]["Fact"];
             /**
              * @description of what
              * @enum {string}
@@ -9639,19 +9589,7 @@ export interface components {
              */
             now: string;
             /** @description what presses of the stock */
-            stock: string[];
-        };
-        /** @description An alert in words. */
-        Told: {
-            /**
-             * @description which
-             * @enum {string}
-             */
-            alert: "TOO_EARLY" | "NO_CHARGE" | "NEVER_READY" | "NO_RECOVERY" | "WEAK_OR_OVERLOADED" | "UNMARKED_FALL" | "SWAP_PACK" | "TOO_HOT";
-            /** @description what is seen */
-            says: string;
-            /** @description what to do about it */
-            toDo: string;
+            stock: components["schemas"]["Fact"][];
         };
         /** @description A tool that turns acid into vapour, as its keeper and its maker describe it. */
         Tool: {
@@ -9823,8 +9761,8 @@ export interface components {
              * @description burns since its seals were changed, or since ever
              */
             burnsOnSeals: number;
-            /** @description what is due, in words; empty if nothing is */
-            due: string[];
+            /** @description what is due; empty if nothing is */
+            due: components["schemas"]["Fact"][];
             /** @description whether that is as many as they bear */
             sealsDue: boolean;
             /** @description apiaries that it burned in since it was cleaned */
@@ -9880,8 +9818,7 @@ export interface components {
              * @description key
              */
             id: string;
-            /** @description the finding that decided it */
-            labelSays?: string;
+            labelSays?: components["schemas"]["Fact"];
             /**
              * Format: int32
              * @description loads that burned to their end
@@ -9912,8 +9849,7 @@ export interface components {
              * @description grams of product
              */
             productGrams: number;
-            /** @description what was out of the ordinary */
-            remarks: string;
+            remarks: components["schemas"]["Fact"];
             /**
              * Format: date-time
              * @description when the tool was out, or null
@@ -9958,8 +9894,7 @@ export interface components {
              * @description days before honey may be taken by the sheet, or null where it is silent
              */
             waitingDays?: number;
-            /** @description where the weather came from, in words */
-            weatherFrom?: string;
+            weatherFrom?: components["schemas"]["Fact"];
             /** @description whether that weather is made up, or null where there is none */
             weatherMadeUp?: boolean;
             /**
@@ -10069,8 +10004,8 @@ export interface components {
             seen?: components["schemas"]["Seen"];
             /** @description whether faults can be asked for */
             simulated: boolean;
-            /** @description words on why the load that burns cannot be seen, or null */
-            tooSmall?: string;
+            /** @description whether the load that burns may be too small to be seen */
+            tooSmall: boolean;
         };
         /** @description What a watcher has to know of a tool. */
         WatchedTool: {
@@ -10116,8 +10051,7 @@ export interface components {
             commonDate?: string;
             /** @description all days that would then be */
             days: string[];
-            /** @description the line that decides it, or null */
-            labelSays?: string;
+            labelSays?: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description mites in all at the common date, a model estimate; null for a series that was not reckoned on a bench
@@ -10138,8 +10072,6 @@ export interface components {
              * @enum {string}
              */
             way: "SHIFT_ALL" | "MOVE_ONE" | "LEAVE_OUT";
-            /** @description its name */
-            words: string;
         };
         /** @description Two ways of treating held against each other. Yards differ: hives are dealt out anew within the yards that used both ways; where each yard had one way, whole yards are. Of all comparisons on a page some would look different by chance, so each has to be the clearer the more there are (Holm 1979, Scandinavian Journal of Statistics 6). */
         WaysCompared: {
@@ -10160,12 +10092,15 @@ export interface components {
              * @description lower end of its 95 % interval, or null
              */
             low?: number;
-            /** @description the one way */
-            one: string;
-            /** @description the other */
-            other: string;
-            /** @description it in a sentence */
-            says: string;
+            /** @description a value, known by its field: grams (with decimals to show), scoops with holding (g), celsius, day, n with of, share (1 is all), minutes, seconds, km, metres, litres, wind (m/s), figure, text, word, fact, sum or all (lists) */
+            one: {
+                [key: string]: unknown;
+            };
+            /** @description a value, known by its field: grams (with decimals to show), scoops with holding (g), celsius, day, n with of, share (1 is all), minutes, seconds, km, metres, litres, wind (m/s), figure, text, word, fact, sum or all (lists) */
+            other: {
+                [key: string]: unknown;
+            };
+            says: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description so many times as many mites the one way left as the other; or null
@@ -10179,8 +10114,7 @@ export interface components {
         };
         /** @description A file as it would be brought in, or was. */
         WeatherPreview: {
-            /** @description what has to be said first, or null */
-            asks?: string;
+            asks?: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description °C, or null
@@ -10206,7 +10140,7 @@ export interface components {
              */
             last?: string;
             /** @description how text and units were read */
-            readAs: string[];
+            readAs: components["schemas"]["Fact"][];
             /**
              * Format: double
              * @description °C, or null
@@ -10217,8 +10151,7 @@ export interface components {
         WeatherThere: {
             /** @description whether it is made up; then it is shown, and decides nothing */
             madeUp: boolean;
-            /** @description where it comes from, in words */
-            says: string;
+            says: components["schemas"]["Fact"];
             weather: components["schemas"]["HourlyWeather"];
             /** @description the side that the wind comes from, or null where nobody says */
             windSide?: string;
@@ -10244,8 +10177,6 @@ export interface components {
             /** @description the product's name */
             product: string;
             scoops: components["schemas"]["Scoops"];
-            /** @description the spoon's name */
-            spoonWords: string;
         };
         /** @description Scoops to weigh in. */
         Weighing: {
@@ -10269,8 +10200,6 @@ export interface components {
              * @enum {string}
              */
             what: "AS_IT_IS" | "ONE_MORE_CREW" | "ONE_MORE_TOOL" | "WIDER_GAPS" | "LATER_START";
-            /** @description the same in words */
-            words: string;
         };
         /** @description What would be if. */
         WhatIfQuestion: {
@@ -10295,7 +10224,7 @@ export interface components {
         WholeRound: {
             apiary: components["schemas"]["Apiary"];
             /** @description the usual cautions for its tool */
-            cautions: string[];
+            cautions: components["schemas"]["Fact"][];
             /** @description its dose sheet */
             hives: components["schemas"]["RoundHive"][];
             /** @description what to confirm before burning */
@@ -10428,8 +10357,7 @@ export interface components {
         };
         /** @description A day of an apiary. */
         YardCell: {
-            /** @description why nobody may come, or null */
-            closed?: string;
+            closed?: components["schemas"]["Fact"];
             /** @description whether no source tells of some of them: they are usual for the date */
             expected: boolean;
             /**
@@ -10464,8 +10392,7 @@ export interface components {
             hours: components["schemas"]["GradedHour"][];
             /** @description whether some of it is made up, see madeUp */
             madeUp: boolean;
-            /** @description where the weather comes from, in words */
-            source: string;
+            source: components["schemas"]["Fact"];
             sun: components["schemas"]["SunDay"];
             /**
              * Format: double
@@ -10510,8 +10437,7 @@ export interface components {
              */
             hives: number;
             interval: components["schemas"]["Interval"];
-            /** @description all that in a sentence */
-            says: string;
+            says: components["schemas"]["Fact"];
             /**
              * Format: double
              * @description mean of the hives' shares, a fraction
@@ -10605,8 +10531,7 @@ export interface components {
              * @enum {string}
              */
             kind: "SUPERS" | "FLOW" | "NO_LAYING" | "BROODLESS" | "WINTER_BEES" | "OFF";
-            /** @description in words */
-            says: string;
+            says: components["schemas"]["Fact"];
             /**
              * Format: date
              * @description last day

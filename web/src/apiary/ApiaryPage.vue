@@ -20,6 +20,7 @@ import PageState from '../shared/layout/PageState.vue'
 import { windSpeed } from '../shared/units/quantity'
 import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
@@ -137,7 +138,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
               ' ' + t('apiary.apiaryPage.from', { windSide: sideWords(there.windSide) })
             }}</template></template
           ><template #windMs>{{ windSpeed(wind.windMs) }}</template
-          ><template #says>{{ there?.says }}</template
+          ><template #says>{{ inWords(there?.says) }}</template
           ><template #strong
             ><strong>{{
               there?.madeUp

@@ -7,6 +7,7 @@ import { counted } from '../shared/format'
 import { useRequest } from '../shared/request'
 import { ZONES } from '../shared/zones'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Bringing in hives: choose a file, look at what it would do, then do it whole. */
 const router = useRouter()
@@ -138,12 +139,12 @@ async function bringIn(): Promise<void> {
         ><template #value>{{ ' ' }}</template
         ><template #span
           ><span class="soft">{{
-            t('apiary.importPage.readAs', { readAs: preview.readAs })
+            t('apiary.importPage.readAs', { readAs: inWords(preview.readAs) })
           }}</span></template
         ></i18n-t
       >
     </p>
-    <p v-for="note in preview.notes" :key="note" class="soft">{{ note }}</p>
+    <p v-for="(note, i) in preview.notes" :key="i" class="soft">{{ inWords(note) }}</p>
     <template v-if="preview.errors.length">
       <h2>{{ t('apiary.importPage.rowsCannotBeRead') }}</h2>
       <LineTable :label="t('apiary.importPage.rowsCannotBeRead')">
@@ -160,7 +161,7 @@ async function bringIn(): Promise<void> {
             <td class="figure">{{ error.line }}</td>
             <td>{{ error.column }}</td>
             <td>{{ error.found || t('common.nothing') }}</td>
-            <td>{{ error.says }}</td>
+            <td>{{ inWords(error.says) }}</td>
           </tr>
         </tbody>
       </LineTable>

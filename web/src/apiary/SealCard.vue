@@ -10,6 +10,7 @@ import { fixed, roughly } from '../shared/numbers'
 import { LEAKS } from '../shared/standing'
 import { taskWords } from '../shared/readyWords'
 import { t } from '../words/words'
+import { wordOf } from '../words/facts'
 
 /** What a hive holds of its vapour, where the rest goes, and what to shut first. */
 const props = defineProps<{ read: Shapes['HiveSeal']; name: string }>()
@@ -108,7 +109,9 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
     <p v-if="best" class="first">
       <i18n-t keypath="apiary.sealCard.thenKeepsMitesOn" scope="global"
         ><template #strong
-          ><strong>{{ t('apiary.sealCard.first', { remedy: best.remedy }) }}</strong></template
+          ><strong>{{
+            t('apiary.sealCard.first', { remedy: wordOf(`LeakRemedy.${best.kind}`) })
+          }}</strong></template
         ><template #kept>{{ roughly(best.kept) }}</template
         ><template #kill>{{ roughly(best.kill) }}</template
         ><template #kill2>{{ roughly(seal.kill) }}</template
@@ -124,8 +127,8 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
         <li v-for="gain in seal.gains" :key="gain.kind">
           {{
             t('apiary.sealCard.thenKeeps', {
-              words: gain.words,
-              remedy: gain.remedy,
+              words: wordOf(`LeakKind.${gain.kind}`),
+              remedy: wordOf(`LeakRemedy.${gain.kind}`),
               kept: roughly(gain.kept),
             })
           }}

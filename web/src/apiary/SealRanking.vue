@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { roughly } from '../shared/numbers'
 import type { Hive } from './useYard'
 import { t } from '../words/words'
+import { wordOf } from '../words/facts'
 
 /** The leakiest hives first, with what to shut and what that gains. */
 const props = defineProps<{
@@ -42,7 +43,7 @@ const ranked = computed(() =>
               ></i18n-t
             >
           </button>
-          <p>{{ each.gain.remedy }}</p>
+          <p>{{ wordOf(`LeakRemedy.${each.gain.kind}`) }}</p>
           <p class="figure soft">
             {{
               t('apiary.sealRanking.gramMore', {

@@ -149,7 +149,7 @@ describe('the same hives as a list', () => {
 })
 
 describe('the leakiest', () => {
-  const gain = { kind: 'FLOOR', words: 'floor', remedy: 'tray in', kept: 0.9, kill: 0.86 } as const
+  const gain = { kind: 'FLOOR', kept: 0.9, kill: 0.86 } as const
   const seal = (id: string, kept: number, gains = [gain]) => ({
     hiveId: id,
     kept,

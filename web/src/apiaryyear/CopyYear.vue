@@ -4,6 +4,7 @@ import { api, ask, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** An apiary's year copied to others, moved by their height. */
 const props = defineProps<{ id: string }>()
@@ -51,7 +52,7 @@ async function copy(): Promise<void> {
     }}</v-btn>
   </form>
   <ul role="status">
-    <li v-for="each in copied" :key="each.apiaryId">{{ each.apiary }}: {{ each.says }}</li>
+    <li v-for="each in copied" :key="each.apiaryId">{{ each.apiary }}: {{ inWords(each.says) }}</li>
   </ul>
 </template>
 

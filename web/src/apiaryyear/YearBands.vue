@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import { addDays, daysBetween, shortDay } from '../shared/days'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** The next twelve months of an apiary as bands: supers, flows, laying, winter bees, days off. */
 const props = defineProps<{ year: readonly Shapes['YearStretch'][] }>()
@@ -38,7 +39,7 @@ function saysOf(each: Shapes['YearStretch']): string {
   return t('apiaryyear.yearBands.to', {
     from: shortDay(each.from),
     to: shortDay(each.to),
-    says: each.says,
+    says: inWords(each.says),
   })
 }
 </script>

@@ -4,6 +4,7 @@ import { api, ask, type Shapes } from '../api/client'
 import { counted } from '../shared/format'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Counts from a table file: looked at first, then brought in whole, or its good rows alone. */
 const emit = defineEmits<{ brought: [] }>()
@@ -68,7 +69,7 @@ async function bring(): Promise<void> {
             t('count.countFile.to', { first: preview.first, last: preview.last })
           }}</template></template
         ><template #span
-          ><span class="soft">{{ preview.readAs }}</span></template
+          ><span class="soft">{{ inWords(preview.readAs) }}</span></template
         ></i18n-t
       >
     </p>
@@ -79,7 +80,7 @@ async function bring(): Promise<void> {
             line: each.line,
             column: each.column,
             found: each.found,
-            says: each.says,
+            says: inWords(each.says),
           })
         }}
       </li>

@@ -6,6 +6,7 @@ import IntervalBar from '../shared/chart/IntervalBar.vue'
 import StandingMark from './StandingMark.vue'
 import { t } from '../words/words'
 import { fixed } from '../shared/numbers'
+import { inWords } from '../words/facts'
 
 type Sign = Shapes['NewSign']['sign']
 type Choice = Shapes['NewDecision']['choice']
@@ -189,7 +190,7 @@ function toggle(sign: Sign): void {
       <i18n-t keypath="count.countRow.ifSlipStrikeOut" scope="global"
         ><template #strong
           ><strong>{{ t('count.countRow.lookAgain') }}</strong></template
-        ><template #doubt>{{ line.doubt }}</template></i18n-t
+        ><template #doubt>{{ inWords(line.doubt) }}</template></i18n-t
       >
     </p>
   </li>

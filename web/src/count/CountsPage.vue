@@ -15,6 +15,7 @@ import { useOutbox } from '../shared/offline/outbox'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -81,7 +82,7 @@ function decide(
         body: { id: newId(), choice, reason },
       }),
     )
-    neighbours.value = decided.says ?? ''
+    neighbours.value = inWords(decided.says)
   })
 }
 
@@ -143,7 +144,7 @@ function strike(id: string): Promise<void> {
         <template v-if="board.whole">
           <i18n-t keypath="count.countsPage.thisWeeksSamples" scope="global"
             ><template #strong
-              ><strong>{{ board.whole.says }}</strong></template
+              ><strong>{{ inWords(board.whole.says) }}</strong></template
             ></i18n-t
           >
         </template>

@@ -10,6 +10,7 @@ import { TAM } from '../shared/testing/people'
 import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
 import IntervalBar from '../shared/chart/IntervalBar.vue'
+import { sentence } from '../shared/testing/facts'
 
 const vuetify = createVuetify({ components })
 const RouterLink = { props: ['to'], template: '<a><slot /></a>' }
@@ -31,7 +32,7 @@ const reading: Shapes['SampleReading'] = {
   interval: { low: 0.0159, high: 0.056 },
   standing: 'CANNOT_TELL',
   beesToSettle: 753,
-  says: '',
+  says: sentence(''),
 }
 
 beforeEach(() => {
@@ -76,7 +77,7 @@ describe('the row of a hive', () => {
 
   it('asks again about a board that hardly can be right, and says what to do', () => {
     expect(row({}).text()).not.toContain('Look again')
-    const doubt = row({ doubt: 'No mite on the board just after a round?' }).text()
+    const doubt = row({ doubt: sentence('No mite on the board just after a round?') }).text()
     expect(doubt).toContain('Look again. No mite on the board just after a round?')
     expect(doubt).toContain('strike it out')
   })

@@ -31,7 +31,6 @@ const weighed: Shapes['Weighed'] = {
   id: 'w',
   product: 'Vale crystals',
   lot: '7',
-  spoonWords: '¼ teaspoon (US)',
   grams: [1.2],
   scoops: {
     spoon: 'QUARTER_TSP_US',

@@ -5,6 +5,7 @@ import LotPick from './LotPick.vue'
 import type { DoseDraft } from '../shared/dose/doseDraft'
 import { t } from '../words/words'
 import { fixed } from '../shared/numbers'
+import { inWords, wordOf } from '../words/facts'
 
 const props = defineProps<{
   choices: Shapes['Choices']
@@ -24,8 +25,8 @@ const OWN = 'own'
 const presets = computed(() => [
   ...props.choices.presets.map((preset) => ({
     value: preset.id,
-    title: preset.name,
-    subtitle: preset.reason,
+    title: wordOf(`DosePreset.${preset.id}`),
+    subtitle: wordOf(`DosePresetReason.${preset.id}`),
   })),
   { value: OWN, title: t('dose.doseForm.myOwnAmount') },
 ])
@@ -34,7 +35,7 @@ const measures = computed(() => [
   ...props.choices.spoons.map((each) => ({
     value: each.spoon,
     title: t('dose.doseForm.levelAboutG', {
-      words: each.words,
+      words: wordOf(`Spoon.${each.spoon}`),
       usualGrams: fixed(each.usualGrams, 2),
     }),
   })),
@@ -272,7 +273,7 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
               : t('dose.doseForm.burnTimeFromTest', { burns: chosenTool.burns.length })
         }}
         <template v-if="chosenTool.wear.due.length">
-          {{ t('dose.doseForm.beforeDay', { due: chosenTool.wear.due.join('; ') }) }}
+          {{ t('dose.doseForm.beforeDay', { due: chosenTool.wear.due.map(inWords).join('; ') }) }}
         </template>
       </p>
       <div class="pair">

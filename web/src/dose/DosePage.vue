@@ -19,6 +19,7 @@ import { fieldName, useYardSheet } from './useYardSheet'
 import PageState from '../shared/layout/PageState.vue'
 import { useForm, useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 const route = useRoute()
 const router = useRouter()
@@ -60,7 +61,7 @@ const { yard, wrong, problem } = useYardSheet(
   whom,
   toolId,
   () => chosen.value.length === 0,
-  () => inHand.dayline?.there?.says,
+  () => inHand.dayline?.there && inWords(inHand.dayline.there.says),
 )
 const sheet = computed(() => yard.value?.dose ?? null)
 /** Hives that the tool must not come near. */
@@ -275,7 +276,7 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
         <ul>
           <li v-for="item in yard?.kit" :key="item.key">
             <strong>{{ item.amount }}</strong> {{ item.name }}
-            <span class="soft">{{ item.why }}</span>
+            <span class="soft">{{ inWords(item.why) }}</span>
           </li>
         </ul>
       </details>

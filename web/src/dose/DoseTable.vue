@@ -5,11 +5,13 @@ import HiveFigure from '../shared/HiveFigure.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { clockOf } from '../shared/format'
 import { fixed, roughly } from '../shared/numbers'
+import { weight } from '../shared/units/quantity'
 import ExceptionForm from './ExceptionForm.vue'
 import type { DoseException } from '../shared/dose/doseDraft'
 import { taskWords } from '../shared/readyWords'
 import { MATERIALS } from '../shared/standing'
 import { t } from '../words/words'
+import { inWords, wordOf } from '../words/facts'
 
 /** Hive by hive: grams, loads, what it keeps, and what the label says. Each line can be asked why, and given its own amount. */
 const props = defineProps<{
@@ -38,7 +40,7 @@ function refused(hiveId: string): Record<string, string> {
 function missed({ error, errorPercent }: Shapes['HiveDose']): string {
   if (Math.abs(error) < 0.005) return ''
   const sign = error > 0 ? '+' : '−'
-  return `${sign}${fixed(Math.abs(error), 2)} g, ${sign}${fixed(Math.abs(errorPercent), 1)} %`
+  return `${sign}${weight(Math.abs(error), 2)}, ${sign}${fixed(Math.abs(errorPercent), 1)} %`
 }
 </script>
 
@@ -79,12 +81,12 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
               />
             </td>
             <td class="right figure">
-              {{ fixed(line.totalAcid, 2) }} g
+              {{ weight(line.totalAcid, 2) }}
               <span v-if="missed(line)" class="soft error">{{ missed(line) }}</span>
             </td>
             <td class="right figure">{{ line.loads.count }}</td>
             <td class="right figure load">
-              {{ line.loads.units > 0 ? line.eachLoad : t('dose.doseTable.tooCoarse') }}
+              {{ line.loads.units > 0 ? inWords(line.eachLoad) : t('dose.doseTable.tooCoarse') }}
             </td>
             <td class="right figure wide">
               <template v-if="readyOf.get(line.hive.id)?.burn">
@@ -125,13 +127,13 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
             <td colspan="9">
               <div class="panels">
                 <ol>
-                  <li v-for="step in line.why" :key="step">{{ step }}</li>
+                  <li v-for="step in line.why" :key="step.code">{{ inWords(step) }}</li>
                 </ol>
                 <ul>
                   <li v-for="finding in line.judgement.findings" :key="finding.point">
                     <VerdictMark :verdict="finding.verdict" />
-                    {{ finding.point }}: {{ finding.says }}
-                    <q v-if="finding.line">{{ finding.line }}</q>
+                    {{ wordOf(`LabelPoint.${finding.point}`) }}: {{ inWords(finding.says) }}
+                    <q v-if="finding.line">{{ inWords(finding.line) }}</q>
                   </li>
                 </ul>
               </div>
@@ -145,7 +147,9 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
                   </ul>
                   <p v-if="readyOf.get(line.hive.id)?.burn" class="soft">
                     {{
-                      t('dose.doseTable.burnTime', { says: readyOf.get(line.hive.id)?.burn?.says })
+                      t('dose.doseTable.burnTime', {
+                        says: inWords(readyOf.get(line.hive.id)?.burn?.says),
+                      })
                     }}
                   </p>
                 </div>
@@ -159,7 +163,9 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
                           >{{
                             ' ' +
                             t('dose.doseTable.gainMostThen', {
-                              remedy: readyOf.get(line.hive.id)?.shutFirst?.remedy,
+                              remedy: wordOf(
+                                `LeakRemedy.${readyOf.get(line.hive.id)?.shutFirst?.kind}`,
+                              ),
                               kept: roughly(readyOf.get(line.hive.id)?.shutFirst?.kept ?? 0),
                               kill: roughly(readyOf.get(line.hive.id)?.shutFirst?.kill ?? 0),
                             })

@@ -23,7 +23,6 @@ const READING: Shapes['Scoops'] = {
 const WEIGHED: Shapes['Weighed'] = {
   id: 'w',
   product: 'Vale crystals',
-  spoonWords: '¼ teaspoon (US)',
   grams: [1.2, 1.2, 1.2, 1.2, 1.2],
   scoops: READING,
   by: 'Wren',

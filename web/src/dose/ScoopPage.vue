@@ -6,11 +6,13 @@ import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { newId } from '../shared/ids'
 import { fixed, numberIn } from '../shared/numbers'
+import { weight } from '../shared/units/quantity'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useLimits } from '../shared/limits'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
+import { inWords, wordOf } from '../words/facts'
 
 /** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
 const route = useRoute()
@@ -35,7 +37,7 @@ const items = computed(() =>
   spoons.value.map((each) => ({
     value: each.spoon,
     title: t('dose.scoopPage.levelUsuallyG', {
-      words: each.words,
+      words: wordOf(`Spoon.${each.spoon}`),
       usualGrams: fixed(each.usualGrams, 2),
     }),
   })),
@@ -173,7 +175,7 @@ async function strike(weighedId: string): Promise<void> {
     >
       <template v-if="reading">
         <p>{{ t('dose.scoopPage.oneLevelScoopHolds') }}</p>
-        <p class="figure big">{{ fixed(reading.mean, 2) }} g</p>
+        <p class="figure big">{{ weight(reading.mean, 2) }}</p>
         <p>
           {{
             t('dose.scoopPage.gFromScoopScoop', {
@@ -184,7 +186,9 @@ async function strike(weighedId: string): Promise<void> {
             })
           }}
         </p>
-        <p v-for="warning in reading.warnings" :key="warning" class="problem">{{ warning }}</p>
+        <p v-for="warning in reading.warnings" :key="warning.code" class="problem">
+          {{ inWords(warning) }}
+        </p>
         <v-btn variant="flat" color="primary" @click="keep">{{
           t('dose.scoopPage.keepForThisProduct')
         }}</v-btn>
@@ -215,8 +219,8 @@ async function strike(weighedId: string): Promise<void> {
       <tr v-for="each in kept" :key="each.id">
         <td>{{ each.product }}</td>
         <td>{{ each.lot }}</td>
-        <td>{{ each.spoonWords }}</td>
-        <td class="figure">{{ fixed(each.scoops.mean, 2) }} g</td>
+        <td>{{ wordOf(`Spoon.${each.scoops.spoon}`) }}</td>
+        <td class="figure">{{ weight(each.scoops.mean, 2) }}</td>
         <td class="figure">{{ fixed(each.scoops.spreadPercent, 1) }} %</td>
         <td>{{ each.by }}, {{ each.at.slice(0, 10) }}</td>
         <td v-if="session.isKeeper">

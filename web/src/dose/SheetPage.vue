@@ -13,6 +13,8 @@ import PageState from '../shared/layout/PageState.vue'
 import { tasksOf } from '../shared/readyWords'
 import { t } from '../words/words'
 import { fixed } from '../shared/numbers'
+import { weight } from '../shared/units/quantity'
+import { inWords } from '../words/facts'
 
 /** A planned round's dose sheet and kit list: to print, to pack by, to take to the yard. */
 const props = defineProps<{ id: string }>()
@@ -99,9 +101,9 @@ function print(): void {
     <p class="facts">
       <i18n-t keypath="dose.sheetPage.acidDihydrateProductFill" scope="global"
         ><template #strong
-          ><strong class="figure">{{ fixed(totals.acid, 2) }} g</strong></template
+          ><strong class="figure">{{ weight(totals.acid, 2) }}</strong></template
         ><template #strong2
-          ><strong class="figure">{{ fixed(totals.product, 2) }} g</strong></template
+          ><strong class="figure">{{ weight(totals.product, 2) }}</strong></template
         ><template #strength>{{ fixed(100 * whole.round.strength, 1) }}</template
         ><template #more
           ><template v-if="whole.round.product">, {{ whole.round.product }}</template></template
@@ -154,7 +156,7 @@ function print(): void {
             </td>
             <td class="boxes">{{ boxNotation(hive.boxes) }}</td>
             <td>
-              <strong class="figure boxes">{{ hive.eachLoad }}</strong>
+              <strong class="figure boxes">{{ inWords(hive.eachLoad) }}</strong>
               <span v-if="hive.exception" class="why">{{ hive.exception }}</span>
             </td>
             <td class="figure">{{ hive.loads }}</td>
@@ -164,7 +166,9 @@ function print(): void {
             <td class="tasks">{{ tasksOf(hive).join('; ') }}</td>
             <td>
               <VerdictMark :verdict="hive.verdict" />
-              <span v-if="hive.verdict === 'NOT_ON_LABEL'" class="why">{{ hive.labelSays }}</span>
+              <span v-if="hive.verdict === 'NOT_ON_LABEL'" class="why">{{
+                inWords(hive.labelSays)
+              }}</span>
             </td>
           </tr>
         </tbody>
@@ -178,7 +182,7 @@ function print(): void {
       @tick="kit.tick"
     />
     <ul class="cautions" :aria-label="t('dose.sheetPage.cautions')">
-      <li v-for="caution in whole.cautions" :key="caution">{{ caution }}</li>
+      <li v-for="caution in whole.cautions" :key="caution.code">{{ inWords(caution) }}</li>
     </ul>
   </template>
 </template>

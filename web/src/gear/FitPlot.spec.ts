@@ -2,6 +2,7 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { Shapes } from '../api/client'
 import FitPlot from './FitPlot.vue'
+import { sentence } from '../shared/testing/facts'
 
 const fit: Shapes['BurnFit'] = {
   basis: 'LINE',
@@ -22,7 +23,7 @@ const line: Shapes['BurnLine'] = {
   to: { load: 5, seconds: 270, planned: 310.5 },
   testedFrom: 0.75,
   testedTo: 3.75,
-  says: '70 s + 40.0 s × grams, R² 0.98',
+  says: sentence('70 s + 40.0 s × grams, R² 0.98'),
 }
 
 describe('test burns and their fit', () => {

@@ -7,6 +7,7 @@ import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { fromNothing } from '../shared/chart/scales'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Burn time against load: test burns as points, the fit as a line, the planned time above it. */
 const props = defineProps<{ fit: Shapes['BurnFit']; line: Shapes['BurnLine'] }>()
@@ -44,7 +45,7 @@ const ticks = computed(() =>
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
       :aria-label="
-        t('gear.fitPlot.burnTimeFromTest', { says: line.says, points: fit.points.length })
+        t('gear.fitPlot.burnTimeFromTest', { says: inWords(line.says), points: fit.points.length })
       "
     >
       <rect
@@ -74,7 +75,7 @@ const ticks = computed(() =>
     <figcaption>
       {{
         t('gear.fitPlot.dashedPlannedMoreShaded', {
-          says: line.says,
+          says: inWords(line.says),
           marginPercent: fit.marginPercent,
         })
       }}

@@ -2,6 +2,7 @@
 import type { Shapes } from '../api/client'
 import { dayOf, timeIn } from '../shared/format'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** What was read of the folder for weather, file by file. */
 defineProps<{ files: readonly Shapes['FolderFile'][]; zone: string }>()
@@ -12,7 +13,7 @@ defineProps<{ files: readonly Shapes['FolderFile'][]; zone: string }>()
     <h2>{{ t('hours.folderFiles.folderForWeather') }}</h2>
     <ul>
       <li v-for="file in files" :key="file.name" :class="{ bad: !file.taken }">
-        <strong>{{ file.name }}</strong>: {{ file.says }}
+        <strong>{{ file.name }}</strong>: {{ inWords(file.says) }}
         <span class="soft">{{
           t('hours.folderFiles.read', {
             readAt: dayOf(file.readAt.slice(0, 10)),

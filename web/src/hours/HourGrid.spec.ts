@@ -2,6 +2,7 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { Shapes } from '../api/client'
 import HourGrid from './HourGrid.vue'
+import { sentence } from '../shared/testing/facts'
 
 const hour = (
   at: string,
@@ -21,7 +22,7 @@ const hour = (
   reach: 0.97,
   grade,
   reasons,
-  source: 'simulated station',
+  source: sentence('simulated station'),
   madeUp: true,
 })
 const day: Shapes['YardDay'] = {
@@ -51,7 +52,7 @@ const day: Shapes['YardDay'] = {
   warmth: { kind: 'COOL', from: 2, to: 15 },
   unsure: 0,
   madeUp: true,
-  source: 'simulated station',
+  source: sentence('simulated station'),
 }
 const at = (time: string) => Date.parse(`2026-08-19T${time}:00Z`)
 const grid = (now: number) => mount(HourGrid, { props: { days: [day], now } })
@@ -85,12 +86,16 @@ describe('hours by their grade', () => {
       ],
       windows: [],
       madeUp: false,
-      source: 'no source tells of this day',
+      source: sentence('no source tells of this day'),
     }
     const wrapper = mount(HourGrid, { props: { days: [unknown], now: at('04:00') } })
     expect(wrapper.findAll('button')).toHaveLength(0)
     expect(wrapper.get('.untold').text()).toBe('no source tells of this day')
-    const partly = { ...unknown, hours: [...unknown.hours, ...day.hours], source: '3 h told' }
+    const partly = {
+      ...unknown,
+      hours: [...unknown.hours, ...day.hours],
+      source: sentence('3 h told'),
+    }
     const told = mount(HourGrid, { props: { days: [partly], now: at('04:00') } })
     expect(told.get('button').text()).toBe('?')
     expect(told.get('.windows').text()).toBe('none known · 3 h told')

@@ -5,6 +5,7 @@ import { dayOf, timeIn } from '../shared/format'
 import { GRADES, gradesOf } from '../shared/gradeWords'
 import { reasonWords } from '../shared/hourWords'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Days down, hours across: each hour by its grade, as colour, shape and word. */
 const props = defineProps<{
@@ -38,7 +39,7 @@ function isUntold(day: Shapes['YardDay']): boolean {
 function windows(day: Shapes['YardDay']): string {
   const ahead = day.windows.filter((window) => Date.parse(window.to) > props.now)
   const unknown = day.hours.some((hour) => hour.grade === 'UNKNOWN' && !isPast(hour))
-  const source = unknown || props.several ? ` · ${day.source}` : ''
+  const source = unknown || props.several ? ` · ${inWords(day.source)}` : ''
   if (ahead.length === 0)
     return (unknown ? t('hours.hourGrid.noneKnown') : t('hours.hourGrid.noneGoodOrFair')) + source
   return (
@@ -69,7 +70,7 @@ function windows(day: Shapes['YardDay']): string {
       <tbody v-for="day in days" :key="day.date">
         <tr v-if="isUntold(day)">
           <th scope="row">{{ dayOf(day.date) }}</th>
-          <td class="untold" :colspan="day.hours.length">{{ day.source }}</td>
+          <td class="untold" :colspan="day.hours.length">{{ inWords(day.source) }}</td>
         </tr>
         <tr v-if="!isUntold(day)">
           <th scope="row" rowspan="2">{{ dayOf(day.date) }}</th>

@@ -19,6 +19,7 @@ import QuantityField from '../shared/units/QuantityField.vue'
 import { degrees, windSpeed } from '../shared/units/quantity'
 import { reasonWords, warmthWords } from '../shared/hourWords'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Which hours of the next ten days suit, and why the others do not. */
 const props = defineProps<{ id: string }>()
@@ -45,7 +46,7 @@ const sources = computed(() => [
   ...new Set(
     (hours.value?.days ?? [])
       .filter((day) => day.hours.some((hour) => hour.weather))
-      .map((day) => day.source),
+      .map((day) => inWords(day.source)),
   ),
 ])
 const labels = computed(() => [
@@ -192,7 +193,7 @@ async function choose(sheetId?: string): Promise<void> {
               ><template #rainMm>{{ fixed(chosen.hour.weather.rainMm, 1) }}</template
               ><template #span
                 ><span :class="chosen.hour.madeUp ? 'madeUp' : 'soft'">{{
-                  chosen.hour.source
+                  inWords(chosen.hour.source)
                 }}</span></template
               ></i18n-t
             >
@@ -206,7 +207,7 @@ async function choose(sheetId?: string): Promise<void> {
             </li>
           </ul>
           <p v-if="chosen.hour.advice">
-            <strong>{{ t('hours.hoursPage.mind') }}</strong> {{ chosen.hour.advice }}.
+            <strong>{{ t('hours.hoursPage.mind') }}</strong> {{ inWords(chosen.hour.advice) }}.
           </p>
         </template>
         <p v-else class="soft">{{ t('hours.hoursPage.pressHourSeeWhy') }}</p>

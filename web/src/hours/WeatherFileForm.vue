@@ -4,6 +4,7 @@ import { api, ask, Refused, words, type Shapes } from '../api/client'
 import { counted, dayOf, timeIn } from '../shared/format'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Hourly weather from a table file: looked at first, units told where the file does not, kept. */
 const props = defineProps<{ apiary: Shapes['Apiary'] }>()
@@ -121,10 +122,10 @@ function moment(at: string | undefined): string {
           warmest: preview.warmest,
         })
       }}</template
-      >. <span class="soft">{{ preview.readAs.join('; ') }}</span>
+      >. <span class="soft">{{ preview.readAs.map(inWords).join('; ') }}</span>
     </p>
     <div v-if="preview.asks" class="asks">
-      <p role="alert" class="problem">{{ preview.asks }}</p>
+      <p role="alert" class="problem">{{ inWords(preview.asks) }}</p>
       <v-radio-group v-model="degrees" inline hide-details @update:model-value="look">
         <v-radio value="FAHRENHEIT" label="°F" />
         <v-radio value="CELSIUS" label="°C" />
@@ -154,7 +155,7 @@ function moment(at: string | undefined): string {
             line: each.line,
             column: each.column,
             found: each.found,
-            says: each.says,
+            says: inWords(each.says),
           })
         }}
       </li>

@@ -2,6 +2,7 @@
 import type { Shapes } from '../api/client'
 import { clockOf, counted } from '../shared/format'
 import { t } from '../words/words'
+import { wordOf } from '../words/facts'
 
 /** What a run that was played through comes to: cloths, the longest seal, tools, and what one more would save. */
 defineProps<{ pace: Shapes['Pace']; saving: Shapes['RunLength']['savings'] }>()
@@ -38,7 +39,7 @@ defineProps<{ pace: Shapes['Pace']; saving: Shapes['RunLength']['savings'] }>()
     <li v-for="gain in saving" :key="gain.more">
       <i18n-t keypath="pace.pacePage.saves" scope="global"
         ><template #strong
-          ><strong>{{ gain.words }}</strong></template
+          ><strong>{{ wordOf(`RunLengthMore.${gain.more}`) }}</strong></template
         ><template #saved>{{ clockOf(1000 * gain.saved) }}</template></i18n-t
       >
     </li>

@@ -2,8 +2,9 @@
 import { computed, ref } from 'vue'
 import { timeIn, dayOf } from '../shared/format'
 import { useRequest } from '../shared/request'
-import { degrees, road, windSpeed } from '../shared/units/quantity'
-import { keepUnits, ownUnits, unitsNow, type Units } from '../shared/units/units'
+import { degrees, litres, road, weight, windSpeed } from '../shared/units/quantity'
+import { keepUnits } from '../shared/units/ownUnits'
+import { ownUnits, unitsNow, type Units } from '../shared/units/units'
 import { t } from '../words/words'
 
 /** In which units a person reads and writes, with an example beside them; they hold at once, on all devices. */
@@ -35,6 +36,28 @@ const CHOICES: {
       { value: 'MILES', title: t('people.ownUnitsForm.miles') },
     ],
   },
+  mass: {
+    label: t('people.ownUnitsForm.weights'),
+    items: [
+      { value: 'GRAMS', title: t('people.ownUnitsForm.grams') },
+      { value: 'GRAINS', title: t('people.ownUnitsForm.grains') },
+      { value: 'OUNCES', title: t('people.ownUnitsForm.ounces') },
+    ],
+  },
+  measures: {
+    label: t('people.ownUnitsForm.measures'),
+    items: [
+      { value: 'WEIGHT_FIRST', title: t('people.ownUnitsForm.weightFirst') },
+      { value: 'SCOOPS_FIRST', title: t('people.ownUnitsForm.scoopsFirst') },
+    ],
+  },
+  volume: {
+    label: t('people.ownUnitsForm.volumes'),
+    items: [
+      { value: 'LITRES', title: t('people.ownUnitsForm.litres') },
+      { value: 'US_GALLONS', title: t('people.ownUnitsForm.gallons') },
+    ],
+  },
   clock: {
     label: t('people.ownUnitsForm.clock'),
     items: [
@@ -56,6 +79,14 @@ const CHOICES: {
       { value: 'COMMA', title: '2,1' },
     ],
   },
+  weekStart: {
+    label: t('people.ownUnitsForm.weekStart'),
+    items: [
+      { value: 'MONDAY', title: t('people.ownUnitsForm.monday') },
+      { value: 'SATURDAY', title: t('people.ownUnitsForm.saturday') },
+      { value: 'SUNDAY', title: t('people.ownUnitsForm.sunday') },
+    ],
+  },
 }
 const example = computed(() =>
   t('people.ownUnitsForm.windDrive', {
@@ -64,6 +95,8 @@ const example = computed(() =>
     degrees: degrees(14.1),
     windSpeed: windSpeed(1.5),
     road: road(12),
+    weight: weight(2.1, 1),
+    water: litres(10),
   }),
 )
 

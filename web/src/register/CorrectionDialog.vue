@@ -14,6 +14,7 @@ import {
 } from './registerWords'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Puts something right in a line: the original stays, the correction stands under it with its reason. */
 const props = defineProps<{ entry: RegisterEntry }>()
@@ -45,7 +46,8 @@ function begin(): void {
 
 function fill(): void {
   id.value = newId()
-  becomes.value = field.value === 'STANDS' ? '' : was.value
+  becomes.value =
+    field.value === 'STANDS' ? '' : field.value === 'REMARKS' ? inWords(was.value) : was.value
   wrong.value = {}
   problem.value = ''
 }

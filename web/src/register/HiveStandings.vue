@@ -7,6 +7,7 @@ import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** An apiary's hives in a year: treatments against the label's most, and when honey supers may go back. */
 const props = defineProps<{ apiaryId: string; year: number }>()
@@ -69,7 +70,7 @@ function honey(wait: Shapes['HoneyWait']): string {
           </button>
         </th>
         <td class="figure" :class="{ over: each.over }">
-          {{ each.says
+          {{ inWords(each.says)
           }}<strong v-if="each.over">{{ ' ' + t('register.hiveStandings.overSheetsMost') }}</strong>
         </td>
         <td class="figure">{{ each.others || t('common.none') }}</td>

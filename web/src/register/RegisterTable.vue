@@ -5,6 +5,7 @@ import { dayOf, grams, timeIn } from '../shared/format'
 import { FIELDS, MEANS, shown, SUPERS, type RegisterEntry } from './registerWords'
 import { degrees } from '../shared/units/quantity'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** The register's lines, each with what was put right in it underneath. */
 defineProps<{ entries: readonly RegisterEntry[]; mayCorrect: boolean }>()
@@ -85,7 +86,7 @@ function productOf({ line }: RegisterEntry): string {
               : t('common.none')
           }}
         </td>
-        <td data-label="Air" class="figure nowrap" :title="entry.line.weatherFrom">
+        <td data-label="Air" class="figure nowrap" :title="inWords(entry.line.weatherFrom)">
           {{
             entry.line.celsius === undefined ? t('common.notKnown') : degrees(entry.line.celsius)
           }}
@@ -102,7 +103,7 @@ function productOf({ line }: RegisterEntry): string {
           <template v-if="entry.line.means !== 'OXALIC_VAPOUR'"
             >{{ MEANS[entry.line.means] }}: {{ entry.line.method }}.
           </template>
-          {{ entry.line.remarks }}
+          {{ inWords(entry.line.remarks) }}
           <em v-if="entry.line.offLabelReason">{{
             t('register.registerTable.offLabelBecause', {
               offLabelReason: entry.line.offLabelReason,

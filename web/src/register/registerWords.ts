@@ -1,5 +1,7 @@
+import { weight } from '../shared/units/quantity'
 import type { Shapes } from '../api/client'
 import { t, texts } from '../words/words'
+import { keptAs, inWords } from '../words/facts'
 
 export type RegisterEntry = Shapes['RegisterEntry']
 export type TreatmentLine = Shapes['TreatmentLine']
@@ -45,7 +47,8 @@ export function items<K extends string>(words: Record<K, string>): { value: K; t
 export function shown(field: Field, value: string): string {
   if (value === '') return t('common.nothing')
   if (field === 'SUPERS') return SUPERS[value as SupersPlan] ?? value
-  if (field === 'GRAMS') return `${value} g`
+  if (field === 'GRAMS') return weight(Number(value))
+  if (field === 'REMARKS') return inWords(value)
   if (field === 'STANDS')
     return value === 'yes'
       ? t('register.registerWords.standing')
@@ -71,7 +74,7 @@ export function holds({ line, now }: RegisterEntry, field: Field): string {
     case 'SUPERS':
       return line.supersPlan
     case 'REMARKS':
-      return line.remarks
+      return keptAs(line.remarks)
     case 'STANDS':
       return 'yes'
   }

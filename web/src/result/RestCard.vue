@@ -7,6 +7,7 @@ import { counted } from '../shared/format'
 import { percent } from '../shared/numbers'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** The rounds to come of a series, planned anew from what its rounds so far showed; taken over by a press. */
 const props = defineProps<{ rest: Shapes['SeriesRest']; mayPlan: boolean }>()
@@ -99,7 +100,7 @@ async function take(days: readonly string[]): Promise<void> {
         </div>
         <div>
           <VerdictMark v-if="each.verdict" :verdict="each.verdict" />
-          <span v-if="each.labelSays" class="soft under">{{ each.labelSays }}</span>
+          <span v-if="each.labelSays" class="soft under">{{ inWords(each.labelSays) }}</span>
         </div>
         <div v-if="mayPlan">
           <v-btn v-if="each.isOther" :disabled="busy" @click="take(each.way.days)">

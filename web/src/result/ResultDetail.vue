@@ -5,6 +5,7 @@ import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
 import DropChart from './DropChart.vue'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** One hive after its rounds: drops against what was foretold, what fits them, and ways to go on. */
 const props = defineProps<{
@@ -64,9 +65,11 @@ const oneMore = computed(() => ({
       <h2>{{ t('result.resultDetail.whatDo') }}</h2>
       <ol class="steps">
         <li v-for="step in result.next" :key="step.kind">
-          <strong>{{ step.says }}</strong>
+          <strong>{{ inWords(step.says) }}</strong>
           <ul>
-            <li v-for="reason in step.reasons" :key="reason" class="soft">{{ reason }}</li>
+            <li v-for="reason in step.reasons" :key="reason.code" class="soft">
+              {{ inWords(reason) }}
+            </li>
           </ul>
         </li>
       </ol>

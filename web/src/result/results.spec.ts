@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import DropChart from './DropChart.vue'
 import ResultDetail from './ResultDetail.vue'
 import RestCard from './RestCard.vue'
+import { sentence } from '../shared/testing/facts'
 
 const rounds = ['2026-08-04', '2026-08-11']
 const drop = (day: string, byTreatment: number): Shapes['RoundDrop'] => ({
@@ -44,7 +45,11 @@ const result: Shapes['HiveResult'] = {
     { rounds: ['2026-08-18'], on: '2026-09-20', wash: estimate(0.01), left: estimate(300) },
   ],
   next: [
-    { kind: 'ONE_MORE', says: 'One more round, if the label allows it.', reasons: ['Because.'] },
+    {
+      kind: 'ONE_MORE',
+      says: sentence('One more round, if the label allows it.'),
+      reasons: [sentence('Because.')],
+    },
   ],
 }
 

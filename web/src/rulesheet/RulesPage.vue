@@ -12,6 +12,7 @@ import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords, wordOf } from '../words/facts'
 
 type ReadSheet = Shapes['ReadSheet']
 
@@ -56,9 +57,10 @@ const rows = computed(() =>
   (chosen.value?.lines ?? []).map((line, i) => {
     const other = beside.value?.lines[i]
     return {
-      ...line,
-      other: other?.says,
-      differs: Boolean(beside.value) && other?.says !== line.says,
+      point: line.point,
+      says: inWords(line.says),
+      other: inWords(other?.says),
+      differs: Boolean(beside.value) && inWords(other?.says) !== inWords(line.says),
     }
   }),
 )
@@ -153,7 +155,7 @@ onMounted(() => load())
         </thead>
         <tbody>
           <tr v-for="row in rows" :key="row.point" :class="{ differs: row.differs }">
-            <th scope="row">{{ row.point }}</th>
+            <th scope="row">{{ wordOf(`LabelPoint.${row.point}`) }}</th>
             <td>
               <template v-if="row.says">{{ row.says }}</template>
               <span v-else class="soft">{{ t('rulesheet.rulesPage.saysNothing') }}</span>

@@ -5,6 +5,7 @@ import { counted, timeIn } from '../shared/format'
 import { useLimits } from '../shared/limits'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 const props = defineProps<{ roundId: string; zone: string; mayWork: boolean }>()
 /** Who and what works in a run, and how long it should take with them. */
@@ -164,7 +165,7 @@ const minutes = computed(() => Math.round((line.value?.finish ?? 0) / 60))
         ></i18n-t
       >
     </p>
-    <p v-if="line.says" class="soft">{{ line.says }}</p>
+    <p v-if="line.says" class="soft">{{ inWords(line.says) }}</p>
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
   </section>
 </template>

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { timeIn } from '../shared/format'
 import type { ShownHive } from './overlay'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Tells the crew where two phones did the same at one hive, and that it counts once. */
 const props = defineProps<{
@@ -40,7 +41,7 @@ const merged = computed(() =>
           ><strong>{{ t('run.mergedNotice.twoPeopleOneHive') }}</strong></template
         ><template #span
           ><span v-for="each in merged" :key="each.id">
-            {{ name(each.hiveId) }}: {{ each.mark.says }} ({{
+            {{ name(each.hiveId) }}: {{ inWords(each.mark.says) }} ({{
               timeIn(zone, Date.parse(each.mark.at))
             }}).</span
           ></template

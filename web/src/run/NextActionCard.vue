@@ -7,6 +7,7 @@ import { shownState } from '../shared/stage'
 import { barred, isUntouched, type ShownHive } from './overlay'
 import { tasksOf } from '../shared/readyWords'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** The hive in hand, what to do with it, and the button that says it is done. */
 const props = defineProps<{
@@ -178,7 +179,7 @@ const tasks = computed(() => (isUntouched(props.hive) && props.sheet ? tasksOf(p
         <p class="says">{{ timerSays }}</p>
       </div>
       <div v-else-if="sheet && step" class="time">
-        <p class="figure timer">{{ sheet.eachLoad }}</p>
+        <p class="figure timer">{{ inWords(sheet.eachLoad) }}</p>
         <p class="says">
           {{
             sheet.loads === 1
@@ -199,10 +200,10 @@ const tasks = computed(() => (isUntouched(props.hive) && props.sheet ? tasksOf(p
       <li v-for="task in tasks" :key="task">{{ task }}</li>
     </ul>
     <p v-if="state === 'BURNING' && sheet?.burnSays" class="soft basis">
-      {{ t('run.nextActionCard.burnTime', { burnSays: sheet.burnSays }) }}
+      {{ t('run.nextActionCard.burnTime', { burnSays: inWords(sheet.burnSays) }) }}
     </p>
     <p v-if="sheet?.verdict === 'NOT_ON_LABEL'" class="off">
-      {{ t('run.nextActionCard.notOnLabel', { labelSays: sheet.labelSays }) }}
+      {{ t('run.nextActionCard.notOnLabel', { labelSays: inWords(sheet.labelSays) }) }}
     </p>
     <button
       class="act"

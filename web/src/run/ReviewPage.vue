@@ -9,6 +9,7 @@ import { useRequest } from '../shared/request'
 import { degrees, windSpeed } from '../shared/units/quantity'
 import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** A run looked back on: planned against done, who, weather, what was out of the ordinary, what is next. */
 const props = defineProps<{ id: string }>()
@@ -108,7 +109,7 @@ const catchUp = computed(() => ({
               <span class="figure">{{ time(each.at) }}</span>
               <span
                 ><strong v-if="each.hiveIds.length">{{ names(each.hiveIds) }}: </strong
-                >{{ each.says }}</span
+                >{{ inWords(each.says) }}</span
               >
             </li>
             <li v-for="each in looked.cameLate" :key="each.by" class="told">
@@ -158,7 +159,7 @@ const catchUp = computed(() => ({
                   }}</template></template
                 ><template #span2
                   ><span class="soft"
-                    >({{ each.says
+                    >({{ inWords(each.says)
                     }}<template v-if="each.madeUp">{{ t('run.reviewPage.madeUp') }}</template
                     >)</span
                   ></template

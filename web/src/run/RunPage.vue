@@ -39,6 +39,7 @@ import { useToolWatch } from './useToolWatch'
 import PageState from '../shared/layout/PageState.vue'
 import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** A round being run: the hive in hand, the row, the tool, and what is out of the ordinary. */
 const props = defineProps<{ id: string }>()
@@ -87,10 +88,10 @@ const wind = computed(() => {
   if (!there.value) return undefined
   if (!there.value.windSide) return t('run.runPage.nobodySaysWhereWind')
   return there.value.madeUp
-    ? t('run.runPage.madeUpFeelWind', { says: there.value.says })
+    ? t('run.runPage.madeUpFeelWind', { says: inWords(there.value.says) })
     : t('run.runPage.windComesFromStand', {
         windSide: sideWords(there.value.windSide),
-        says: there.value.says,
+        says: inWords(there.value.says),
       })
 })
 const standOn = computed(() =>
@@ -124,7 +125,9 @@ const fills = computed(() =>
   part.value === HANDS
     ? tally.waiting.value
         .slice(0, FILLS)
-        .map((each) => `${name(each.hiveId)} ${run.sheet.value.get(each.hiveId)?.eachLoad ?? ''}`)
+        .map(
+          (each) => `${name(each.hiveId)} ${inWords(run.sheet.value.get(each.hiveId)?.eachLoad)}`,
+        )
         .join(' · ')
     : '',
 )

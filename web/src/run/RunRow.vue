@@ -6,6 +6,7 @@ import { clockOf } from '../shared/format'
 import { shownState } from '../shared/stage'
 import { isUntouched, type ShownHive } from './overlay'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** The row as one walks it: every hive with its state, and its clock where it has one. */
 const props = defineProps<{
@@ -17,8 +18,9 @@ const props = defineProps<{
 defineEmits<{ choose: [hiveId: string] }>()
 
 function dose(hive: ShownHive): string {
-  const each = props.sheet.get(hive.hiveId)?.eachLoad ?? ''
-  return hive.loads > 1 && !each.includes('first') ? `${hive.loads} × ${each}` : each
+  const each = props.sheet.get(hive.hiveId)?.eachLoad
+  const alike = hive.loads > 1 && each?.code === 'loads.each'
+  return alike ? `${hive.loads} × ${inWords(each)}` : inWords(each)
 }
 
 /** What else is worth knowing at a glance. */
@@ -31,7 +33,7 @@ function note(hive: ShownHive): string {
         ? t('run.runRow.leakSeen')
         : mark.kind === 'RESIDUE'
           ? t('run.runRow.residueLeft')
-          : mark.says,
+          : inWords(mark.says),
     )
     .filter((says, i, all) => says && all.indexOf(says) === i)
     .join(', ')

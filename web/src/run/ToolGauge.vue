@@ -6,6 +6,7 @@ import type { Fault } from './useToolWatch'
 import { degrees } from '../shared/units/quantity'
 import { t } from '../words/words'
 import { fixed } from '../shared/numbers'
+import { inWords, wordOf } from '../words/facts'
 
 /** The tool's own word on its burn: temperature with dip and recovery, pack, state, what is wrong. */
 const props = defineProps<{
@@ -48,7 +49,7 @@ const fault = ref<Fault>('NONE')
 const file = ref<HTMLInputElement>()
 const seen = computed(() => props.view.seen)
 const silent = computed(() => (seen.value?.silentFor ?? 0) > SILENT)
-const swap = computed(() => seen.value?.alerts.some((each) => each.alert === 'SWAP_PACK') ?? false)
+const swap = computed(() => seen.value?.alerts.includes('SWAP_PACK') ?? false)
 
 function chosen(event: Event): void {
   const input = event.target as HTMLInputElement
@@ -76,7 +77,7 @@ function breakNext(which: Fault): void {
         {{
           silent
             ? t('run.toolGauge.silentForS', { silentFor: Math.round(seen.silentFor) })
-            : seen.says
+            : wordOf(`WatchState.${seen.state}`)
         }}
       </p>
       <p class="figure now">
@@ -88,12 +89,12 @@ function breakNext(which: Fault): void {
       <p v-if="seen.volts !== undefined" class="figure">
         {{ t('run.toolGauge.packV', { volts: fixed(seen.volts, 1) }) }}
       </p>
-      <p :class="{ made: seen.standIn }">{{ seen.source }}</p>
+      <p :class="{ made: seen.standIn }">{{ inWords(seen.source) }}</p>
     </div>
     <TraceLine :seen="seen" />
     <ul v-if="seen.alerts.length" class="alerts" role="alert">
-      <li v-for="each in seen.alerts" :key="each.alert">
-        <strong>{{ each.says }}.</strong> {{ each.toDo }}
+      <li v-for="each in seen.alerts" :key="each">
+        <strong>{{ wordOf(`WatchAlert.${each}`) }}.</strong> {{ wordOf(`WatchAlertToDo.${each}`) }}
       </li>
     </ul>
     <p v-if="asked && mayWork" class="asks wide" role="alert">
@@ -108,7 +109,7 @@ function breakNext(which: Fault): void {
     <p v-if="view.byItself && !view.mayLog" class="soft wide">
       {{ t('run.toolGauge.endsAreYoursPress') }}
     </p>
-    <p v-if="view.tooSmall" class="soft wide">{{ view.tooSmall }}</p>
+    <p v-if="view.tooSmall" class="soft wide">{{ t('run.toolGauge.mayBeTooSmall') }}</p>
     <details v-if="mayWork" class="wide">
       <summary>
         {{

@@ -14,6 +14,7 @@ import PartPick from './PartPick.vue'
 import ReviewLines from './ReviewLines.vue'
 import { useStepCues } from './stepCue'
 import { cueOf, useSpokenCues } from './useSpokenCues'
+import { sentence } from '../shared/testing/facts'
 
 const vuetify = createVuetify({ components })
 /** The dialog without its overlay, which needs a real window. */
@@ -73,7 +74,12 @@ describe('the pace', () => {
 
 describe('what was merged', () => {
   it('is told until it was read, and never again', async () => {
-    const mark = { kind: 'BURN_STARTED', at: AT, by: 'Tam', says: 'load 1 was also started by Tam' }
+    const mark = {
+      kind: 'BURN_STARTED',
+      at: AT,
+      by: 'Tam',
+      says: sentence('load 1 was also started by Tam'),
+    }
     const hives = shown(hive('1', { marks: [mark as Shapes['Mark']] }))
     const wrapper = mount(MergedNotice, { props: { roundId: 'r', hives, name, zone: 'UTC' } })
     expect(wrapper.text()).toContain('Hive 1: load 1 was also started by Tam (06:40)')

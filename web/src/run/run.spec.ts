@@ -12,6 +12,7 @@ import { useOutbox } from '../shared/offline/outbox'
 import ToolGauge from './ToolGauge.vue'
 import TraceLine from './TraceLine.vue'
 import { residueWords, useRun } from './useRun'
+import { sentence } from '../shared/testing/facts'
 
 const vuetify = createVuetify({ components })
 const fetched = vi.fn<(request: Request) => Promise<Response>>()
@@ -21,11 +22,10 @@ const board = boardOf(hive)
 
 const seen: Shapes['Seen'] = {
   tool: { setCelsius: 230, preheatSeconds: 100 },
-  source: 'simulated tool',
+  source: sentence('simulated tool'),
   standIn: true,
   seconds: 120,
   state: 'CHARGED',
-  says: 'acid in',
   celsius: 211.4,
   volts: 18.24,
   lowest: 210.9,
@@ -133,6 +133,7 @@ describe('the tool gauge', () => {
         view: {
           seen: { ...seen, ...more },
           byItself: false,
+          tooSmall: false,
           simulated: true,
           mayWatch: true,
           mayLog: true,
@@ -161,12 +162,11 @@ describe('the tool gauge', () => {
   })
 
   it('says what is wrong and what to do', () => {
-    const alert = { alert: 'NO_CHARGE' as const, says: 'No dip', toDo: 'Turn the cap again.' }
     expect(
-      gauge({ alerts: [alert] })
+      gauge({ alerts: ['NO_CHARGE'] })
         .find('[role=alert]')
         .text(),
-    ).toBe('No dip. Turn the cap again.')
+    ).toContain('No dip 20 s after the release. The cap may be stuck')
   })
 
   it('calls a tool silent that no longer tells, instead of showing its last word', () => {

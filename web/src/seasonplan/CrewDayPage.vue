@@ -5,8 +5,9 @@ import { counted, dayOf, timeIn } from '../shared/format'
 import { hoursOf } from './seasonWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
-import { road } from '../shared/units/quantity'
+import { road, weight } from '../shared/units/quantity'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** A crew's day on one sheet of paper: route, apiaries, acid, kit, cautions. */
 const props = defineProps<{ crew: string; day: string }>()
@@ -58,7 +59,11 @@ function print(): void {
       >
     </p>
     <p class="soft">
-      {{ t('seasonplan.crewDayPage.hoursDoseSheetDay', { hoursSay: whole.hoursSay }) }}
+      {{
+        t('seasonplan.crewDayPage.hoursDoseSheetDay', {
+          hoursSay: whole.hoursSay.map(inWords).join('; '),
+        })
+      }}
     </p>
     <div class="scroll" tabindex="0" role="region" :aria-label="t('seasonplan.crewDayPage.route')">
       <table>
@@ -88,7 +93,7 @@ function print(): void {
               }}</span>
             </td>
             <td class="figure">{{ stop.hives }}</td>
-            <td class="figure">{{ Math.round(stop.acid) }} g</td>
+            <td class="figure">{{ weight(stop.acid, 0) }}</td>
             <td>
               {{
                 t('seasonplan.crewDayPage.round', {
@@ -108,8 +113,10 @@ function print(): void {
         <h2>{{ t('seasonplan.crewDayPage.pack') }}</h2>
         <ul class="kit">
           <li v-for="thing in whole.kit" :key="thing.key">
-            ☐ {{ thing.name }}: <b>{{ thing.amount }}</b><span v-if="thing.why" class="soft"
-              >, {{ thing.why }}</span
+            ☐ {{ inWords(thing.name) }}: <b>{{ inWords(thing.amount) }}</b><span
+              v-if="thing.why"
+              class="soft"
+              >, {{ inWords(thing.why) }}</span
             >
           </li>
         </ul>
@@ -117,7 +124,7 @@ function print(): void {
       <section>
         <h2>{{ t('seasonplan.crewDayPage.cautions') }}</h2>
         <ul>
-          <li v-for="caution in whole.cautions" :key="caution">{{ caution }}</li>
+          <li v-for="caution in whole.cautions" :key="caution.code">{{ inWords(caution) }}</li>
         </ul>
       </section>
     </div>

@@ -5,6 +5,7 @@ import LineTable from '../shared/LineTable.vue'
 import { hoursOf } from './seasonWords'
 import { road } from '../shared/units/quantity'
 import { t } from '../words/words'
+import { wordOf } from '../words/facts'
 
 /** Plans in figures, side by side. */
 const props = defineProps<{
@@ -19,7 +20,7 @@ const lines = computed(() => [
     ? [{ name: t('seasonplan.planFiguresTable.byHandEachOn'), figures: props.byHand }]
     : []),
   ...props.whatIfs.map((each) => ({
-    name: t('seasonplan.planFiguresTable.with', { words: each.words }),
+    name: t('seasonplan.planFiguresTable.with', { words: wordOf(`WhatIf.${each.what}`) }),
     figures: each.figures,
   })),
 ])

@@ -6,6 +6,7 @@ import { dayOf } from '../shared/format'
 import { cellWords, letterOf, stretchesOn } from './seasonWords'
 import { keyOf } from './useSeason'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Apiaries down, days across: hours and the year behind, visits with their crew's letter before. */
 const props = defineProps<{
@@ -82,7 +83,7 @@ function stateOf(visit: Shapes['PlacedVisit']): 'broken' | 'bent' | 'plain' {
 function saysOf(visit: Shapes['PlacedVisit']): string {
   const series = allSeries.value.get(visit.seriesId)
   const crew = props.view.crews.find((each) => each.id === visit.crewId)
-  const why = (bends.value.get(keyOf(visit)) ?? []).map((bend) => bend.says)
+  const why = (bends.value.get(keyOf(visit)) ?? []).map((bend) => inWords(bend.says))
   return [
     t('seasonplan.seasonGrid.round', {
       apiary: series?.apiary,
@@ -190,7 +191,7 @@ function isMonday(day: string): boolean {
               v-for="each in stretchesOn(row.yard.year, day)"
               :key="each.kind + each.from"
               :class="['band', each.kind]"
-              :title="each.says"
+              :title="inWords(each.says)"
             ></i>
             <span v-for="visit in row.left(day)" :key="'was' + keyOf(visit)" class="was">{{
               visit.number

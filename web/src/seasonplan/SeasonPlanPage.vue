@@ -12,6 +12,7 @@ import VisitPanel from './VisitPanel.vue'
 import { keyOf, useSeason } from './useSeason'
 import PageState from '../shared/layout/PageState.vue'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** The season across apiaries: searched, looked at, moved by hand, mended, agreed. */
 const session = useSession()
@@ -86,12 +87,16 @@ function rainedOff(day: string, reason: string): void {
     }}</router-link>
     <router-link to="/season/outfit">{{ t('common.crewsRoads') }}</router-link>
     <span v-if="view?.hoursMadeUp" class="madeUp">{{
-      t('seasonplan.seasonPlanPage.madeUpDottedDays', { hoursFrom: view.hoursFrom.join('; ') })
+      t('seasonplan.seasonPlanPage.madeUpDottedDays', {
+        hoursFrom: view.hoursFrom.map(inWords).join('; '),
+      })
     }}</span>
     <span v-else-if="view" class="soft">{{
       t('seasonplan.seasonPlanPage.dottedDaysAreOnly', {
         hoursFrom: view.hoursFrom.length
-          ? t('seasonplan.seasonPlanPage.hoursToldBy', { hoursFrom: view.hoursFrom.join('; ') })
+          ? t('seasonplan.seasonPlanPage.hoursToldBy', {
+              hoursFrom: view.hoursFrom.map(inWords).join('; '),
+            })
           : t('seasonplan.seasonPlanPage.noSourceTellsAny'),
       })
     }}</span>
@@ -104,7 +109,7 @@ function rainedOff(day: string, reason: string): void {
   />
   <template v-if="view">
     <p v-if="view.missing" class="sheet first">
-      {{ view.missing }}
+      {{ inWords(view.missing) }}
       <router-link v-if="!view.depot || !view.crews.length" to="/season/outfit">{{
         t('common.crewsRoads')
       }}</router-link>
@@ -117,7 +122,7 @@ function rainedOff(day: string, reason: string): void {
             ><router-link :to="`/apiaries/${each.apiaryId}`">{{
               each.apiary
             }}</router-link></template
-          ><template #says>{{ each.says }}</template></i18n-t
+          ><template #says>{{ inWords(each.says) }}</template></i18n-t
         >
       </li>
     </ul>
@@ -133,7 +138,7 @@ function rainedOff(day: string, reason: string): void {
           <span role="status">
             {{
               t('seasonplan.seasonPlanPage.searchingForSFound', {
-                what: view.search.what,
+                what: inWords(view.search.what),
                 seconds: Math.min(Math.round(gone), view.search.seconds),
                 seconds2: view.search.seconds,
                 betters: counted(view.search.better, 'betterPlan'),
@@ -178,7 +183,7 @@ function rainedOff(day: string, reason: string): void {
             t('seasonplan.seasonPlanPage.agreedTodayDoseRun')
           }}</span>
           <span v-if="view.search.failed" role="alert" class="problem">{{
-            view.search.failed
+            inWords(view.search.failed)
           }}</span>
         </template>
       </div>

@@ -6,6 +6,7 @@ import { dayOf, timeIn } from '../shared/format'
 import { hoursOf } from './seasonWords'
 import { keyOf } from './useSeason'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** One round: when, with whom, what bent and why; to move and to pin. */
 const props = defineProps<{
@@ -72,7 +73,7 @@ function put(crewId: string | undefined, day: string | undefined, pinned: boolea
       {{ t('seasonplan.visitPanel.beConfirmedNoSource') }}
     </p>
     <ul v-if="bends.length" class="bends">
-      <li v-for="bend in bends" :key="bend.kind + bend.says">{{ bend.says }}</li>
+      <li v-for="(bend, i) in bends" :key="i">{{ inWords(bend.says) }}</li>
     </ul>
     <p v-else class="soft">{{ t('seasonplan.visitPanel.nothingBentHere') }}</p>
     <template v-if="mayMove">

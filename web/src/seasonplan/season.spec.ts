@@ -5,6 +5,7 @@ import BeforeAfter from './BeforeAfter.vue'
 import PlanFiguresTable from './PlanFiguresTable.vue'
 import SeasonGrid from './SeasonGrid.vue'
 import { cellWords, hoursOf, letterOf, stretchesOn } from './seasonWords'
+import { sentence } from '../shared/testing/facts'
 
 const figures: Shapes['PlanSummary'] = {
   visits: 2,
@@ -76,9 +77,11 @@ function view(other: Partial<Shapes['SeasonView']> = {}): Shapes['SeasonView'] {
           { grade: 'GOOD', minutes: 200, expected: false },
           { grade: 'FAIR', minutes: 60, expected: false },
           { minutes: 0, expected: false },
-          { minutes: 0, expected: false, closed: 'fair in the village' },
+          { minutes: 0, expected: false, closed: sentence('fair in the village') },
         ],
-        year: [{ kind: 'SUPERS', from: '2026-08-18', to: '2026-08-19', says: 'supers are on' }],
+        year: [
+          { kind: 'SUPERS', from: '2026-08-18', to: '2026-08-19', says: sentence('supers are on') },
+        ],
       },
     ],
     leftOut: [],
@@ -91,14 +94,14 @@ function view(other: Partial<Shapes['SeasonView']> = {}): Shapes['SeasonView'] {
           number: 2,
           kind: 'OUTSIDE_HOURS',
           broken: true,
-          says: 'no workable hour on 20 Aug',
+          says: sentence('no workable hour on 20 Aug'),
         },
         {
           seriesId: 'c1',
           number: 3,
           kind: 'MISSED',
           broken: true,
-          says: 'no day fits: supers are on (4 days)',
+          says: sentence('no day fits: supers are on (4 days)'),
         },
       ],
       figures,
@@ -106,9 +109,9 @@ function view(other: Partial<Shapes['SeasonView']> = {}): Shapes['SeasonView'] {
     agreed: [{ seriesId: 'c1', number: 2, crewId: 'b', day: '2026-08-19' }],
     differs: true,
     locked: { '2026-08-21': 'rained off' },
-    search: { running: false, what: '', seconds: 0, better: 0 },
+    search: { running: false, seconds: 0, better: 0 },
     whatIfs: [],
-    hoursFrom: ['simulated station'],
+    hoursFrom: [sentence('simulated station')],
     hoursMadeUp: true,
     ...other,
   }
@@ -162,14 +165,14 @@ describe('plans side by side', () => {
       props: {
         plan: figures,
         byHand: { ...figures, missed: 2, km: 2000 },
-        whatIfs: [{ what: 'WIDER_GAPS', words: 'wider gaps', figures }],
+        whatIfs: [{ what: 'WIDER_GAPS', figures }],
       },
     })
     const rows = wrapper.findAll('tbody tr').map((row) => row.text())
     expect(rows[0]).toContain('1 of 2')
     expect(rows[0]).toContain('1,234 km')
     expect(rows[1]).toContain('2,000 km')
-    expect(rows[2]).toContain('With wider gaps')
+    expect(rows[2]).toContain('With gaps two days wider both ways')
   })
 
   it('say what would change, round by round, and how many are new', () => {
@@ -190,7 +193,7 @@ describe('words of the season', () => {
     expect(cellWords({ grade: 'FAIR', minutes: 60, expected: false })).toBe(
       'fair hours, 1 h 00 workable',
     )
-    expect(cellWords({ minutes: 0, expected: false, closed: 'a fair' })).toBe(
+    expect(cellWords({ minutes: 0, expected: false, closed: sentence('a fair') })).toBe(
       'nobody may come: a fair',
     )
     expect(cellWords({ minutes: 0, expected: false })).toBe('no workable hour')

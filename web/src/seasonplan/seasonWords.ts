@@ -1,5 +1,6 @@
 import type { Shapes } from '../api/client'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** A crew's letter: the carrier of who goes, beside its tint. */
 export function letterOf(crews: readonly { id: string }[], crewId: string | undefined): string {
@@ -17,7 +18,8 @@ export function hoursOf(minutes: number): string {
 /** What lies behind a day of an apiary, in words. */
 export function cellWords(cell: Shapes['YardCell'] | undefined): string {
   if (!cell) return ''
-  if (cell.closed) return t('seasonplan.seasonWords.nobodyMayCome', { closed: cell.closed })
+  if (cell.closed)
+    return t('seasonplan.seasonWords.nobodyMayCome', { closed: inWords(cell.closed) })
   if (cell.expected && !cell.grade)
     return t('seasonplan.seasonWords.usualForDateBe', { minutes: hoursOf(cell.minutes) })
   if (!cell.grade) return t('seasonplan.seasonWords.noWorkableHour')

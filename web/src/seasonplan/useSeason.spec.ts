@@ -3,11 +3,12 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent } from 'vue'
 import { api, type Shapes } from '../api/client'
 import { keyOf, useSeason } from './useSeason'
+import { sentence } from '../shared/testing/facts'
 
 type Search = Shapes['SearchState']
 
-const IDLE: Search = { running: false, what: '', seconds: 0, better: 0 }
-const RUNNING: Search = { ...IDLE, running: true, what: 'a better plan', seconds: 5 }
+const IDLE: Search = { running: false, seconds: 0, better: 0 }
+const RUNNING: Search = { ...IDLE, running: true, what: sentence('a better plan'), seconds: 5 }
 const FIGURES = { drive: 120 } as unknown as Shapes['PlanSummary']
 
 let search: Search

@@ -7,6 +7,7 @@ import { degrees, windSpeed } from './units/quantity'
 import { warmthWords } from './hourWords'
 import { sideWords } from './windSide'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** One day of the apiary in hand: its light, its warmth, its workable hours, and now. */
 const props = defineProps<{
@@ -169,7 +170,7 @@ const nowWords = computed(() => timeIn(zone.value, props.now))
           v-if="dayline.there"
           :class="dayline.there.madeUp ? 'madeUp' : 'soft'"
           class="source"
-          >{{ dayline.there.says }}</span
+          >{{ inWords(dayline.there.says) }}</span
         >
       </template>
       <span v-else class="soft">{{ t('shared.dayline.noLightHoursYet') }}</span>

@@ -1,5 +1,5 @@
 import { localeNow, t } from '../words/words'
-import { fixed } from './numbers'
+import { weight } from './units/quantity'
 import { unitsNow } from './units/units'
 
 /** Minutes and seconds; hours where there are any. Never negative. */
@@ -44,9 +44,9 @@ export function dayOf(date: string): string {
   }).format(new Date(date + 'T00:00:00Z'))
 }
 
-/** Grams to a tenth. */
+/** Grams to a tenth, in the unit of who reads. */
 export function grams(value: number): string {
-  return fixed(value, 1) + ' g'
+  return weight(value, 1)
 }
 
 /** A count with its noun, as 1 hive or 12 hives: the nouns stand in the catalogue. */

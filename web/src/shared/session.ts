@@ -4,7 +4,8 @@ import { computed, ref } from 'vue'
 import { api, ask, Refused, type Shapes } from '../api/client'
 import { forgetKits } from './kit/keptKits'
 import { learnLanguage, ownLanguage } from './language'
-import { learnUnits, ownUnits } from './units/units'
+import { learnUnits } from './units/ownUnits'
+import { ownUnits } from './units/units'
 import { forgetRuns } from './keptRuns'
 
 /** Who is signed in, and how the door stands before. */

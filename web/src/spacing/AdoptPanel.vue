@@ -7,6 +7,7 @@ import { newId } from '../shared/ids'
 import RhythmTable from './RhythmTable.vue'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Makes a series of the days on the bench, for chosen hives of the apiary. */
 const props = defineProps<{
@@ -104,7 +105,7 @@ async function adopt(): Promise<void> {
       <summary>{{ t('spacing.adoptPanel.plansForOccasion') }}</summary>
       <ul>
         <li v-for="each in start.presets" :key="each.occasion">
-          <strong>{{ OCCASIONS[each.occasion] }}</strong>: {{ each.says }}
+          <strong>{{ OCCASIONS[each.occasion] }}</strong>: {{ inWords(each.says) }}
           <button v-if="each.days.length" type="button" @click="emit('take', [...each.days])">
             {{ t('spacing.adoptPanel.putOnBench') }}
           </button>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** What is recommended, and why. */
 defineProps<{ advice: Shapes['Advice'] }>()
@@ -13,9 +14,9 @@ const emit = defineEmits<{ take: [days: string[]] }>()
     :class="advice.kind"
     :aria-label="t('spacing.adviceCard.recommended')"
   >
-    <h2>{{ advice.says }}</h2>
+    <h2>{{ inWords(advice.says) }}</h2>
     <ul>
-      <li v-for="each in advice.reasons" :key="each">{{ each }}</li>
+      <li v-for="(each, i) in advice.reasons" :key="i">{{ inWords(each) }}</li>
     </ul>
     <v-btn v-if="advice.days.length" @click="emit('take', [...advice.days])">{{
       t('spacing.adviceCard.putTheseDaysOn')

@@ -3,13 +3,14 @@ import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import type { BenchDraft } from './useBench'
 import { t } from '../words/words'
+import { wordOf, inWords, type Fact } from '../words/facts'
 
 /** What the bench reckons with: count, brood, dose, limits. */
 const props = defineProps<{
   choices: Shapes['SpacingChoices']
   ruleSheets: readonly Shapes['RuleSheet'][]
   wrong: Record<string, string>
-  from: readonly string[]
+  from: readonly Fact[]
   /** Share of the acid that the hive keeps as it stands, a model estimate. */
   kept: number
 }>()
@@ -22,11 +23,14 @@ const shuts = computed(() => [
   },
   ...props.choices.shuts.map((each) => ({
     value: each.shut,
-    title: t('spacing.benchForm.keeps', { words: each.words, kept: Math.round(100 * each.kept) }),
+    title: t('spacing.benchForm.keeps', {
+      words: wordOf(`HiveShut.${each.shut}`),
+      kept: Math.round(100 * each.kept),
+    }),
   })),
 ])
 const curves = computed(() =>
-  props.choices.curves.map((each) => ({ value: each.curve, title: each.words })),
+  props.choices.curves.map((each) => ({ value: each, title: wordOf(`CurveChoice.${each}`) })),
 )
 const sheets = computed(() => [
   { value: '', title: t('spacing.benchForm.noneNothingJudged') },
@@ -90,7 +94,7 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
       <details>
         <summary>{{ t('spacing.benchForm.whereTheseComeFrom') }}</summary>
         <ul>
-          <li v-for="each in from" :key="each">{{ each }}</li>
+          <li v-for="each in from" :key="each.code">{{ inWords(each) }}</li>
         </ul>
       </details>
     </fieldset>

@@ -20,6 +20,7 @@ import PatternTable from './PatternTable.vue'
 import { useBench } from './useBench'
 import PageState from '../shared/layout/PageState.vue'
 import { t } from '../words/words'
+import { inWords, wordOf } from '../words/facts'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
@@ -40,7 +41,7 @@ const patterns = computed(
   () =>
     choices.value?.patterns.map((each) => ({
       value: each.id,
-      title: `${each.name}: ${each.rounds} × ${each.gap} d`,
+      title: `${wordOf(`SpacingPattern.${each.id}`)}: ${each.rounds} × ${each.gap} d`,
     })) ?? [],
 )
 const target = computed(() => numberIn(draft.value.targetPercent) / 100)
@@ -148,7 +149,8 @@ function takePattern(id: string): void {
               t('spacing.benchPage.takeLastOut')
             }}</v-btn>
             <span class="soft"
-              >{{ counted(forecast.visits, 'visit') }}, {{ forecast.ruleOfThumb.says }}</span
+              >{{ counted(forecast.visits, 'visit') }},
+              {{ inWords(forecast.ruleOfThumb.says) }}</span
             >
           </div>
           <BenchChart
@@ -215,7 +217,7 @@ function takePattern(id: string): void {
             </p>
             <p>{{ t('spacing.benchPage.leftOut') }}</p>
             <ul>
-              <li v-for="each in choices.leftOut" :key="each">{{ each }}</li>
+              <li v-for="each in choices.leftOut" :key="each.code">{{ inWords(each) }}</li>
             </ul>
             <p v-if="session.isKeeper">
               <router-link to="/parameters">{{

@@ -5,6 +5,7 @@ import { useRequest } from '../shared/request'
 import BroodLine from './BroodLine.vue'
 import { wordsOf } from './broodWords'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** What is on record of a colony's brood, what follows from it, and when to look. */
 defineProps<{ clock: Shapes['ClockView']; mayWork: boolean }>()
@@ -31,10 +32,10 @@ async function strike(id: string): Promise<void> {
     <div>
       <h3>{{ t('spacing.broodEvents.whatFollows') }}</h3>
       <ul>
-        <li v-for="each in clock.why" :key="each">{{ each }}</li>
-        <li v-for="each in clock.lookDates" :key="each.day + each.why">
+        <li v-for="(each, i) in clock.why" :key="i">{{ inWords(each) }}</li>
+        <li v-for="each in clock.lookDates" :key="each.day + each.why.code">
           <strong>{{ t('spacing.broodEvents.lookInsideOn', { day: shortDay(each.day) }) }}</strong>:
-          {{ each.why }}.
+          {{ inWords(each.why) }}.
         </li>
       </ul>
     </div>

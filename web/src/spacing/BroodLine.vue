@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import { addDays, daysBetween, shortDay } from '../shared/days'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** A colony's brood over the days: stages as bands, the days without capped brood in brackets, when to look. */
 const props = defineProps<{ clock: Shapes['ClockView'] }>()
@@ -95,9 +96,9 @@ const looks = computed(() =>
         />
       </template>
     </g>
-    <g v-for="each in looks" :key="each.day + each.why" class="look">
+    <g v-for="each in looks" :key="each.day + each.why.code" class="look">
       <path :d="`M${at(each.day)} ${BASE + 54}l-6 10h12z`">
-        <title>{{ each.why }}</title>
+        <title>{{ inWords(each.why) }}</title>
       </path>
     </g>
     <path class="now" :d="`M${at(clock.today)} 0V${BASE + 56}`" />

@@ -9,6 +9,7 @@ import { decadeMarks, decades } from '../shared/chart/scales'
 import { shortDay } from '../shared/days'
 import { whole } from '../shared/numbers'
 import { t } from '../words/words'
+import { wordOf } from '../words/facts'
 
 /** Visits against mites left: the best that each number of visits can do, and where the patterns fall. */
 const props = defineProps<{ comparison: Shapes['Comparison'] }>()
@@ -69,7 +70,7 @@ const path = computed(
           <title>
             {{
               t('spacing.frontPlot.mitesLeftAfterVisits', {
-                name: each.name,
+                name: wordOf(`SpacingPattern.${each.id}`),
                 left: whole(each.left),
                 days: each.days.length,
               })

@@ -6,6 +6,7 @@ import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
+import { inWords, wordOf } from '../words/facts'
 
 /** Going on after a missed day: each way with what it leaves. */
 const props = defineProps<{ series: Shapes['Series']; round: Shapes['SeriesRound'] }>()
@@ -71,7 +72,9 @@ async function go(way: Shapes['WayOn']): Promise<void> {
       <ul>
         <li v-for="each in ways" :key="each.way">
           <div>
-            <strong>{{ each.words }}</strong><br />{{ each.days.map(shortDay).join(', ') }}<br />
+            <strong>{{ wordOf(`RespacingWay.${each.way}`) }}</strong><br />{{
+              each.days.map(shortDay).join(', ')
+            }}<br />
             <span
               v-if="each.left !== undefined && each.wash !== undefined && each.commonDate"
               class="soft"
@@ -86,7 +89,7 @@ async function go(way: Shapes['WayOn']): Promise<void> {
             <span v-else class="soft">{{ t('spacing.missDialog.plannedWithSeasonNot') }}</span>
             <template v-if="each.verdict">
               <br /><VerdictMark :verdict="each.verdict" />
-              <span class="soft">{{ each.labelSays }}</span>
+              <span class="soft">{{ inWords(each.labelSays) }}</span>
             </template>
           </div>
           <v-btn @click="go(each)">{{ t('spacing.missDialog.so') }}</v-btn>

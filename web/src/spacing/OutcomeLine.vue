@@ -5,6 +5,7 @@ import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
 import { t } from '../words/words'
+import { inWords, wordOf } from '../words/facts'
 
 /** What the schedule in hand comes to, round by round and at the common date. */
 const props = defineProps<{ forecast: Shapes['MiteForecast']; target: number }>()
@@ -52,14 +53,17 @@ const reaches = computed(() => then.value.wash <= props.target)
       >
     </p>
     <ul v-if="forecast.notes.length" class="notes soft">
-      <li v-for="note in forecast.notes" :key="note">{{ note }}</li>
+      <li v-for="note in forecast.notes" :key="note.code">{{ inWords(note) }}</li>
     </ul>
     <p v-if="forecast.judgement">
       <VerdictMark :verdict="forecast.judgement.verdict" />{{ ' ' }}
       <span v-if="forecast.judgement.findings[0]" class="soft">
-        {{ forecast.judgement.findings[0].point }}: {{ forecast.judgement.findings[0].says
+        {{ wordOf(`LabelPoint.${forecast.judgement.findings[0].point}`) }}:
+        {{ inWords(forecast.judgement.findings[0].says)
         }}{{
-          forecast.judgement.findings[0].line ? ` (${forecast.judgement.findings[0].line})` : ''
+          forecast.judgement.findings[0].line
+            ? ` (${inWords(forecast.judgement.findings[0].line)})`
+            : ''
         }}
       </span>
     </p>

@@ -6,6 +6,7 @@ import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay } from '../shared/days'
 import { fixed, percent, whole } from '../shared/numbers'
 import { t } from '../words/words'
+import { inWords, wordOf } from '../words/facts'
 
 /** Every pattern from the same start, at the common date and by visit; and one round without brood beside them. */
 const props = defineProps<{ comparison: Shapes['Comparison']; target: number }>()
@@ -53,7 +54,7 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
         <td>
           <strong>{{ t('spacing.patternTable.oneRoundNothingCapped') }}</strong><br /><span
             class="soft"
-            >{{ each.says }}</span
+            >{{ inWords(each.says) }}</span
           >
         </td>
         <td class="figure">1</td>
@@ -75,7 +76,9 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
       </tr>
       <tr v-for="each in patterns" :key="each.id" :class="{ far: !each.settled }">
         <td>
-          <strong>{{ each.name }}</strong><br /><span class="soft">{{ each.reason }}</span>
+          <strong>{{ wordOf(`SpacingPattern.${each.id}`) }}</strong><br /><span class="soft">{{
+            wordOf(`SpacingPatternReason.${each.id}`)
+          }}</span>
         </td>
         <td class="figure">{{ each.days.length }}</td>
         <td>
@@ -91,7 +94,7 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
         <td class="figure">{{ whole(each.perVisit) }}</td>
         <td class="figure">{{ fixed(each.minutes / 60, 1) }} h</td>
         <td>
-          <span :title="each.ruleOfThumb.says">{{
+          <span :title="inWords(each.ruleOfThumb.says)">{{
             each.ruleOfThumb.holds
               ? t('spacing.patternTable.keeps')
               : t('spacing.patternTable.breaks')
@@ -99,13 +102,15 @@ const scale = computed(() => Math.max(1, props.comparison.untreated))
         </td>
         <td>
           <VerdictMark v-if="each.verdict" :verdict="each.verdict" /><br /><span class="soft">{{
-            each.labelSays
+            inWords(each.labelSays)
           }}</span>
         </td>
         <td>
           <button
             type="button"
-            :aria-label="t('spacing.patternTable.take2', { name: each.name })"
+            :aria-label="
+              t('spacing.patternTable.take2', { name: wordOf(`SpacingPattern.${each.id}`) })
+            "
             @click="emit('take', [...each.days])"
           >
             {{ t('spacing.patternTable.take') }}

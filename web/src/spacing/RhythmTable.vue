@@ -5,6 +5,7 @@ import VerdictMark from '../shared/VerdictMark.vue'
 import { shortDay, spanOf } from '../shared/days'
 import { percent, whole } from '../shared/numbers'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** What one rhythm for the whole apiary costs each hive against a rhythm of its own. */
 defineProps<{ lines: readonly Shapes['HiveInRhythm'][] }>()
@@ -93,7 +94,7 @@ function toggle(id: string): void {
         </td>
         <td>
           <VerdictMark v-if="each.verdict" :verdict="each.verdict" /><br /><span class="soft">{{
-            each.labelSays
+            inWords(each.labelSays)
           }}</span>
         </td>
       </tr>

@@ -7,6 +7,7 @@ import { counted } from '../shared/format'
 import MissDialog from './MissDialog.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** A series that goes on: its rounds, what is next, and what to do when a day was missed. */
 const props = defineProps<{ series: Shapes['Series']; isKeeper: boolean }>()
@@ -45,7 +46,7 @@ async function end(): Promise<void> {
         t('spacing.seriesCard.gBox', { gramsPerBox: series.gramsPerBox, tool: series.tool })
       }}</span>
       <VerdictMark v-if="series.verdict" :verdict="series.verdict" />
-      <span v-if="series.labelSays" class="soft">{{ series.labelSays }}</span>
+      <span v-if="series.labelSays" class="soft">{{ inWords(series.labelSays) }}</span>
     </header>
     <ol>
       <li v-for="each in series.rounds" :key="each.number" :class="each.state">

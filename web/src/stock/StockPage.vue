@@ -12,6 +12,7 @@ import YearCosts from './YearCosts.vue'
 import { useStock } from './useStock'
 import PageState from '../shared/layout/PageState.vue'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** Stock and money: how long the acid lasts, what to order, where it went, what it all cost. */
 const session = useSession()
@@ -100,7 +101,7 @@ const share = computed(() => {
     </section>
     <section class="sheet part">
       <h2>{{ t('stock.stockPage.onShelf') }}</h2>
-      <p v-for="says in stock.charges" :key="says" class="short-of">{{ says }}.</p>
+      <p v-for="(says, i) in stock.charges" :key="i" class="short-of">{{ inWords(says) }}.</p>
       <ShelfList
         :shelves="stock.shelves"
         :supplies="stock.supplies"

@@ -8,6 +8,7 @@ import { money } from './money'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
 import { fixed } from '../shared/numbers'
+import { inWords } from '../words/facts'
 
 /** What a year's rounds cost: by hive and round, by apiary, and what is in no figure. */
 const props = defineProps<{ thisYear: number }>()
@@ -55,7 +56,13 @@ watch(
           ><template #rounds>{{ counted(costs.all.rounds, 'round') }}</template></i18n-t
         >
       </p>
-      <p class="soft">{{ t('stock.yearCosts.noFigure', { leftOut: costs.leftOut.join('; ') }) }}</p>
+      <p class="soft">
+        {{
+          t('stock.yearCosts.noFigure', {
+            leftOut: costs.leftOut.map(inWords).join('; '),
+          })
+        }}
+      </p>
       <LineTable :label="t('stock.yearCosts.costsByApiary')">
         <thead>
           <tr>

@@ -2,6 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Shapes } from '../api/client'
 import YearCosts from './YearCosts.vue'
+import { sentence } from '../shared/testing/facts'
 
 const apiary = (name: string): Shapes['CostedApiary'] => ({
   apiaryId: `id of ${name}`,
@@ -17,7 +18,7 @@ const year: Shapes['CostedYear'] = {
   all: apiary('All apiaries'),
   apiaries: [apiary('Cold Quay'), apiary('Kiln Field')],
   rounds: [],
-  leftOut: ['filters, cloths and caps'],
+  leftOut: [sentence('filters, cloths and caps')],
 }
 const hive: Shapes['CostedHive'] = {
   hiveId: 'k1',

@@ -11,6 +11,7 @@ import DueTaskList from './DueTaskList.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 type ApiaryToday = Shapes['ApiaryToday']
 
@@ -31,7 +32,7 @@ const quiet = computed(() => today.value?.apiaries.filter((each) => each.due ===
 const now = useServerNow(1000)
 /** Whose word the workable hours are. */
 const hoursSay = computed(() => {
-  const from = new Set(today.value?.apiaries.flatMap((each) => each.hoursFrom) ?? [])
+  const from = new Set(today.value?.apiaries.flatMap((each) => each.hoursFrom.map(inWords)) ?? [])
   if (from.size === 0) return ''
   const some = [...from].slice(0, 2).join('; ')
   return t('today.todayPage.workableHoursAreEstimates', {
@@ -121,12 +122,13 @@ async function go(each: ApiaryToday): Promise<void> {
     >
       <h2>{{ t('today.todayPage.gearStock') }}</h2>
       <ul>
-        <li v-for="says in today.stock" :key="says">
-          <strong>{{ t('today.todayPage.stock') }}</strong>: {{ says }}.
+        <li v-for="says in today.stock" :key="says.code">
+          <strong>{{ t('today.todayPage.stock') }}</strong>: {{ inWords(says) }}.
           <router-link to="/gear/stock">{{ t('today.todayPage.stock2') }}</router-link>
         </li>
-        <li v-for="each in today.gear" :key="each.name + each.says">
-          <strong>{{ each.name }}</strong>: {{ each.says }}.
+        <li v-for="(each, i) in today.gear" :key="i">
+          <strong>{{ each.name ?? t('today.todayPage.filters') }}</strong>:
+          {{ inWords(each.says) }}.
         </li>
       </ul>
       <router-link v-if="today.gear.length" to="/gear">{{ t('today.todayPage.gear') }}</router-link>

@@ -43,19 +43,22 @@ describe.each(Object.entries(OTHERS))('the texts in %s', (_, own) => {
   })
 })
 
+/** All code of the server and its core. */
+const java = ['../core', '../server']
+  .flatMap((module) =>
+    readdirSync(`${module}/src/main/java`, { withFileTypes: true, recursive: true }),
+  )
+  .filter((each) => each.name.endsWith('.java'))
+  .map((each) => readFileSync(`${each.parentPath}/${each.name}`, 'utf8'))
+  .join('\n')
+
 describe('refusals', () => {
-  /** All code of the server and its core. */
-  const java = ['../core', '../server']
-    .flatMap((module) =>
-      readdirSync(`${module}/src/main/java`, { withFileTypes: true, recursive: true }),
-    )
-    .filter((each) => each.name.endsWith('.java'))
-    .map((each) => readFileSync(`${each.parentPath}/${each.name}`, 'utf8'))
-    .join('\n')
   const told = new Map(
-    [...java.matchAll(/InvalidValue\(\s*[^;]*?,\s*"([a-z]\w*)",\s*("(?:[^"\\]|\\.)*")/g)].map(
-      ([, code = '', text = '""']) => [`refusal.${code}`, JSON.parse(text) as string],
-    ),
+    [
+      ...java.matchAll(
+        /(?:InvalidValue\(\s*[^;]*?,|\brefused\()\s*"([a-z]\w*)",\s*("(?:[^"\\]|\\.)*")/g,
+      ),
+    ].map(([, code = '', text = '""']) => [`refusal.${code}`, JSON.parse(text) as string]),
   )
 
   it('are in the catalogue as the server tells them', () => {
@@ -64,6 +67,47 @@ describe('refusals', () => {
     expect(
       Object.fromEntries(known.map(([key, text]) => [key, text.replace("{'@'}", '@')])),
     ).toEqual(Object.fromEntries(told))
+  })
+})
+
+describe('facts', () => {
+  const told = new Set(
+    [...java.matchAll(/Fact\.of\(\s*"([^"]+)"|"(ways\.\w+)"|"code\\?":\\?"([a-z]+\.[^"\\]+)/g)]
+      .map((found) => found[1] ?? found[2] ?? found[3] ?? '')
+      .map((code) => `fact.${code}`),
+  )
+  const known = [...ENGLISH.keys()].filter(
+    (key) => key.startsWith('fact.') && !key.startsWith('fact.word.'),
+  )
+
+  it('are in the catalogue, each that is found and none besides', () => {
+    expect(told.size).toBeGreaterThan(400)
+    expect(known.sort()).toEqual([...told].sort())
+  })
+
+  it('speak of values that are given', () => {
+    const given = new Set(
+      [
+        ...java.matchAll(
+          /\.(?:grams|gramsSet|celsius|day|count|share|minutes|seconds|figure|text|word|facts?|with|all)\(\s*"(\w+)"/g,
+        ),
+      ].map(([, name = '']) => `{${name}}`),
+    )
+    const spoken = known.flatMap((key) => values(ENGLISH.get(key) ?? ''))
+    expect([...new Set(spoken)].filter((name) => !given.has(name))).toEqual([])
+  })
+
+  it('count things that have a noun', () => {
+    const nouns = [...java.matchAll(/\.count\([^;]*?,\s*"(\w+)"\)/g)].map(([, noun]) => noun)
+    expect(nouns.filter((noun) => !ENGLISH.has(`counted.${noun}`))).toEqual([])
+  })
+})
+
+describe('papers', () => {
+  it('find every text that they are written with', () => {
+    const named = [...java.matchAll(/\.paper\(\s*"([\w.]*\w)"/g)].map(([, key]) => `paper.${key}`)
+    expect(named.length).toBeGreaterThan(30)
+    expect(named.filter((key) => !ENGLISH.has(key))).toEqual([])
   })
 })
 
@@ -80,11 +124,14 @@ describe('the catalogue', () => {
   })
 
   it('has none that no screen says', () => {
-    const nouns = new Set(code.match(/(?<=counted\([^)]*')[A-Za-z]+(?='\))/g))
+    const nouns = new Set([
+      ...(code.match(/(?<=counted\([^)]*')[A-Za-z]+(?='\))/g) ?? []),
+      ...(java.match(/(?<=\.count\([^;]*?,\s*")\w+(?="\))/g) ?? []),
+    ])
     const idle = [...ENGLISH.keys()].filter(
       (key) =>
         !named.has(key) &&
-        !key.startsWith('refusal.') &&
+        !['refusal.', 'fact.', 'paper.'].some((part) => key.startsWith(part)) &&
         !(key.startsWith('counted.') && nouns.has(key.slice(8))),
     )
     expect(idle).toEqual([])

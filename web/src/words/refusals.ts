@@ -1,7 +1,9 @@
+import { inWords, type Fact } from './facts'
 import { localeNow, t, knows } from './words'
 
-/** A value of a refusal as its reader writes it: days by name, all else as it is. */
+/** A value of a refusal as its reader writes it: days by name, facts in words, all else as it is. */
 function shown(value: unknown): unknown {
+  if (typeof value === 'object' && value !== null && 'code' in value) return inWords(value as Fact)
   if (typeof value !== 'string' || !/^\d{4}-\d{2}-\d{2}$/.test(value)) return value
   return new Intl.DateTimeFormat(localeNow(false), { timeZone: 'UTC', dateStyle: 'medium' }).format(
     new Date(value),

@@ -81,7 +81,7 @@ export async function fetchRoom(room: string): Promise<void> {
 
 /** Has the words of a page's room there before the page opens. */
 export async function enterRoom(room: string): Promise<void> {
-  rooms = ['first', room]
+  rooms = ['first', 'fact', room]
   let language: Language
   do {
     language = languageNow()

@@ -10,6 +10,7 @@ import { OUTCOMES, SIGNS, type DeathSign, type Outcome } from './reviewWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords } from '../words/facts'
 
 /** How an apiary's hives came through the winter: one press a hive, kept at once. */
 const session = useSession()
@@ -32,7 +33,7 @@ watch(
         api.GET('/api/review/winters', { params: { query: { apiaryId: apiary } } }),
       )
       if (apiary !== apiaryId.value) return
-      winters.value = here.all.map((each) => ({ value: each.winter, title: each.name }))
+      winters.value = here.all.map((each) => ({ value: each.winter, title: inWords(each.name) }))
       if (!here.all.some((each) => each.winter === winter.value)) winter.value = here.now
     })
   },

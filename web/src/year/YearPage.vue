@@ -11,6 +11,7 @@ import { OUTCOMES, SIGNS, WAYS } from './reviewWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { inWords, shown } from '../words/facts'
 
 /** The year on one page, to read and to print: done, found, what worked, and the winter's verdict. */
 const thisYear = Number(todayHere(serverNow()).slice(0, 4))
@@ -114,8 +115,8 @@ function print(): void {
               </tr>
             </thead>
             <tbody>
-              <tr v-for="group in way.groups" :key="group.name">
-                <th scope="row">{{ group.name }}</th>
+              <tr v-for="(group, i) in way.groups" :key="i">
+                <th scope="row">{{ shown(group.name) }}</th>
                 <td class="figure">{{ group.hives }}</td>
                 <template v-if="group.whole">
                   <td class="figure">{{ roughly(group.whole.share) }}</td>
@@ -129,16 +130,16 @@ function print(): void {
             {{ t('year.yearPage.yardsDifferByMore') }}
           </p>
           <p
-            v-for="pair in way.compared"
-            :key="pair.one + pair.other"
+            v-for="(pair, i) in way.compared"
+            :key="i"
             :class="pair.verdict === 'DIFFERENT' ? 'differs' : 'soft'"
           >
-            {{ pair.says }}
+            {{ inWords(pair.says) }}
           </p>
         </div>
       </section>
       <section class="sheet part">
-        <h2>{{ t('year.yearPage.winter', { winterName: review.winterName }) }}</h2>
+        <h2>{{ t('year.yearPage.winter', { winterName: inWords(review.winterName) }) }}</h2>
         <p v-if="!review.winter.lost">
           <i18n-t keypath="year.yearPage.nothingEnteredHowHives" scope="global"
             ><template #link
@@ -176,8 +177,8 @@ function print(): void {
               </tr>
             </thead>
             <tbody>
-              <tr v-for="band in review.winter.byLoad" :key="band.name">
-                <th scope="row">{{ band.name }}</th>
+              <tr v-for="(band, i) in review.winter.byLoad" :key="i">
+                <th scope="row">{{ inWords(band.name) }}</th>
                 <template v-if="band.lost">
                   <td class="figure">
                     {{ t('year.yearPage.of', { dead: band.lost.dead, of: band.lost.of }) }}

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Shapes } from '../../api/client'
 import { counted } from '../format'
 import { t } from '../../words/words'
+import { inWords } from '../../words/facts'
 
 /** The kit of a round, ticked as the truck is packed; kept with the round. */
 const props = defineProps<{
@@ -60,8 +61,8 @@ const left = computed(() => props.kit.filter((line) => !line.tickedAt).length)
             @change="$emit('tick', line.item, ($event.target as HTMLInputElement).checked)"
           />
           <span>
-            <strong>{{ line.amount }}</strong> {{ line.name }}
-            <span v-if="line.why" class="soft why">{{ line.why }}</span>
+            <strong>{{ inWords(line.amount) }}</strong> {{ inWords(line.name) }}
+            <span v-if="line.why" class="soft why">{{ inWords(line.why) }}</span>
             <span v-if="line.tickedBy" class="soft why no-print">{{
               t('shared.kitTicks.packedBy', { tickedBy: line.tickedBy })
             }}</span>

@@ -7,9 +7,16 @@ import { useSession } from '../session'
 import { TAM } from '../testing/people'
 import { forgetKits } from './keptKits'
 import { useKit } from './useKit'
+import { sentence } from '../testing/facts'
 
 const line = (item: string, tickedAt?: string) =>
-  ({ item, group: 'FIRE', amount: '1', name: item, tickedAt }) as Shapes['KitLine']
+  ({
+    item,
+    group: 'FIRE',
+    amount: sentence('1'),
+    name: sentence(item),
+    tickedAt,
+  }) as Shapes['KitLine']
 const answer = (data: unknown) => Promise.resolve({ data, response: new Response() }) as never
 const noNetwork = () => Promise.reject(new TypeError('no network')) as never
 

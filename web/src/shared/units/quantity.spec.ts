@@ -47,6 +47,19 @@ describe('what was typed', () => {
     expect(si('temperature', '0,5', HOME)).toBe(0.5)
   })
 
+  it('takes spoons for grams, and says what they hold as an estimate', () => {
+    expect(read('mass', '1/4 tsp', HOME)).toMatchObject({ si: 1 })
+    expect(read('mass', '½ tsp', HOME)).toMatchObject({ si: 2 })
+    expect(read('mass', '1 tbsp', HOME)).toMatchObject({ si: 12 })
+    expect(read('mass', '1/4 tsp', HOME)).toHaveProperty(
+      'says',
+      expect.stringContaining('estimate'),
+    )
+    expect(wrong('mass', '1/0 tsp')).toBe('is no number')
+    expect(wrong('mass', '4 °F')).toContain('is in °F; wanted is')
+    expect(si('mass', '0.1 oz', HOME)).toBeCloseTo(2.8349523125, 10)
+  })
+
   it('is not guessed', () => {
     expect(wrong('temperature', '4 g')).toContain('is in g; wanted is °C or °F')
     expect(wrong('temperature', '5 °X')).toContain('not known')
@@ -67,6 +80,9 @@ describe('a value typed in a unit and shown in it', () => {
     ['wind', { ...HOME, wind: 'KILOMETRES_AN_HOUR' }],
     ['road', HOME],
     ['road', ABROAD],
+    ['mass', { ...HOME, mass: 'OUNCES' }],
+    ['mass', { ...HOME, mass: 'GRAINS' }],
+    ['volume', ABROAD],
   ])('comes back as typed: %s', (kind, units) => {
     for (let tenths = -400; tenths <= 1200; tenths++) {
       const typed = String(tenths / 10)
@@ -95,9 +111,13 @@ describe('a region', () => {
       temperature: 'FAHRENHEIT',
       wind: 'MILES_AN_HOUR',
       road: 'MILES',
+      mass: 'GRAMS',
+      measures: 'WEIGHT_FIRST',
+      volume: 'US_GALLONS',
       clock: 'HOURS_12',
       dates: 'MONTH_DAY',
       decimals: 'POINT',
+      weekStart: 'SUNDAY',
     })
     expect(usualIn('en-GB')).toMatchObject({ temperature: 'CELSIUS', road: 'MILES' })
     expect(usualIn('it-IT')).toMatchObject({

@@ -2,8 +2,8 @@ import { fixed, whole } from '../numbers'
 import { unitsNow, type Units } from './units'
 import { t } from '../../words/words'
 
-/** What is measured in different units by different people; inside, °C, m/s and km. */
-export type Kind = 'temperature' | 'wind' | 'road'
+/** What is measured in different units by different people; inside, °C, m/s, km, g and L. */
+export type Kind = 'temperature' | 'wind' | 'road' | 'mass' | 'volume'
 
 interface Unit {
   /** As it is written behind a value. */
@@ -40,7 +40,26 @@ const UNITS: { [K in Kind]: Record<Units[K], Unit> } = {
     KILOMETRES: times(1, 'km', ['kilometres', 'kilometers']),
     MILES: times(KILOMETRES_A_MILE, 'mi', ['mile', 'miles']),
   },
+  mass: {
+    GRAMS: times(1, 'g', ['gram', 'grams']),
+    GRAINS: times(0.06479891, 'gr', ['grain', 'grains']),
+    OUNCES: times(28.349523125, 'oz', ['ounce', 'ounces']),
+  },
+  volume: {
+    LITRES: times(1, 'L', ['litre', 'litres', 'liter', 'liters']),
+    US_GALLONS: times(3.785411784, 'gal', ['gallon', 'gallons']),
+  },
 }
+
+/** More digits behind the sign than grams have, so that a weight is told as finely. */
+const FINER: Record<Units['mass'], number> = { GRAMS: 0, GRAINS: 0, OUNCES: 2 }
+
+/** Level kitchen spoons, mL: a field for grams takes "1/4 tsp". */
+const SPOONS: Record<string, number> = { tsp: 4.929, tbsp: 14.787 }
+/** Crystals where nobody has weighed them, g/mL; our own estimate, as the server's. */
+const USUAL_DENSITY = 0.81
+const SPOON = /^(?:(\d+)\s*\/\s*(\d+)|(\d+(?:[.,]\d+)?)|([¼½¾]))\s*(tsp|tbsp)$/i
+const PARTS: Record<string, number> = { '¼': 0.25, '½': 0.5, '¾': 0.75 }
 
 function unitsOf(kind: Kind): Unit[] {
   return Object.values(UNITS[kind])
@@ -73,6 +92,39 @@ export const windSpeed = (metresASecond: number): string => shown('wind', metres
 /** A way of km in the unit of who looks. */
 export const road = (km: number, digits = 0): string => shown('road', km, digits)
 
+/**
+ * A weight of g in the unit of who looks.
+ *
+ * @param decimals of the grams; as many as there are where nothing is said, three at the most
+ */
+export function weight(grams: number, decimals?: number, units = unitsNow()): string {
+  const unit = own('mass', units)
+  const value = unit.outOf(grams)
+  if (decimals === undefined) return `${inField('mass', grams, units)} ${unit.sign}`
+  return `${fixed(value, decimals + FINER[units.mass])} ${unit.sign}`
+}
+
+/** Level scoops with what they hold, whichever of the two the reader wants first. */
+export function scoopsOf(scoops: string, grams: number): string {
+  return unitsNow().measures === 'SCOOPS_FIRST'
+    ? `${scoops} (${weight(grams, 1)})`
+    : `${weight(grams, 1)} (${scoops})`
+}
+
+/** A length within an apiary, of m. */
+export function metres(length: number, units = unitsNow()): string {
+  return units.road === 'MILES'
+    ? `${Math.round(length / 0.3048)} ft`
+    : `${inField('road', length, { ...units, road: 'KILOMETRES' })} m`
+}
+
+/** A volume of L in the unit of who looks. */
+export function litres(volume: number): string {
+  const unit = own('volume', unitsNow())
+  const value = unit.outOf(volume)
+  return `${fixed(value, Number.isInteger(Math.round(value * 10) / 10) ? 0 : 1)} ${unit.sign}`
+}
+
 /** Two temperatures of °C, as 4 to 10 °C. */
 export function degreesBetween(low: number, high: number, units = unitsNow()): string {
   const unit = own('temperature', units)
@@ -93,7 +145,7 @@ export type Read = { si: number; says?: string } | { wrong: string }
 const THOUSANDS = /^[+-]?[1-9]\d{0,2},\d{3}$/
 
 /** Signs of other things, so that "4 g" is not taken for four degrees. */
-const OTHERS = /^(g|kg|oz|lb|mg|l|ml|min|s|h|%|v|w|mm|cm|m|in|ft|tsp|tbsp)$/
+const OTHERS = /^(g|kg|oz|lb|mg|gr|l|ml|gal|min|s|h|%|v|w|mm|cm|m|in|ft|tsp|tbsp|c|f|°c|°f)$/
 
 /**
  * Reads what somebody typed: "41 °F", "41F", "5", "0,5". Without a unit it is the person's own. Nothing is guessed:
@@ -101,6 +153,8 @@ const OTHERS = /^(g|kg|oz|lb|mg|l|ml|min|s|h|%|v|w|mm|cm|m|in|ft|tsp|tbsp)$/
  */
 export function read(kind: Kind, typed: string, units = unitsNow()): Read {
   const text = typed.trim().replace('−', '-')
+  const spoons = kind === 'mass' ? SPOON.exec(text) : null
+  if (spoons) return spooned(text, spoons, units)
   const parts = /^([+-]?[\d.,\s']*\d[.,]?)\s*(.*)$/.exec(text)
   if (!parts) return { wrong: t('common.noNumber') }
   const [, figure = '', sign = ''] = parts
@@ -123,6 +177,26 @@ export function read(kind: Kind, typed: string, units = unitsNow()): Read {
   if (!Number.isFinite(value)) return { wrong: t('common.noNumber') }
   const si = unit.into(value)
   return unit === own(kind, units) ? { si } : { si, says: `${text}: ${shown(kind, si, 1, units)}` }
+}
+
+/** Level spoons of crystals as grams: an estimate, and told as one. */
+function spooned(
+  text: string,
+  [, over, under, plain, part, spoon = '']: RegExpExecArray,
+  units: Units,
+): Read {
+  const many = under
+    ? Number(over) / Number(under)
+    : part
+      ? PARTS[part]
+      : Number((plain ?? '').replace(',', '.'))
+  if (!many || !Number.isFinite(many)) return { wrong: t('common.noNumber') }
+  const si = many * (SPOONS[spoon.toLowerCase()] ?? 0) * USUAL_DENSITY
+  const rounded = Math.round(10 * si) / 10
+  return {
+    si: rounded,
+    says: t('shared.quantity.spoonHolds', { text, weight: weight(rounded, 1, units) }),
+  }
 }
 
 function isSign(unit: Unit, sign: string): boolean {

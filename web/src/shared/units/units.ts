@@ -1,20 +1,27 @@
 import { StorageSerializers, useStorage } from '@vueuse/core'
-import { api, ask, type Shapes } from '../../api/client'
+import type { components } from '../../api/schema'
 
-export type Units = Shapes['OwnUnits']
+export type Units = components['schemas']['OwnUnits']
 
 const SI: Units = {
   temperature: 'CELSIUS',
   wind: 'METRES_A_SECOND',
   road: 'KILOMETRES',
+  mass: 'GRAMS',
+  measures: 'WEIGHT_FIRST',
+  volume: 'LITRES',
   clock: 'HOURS_24',
   dates: 'DAY_MONTH',
   decimals: 'POINT',
+  weekStart: 'MONDAY',
 }
 
 /** Regions that go by Fahrenheit; the list is short and does not grow. */
 const FAHRENHEIT = ['US', 'BS', 'BZ', 'KY', 'PW', 'FM', 'MH', 'LR']
 const MILES = ['US', 'GB', 'LR']
+/** Regions where a calendar's week begins on another day than Monday, for those that keep bees most. */
+const SUNDAY_FIRST = ['US', 'CA', 'MX', 'BR', 'JP', 'IN', 'ZA', 'IL', 'CO', 'PE', 'VE']
+const SATURDAY_FIRST = ['EG', 'DZ', 'IR', 'AF', 'JO']
 
 /** What a region usually goes by, for somebody who has not said. */
 export function usualIn(language: string): Units {
@@ -25,9 +32,17 @@ export function usualIn(language: string): Units {
     temperature: FAHRENHEIT.includes(region) ? 'FAHRENHEIT' : 'CELSIUS',
     wind: miles ? 'MILES_AN_HOUR' : SI.wind,
     road: miles ? 'MILES' : 'KILOMETRES',
+    mass: SI.mass,
+    measures: SI.measures,
+    volume: region === 'US' ? 'US_GALLONS' : 'LITRES',
     clock: clock.hour12 ? 'HOURS_12' : 'HOURS_24',
     dates: region === 'US' ? 'MONTH_DAY' : 'DAY_MONTH',
     decimals: /,/.test((1.5).toLocaleString(language)) ? 'COMMA' : 'POINT',
+    weekStart: SUNDAY_FIRST.includes(region)
+      ? 'SUNDAY'
+      : SATURDAY_FIRST.includes(region)
+        ? 'SATURDAY'
+        : 'MONDAY',
   }
 }
 
@@ -39,14 +54,4 @@ export const ownUnits = useStorage<Units | null>('tavrel.units', null, localStor
 /** The units that hold: the person's own, else what the device's region usually goes by. */
 export function unitsNow(): Units {
   return ownUnits.value ? { ...SI, ...ownUnits.value } : usualIn(navigator.language)
-}
-
-/** Learns the units of who has signed in. */
-export async function learnUnits(): Promise<void> {
-  ownUnits.value = (await ask(api.GET('/api/session/units'))).own ?? null
-}
-
-/** Keeps them for all devices of who is signed in. */
-export async function keepUnits(units: Units): Promise<void> {
-  ownUnits.value = (await ask(api.PUT('/api/session/units', { body: units }))).own ?? null
 }

@@ -1,8 +1,10 @@
 package tavrel.core;
 
+import java.time.LocalDate;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +17,8 @@ public final class InvalidValue extends IllegalArgumentException {
 
   private static final long serialVersionUID = 1L;
   private static final Pattern NAME = Pattern.compile("\\{(\\w+)}");
+
+  private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
   private final String field;
   private final @Nullable String code;
@@ -58,7 +62,9 @@ public final class InvalidValue extends IllegalArgumentException {
     while (names.find()) {
       if (!named.containsKey(names.group(1))) {
         Object value = values[named.size()];
-        named.put(names.group(1), value instanceof Number ? value : String.valueOf(value));
+        named.put(
+            names.group(1),
+            value instanceof Number || value instanceof Fact ? value : String.valueOf(value));
       }
     }
     return Collections.unmodifiableMap(named);
@@ -80,10 +86,47 @@ public final class InvalidValue extends IllegalArgumentException {
   }
 
   /**
-   * What the code speaks of, by name: numbers as they are, all else as text, days as 2026-08-18.
+   * What the code speaks of, by name: numbers and facts as they are, all else as text, days as
+   * 2026-08-18.
    */
   public Map<String, Object> values() {
     return values;
+  }
+
+  /** What is wrong, as a fact: its code stands below {@code refusal} in the catalogue. */
+  public Fact told() {
+    if (code == null) {
+      return Fact.legacy(String.valueOf(getMessage()));
+    }
+    Map<String, Value> told = new LinkedHashMap<>();
+    values.forEach((name, value) -> told.put(name, told(value)));
+    return new Fact("refusal." + code, told);
+  }
+
+  private static Value told(Object value) {
+    if (value instanceof Fact fact) {
+      return new Value.Said(fact);
+    }
+    return value instanceof Number number
+        ? new Value.Figure(number.doubleValue())
+        : DAY.matcher(String.valueOf(value)).matches()
+            ? new Value.Day(LocalDate.parse(String.valueOf(value)))
+            : new Value.Text(String.valueOf(value));
+  }
+
+  /**
+   * What is wrong, in English.
+   *
+   * @param words says a fact that is spoken of
+   */
+  public String says(Function<Fact, String> words) {
+    String says = String.valueOf(getMessage());
+    for (Object value : values.values()) {
+      if (value instanceof Fact fact) {
+        says = says.replace(String.valueOf(fact), words.apply(fact));
+      }
+    }
+    return says;
   }
 
   /** Name of the offending component. */

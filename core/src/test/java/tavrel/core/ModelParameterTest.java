@@ -121,8 +121,9 @@ class ModelParameterTest {
     Hive one = hive(1, "deep 10");
     Hive far = hive(5, "deep 10");
 
-    assertThat(LeftOut.says(List.of(one, far), one)).contains("other hives");
-    assertThat(LeftOut.says(List.of(one, hive(2, "deep 10"), far), one)).contains("to H2.");
+    assertThat(LeftOut.of(List.of(one, far), one).code()).isEqualTo("leftOut.toOthers");
+    assertThat(LeftOut.of(List.of(one, hive(2, "deep 10"), far), one))
+        .isEqualTo(Fact.of("leftOut.toOne").text("one", "H2").text("hive", one.name()));
   }
 
   private static ColonyGuess guess(String boxes) {

@@ -6,8 +6,10 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -30,9 +32,12 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.test.web.servlet.request.RequestPostProcessor;
+import tavrel.core.Fact;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
 import tavrel.server.people.Role;
+import tavrel.server.words.FactJson;
+import tavrel.server.words.Wording;
 
 /** The whole server in memory, spoken to through its real stack: filters, JSON, SQL. */
 @SpringBootTest(
@@ -72,6 +77,21 @@ public abstract class ServerTest {
       }
       return null;
     }
+  }
+
+  /** What a fact of an answer says in English; a sentence is left as it is. */
+  protected static String plain(JsonNode fact) {
+    return fact.isObject() ? plain(FactJson.read(fact.toString())) : fact.asText();
+  }
+
+  /** What a fact says in English. */
+  protected static String plain(Fact fact) {
+    return Wording.PLAIN.of(fact);
+  }
+
+  /** What each fact of a list says in English. */
+  protected static List<String> plainEach(JsonNode facts) {
+    return StreamSupport.stream(facts.spliterator(), false).map(ServerTest::plain).toList();
   }
 
   @Autowired protected MockMvc mvc;

@@ -8,6 +8,7 @@ import java.util.UUID;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
 import tavrel.core.NumberText;
+import tavrel.core.Worded;
 
 /**
  * A stretch of an apiary's year beside its dates.
@@ -23,21 +24,10 @@ public record YearBand(
     UUID id, Kind kind, String name, LocalDate from, LocalDate to, boolean yearly) {
 
   /** What a stretch of the year can be. */
-  public enum Kind {
-    FLOW("flow"),
-    SUPERS("further supers"),
-    OFF("nobody may come");
-
-    private final String words;
-
-    Kind(String words) {
-      this.words = words;
-    }
-
-    /** Its name on screen. */
-    public String words() {
-      return words;
-    }
+  public enum Kind implements Worded {
+    FLOW,
+    SUPERS,
+    OFF
   }
 
   private static final int LONGEST = 366;

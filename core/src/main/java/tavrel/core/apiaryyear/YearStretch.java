@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 
 /**
  * A stretch of an apiary's year as it is drawn behind a plan.
@@ -12,9 +13,9 @@ import tavrel.core.DaySpan;
  * @param kind what it is
  * @param from first day
  * @param to last day
- * @param says in words
+ * @param says what, told
  */
-public record YearStretch(Kind kind, LocalDate from, LocalDate to, String says) {
+public record YearStretch(Kind kind, LocalDate from, LocalDate to, Fact says) {
 
   /** What can lie behind a plan. */
   public enum Kind {
@@ -34,18 +35,18 @@ public record YearStretch(Kind kind, LocalDate from, LocalDate to, String says) 
       if (supers == null || !supers.meets(span)) {
         break;
       }
-      add(found, Kind.SUPERS, supers, span, "supers are usually on");
+      add(found, Kind.SUPERS, supers, span, Fact.of("year.supersUsuallyOn"));
       day = supers.to().plusDays(1);
     }
     for (int year = span.from().getYear() - 1; year <= span.to().getYear(); year++) {
-      add(found, Kind.NO_LAYING, dates.pauseOf(year), span, "no laying expected");
+      add(found, Kind.NO_LAYING, dates.pauseOf(year), span, Fact.of("year.noLaying"));
     }
     for (LocalDate day = span.from(); !day.isAfter(span.to()); ) {
       DaySpan free = dates.broodlessAfter(day);
       if (free == null || !free.meets(span)) {
         break;
       }
-      add(found, Kind.BROODLESS, free, span, "no capped brood expected: look to confirm");
+      add(found, Kind.BROODLESS, free, span, Fact.of("year.broodless"));
       day = free.to().plusDays(1);
     }
     LocalDate winterBees = dates.winterBeesAfter(span.from());
@@ -54,10 +55,15 @@ public record YearStretch(Kind kind, LocalDate from, LocalDate to, String says) 
         Kind.WINTER_BEES,
         new DaySpan(winterBees, winterBees),
         span,
-        "mites should be down before the winter bees are raised");
+        Fact.of("year.winterBees"));
     for (YearBand band : bands) {
       for (DaySpan days : band.in(span)) {
-        add(found, kind(band.kind()), days, span, band.name() + ", " + band.kind().words());
+        add(
+            found,
+            kind(band.kind()),
+            days,
+            span,
+            Fact.of("year.band").text("name", band.name()).word("kind", band.kind()));
       }
     }
     found.sort((one, other) -> one.from.compareTo(other.from));
@@ -65,14 +71,14 @@ public record YearStretch(Kind kind, LocalDate from, LocalDate to, String says) 
   }
 
   /** Why supers close a day, or null where none are expected to be on. */
-  public static @Nullable String supersOn(SeasonDates dates, List<YearBand> bands, LocalDate day) {
+  public static @Nullable Fact supersOn(SeasonDates dates, List<YearBand> bands, LocalDate day) {
     if (dates.supersOn(day)) {
-      return "supers are usually on";
+      return Fact.of("year.supersUsuallyOn");
     }
     return bands.stream()
         .filter(band -> band.kind() == YearBand.Kind.SUPERS)
         .filter(band -> !band.in(new DaySpan(day, day)).isEmpty())
-        .map(band -> "supers are on, " + band.name())
+        .map(band -> Fact.of("year.supersOn").text("band", band.name()))
         .findFirst()
         .orElse(null);
   }
@@ -86,7 +92,7 @@ public record YearStretch(Kind kind, LocalDate from, LocalDate to, String says) 
   }
 
   private static void add(
-      List<YearStretch> found, Kind kind, DaySpan days, DaySpan span, String says) {
+      List<YearStretch> found, Kind kind, DaySpan days, DaySpan span, Fact says) {
     if (days.meets(span)) {
       LocalDate from = days.from().isBefore(span.from()) ? span.from() : days.from();
       LocalDate to = days.to().isAfter(span.to()) ? span.to() : days.to();

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.apiaryyear.SeasonDates;
 
 /**
@@ -132,11 +133,11 @@ public final class BroodClock {
     DaySpan days = window.likely();
     if (days != null && !days.equals(window.sure()) && !days.to().isBefore(today)) {
       LocalDate opens = days.from().isBefore(today) ? today : days.from();
-      dates.add(new LookDate(opens, "is nothing capped yet? The clock only expects it"));
+      dates.add(new LookDate(opens, Fact.of("brood.isNothingCapped")));
     }
     LocalDate eggs = eggsBy();
     if (eggs != null && !eggs.isBefore(today)) {
-      dates.add(new LookDate(eggs, "eggs should be seen by then; if not, act"));
+      dates.add(new LookDate(eggs, Fact.of("brood.eggsByThen")));
     }
     return List.copyOf(dates);
   }
@@ -251,7 +252,7 @@ public final class BroodClock {
   }
 
   /** What the clock says and from what, in sentences. */
-  public List<String> why() {
+  public List<Fact> why() {
     return new BroodReasons(this).all();
   }
 }

@@ -6,9 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 
-/** The brood clock in the keeper's words. */
+/** What a brood clock goes by, and what would make days without capped brood. */
 final class BroodReasons {
 
   private final BroodClock clock;
@@ -17,95 +17,79 @@ final class BroodReasons {
     this.clock = clock;
   }
 
-  List<String> all() {
-    List<String> says = new ArrayList<>();
+  List<Fact> all() {
+    List<Fact> says = new ArrayList<>();
     List<BroodEvent> events = clock.events();
     events.subList(Math.max(0, events.size() - 4), events.size()).stream()
         .map(BroodReasons::of)
         .forEach(says::add);
     if (events.isEmpty()) {
-      says.add("Nothing on record: the queen is taken to lay, but for the winter of the calendar.");
+      says.add(Fact.of("brood.nothingOnRecord"));
     }
     FreeWindow window = clock.workers();
     DaySpan days = window.widest();
     if (days == null || days.from().isAfter(clock.today().plusDays(BroodClock.WEEKS_AHEAD))) {
       says.addAll(whatWouldMakeOne());
     } else if (window.sure() == null) {
-      says.add("No day is sure, since laying may begin early: look inside before one round alone.");
+      says.add(Fact.of("brood.noDayIsSure"));
     }
     return List.copyOf(says);
   }
 
-  private static String of(BroodEvent event) {
-    String on = " on " + NumberText.day(event.day());
+  private static Fact of(BroodEvent event) {
+    return told(event).day("day", event.day());
+  }
+
+  private static Fact told(BroodEvent event) {
     if (event instanceof BroodEvent.SwarmHived swarm) {
-      return "Swarm hived" + on + " on " + swarm.comb().words() + ", without brood.";
+      return Fact.of("brood.swarmHived").word("comb", swarm.comb());
     }
     if (event instanceof BroodEvent.PackageHived bees) {
-      return "Package hived"
-          + on
-          + (bees.released() == null
-              ? ", its queen still caged."
-              : ", its queen out on " + NumberText.day(bees.released()) + ".");
+      return bees.released() == null
+          ? Fact.of("brood.packageHivedCaged")
+          : Fact.of("brood.packageHived").day("released", bees.released());
     }
     if (event instanceof BroodEvent.OldQueenMoved) {
-      return "Old queen moved here" + on + " onto comb without brood; she goes on laying.";
+      return Fact.of("brood.oldQueenMoved");
     }
     if (event instanceof BroodEvent.QueenCaged) {
-      return "Queen caged"
-          + on
-          + ": the last worker brood is out on "
-          + NumberText.day(event.day().plusDays(BroodTimeline.WORKER_GONE))
-          + ", the last drones on "
-          + NumberText.day(event.day().plusDays(BroodTimeline.DRONE_GONE))
-          + ".";
+      return Fact.of("brood.queenCaged")
+          .day("workersOut", event.day().plusDays(BroodTimeline.WORKER_GONE))
+          .day("dronesOut", event.day().plusDays(BroodTimeline.DRONE_GONE));
     }
     if (event instanceof BroodEvent.QueenReleased) {
-      return "Queen let out" + on + ": she may lay that day, capped 9 days later.";
+      return Fact.of("brood.queenReleased");
     }
     if (event instanceof BroodEvent.Split split) {
-      return "Split"
-          + on
-          + " with "
-          + split.youngest().words()
-          + " and "
-          + split.queen().words()
-          + ".";
+      return Fact.of("brood.split").word("youngest", split.youngest()).word("queen", split.queen());
     }
     if (event instanceof BroodEvent.SwarmLeft) {
-      return "A swarm left" + on + ": the last of its brood emerges three weeks later.";
+      return Fact.of("brood.swarmLeft");
     }
     if (event instanceof BroodEvent.BroodGiven given) {
-      return "A frame of " + given.given().words() + " given" + on + ".";
+      return Fact.of("brood.given").word("given", given.given());
     }
     if (event instanceof BroodEvent.BroodRemoved removed) {
-      return "Capped brood taken out" + on + ", " + removed.left().words() + ".";
+      return Fact.of("brood.removed").word("left", removed.left());
     }
     if (event instanceof BroodEvent.LayingStopped) {
-      return "Laying stopped" + on + ".";
+      return Fact.of("brood.layingStopped");
     }
     if (event instanceof BroodEvent.LayingStarted) {
-      return "First eggs again" + on + ".";
+      return Fact.of("brood.layingStarted");
     }
     return of((BroodEvent.Inspection) event);
   }
 
-  private static String of(BroodEvent.Inspection look) {
-    String capped =
-        look.capped() == Capped.FRAMES
-            ? NumberText.plain(look.cappedFrames()) + " frames capped"
-            : look.capped().words();
-    return "Looked inside on "
-        + NumberText.day(look.day())
-        + ": "
-        + capped
-        + ", open brood "
-        + look.open().words()
-        + ".";
+  private static Fact of(BroodEvent.Inspection look) {
+    return (look.capped() == Capped.FRAMES
+            ? Fact.of("brood.lookedFrames").figure("frames", look.cappedFrames())
+            : Fact.of("brood.looked").word("capped", look.capped()))
+        .word("open", look.open());
   }
 
-  private List<String> whatWouldMakeOne() {
-    List<String> says = new ArrayList<>();
+  private List<Fact> whatWouldMakeOne() {
+    List<Fact> says = new ArrayList<>();
     DaySpan caging = lastCaging();
     if (caging != null) {
       long shut = ChronoUnit.DAYS.between(caging.from(), caging.to());
@@ -113,23 +97,14 @@ final class BroodReasons {
       long drones = BroodTimeline.DRONE_GONE - BroodTimeline.WORKER_CAPPED + 1 - shut;
       if (workers > 0) {
         says.add(
-            "Caged "
-                + shut
-                + " days: "
-                + workers
-                + (workers == 1 ? " day" : " days")
-                + " more would have freed it of capped workers for a day, "
-                + drones
-                + " of drones too.");
+            Fact.of("brood.cagedTooShort")
+                .count("shut", shut, "day")
+                .count("workers", workers, "day")
+                .count("drones", drones, "day"));
       }
     }
-    says.add(
-        "Not without capped brood in the next six weeks; the least is expected on "
-            + NumberText.day(clock.leastCapped())
-            + ".");
-    says.add(
-        "What would make such days: the queen caged at least 13 days (16 for drones too), capped"
-            + " frames taken out, or a split left to raise a queen.");
+    says.add(Fact.of("brood.leastExpected").day("day", clock.leastCapped()));
+    says.add(Fact.of("brood.whatWouldMakeDays"));
     return says;
   }
 

@@ -1,19 +1,10 @@
 package tavrel.core.brood;
 
+import tavrel.core.Worded;
+
 /** What the brood clock says of capped worker brood on a day. */
-public enum BroodState {
-  FREE("nothing capped"),
-  LIKELY_FREE("likely nothing capped: look to confirm"),
-  CAPPED("capped brood");
-
-  private final String words;
-
-  BroodState(String words) {
-    this.words = words;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
-  }
+public enum BroodState implements Worded {
+  FREE,
+  LIKELY_FREE,
+  CAPPED
 }

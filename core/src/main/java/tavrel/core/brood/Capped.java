@@ -1,19 +1,10 @@
 package tavrel.core.brood;
 
+import tavrel.core.Worded;
+
 /** Capped brood as a look inside finds it. */
-public enum Capped {
-  NONE("nothing capped"),
-  FEW_CELLS("a few cells capped"),
-  FRAMES("frames capped");
-
-  private final String words;
-
-  Capped(String words) {
-    this.words = words;
-  }
-
-  /** How it is marked on screen. */
-  public String words() {
-    return words;
-  }
+public enum Capped implements Worded {
+  NONE,
+  FEW_CELLS,
+  FRAMES
 }

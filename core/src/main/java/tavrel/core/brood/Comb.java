@@ -1,18 +1,9 @@
 package tavrel.core.brood;
 
+import tavrel.core.Worded;
+
 /** What a swarm is given to lay in. */
-public enum Comb {
-  DRAWN("drawn comb"),
-  FOUNDATION("foundation");
-
-  private final String words;
-
-  Comb(String words) {
-    this.words = words;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
-  }
+public enum Comb implements Worded {
+  DRAWN,
+  FOUNDATION
 }

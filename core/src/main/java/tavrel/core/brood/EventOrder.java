@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 /** Puts a colony's events in order and refuses what cannot have happened, with the reason. */
@@ -55,10 +56,13 @@ final class EventOrder {
     if (ahead > (release ? RELEASE_AHEAD : 0)) {
       throw new InvalidValue(
           "day",
-          event.day()
-              + (release
-                  ? " is more than " + RELEASE_AHEAD + " days ahead"
-                  : " has not come yet; enter it on the day, today is " + today));
+          "dayNotCome",
+          "{why}",
+          release
+              ? Fact.of("order.tooFarAhead")
+                  .day("day", event.day())
+                  .count("most", RELEASE_AHEAD, "day")
+              : Fact.of("order.hasNotCome").day("day", event.day()).day("today", today));
     }
     if (-ahead > DAYS_BACK) {
       throw new InvalidValue(
@@ -87,33 +91,21 @@ final class EventOrder {
     } else if (event instanceof BroodEvent.PackageHived bees) {
       become(bees.released() == null ? Queen.CAGED : Queen.LAYING, day);
     } else if (event instanceof BroodEvent.QueenCaged) {
-      refuseIf(queen == Queen.CAGED, day, "the queen is caged already, since " + since);
-      refuseIf(
-          queen == Queen.COMING,
-          day,
-          "no queen can be caged: on "
-              + since
-              + " this hive was left to raise one, by a split or a swarm. Enter an inspection or the first"
-              + " eggs of the new queen before it");
+      refuseIf(queen == Queen.CAGED, day, Fact.of("order.cagedAlready"));
+      refuseIf(queen == Queen.COMING, day, Fact.of("order.noQueenToCage"));
       become(Queen.CAGED, day);
     } else if (event instanceof BroodEvent.QueenReleased) {
-      refuseIf(
-          queen != Queen.CAGED,
-          day,
-          "a queen cannot be let out: none is caged on record before that day");
+      refuseIf(queen != Queen.CAGED, day, Fact.of("order.noneCaged"));
       become(Queen.LAYING, day);
     } else if (event instanceof BroodEvent.Split || event instanceof BroodEvent.SwarmLeft) {
       become(Queen.COMING, day);
     } else if (event instanceof BroodEvent.LayingStopped) {
-      refuseIf(queen == Queen.CAGED, day, "the queen is caged since " + since + ", so none lays");
-      refuseIf(queen == Queen.NOT_LAYING, day, "laying has stopped already, on " + since);
+      refuseIf(queen == Queen.CAGED, day, Fact.of("order.cagedSoNoneLays"));
+      refuseIf(queen == Queen.NOT_LAYING, day, Fact.of("order.stoppedAlready"));
       become(Queen.NOT_LAYING, day);
     } else if (event instanceof BroodEvent.LayingStarted) {
-      refuseIf(queen == Queen.CAGED, day, "the queen is caged since " + since + "; let her out");
-      refuseIf(
-          queen == Queen.LAYING,
-          day,
-          "laying cannot begin: nothing on record before that day says that it had stopped");
+      refuseIf(queen == Queen.CAGED, day, Fact.of("order.cagedLetOut"));
+      refuseIf(queen == Queen.LAYING, day, Fact.of("order.hadNotStopped"));
       become(Queen.LAYING, day);
     } else if (event instanceof BroodEvent.Inspection look && queen == Queen.NOT_LAYING) {
       boolean eggs = look.open() == OpenBrood.EGGS_ONLY || look.open() == OpenBrood.LARVAE;
@@ -130,9 +122,14 @@ final class EventOrder {
     since = day;
   }
 
-  private static void refuseIf(boolean impossible, LocalDate day, String why) {
+  private void refuseIf(boolean impossible, LocalDate day, Fact why) {
     if (impossible) {
-      throw new InvalidValue("day", "on " + day + " " + why);
+      throw new InvalidValue(
+          "day",
+          "cannotHaveHappened",
+          "on {day} {why}",
+          day,
+          since == null ? why : why.day("since", since));
     }
   }
 }

@@ -1,28 +1,23 @@
 package tavrel.core.brood;
 
-/** The brood on a frame that was given to a colony, by what was oldest on it. */
-public enum GivenBrood {
-  CAPPED("capped brood", 9, 9, 10, 10),
-  LARVAE("larvae", 3, 8, 3, 9),
-  EGGS("eggs", 0, 3, 0, 3);
+import tavrel.core.Worded;
 
-  private final String words;
+/** The brood on a frame that was given to a colony, by what was oldest on it. */
+public enum GivenBrood implements Worded {
+  CAPPED(9, 9, 10, 10),
+  LARVAE(3, 8, 3, 9),
+  EGGS(0, 3, 0, 3);
+
   private final int workersFrom;
   private final int workersTo;
   private final int dronesFrom;
   private final int dronesTo;
 
-  GivenBrood(String words, int workersFrom, int workersTo, int dronesFrom, int dronesTo) {
-    this.words = words;
+  GivenBrood(int workersFrom, int workersTo, int dronesFrom, int dronesTo) {
     this.workersFrom = workersFrom;
     this.workersTo = workersTo;
     this.dronesFrom = dronesFrom;
     this.dronesTo = dronesTo;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
   }
 
   /**

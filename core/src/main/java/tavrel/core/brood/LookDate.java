@@ -1,6 +1,7 @@
 package tavrel.core.brood;
 
 import java.time.LocalDate;
+import tavrel.core.Fact;
 
 /**
  * A day on which a look inside settles what the clock can only expect.
@@ -8,4 +9,4 @@ import java.time.LocalDate;
  * @param day when
  * @param why what to look for
  */
-public record LookDate(LocalDate day, String why) {}
+public record LookDate(LocalDate day, Fact why) {}

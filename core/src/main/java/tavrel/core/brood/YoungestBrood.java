@@ -1,25 +1,20 @@
 package tavrel.core.brood;
 
-/** The youngest brood that the queenless part of a split was left with. */
-public enum YoungestBrood {
-  EGGS("eggs", 0, 0),
-  YOUNG_LARVAE("young larvae", 3, 3),
-  CAPPED_ONLY("capped brood only", 9, 10),
-  NO_BROOD("no brood", 24, 24);
+import tavrel.core.Worded;
 
-  private final String words;
+/** The youngest brood that the queenless part of a split was left with. */
+public enum YoungestBrood implements Worded {
+  EGGS(0, 0),
+  YOUNG_LARVAE(3, 3),
+  CAPPED_ONLY(9, 10),
+  NO_BROOD(24, 24);
+
   private final int workerAge;
   private final int droneAge;
 
-  YoungestBrood(String words, int workerAge, int droneAge) {
-    this.words = words;
+  YoungestBrood(int workerAge, int droneAge) {
     this.workerAge = workerAge;
     this.droneAge = droneAge;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
   }
 
   /** Whether no queen can be raised from it any more. */

@@ -3,6 +3,7 @@ package tavrel.core.burn;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * How long a load burns in one tool, from its test burns. One load tested: scaled, t = t₁·(0.6 +
@@ -119,23 +120,20 @@ public record BurnFit(
     }
     double plain = intercept + slope * load;
     if (basis == Basis.OWN_FIGURE) {
-      return BurnTime.of(plain, 0, basis, true, "the tool's own figure: test this load first");
+      return BurnTime.of(plain, 0, basis, true, Fact.of("burn.ownFigure"));
     }
     boolean below = smallest != null && load < TESTED_BELOW * smallest;
     boolean above = largest != null && load > TESTED_ABOVE * largest;
-    String from =
-        points.size() == 1 ? "from one test burn" : "from " + points.size() + " test burns";
+    Fact from =
+        below
+            ? Fact.of("burn.noneSoSmall")
+            : above ? Fact.of("burn.noneSoLarge") : Fact.of("burn.fromTests");
     return BurnTime.of(
         plain,
         marginPercent,
         basis,
         below || above,
-        below || above
-            ? from
-                + ", but none with a load "
-                + (below ? "so small" : "so large")
-                + ": test this load first"
-            : from);
+        from.count("tests", points.size(), "testBurn"));
   }
 
   private static BurnFit fitted(

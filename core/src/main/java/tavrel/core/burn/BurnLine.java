@@ -1,7 +1,7 @@
 package tavrel.core.burn;
 
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * A fit as it is drawn.
@@ -10,9 +10,9 @@ import org.jspecify.annotations.Nullable;
  * @param to times at a load somewhat above the largest tested
  * @param testedFrom smallest load near a tested one, g of product
  * @param testedTo largest load near a tested one, g of product
- * @param says the formula in words, and what it rests on
+ * @param says the formula, and what it rests on
  */
-public record BurnLine(End from, End to, double testedFrom, double testedTo, String says) {
+public record BurnLine(End from, End to, double testedFrom, double testedTo, Fact says) {
 
   private static final double ABOVE_LARGEST = 1.35;
 
@@ -41,22 +41,19 @@ public record BurnLine(End from, End to, double testedFrom, double testedTo, Str
         End.of(fit, Math.ceil(ABOVE_LARGEST * fit.largest())),
         BurnFit.TESTED_BELOW * fit.smallest(),
         BurnFit.TESTED_ABOVE * fit.largest(),
-        words(fit));
+        told(fit));
   }
 
-  private static String words(BurnFit fit) {
-    String formula =
-        String.format(Locale.ROOT, "%.0f s + %.1f s × grams", fit.intercept(), fit.slope());
-    if (fit.r2() != null) {
-      return formula + String.format(Locale.ROOT, ", R² %.2f", fit.r2());
-    }
-    return fit.basis() == BurnFit.Basis.ONE_LOAD
-        ? formula
-            + String.format(
-                Locale.ROOT,
-                ", scaled from one load: %.1f of it fixed, %.1f by the grams",
-                BurnFit.FIXED_SHARE,
-                1 - BurnFit.FIXED_SHARE)
-        : formula;
+  private static Fact told(BurnFit fit) {
+    Fact line =
+        fit.r2() != null
+            ? Fact.of("burn.line").figure("r2", Math.round(100 * fit.r2()) / 100.0)
+            : fit.basis() == BurnFit.Basis.ONE_LOAD
+                ? Fact.of("burn.lineFromOneLoad")
+                    .share("fixed", BurnFit.FIXED_SHARE)
+                    .share("byGrams", 1 - BurnFit.FIXED_SHARE)
+                : Fact.of("burn.lineAlone");
+    return line.figure("seconds", Math.rint(fit.intercept()))
+        .figure("perGram", Math.round(10 * fit.slope()) / 10.0);
   }
 }

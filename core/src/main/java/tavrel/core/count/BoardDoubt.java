@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * Asks again about a board that hardly can be right: next to nothing lay on it right after a round,
@@ -39,9 +40,9 @@ public final class BoardDoubt {
    * @param treated days on which the hive was treated
    * @param washes samples of the hive, in any order
    * @param rollRecovery share of the mites that a sugar roll finds
-   * @return a sentence; null where nothing is odd
+   * @return null where nothing is odd
    */
-  public static @Nullable String of(
+  public static @Nullable Fact of(
       BoardReading board, List<LocalDate> treated, List<Wash> washes, double rollRecovery) {
     LocalDate round =
         treated.stream()
@@ -61,13 +62,10 @@ public final class BoardDoubt {
     if (least < ENOUGH || board.mites() >= HARD_TO_BELIEVE * least) {
       return null;
     }
-    return "%s on the board just after a round, though %d mites were found on %d bees before: a slip of typing, ants at the board, or a round that did not reach them?"
-        .formatted(
-            board.mites() == 0
-                ? "No mite"
-                : board.mites() == 1 ? "One mite" : board.mites() + " mites",
-            found.mites(),
-            found.bees());
+    return Fact.of("count.boardDoubt")
+        .count("fallen", board.mites(), "mite")
+        .count("found", found.mites(), "mite")
+        .figure("bees", found.bees());
   }
 
   private static boolean isWithin(LocalDate day, LocalDate before, long days) {

@@ -2,6 +2,7 @@ package tavrel.core.count;
 
 import java.util.Collection;
 import java.util.List;
+import tavrel.core.Fact;
 
 /**
  * How much the hives of a yard differ: mites are spread over hives as a negative binomial with
@@ -67,10 +68,10 @@ public record HiveSpread(double k, int hives) {
     return sample.mites() / seen(sample);
   }
 
-  /** Where it comes from, in words. */
-  public String says() {
+  /** Where it comes from. */
+  Fact told() {
     return hives == 0
-        ? "hives differ as a round figure has it (k 1.5)"
-        : "hives differ as " + hives + " of your own did";
+        ? Fact.of("count.spreadUsual").figure("k", k)
+        : Fact.of("count.spreadOwn").figure("hives", hives);
   }
 }

@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
 
 /**
  * Share of bees with a mite, from one count or several close together.
@@ -109,23 +109,22 @@ public record Infestation(int mites, int bees, double recovery, int counts, Loca
     return size == 0 || size > TOO_CLOSE ? null : size;
   }
 
-  /** The verdict in a sentence, with how many more bees to wash. */
-  public String says(double threshold) {
+  /** The verdict, with how many more bees to wash. */
+  public Fact told(double threshold) {
     Interval interval = interval();
-    String found =
-        percent(share()) + " (95 %: " + percent(interval.low()) + " to " + percent(interval.high());
-    String line = "; limit " + NumberText.plain(100 * threshold) + " %): ";
     Integer enough = beesToSettle(threshold);
-    return found
-        + line
-        + against(threshold).words()
-        + (enough == null
-            ? ", too close to tell by washing"
-            : enough == 0 ? "" : "; wash " + (enough - bees) + " more bees to know");
-  }
-
-  private static String percent(double share) {
-    return NumberText.tenths(100 * share) + " %";
+    Fact reading =
+        enough == null
+            ? Fact.of("count.tooClose")
+            : enough == 0
+                ? Fact.of("count.settled")
+                : Fact.of("count.washMore").figure("more", enough - bees);
+    return reading
+        .share("share", share())
+        .share("low", interval.low())
+        .share("high", interval.high())
+        .share("limit", threshold)
+        .word("status", against(threshold));
   }
 
   /**

@@ -1,22 +1,13 @@
 package tavrel.core.count;
 
+import tavrel.core.Worded;
+
 /** How a count stands to a threshold. */
-public enum InfestationStatus {
+public enum InfestationStatus implements Worded {
   /** Far above: the colony may collapse. */
-  DANGER("in danger"),
-  ABOVE("above"),
-  BELOW("below"),
+  DANGER,
+  ABOVE,
+  BELOW,
   /** The interval holds the threshold. */
-  CANNOT_TELL("cannot tell yet");
-
-  private final String words;
-
-  InfestationStatus(String words) {
-    this.words = words;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
-  }
+  CANNOT_TELL
 }

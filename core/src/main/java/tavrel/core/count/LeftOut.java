@@ -2,6 +2,7 @@ package tavrel.core.count;
 
 import java.util.Comparator;
 import java.util.List;
+import tavrel.core.Fact;
 import tavrel.core.hive.Hive;
 
 /** A word on the neighbours of a hive that is left untreated. */
@@ -15,7 +16,7 @@ public final class LeftOut {
    * @param row the hives of its apiary
    * @param left the hive that is left out
    */
-  public static String says(List<Hive> row, Hive left) {
+  public static Fact of(List<Hive> row, Hive left) {
     List<String> beside =
         row.stream()
             .filter(hive -> !hive.id().equals(left.id()))
@@ -23,11 +24,13 @@ public final class LeftOut {
             .sorted(Comparator.comparingInt(Hive::place))
             .map(Hive::name)
             .toList();
-    String whom = beside.isEmpty() ? "other hives" : String.join(" and ", beside);
-    return "Bees drift and rob: "
-        + left.name()
-        + ", left untreated, can bring mites to "
-        + whom
-        + ". Count there again in two to four weeks.";
+    Fact word =
+        switch (beside.size()) {
+          case 0 -> Fact.of("leftOut.toOthers");
+          case 1 -> Fact.of("leftOut.toOne").text("one", beside.get(0));
+          default ->
+              Fact.of("leftOut.toBoth").text("one", beside.get(0)).text("other", beside.get(1));
+        };
+    return word.text("hive", left.name());
   }
 }

@@ -2,7 +2,7 @@ package tavrel.core.count;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 
 /**
  * What samples say against the limit of the season.
@@ -15,7 +15,7 @@ import tavrel.core.NumberText;
  * @param interval where the share truly lies, 95 %
  * @param standing against the limit
  * @param beesToSettle bees in all that would settle it; 0 where settled, null where too close
- * @param says all that in a sentence
+ * @param says all that, told
  */
 public record SampleReading(
     int mites,
@@ -26,7 +26,7 @@ public record SampleReading(
     Interval interval,
     InfestationStatus standing,
     @Nullable Integer beesToSettle,
-    String says) {
+    Fact says) {
 
   /**
    * Reads a sample.
@@ -55,10 +55,9 @@ public record SampleReading(
         inDanger ? InfestationStatus.DANGER : found.against(limit),
         inDanger ? Integer.valueOf(0) : found.beesToSettle(limit),
         inDanger
-            ? found.says(limit)
-                + "; in danger: above "
-                + NumberText.plain(100 * danger.share())
-                + " % a colony may collapse"
-            : found.says(limit));
+            ? Fact.of("count.inDanger")
+                .fact("reading", found.told(limit))
+                .share("danger", danger.share())
+            : found.told(limit));
   }
 }

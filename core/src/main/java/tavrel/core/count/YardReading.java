@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 
 /**
  * What the samples of several hives say of the yard they stand in. Hives differ, so that many bees
@@ -16,7 +16,7 @@ import tavrel.core.NumberText;
  * @param interval where the yard's mean truly lies, 95 %
  * @param standing of the mean against the limit
  * @param spread how much hives differ
- * @param says all that in a sentence
+ * @param says all that, told
  */
 public record YardReading(
     int hives,
@@ -25,7 +25,7 @@ public record YardReading(
     Interval interval,
     InfestationStatus standing,
     HiveSpread spread,
-    String says) {
+    Fact says) {
 
   /** One or two hives tell of themselves, not of a yard. */
   public static final int LEAST_HIVES = 3;
@@ -63,18 +63,13 @@ public record YardReading(
         interval,
         standing,
         spread,
-        "%s on the mean of %d hives (95 %%: %s to %s; limit %s %%): %s; %s"
-            .formatted(
-                percent(share),
-                samples.size(),
-                percent(interval.low()),
-                percent(interval.high()),
-                NumberText.plain(100 * limit),
-                standing.words(),
-                spread.says()));
-  }
-
-  private static String percent(double share) {
-    return NumberText.tenths(100 * share) + " %";
+        Fact.of("count.yard")
+            .share("share", share)
+            .count("hives", samples.size(), "hive")
+            .share("low", interval.low())
+            .share("high", interval.high())
+            .share("limit", limit)
+            .word("status", standing)
+            .fact("spread", spread.told()));
   }
 }

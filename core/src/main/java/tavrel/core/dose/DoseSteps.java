@@ -3,14 +3,18 @@ package tavrel.core.dose;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
+import tavrel.core.Value;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Hive;
 import tavrel.core.measure.GramsOf;
 
-/** How a hive's dose came about, in words, step by step: boxes, grams, product, loads, measure. */
+/** How a hive's dose came about, step by step: boxes, grams, product, loads, measure. */
 final class DoseSteps {
+
+  /** Less than this beside the target is to the point, g. */
+  private static final double POINT = 0.005;
 
   private DoseSteps() {}
 
@@ -19,105 +23,94 @@ final class DoseSteps {
    *
    * @param target grams of acid dihydrate wanted before rounding
    */
-  static List<String> words(
+  static List<Fact> of(
       Hive hive,
       DoseSettings settings,
       @Nullable HiveException exception,
       double target,
       Loads loads) {
-    List<String> steps = new ArrayList<>();
+    List<Fact> steps = new ArrayList<>();
     if (exception != null) {
-      steps.add("Exception for this hive: " + exception.reason());
+      steps.add(Fact.of("dose.exception").text("reason", exception.reason()));
     }
     Amount amount = exception == null ? settings.amount() : exception.amount();
     steps.addAll(grams(hive, amount, settings.mediums(), target));
     double product = settings.strength().productFor(target);
     steps.add(
-        "Product: ÷ strength "
-            + NumberText.plain(100 * settings.strength().assay())
-            + " % = "
-            + NumberText.grams(product)
-            + " g");
-    steps.add(loads(settings, loads, product));
+        Fact.of("dose.product")
+            .figure("strength", 100 * settings.strength().assay())
+            .grams("product", product));
+    steps.add(loads(loads, product).gramsSet("capacity", settings.capacity()));
     steps.add(measured(settings, loads, target));
     return List.copyOf(steps);
   }
 
-  private static List<String> grams(Hive hive, Amount amount, MediumBoxes mediums, double target) {
-    List<String> steps = new ArrayList<>();
-    String given = NumberText.plain(amount.grams()) + " g " + amount.of().words();
+  private static List<Fact> grams(Hive hive, Amount amount, MediumBoxes mediums, double target) {
+    List<Fact> steps = new ArrayList<>();
     if (amount.per() == Per.BOX) {
-      String factor = NumberText.grams(BoxFactor.sum(hive.boxes(), mediums));
+      double factor = hundredth(BoxFactor.sum(hive.boxes(), mediums));
+      steps.add(boxes(hive.boxes(), mediums, factor));
       steps.add(
-          "Boxes: "
-              + BoxNotation.write(hive.boxes())
-              + " counts "
-              + boxes(hive.boxes(), mediums, factor));
-      steps.add(
-          "Grams: "
-              + given
-              + " a box × "
-              + factor
-              + " = "
-              + NumberText.grams(target)
-              + " g acid dihydrate");
+          Fact.of("dose.gramsABox")
+              .gramsSet("given", amount.grams())
+              .word("of", amount.of())
+              .figure("factor", factor)
+              .grams("target", target));
     } else {
-      steps.add("Grams: " + given + " a hive, whatever its boxes");
+      steps.add(
+          Fact.of("dose.gramsAHive").gramsSet("given", amount.grams()).word("of", amount.of()));
     }
     if (amount.of() != GramsOf.ACID_DIHYDRATE) {
-      steps.add("As acid: " + NumberText.grams(target) + " g acid dihydrate");
+      steps.add(Fact.of("dose.asAcid").grams("target", target));
     }
     return steps;
   }
 
-  private static String boxes(List<BroodBox> boxes, MediumBoxes mediums, String sum) {
-    List<String> factors =
-        boxes.stream().map(box -> NumberText.plain(BoxFactor.of(box, mediums))).toList();
-    return factors.size() == 1 ? sum : String.join(" + ", factors) + " = " + sum;
+  private static Fact boxes(List<BroodBox> boxes, MediumBoxes mediums, double sum) {
+    List<Value> factors =
+        boxes.stream()
+            .<Value>map(box -> new Value.Figure(hundredth(BoxFactor.of(box, mediums))))
+            .toList();
+    Fact told =
+        factors.size() == 1
+            ? Fact.of("dose.boxes")
+            : Fact.of("dose.boxesAdded").with("factors", new Value.Sum(factors));
+    return told.with("boxes", BoxNotation.told(boxes)).figure("sum", sum);
   }
 
-  private static String loads(DoseSettings settings, Loads loads, double product) {
-    String capacity = "Loads: the tool takes " + NumberText.plain(settings.capacity()) + " g, so ";
+  private static Fact loads(Loads loads, double product) {
     Loads.FirstLoad first = loads.first();
     if (first != null) {
       int then = loads.count() - 1;
-      return capacity
-          + "a first of "
-          + NumberText.grams(first.product())
-          + " g to loosen the cluster, the rest a few minutes later in "
-          + then
-          + (then == 1 ? " load" : " equal loads")
-          + " of "
-          + NumberText.grams((product - first.product()) / then)
-          + " g: the same total";
+      return Fact.of("dose.loosening")
+          .grams("first", first.product())
+          .count("then", then, "load")
+          .grams("each", (product - first.product()) / then);
     }
-    Loads.LargerLoads larger = loads.larger();
-    return capacity
-        + loads.count()
-        + (loads.count() == 1
-            ? " load of "
-            : larger == null ? " equal loads of " : " loads that differ by one step, of about ")
-        + NumberText.grams(product / loads.count())
-        + " g";
+    Fact told =
+        loads.count() == 1
+            ? Fact.of("dose.oneLoad")
+            : loads.larger() == null ? Fact.of("dose.equalLoads") : Fact.of("dose.unequalLoads");
+    return told.count("loads", loads.count(), "load").grams("each", product / loads.count());
   }
 
-  private static String measured(DoseSettings settings, Loads loads, double target) {
-    String step = settings.measure().stepWords();
-    return loads.measurable()
-        ? "Measured: "
-            + step
-            + ", so "
-            + loads.words(settings.measure())
-            + " a load, "
-            + NumberText.grams(loads.totalAcid())
-            + " g acid in all, "
-            + missed(loads.totalAcid() - target)
-        : "Measured: one " + step + " is already too much; use a finer measure";
+  private static Fact measured(DoseSettings settings, Loads loads, double target) {
+    Fact step = settings.measure().oneStep();
+    if (!loads.measurable()) {
+      return Fact.of("dose.tooCoarse").fact("step", step);
+    }
+    double error = loads.totalAcid() - target;
+    Fact told =
+        Math.abs(error) < POINT
+            ? Fact.of("dose.measuredToThePoint")
+            : (error < 0 ? Fact.of("dose.measuredUnder") : Fact.of("dose.measuredOver"))
+                .grams("error", Math.abs(error));
+    return told.fact("step", step)
+        .fact("each", loads.told(settings.measure()))
+        .grams("total", loads.totalAcid());
   }
 
-  private static String missed(double error) {
-    return Math.abs(error) < 0.005
-        ? "to the point"
-        : NumberText.grams(Math.abs(error)) + " g " + (error < 0 ? "under" : "over");
+  private static double hundredth(double factor) {
+    return Math.round(100 * factor) / 100.0;
   }
 }

@@ -4,11 +4,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.hive.Hive;
 import tavrel.core.hive.Shutting;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.rulesheet.Finding;
 import tavrel.core.rulesheet.Judgement;
+import tavrel.core.rulesheet.LabelPoint;
 import tavrel.core.rulesheet.Proposal;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.rulesheet.Verdict;
@@ -20,7 +22,7 @@ import tavrel.core.rulesheet.Verdict;
  * @param boxFactor boxes that it counts for
  * @param target grams wanted before rounding
  * @param loads what is measured
- * @param eachLoad one load in the words of the measure, as "2.1 g" or "2 scoops"
+ * @param eachLoad one load as it is measured, by weight or in scoops
  * @param supersPlan what will be done with its supers
  * @param totalAcid grams after rounding: what is judged and logged
  * @param totalProduct grams of product after rounding
@@ -28,14 +30,14 @@ import tavrel.core.rulesheet.Verdict;
  * @param errorPercent the same in percent of the target
  * @param judgement what the rule sheet says of it
  * @param exception why it gets another amount than the round, or null
- * @param why the computation in words, step by step
+ * @param why the computation, step by step
  */
 public record HiveDose(
     Hive hive,
     double boxFactor,
     double target,
     Loads loads,
-    String eachLoad,
+    Fact eachLoad,
     SupersPlan supersPlan,
     double totalAcid,
     double totalProduct,
@@ -43,7 +45,7 @@ public record HiveDose(
     double errorPercent,
     Judgement judgement,
     @Nullable String exception,
-    List<String> why) {
+    List<Fact> why) {
 
   /**
    * Computes the dose of one hive and holds it against the sheet.
@@ -91,7 +93,7 @@ public record HiveDose(
         factor,
         target,
         loads,
-        loads.words(settings.measure()),
+        loads.told(settings.measure()),
         supersPlan,
         loads.totalAcid(),
         loads.totalProduct(),
@@ -99,7 +101,7 @@ public record HiveDose(
         100 * error / target,
         judgement,
         exception == null ? null : exception.reason(),
-        DoseSteps.words(hive, settings, exception, target, loads));
+        DoseSteps.of(hive, settings, exception, target, loads));
   }
 
   /** What is given is so far off what was asked for that it is worth a word, %. */
@@ -113,12 +115,10 @@ public record HiveDose(
     all.add(
         new Finding(
             Verdict.CAUTION,
-            "the measure",
+            LabelPoint.THE_MEASURE,
             null,
-            "so coarse that the hive gets "
-                + Math.round(Math.abs(errorPercent))
-                + (errorPercent < 0 ? " % less" : " % more")
-                + " than you asked for"));
+            (errorPercent < 0 ? Fact.of("dose.measureGivesLess") : Fact.of("dose.measureGivesMore"))
+                .share("share", Math.abs(errorPercent) / 100)));
     return Judgement.of(all);
   }
 

@@ -1,6 +1,7 @@
 package tavrel.core.dose;
 
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.measure.Measure;
 import tavrel.core.measure.Strength;
 
@@ -115,17 +116,20 @@ public record Loads(
         : of(target, mostAcid, capacity, strength, measure);
   }
 
-  /** All loads in the words of the measure: {@code 2.1 g}, {@code 0.5 g first, then 1.6 g}. */
-  public String words(Measure measure) {
-    String last = measure.words(units);
-    String rest =
+  /** All loads as they are measured: {@code 2.1 g}, {@code 0.5 g first, then 1.6 g}. */
+  public Fact told(Measure measure) {
+    Fact rest =
         larger == null
-            ? last
-            : (larger.count() == 1 ? "" : larger.count() + " × ")
-                + measure.words(larger.units())
-                + ", then "
-                + last;
-    return first == null ? rest : measure.words(first.units()) + " first, then " + rest;
+            ? Fact.of("loads.each")
+            : larger.count() == 1
+                ? Fact.of("loads.oneLarger").with("larger", measure.told(larger.units()))
+                : Fact.of("loads.someLarger")
+                    .figure("count", larger.count())
+                    .with("larger", measure.told(larger.units()));
+    Fact all = rest.with("each", measure.told(units));
+    return first == null
+        ? all
+        : Fact.of("loads.loosening").with("first", measure.told(first.units())).fact("then", all);
   }
 
   /** Whether the measure is fine enough for this dose. */

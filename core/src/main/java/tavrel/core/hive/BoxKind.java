@@ -1,7 +1,9 @@
 package tavrel.core.hive;
 
+import tavrel.core.Worded;
+
 /** Kinds of brood box that the dose tells apart. */
-public enum BoxKind {
+public enum BoxKind implements Worded {
   DEEP(10, 1, 16),
   MEDIUM(10, 1, 16),
   NUCLEUS(5, 2, 6);
@@ -31,8 +33,8 @@ public enum BoxKind {
     return most;
   }
 
-  /** The word used for it in rosters and on screen. */
-  public String word() {
+  /** The word used for it in rosters. */
+  public String written() {
     return name().toLowerCase(java.util.Locale.ROOT);
   }
 }

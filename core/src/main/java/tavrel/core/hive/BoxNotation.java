@@ -6,7 +6,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
+import tavrel.core.Value;
 
 /**
  * How keepers write a hive's brood boxes and floor in one cell of a roster: {@code deep}, {@code
@@ -67,6 +69,23 @@ public final class BoxNotation {
     return List.copyOf(boxes);
   }
 
+  /** Brood boxes from the floor up, as they are told: like ones together. */
+  public static Value told(List<BroodBox> boxes) {
+    List<Value> told = new ArrayList<>();
+    int i = 0;
+    while (i < boxes.size()) {
+      BroodBox box = boxes.get(i);
+      int run = 1;
+      while (i + run < boxes.size() && boxes.get(i + run).equals(box)) {
+        run++;
+      }
+      Fact one = run == 1 ? Fact.of("hive.box") : Fact.of("hive.boxes").figure("count", run);
+      told.add(new Value.Said(one.word("kind", box.kind()).figure("frames", box.frames())));
+      i += run;
+    }
+    return new Value.Sum(told);
+  }
+
   /** Writes brood boxes as {@link #read} takes them: {@code 2x deep 10 + medium 8}. */
   public static String write(List<BroodBox> boxes) {
     StringBuilder text = new StringBuilder();
@@ -79,7 +98,7 @@ public final class BoxNotation {
       }
       text.append(text.isEmpty() ? "" : " + ");
       text.append(run > 1 ? run + "x " : "")
-          .append(box.kind().word())
+          .append(box.kind().written())
           .append(' ')
           .append(box.frames());
       i += run;

@@ -1,5 +1,6 @@
 package tavrel.core.hive;
 
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 /**
@@ -20,8 +21,12 @@ public record BroodBox(BoxKind kind, int frames) {
     if (frames < kind.fewest() || frames > kind.most()) {
       throw new InvalidValue(
           "boxes",
-          "a %s box of %d frames is unknown; it has %d to %d"
-              .formatted(kind.word(), frames, kind.fewest(), kind.most()));
+          "noSuchBox",
+          "a {kind} box of {frames} frames is unknown; it has {fewest} to {most}",
+          Fact.of("hive.kind").word("kind", kind),
+          frames,
+          kind.fewest(),
+          kind.most());
     }
   }
 

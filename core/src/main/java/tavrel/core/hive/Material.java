@@ -1,21 +1,12 @@
 package tavrel.core.hive;
 
+import tavrel.core.Worded;
+
 /** What the boxes are made of. */
-public enum Material {
-  WOOD("wood"),
-  PLASTIC("plastic"),
-  FOAM("foam");
-
-  private final String words;
-
-  Material(String words) {
-    this.words = words;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
-  }
+public enum Material implements Worded {
+  WOOD,
+  PLASTIC,
+  FOAM;
 
   /** Whether a hot pan may lie in it; on plastic and foam never. */
   public boolean bearsHotPan() {

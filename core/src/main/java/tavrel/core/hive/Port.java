@@ -1,23 +1,14 @@
 package tavrel.core.hive;
 
+import tavrel.core.Worded;
+
 /** Where a bowl's nozzle goes in. */
-public enum Port {
-  NONE("none"),
-  FRONT_ENTRANCE("front entrance"),
-  BACK("drilled, back"),
-  RACK("slatted rack"),
-  UPPER_BOX("drilled, upper box");
-
-  private final String words;
-
-  Port(String words) {
-    this.words = words;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
-  }
+public enum Port implements Worded {
+  NONE,
+  FRONT_ENTRANCE,
+  BACK,
+  RACK,
+  UPPER_BOX;
 
   /** Whether it is a drilled hole that a peg or bolt plugs between visits. */
   public boolean isDrilled() {

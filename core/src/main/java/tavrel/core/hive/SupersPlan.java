@@ -1,7 +1,9 @@
 package tavrel.core.hive;
 
+import tavrel.core.Worded;
+
 /** What will be done with the supers for the round. */
-public enum SupersPlan {
+public enum SupersPlan implements Worded {
   TAKEN_OFF("taken off"),
   BOARD_BETWEEN("parted by a board"),
   LEFT_ON("left on");

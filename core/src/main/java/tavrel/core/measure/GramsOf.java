@@ -1,27 +1,18 @@
 package tavrel.core.measure;
 
+import tavrel.core.Worded;
+
 /** What a gram figure is of. Inside, everything is acid dihydrate. */
-public enum GramsOf {
+public enum GramsOf implements Worded {
   /** Oxalic acid dihydrate, the crystals as sold. */
-  ACID_DIHYDRATE("acid dihydrate"),
+  ACID_DIHYDRATE,
   /** Anhydrous oxalic acid; 1 g is as much acid as 1.40 g of dihydrate. */
-  ACID_ANHYDROUS("anhydrous acid"),
+  ACID_ANHYDROUS,
   /** The product as it comes from the container, of a stated strength. */
-  PRODUCT("product");
+  PRODUCT;
 
   /** Grams of dihydrate for a gram of anhydrous acid. */
   public static final double DIHYDRATE_PER_ANHYDROUS = 1.40;
-
-  private final String words;
-
-  GramsOf(String words) {
-    this.words = words;
-  }
-
-  /** How it is named behind a figure. */
-  public String words() {
-    return words;
-  }
 
   /** Grams of acid dihydrate in {@code grams} of this. */
   public double toAcid(double grams, Strength strength) {

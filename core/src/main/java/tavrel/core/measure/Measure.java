@@ -1,8 +1,9 @@
 package tavrel.core.measure;
 
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
+import tavrel.core.Value;
 
 /**
  * What the keeper measures product with: a scale, or level scoops.
@@ -28,20 +29,20 @@ public record Measure(@Nullable Spoon spoon, double step) {
   }
 
   /**
-   * How {@code units} steps are told to the one who measures: {@code 2.1 g} or {@code 2 scoops}.
+   * How {@code units} steps are told to the one who measures: as grams, or as scoops with what they
+   * hold.
    */
-  public String words(int units) {
-    if (spoon == null) {
-      return NumberText.tenths(units * step) + " g";
-    }
-    return units + (units == 1 ? " scoop" : " scoops");
+  public Value told(int units) {
+    return spoon == null
+        ? Value.Grams.weighed(units * step)
+        : new Value.Scoops(units, units * step);
   }
 
   /** What one step is, for the "why" of a figure. */
-  public String stepWords() {
+  public Fact oneStep() {
     return spoon == null
-        ? "scale read to " + NumberText.plain(step) + " g"
-        : "level " + spoon.words() + " of " + NumberText.plain(step) + " g";
+        ? Fact.of("measure.scale").gramsSet("step", step)
+        : Fact.of("measure.spoon").word("spoon", spoon).gramsSet("step", step);
   }
 
   /** Whether the spoon and its entered grams look like a mix-up of tablespoon and teaspoon. */

@@ -2,8 +2,8 @@ package tavrel.core.measure;
 
 import java.util.ArrayList;
 import java.util.List;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
 
 /**
  * What level scoops of one spoon really hold, weighed one by one.
@@ -14,7 +14,7 @@ import tavrel.core.NumberText;
  * @param spread sample standard deviation, g
  * @param spreadPercent the same in percent of the mean
  * @param usualGrams what the spoon should hold at the usual density, g
- * @param warnings what is pointed out, in words
+ * @param warnings what is pointed out
  */
 public record Scoops(
     Spoon spoon,
@@ -23,7 +23,7 @@ public record Scoops(
     double spread,
     double spreadPercent,
     double usualGrams,
-    List<String> warnings) {
+    List<Fact> warnings) {
 
   /** Fewest weighings that tell a mean. */
   public static final int FEWEST = 5;
@@ -64,28 +64,20 @@ public record Scoops(
     return new Measure(spoon, mean);
   }
 
-  private static List<String> warnings(Spoon spoon, double mean, double percent) {
-    List<String> warnings = new ArrayList<>();
+  private static List<Fact> warnings(Spoon spoon, double mean, double percent) {
+    List<Fact> warnings = new ArrayList<>();
     SlipCheck slip = SlipCheck.of(spoon.usualGrams(), mean);
     if (slip == SlipCheck.TABLESPOON_FOR_TEASPOON) {
-      warnings.add(
-          "The spoon named should hold about three times that: was a teaspoon weighed for a tablespoon?");
+      warnings.add(Fact.of("scoops.teaspoonForTablespoon"));
     } else if (slip == SlipCheck.TEASPOON_FOR_TABLESPOON) {
-      warnings.add(
-          "The spoon named should hold about a third of that: was a tablespoon weighed for a teaspoon?");
+      warnings.add(Fact.of("scoops.tablespoonForTeaspoon"));
     } else if (Math.abs(mean / spoon.usualGrams() - 1) > OFF_NOMINAL) {
       warnings.add(
-          "The mean is "
-              + NumberText.tenths(100 * Math.abs(mean / spoon.usualGrams() - 1))
-              + " % "
-              + (mean > spoon.usualGrams() ? "over" : "under")
-              + " what this spoon usually holds; other crystals, or not level?");
+          (mean > spoon.usualGrams() ? Fact.of("scoops.overUsual") : Fact.of("scoops.underUsual"))
+              .share("off", Math.abs(mean / spoon.usualGrams() - 1)));
     }
     if (percent > WIDE_SPREAD) {
-      warnings.add(
-          "The scoops differ by "
-              + NumberText.tenths(percent)
-              + " % (one standard deviation): level each one, or weigh doses instead.");
+      warnings.add(Fact.of("scoops.differ").share("spread", percent / 100));
     }
     return List.copyOf(warnings);
   }

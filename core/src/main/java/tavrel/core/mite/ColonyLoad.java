@@ -1,10 +1,9 @@
 package tavrel.core.mite;
 
 import java.time.LocalDate;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 
@@ -124,33 +123,31 @@ public record ColonyLoad(
    */
   public MiteState divided(BroodClock clock, MiteParameters figures) {
     MiteState unit = unit(clock, figures);
-    String why = refusal(unit, figures);
+    Fact why = refusal(unit, figures);
     if (why != null) {
-      throw new InvalidValue("cappedFrames", why);
+      throw new InvalidValue("cappedFrames", "cannotAllBeTrue", "{why}", why);
     }
     return unit;
   }
 
-  /**
-   * Why bees, brood and mites as they were seen cannot all be true, in words; null where they can.
-   */
-  public @Nullable String refusal(BroodClock clock, MiteParameters figures) {
+  /** Why bees, brood and mites as they were seen cannot all be true; null where they can. */
+  public @Nullable Fact refusal(BroodClock clock, MiteParameters figures) {
     return refusal(unit(clock, figures), figures);
   }
 
   /** No colony lives with more than a mite on each bee. */
-  private @Nullable String refusal(MiteState unit, MiteParameters figures) {
+  private @Nullable Fact refusal(MiteState unit, MiteParameters figures) {
     double bees = bees(figures);
     double share = Math.max(share(), 0.5 / sampleBees / recovery);
     double perBee = share * unit.total();
     if (perBee <= 1) {
       return null;
     }
-    return String.format(
-        Locale.ROOT,
-        "so much brood beside %,d bees would hide %s mites for each of them; count the frames of bees and of capped brood again",
-        Math.round(bees),
-        Double.isFinite(perBee) && perBee < 100 ? NumberText.tenths(perBee) : "very many");
+    Fact told =
+        Double.isFinite(perBee) && perBee < 100
+            ? Fact.of("colony.hidesSoMany").figure("perBee", Math.round(10 * perBee) / 10.0)
+            : Fact.of("colony.hidesVeryMany");
+    return told.figure("bees", Math.rint(bees));
   }
 
   private MiteState unit(BroodClock clock, MiteParameters figures) {

@@ -6,9 +6,9 @@ import tavrel.core.ModelParameter;
 
 /** Which kill curve is reckoned with. */
 public enum CurveChoice {
-  FIELD("field: treatments in ordinary hives"),
-  TRIAL("trial: small colonies without brood, optimistic"),
-  OWN("your own, from your results");
+  FIELD,
+  TRIAL,
+  OWN;
 
   private static final List<ModelParameter> PARAMETERS =
       List.of(
@@ -37,17 +37,6 @@ public enum CurveChoice {
           parameter(
               "ownMost", KillCurve.FIELD.most(), 0.1, 1, "", "own curve: most that any dose kills"),
           parameter("ownScale", KillCurve.FIELD.scale(), 0.05, 5, "g a box", "own curve: D₀"));
-
-  private final String words;
-
-  CurveChoice(String words) {
-    this.words = words;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
-  }
 
   /** Every figure of the curves with its meaning. */
   public static List<ModelParameter> parameters() {

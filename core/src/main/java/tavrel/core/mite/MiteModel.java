@@ -1,6 +1,7 @@
 package tavrel.core.mite;
 
 import java.util.List;
+import tavrel.core.Fact;
 
 /**
  * The mites of one colony from day to day: those that emerge join those on bees, a treatment kills
@@ -15,14 +16,13 @@ import java.util.List;
 public final class MiteModel {
 
   /** What the model leaves out, to be said wherever it is shown. */
-  public static final List<String> LEFT_OUT =
+  public static final List<Fact> LEFT_OUT =
       List.of(
-          "several mites crowding the first cells after a brood break",
-          "mites killed in open cells just before capping: keepers disagree, they count as"
-              + " protected",
-          "any effect of the vapour after the first day",
-          "bees lost to mites, and whatever else moves the number of bees but the brood",
-          "mites brought in by drift and robbing, unless an inflow is set");
+          Fact.of("model.crowding"),
+          Fact.of("model.openCells"),
+          Fact.of("model.afterFirstDay"),
+          Fact.of("model.beesLost"),
+          Fact.of("model.inflow"));
 
   private final MiteParameters figures;
   private final Bees bees;

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Worded;
 
 /**
  * How long a round takes with what there is, and what one more of it would gain.
@@ -23,33 +24,21 @@ public record RunLength(
     Pace pace, int toolsUsed, Crew crewUsed, int mostShut, List<Saving> savings) {
 
   /** What there can be more of. */
-  public enum More {
-    TOOL("one more tool like the first"),
-    HELPER("one more helper"),
-    BURNER("one more person who burns"),
-    TOOL_AND_BURNER("one more tool and someone to burn with it"),
-    CLOTHS("five more cloths");
-
-    private final String words;
-
-    More(String words) {
-      this.words = words;
-    }
-
-    /** In a sentence. */
-    public String words() {
-      return words;
-    }
+  public enum More implements Worded {
+    TOOL,
+    HELPER,
+    BURNER,
+    TOOL_AND_BURNER,
+    CLOTHS
   }
 
   /**
    * What one more saves.
    *
    * @param more of what
-   * @param words in a sentence
    * @param saved s; 0 where it saves nothing
    */
-  public record Saving(More more, String words, int saved) {}
+  public record Saving(More more, int saved) {}
 
   private static final int MORE_CLOTHS = 5;
   private static final int MOST_PEOPLE = 4;
@@ -66,7 +55,7 @@ public record RunLength(
             pace.unfinished() == best.pace().unfinished()
                 ? Math.max(0, best.pace().finish() - pace.finish())
                 : 0;
-        savings.add(new Saving(more, more.words(), saved));
+        savings.add(new Saving(more, saved));
       }
     }
     savings.sort((a, b) -> Integer.compare(b.saved(), a.saved()));

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.burn.AcidRelease;
 import tavrel.core.burn.Tool;
 import tavrel.core.hive.Floor;
@@ -28,7 +28,7 @@ public final class DayKit {
    */
   public record DayHive(Hive hive, double acid) {}
 
-  private static final String BUSIEST = "for the apiary that needs most; filled or used again";
+  private static final Fact BUSIEST = Fact.of("kit.forTheBusiest");
 
   private DayKit() {}
 
@@ -46,27 +46,20 @@ public final class DayKit {
         new KitItem(
             "acid",
             KitItem.Group.ACID,
-            "acid dihydrate, in its own labelled and locked container",
-            NumberText.grams(acid) + " g and a reserve",
-            "by the boxes that stand there; of a weaker product more: the dose sheets say"));
-    items.add(new KitItem("measure", KitItem.Group.ACID, "scale or scoop", "1", ""));
+            Fact.of("kit.dihydrate"),
+            Fact.of("kit.gramsAndReserve").grams("grams", acid),
+            Fact.of("kit.byTheBoxes")));
+    items.add(KitList.measure());
     addTools(items, stops, tools);
-    items.add(new KitItem("timer", KitItem.Group.TOOL, "timer, beside the phone", "1", ""));
-    items.add(
-        new KitItem(
-            "spares",
-            KitItem.Group.TOOL,
-            "spare seals, brush, pliers, hive tool, scraper, clamp, smoker",
-            "1 set",
-            ""));
+    items.addAll(KitList.besideTools());
     long shut = most(stops, hive -> hive.hive().fittings().shutting() == Shutting.WET_CLOTH);
     if (shut > 0) {
       items.add(
           new KitItem(
               "cloths",
               KitItem.Group.HIVES,
-              "cloths for entrances, wet",
-              String.valueOf(Math.min(cloths, shut)),
+              Fact.of("kit.cloths"),
+              KitItem.number(Math.min(cloths, shut)),
               BUSIEST));
     }
     long trays = most(stops, hive -> hive.hive().floor() == Floor.BARE_MESH);
@@ -75,8 +68,8 @@ public final class DayKit {
           new KitItem(
               "trays",
               KitItem.Group.HIVES,
-              "trays or solid boards, for bare mesh floors",
-              String.valueOf(trays),
+              Fact.of("kit.traysForBareMesh"),
+              KitItem.number(trays),
               BUSIEST));
     }
     return List.copyOf(items);
@@ -92,17 +85,17 @@ public final class DayKit {
               new KitItem(
                   "tool " + tool.id(),
                   KitItem.Group.TOOL,
-                  tool.name(),
-                  String.valueOf(count),
-                  tool.packId() == null ? "" : "and its packs, charged"));
+                  Fact.of("kit.tool").text("tool", tool.name()),
+                  KitItem.number(count),
+                  tool.packId() == null ? null : Fact.of("kit.andItsPacks")));
           if (tool.release() == AcidRelease.CAP_TURNED && known.add("caps")) {
             items.add(
                 new KitItem(
                     "caps",
                     KitItem.Group.ACID,
-                    "caps, filled ahead by a helper",
-                    String.valueOf(mostLoads(stops, tool)),
-                    "one for each load of the apiary that needs most, or as many as you have"));
+                    Fact.of("kit.caps"),
+                    KitItem.number(mostLoads(stops, tool)),
+                    Fact.of("kit.oneForEachLoadOfBusiest")));
           }
           for (KitItem item : KitList.forTool(tool.family(), tool)) {
             if (known.add(item.key())) {

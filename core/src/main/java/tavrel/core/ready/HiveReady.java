@@ -3,6 +3,7 @@ package tavrel.core.ready;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.burn.BurnFit;
 import tavrel.core.burn.BurnTime;
 import tavrel.core.burn.Tool;
@@ -32,7 +33,7 @@ public record HiveReady(
     SealReading.@Nullable Gain shutFirst,
     @Nullable BurnTime burn,
     List<Task> tasks,
-    @Nullable String unfit) {
+    @Nullable Fact unfit) {
 
   private static final double PAUSE_IN_BOWL = 45;
 

@@ -1,14 +1,15 @@
 package tavrel.core.ready;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
+import tavrel.core.Value;
 import tavrel.core.burn.AcidRelease;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.PowerSource;
@@ -83,66 +84,81 @@ public final class KitList {
         new KitItem(
             "respirator",
             KitItem.Group.PEOPLE,
-            "respirator, acid gas and P100/P3",
-            "1 a person",
-            ""),
+            Fact.of("kit.respirator"),
+            Fact.of("kit.oneAPerson"),
+            null),
         new KitItem(
-            "goggles", KitItem.Group.PEOPLE, "sealed goggles or full face", "1 a person", ""),
+            "goggles",
+            KitItem.Group.PEOPLE,
+            Fact.of("kit.goggles"),
+            Fact.of("kit.oneAPerson"),
+            null),
         new KitItem(
             "gloves",
             KitItem.Group.PEOPLE,
-            "acid-proof gloves, and heat-proof ones",
-            "1 pair of each a person",
-            "neither is the other"),
+            Fact.of("kit.gloves"),
+            Fact.of("kit.pairOfEachAPerson"),
+            Fact.of("kit.neitherIsTheOther")),
         new KitItem(
             "eye-water",
             KitItem.Group.PEOPLE,
-            "clean water to rinse eyes",
-            "10 L",
-            "15 minutes of it"),
-        new KitItem("extinguisher", KitItem.Group.FIRE, "extinguisher", "1", ""),
-        new KitItem("bucket", KitItem.Group.FIRE, "bucket of water", "1", ""));
+            Fact.of("kit.eyeWater"),
+            Fact.of("kit.litres").with("litres", new Value.Litres(10)),
+            Fact.of("kit.fifteenMinutes")),
+        KitItem.of("extinguisher", KitItem.Group.FIRE, Fact.of("kit.extinguisher"), 1),
+        KitItem.of("bucket", KitItem.Group.FIRE, Fact.of("kit.bucket"), 1));
+  }
+
+  /** What weighs or measures the acid. */
+  static KitItem measure() {
+    return KitItem.of("measure", KitItem.Group.ACID, Fact.of("kit.measure"), 1);
+  }
+
+  /** What every tool needs beside it. */
+  static List<KitItem> besideTools() {
+    return List.of(
+        KitItem.of("timer", KitItem.Group.TOOL, Fact.of("kit.timer"), 1),
+        new KitItem(
+            "spares", KitItem.Group.TOOL, Fact.of("kit.spares"), Fact.of("kit.oneSet"), null));
   }
 
   private void acid() {
     add(
         "acid",
         KitItem.Group.ACID,
-        "product, in its own labelled and locked container",
-        NumberText.grams(sheet.totalProduct()) + " g and a reserve",
-        "sum of the dose sheet");
-    add("measure", KitItem.Group.ACID, "scale or scoop", "1", "");
+        Fact.of("kit.product"),
+        Fact.of("kit.gramsAndReserve").grams("grams", sheet.totalProduct()),
+        Fact.of("kit.sumOfSheet"));
+    items.add(measure());
     Tool tool = gear.tool();
     if (tool != null && tool.release() == AcidRelease.CAP_TURNED) {
       add(
           "caps",
           KitItem.Group.ACID,
-          "caps, filled ahead by a helper",
-          String.valueOf(sheet.caps()),
-          "one for each load, or as many as you have, filled again");
+          Fact.of("kit.caps"),
+          KitItem.number(sheet.caps()),
+          Fact.of("kit.oneForEachLoad"));
     }
   }
 
   private void tool() {
     Tool tool = gear.tool();
-    add("timer", KitItem.Group.TOOL, "timer, beside the phone", "1", "");
-    add(
-        "spares",
-        KitItem.Group.TOOL,
-        "spare seals, brush, pliers, hive tool, scraper, clamp, smoker",
-        "1 set",
-        "");
+    items.addAll(besideTools());
     items.addAll(forTool(gear.family(), tool));
     if (pack != null) {
       Integer charges = pack.chargesFor(sheet.caps());
       add(
           "packs",
           KitItem.Group.TOOL,
-          "charged: " + pack.name(),
-          charges == null ? "all you have" : String.valueOf(charges),
+          Fact.of("kit.charged").text("pack", pack.name()),
+          charges == null ? Fact.of("kit.allYouHave") : KitItem.number(charges),
           charges == null
-              ? "nobody has said how many burns a charge gives"
-              : sheet.caps() + " burns, " + pack.burnsPerCharge() + " a charge");
+              ? Fact.of("kit.burnsAChargeUnknown")
+              : Fact.of("kit.burnsACharge")
+                  .count("burns", sheet.caps(), "burn")
+                  .figure(
+                      "aCharge",
+                      Objects.requireNonNull(pack.burnsPerCharge(), "known with its charges")));
     }
   }
 
@@ -155,24 +171,22 @@ public final class KitList {
               "rest",
               KitItem.Group.TOOL,
               tool != null && tool.dunkAllowed()
-                  ? "bucket to cool the pan in, and a cloth to dry it"
-                  : "wet cloth or brick to cool the pan on; never dunk it",
-              "1",
-              "acid on a hot pan flashes into the face"));
-      items.add(
-          new KitItem(
-              "plate", KitItem.Group.TOOL, "metal plate and brace to keep the pan flat", "1", ""));
+                  ? Fact.of("kit.bucketToCool")
+                  : Fact.of("kit.clothToCool"),
+              KitItem.number(1),
+              Fact.of("kit.hotPanFlashes")));
+      items.add(KitItem.of("plate", KitItem.Group.TOOL, Fact.of("kit.plate"), 1));
     }
     if (tool != null && tool.power() == PowerSource.MAINS) {
       items.add(
           new KitItem(
               "mains",
               KitItem.Group.TOOL,
-              "inverter or generator with a residual-current device, dry cables",
-              "1",
+              Fact.of("kit.mains"),
+              KitItem.number(1),
               tool.watts() == null
-                  ? ""
-                  : "at least " + Math.round(1.25 * tool.watts()) + " W, a quarter over the tool"));
+                  ? null
+                  : Fact.of("kit.atLeastWatts").figure("watts", Math.rint(1.25 * tool.watts()))));
     }
     return items;
   }
@@ -186,15 +200,15 @@ public final class KitList {
       underHives(low, atOnce);
     }
     tape(low);
-    counted("trays", "trays or solid boards", floors(Floor.BARE_MESH), "for bare mesh floors");
+    counted("trays", Fact.of("kit.trays"), floors(Floor.BARE_MESH), Fact.of("kit.forBareMesh"));
     counted(
         "boards",
-        "boards between brood boxes and supers",
+        Fact.of("kit.boards"),
         sheet.hives().stream()
             .filter(line -> line.hive().supers() > 0)
             .filter(line -> line.supersPlan() == SupersPlan.BOARD_BETWEEN)
             .count(),
-        "supers that stay, parted");
+        Fact.of("kit.supersThatStay"));
     if (!pan) {
       atPorts();
     }
@@ -206,14 +220,12 @@ public final class KitList {
       add(
           "cloths",
           KitItem.Group.HIVES,
-          "cloths for entrances, wet",
-          cloths + " and 2 spare",
-          "as many as are shut at once, an estimate: "
-              + sheet.sealMinutes()
-              + " min sealed"
-              + (mostShut == null
-                  ? " at about " + NumberText.clock(Duration.ofSeconds(cycleSeconds())) + " a hive"
-                  : ", the whole round played through"));
+          Fact.of("kit.cloths"),
+          Fact.of("kit.andTwoSpare").figure("n", cloths),
+          (mostShut == null
+                  ? Fact.of("kit.shutAtOnceByCycle").seconds("aHive", cycleSeconds())
+                  : Fact.of("kit.shutAtOncePlayed"))
+              .minutes("sealed", sheet.sealMinutes()));
     }
   }
 
@@ -223,18 +235,18 @@ public final class KitList {
       add(
           "wedges",
           KitItem.Group.HIVES,
-          "wedges",
-          String.valueOf(2 * Math.min(low, atOnce)),
-          "two under each hive with a low entrance, as many as are shut at once");
+          Fact.of("kit.wedges"),
+          KitItem.number(2 * Math.min(low, atOnce)),
+          Fact.of("kit.twoUnderEach"));
     }
     long round = count(f -> f.entrance() == Entrance.ROUND_HOLE);
     if (round > 0) {
       add(
           "floors",
           KitItem.Group.HIVES,
-          "plain solid floors",
-          String.valueOf(Math.min(round, atOnce)),
-          "for hives with a round-hole entrance");
+          Fact.of("kit.floors"),
+          KitItem.number(Math.min(round, atOnce)),
+          Fact.of("kit.forRoundHoles"));
     }
   }
 
@@ -247,23 +259,23 @@ public final class KitList {
       add(
           "tape",
           KitItem.Group.HIVES,
-          "tape; grass or moss for cracks",
-          (int) Math.ceil(tape) + " m",
-          "round figures for gaps and cracks");
+          Fact.of("kit.tape"),
+          Fact.of("kit.metres").with("metres", new Value.Metres(Math.ceil(tape))),
+          Fact.of("kit.roundFigures"));
     }
   }
 
   private void atPorts() {
     counted(
         "pegs",
-        "spare pegs or bolts for ports",
+        Fact.of("kit.pegs"),
         Math.min(3, count(f -> f.port().isDrilled())),
-        "some are always lost");
+        Fact.of("kit.someAreLost"));
     counted(
         "sleeve",
-        "sleeve for the nozzle",
+        Fact.of("kit.sleeve"),
         Math.min(1, count(f -> f.material() == Material.PLASTIC)),
-        "plastic hives");
+        Fact.of("kit.plasticHives"));
   }
 
   private int shutAtOnce() {
@@ -300,13 +312,13 @@ public final class KitList {
         .count();
   }
 
-  private void counted(String key, String name, long count, String why) {
+  private void counted(String key, Fact name, long count, Fact why) {
     if (count > 0) {
-      add(key, KitItem.Group.HIVES, name, String.valueOf(count), why);
+      add(key, KitItem.Group.HIVES, name, KitItem.number(count), why);
     }
   }
 
-  private void add(String key, KitItem.Group group, String name, String amount, String why) {
+  private void add(String key, KitItem.Group group, Fact name, Fact amount, @Nullable Fact why) {
     items.add(new KitItem(key, group, name, amount, why));
   }
 }

@@ -3,6 +3,7 @@ package tavrel.core.ready;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import tavrel.core.Fact;
 import tavrel.core.burn.ToolFamily;
 import tavrel.core.hive.Entrance;
 import tavrel.core.hive.Fittings;
@@ -51,10 +52,10 @@ public final class Readying {
   }
 
   /** Why this family of tools must not come near this hive; empty if it may. */
-  public static Optional<String> unfit(Hive hive, ToolFamily family) {
+  public static Optional<Fact> unfit(Hive hive, ToolFamily family) {
     Material material = hive.fittings().material();
     return family == ToolFamily.PAN_WAND && !material.bearsHotPan()
-        ? Optional.of("no hot pan in a hive of " + material.words() + ": it melts and burns")
+        ? Optional.of(Fact.of("unfit.hotPan").word("material", material))
         : Optional.empty();
   }
 

@@ -3,6 +3,8 @@ package tavrel.core.ready;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
+import tavrel.core.Worded;
 import tavrel.core.hive.Port;
 
 /**
@@ -24,10 +26,13 @@ public record Task(What what, @Nullable Port port, boolean sleeve) {
     return what.kind;
   }
 
-  /** Told in English, for paper. */
-  public String words() {
-    String named = port == null ? what.words : what.words.replace("{port}", port.words());
-    return sleeve ? named + "; sleeve on the nozzle" : named;
+  /** Told to whoever gets the hive ready. */
+  public Fact told() {
+    Fact told =
+        port == null
+            ? Fact.of("task.plain").word("what", what)
+            : Fact.of("task.peg").word("port", port);
+    return sleeve ? Fact.of("task.withSleeve").fact("task", told) : told;
   }
 
   /** As it is kept: its code, its port, whether with a sleeve. */
@@ -45,36 +50,28 @@ public record Task(What what, @Nullable Port port, boolean sleeve) {
   }
 
   /** What there may be to do; a code is never renamed. */
-  public enum What {
-    SUPERS_OFF(Kind.SUPERS, "supers off: look for brood in them first and drive the bees down"),
-    SUPERS_BOARD(
-        Kind.SUPERS,
-        "board between brood boxes and supers: look for brood in them first and drive the bees down"),
-    SUPERS_STAY(Kind.SUPERS, "supers stay on: only where the label says so"),
-    TRAY_CHECK(Kind.FLOOR, "see that the tray sits tight"),
-    TRAY_PUSH(Kind.FLOOR, "push the tray tight to the mesh"),
-    TRAY_IN(Kind.FLOOR, "tray in, or a solid board under the mesh"),
-    INNER_COVER_HOLE(Kind.INNER_COVER, "close the inner-cover hole"),
-    CRACKS_PLUG(Kind.CRACKS, "plug the cracks"),
-    CRACKS_TAPE(Kind.CRACKS, "plug the many cracks; tape the joints"),
-    LIFT_ON_WEDGES(
-        Kind.LIFT, "lift the hive on two wedges and tape the gap; two people, it can tip"),
-    PLAIN_FLOOR(
-        Kind.MOVE_TO_PLAIN_FLOOR, "set the colony on a plain solid floor for the treatment"),
-    PORT_DRILL(
-        Kind.NOZZLE,
-        "no port yet: drill 6 to 7 mm at the back before the day, or try the front entrance"),
-    PORT_PEG(Kind.NOZZLE, "peg out of the port ({port}), back in at once after"),
-    NOZZLE_FRONT(Kind.NOZZLE, "nozzle through the front entrance, cloth round it"),
-    ENTRANCE_REDUCE(Kind.ENTRANCE, "reduce the entrance; wet cloth in as the burn starts"),
-    ENTRANCE_CLOTH(Kind.ENTRANCE, "wet cloth in the entrance as the burn starts");
+  public enum What implements Worded {
+    SUPERS_OFF(Kind.SUPERS),
+    SUPERS_BOARD(Kind.SUPERS),
+    SUPERS_STAY(Kind.SUPERS),
+    TRAY_CHECK(Kind.FLOOR),
+    TRAY_PUSH(Kind.FLOOR),
+    TRAY_IN(Kind.FLOOR),
+    INNER_COVER_HOLE(Kind.INNER_COVER),
+    CRACKS_PLUG(Kind.CRACKS),
+    CRACKS_TAPE(Kind.CRACKS),
+    LIFT_ON_WEDGES(Kind.LIFT),
+    PLAIN_FLOOR(Kind.MOVE_TO_PLAIN_FLOOR),
+    PORT_DRILL(Kind.NOZZLE),
+    PORT_PEG(Kind.NOZZLE),
+    NOZZLE_FRONT(Kind.NOZZLE),
+    ENTRANCE_REDUCE(Kind.ENTRANCE),
+    ENTRANCE_CLOTH(Kind.ENTRANCE);
 
     private final Kind kind;
-    private final String words;
 
-    What(Kind kind, String words) {
+    What(Kind kind) {
       this.kind = kind;
-      this.words = words;
     }
   }
 

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import tavrel.core.Fact;
 
 /**
  * A register entry with its corrections: what was recorded, and what holds.
@@ -58,20 +59,18 @@ public record CorrectedEntry(Map<EntryField, String> recorded, List<Correction> 
    * Why a correction cannot be added, or empty if it can: somebody else's has come between, the
    * entry has no such field, or the entry is struck out.
    */
-  public Optional<String> refusal(Correction next) {
+  public Optional<Fact> refusal(Correction next) {
     if (!recorded.containsKey(next.field())) {
-      return Optional.of("this entry has no " + next.field().words());
+      return Optional.of(Fact.of("refused.noSuchField").word("field", next.field()));
     }
     if (!holds(next.field()).equals(next.was())) {
       return Optional.of(
-          "since you opened it, the "
-              + next.field().words()
-              + " was corrected to “"
-              + holds(next.field())
-              + "”; look at it again");
+          Fact.of("refused.correctedMeanwhile")
+              .word("field", next.field())
+              .text("now", holds(next.field())));
     }
     if (!stands() && next.field() != EntryField.STANDS) {
-      return Optional.of("it was struck out; put it back first");
+      return Optional.of(Fact.of("refused.struckOut"));
     }
     return Optional.empty();
   }

@@ -4,21 +4,22 @@ import java.util.Arrays;
 import java.util.stream.Collectors;
 import tavrel.core.InvalidValue;
 import tavrel.core.NumberText;
+import tavrel.core.Worded;
 import tavrel.core.hive.SupersPlan;
 
 /**
  * What of a register entry can be put right. The hive and the day cannot: an entry at the wrong
  * place is struck out by {@link #STANDS} and written anew.
  */
-public enum EntryField {
-  GRAMS("acid dihydrate, g"),
-  AMOUNT("amount"),
-  PRODUCT("product"),
-  LOT("lot"),
-  PEOPLE("operator"),
-  SUPERS("supers"),
-  REMARKS("remarks"),
-  STANDS("stands");
+public enum EntryField implements Worded {
+  GRAMS,
+  AMOUNT,
+  PRODUCT,
+  LOT,
+  PEOPLE,
+  SUPERS,
+  REMARKS,
+  STANDS;
 
   /** The value of {@link #STANDS} of an entry that holds. */
   public static final String YES = "yes";
@@ -28,17 +29,6 @@ public enum EntryField {
 
   private static final double MOST_GRAMS = 60;
   private static final int LONGEST = 500;
-
-  private final String words;
-
-  EntryField(String words) {
-    this.words = words;
-  }
-
-  /** How it is named on screen and in the register. */
-  public String words() {
-    return words;
-  }
 
   /**
    * A value as it is kept, from one that was typed.

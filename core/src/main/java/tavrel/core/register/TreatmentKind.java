@@ -1,7 +1,9 @@
 package tavrel.core.register;
 
+import tavrel.core.Worded;
+
 /** With what a colony was treated against mites. */
-public enum TreatmentKind {
+public enum TreatmentKind implements Worded {
   OXALIC_VAPOUR("oxalic acid, vapour", true),
   OXALIC_TRICKLED("oxalic acid, trickled or sprayed", true),
   FORMIC("formic acid", false),

@@ -1,6 +1,7 @@
 package tavrel.core.register;
 
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * A hive's treatments with oxalic acid in a calendar year against what a rule sheet allows.
@@ -20,8 +21,11 @@ public record YearCount(int done, @Nullable Integer most) {
     return most != null && done >= most;
   }
 
-  /** "3 of 4", or "3, the sheet names no most". */
-  public String words() {
-    return most == null ? done + ", the sheet names no most" : done + " of " + most;
+  /** So many of as many as are allowed. */
+  public Fact told() {
+    return (most == null
+            ? Fact.of("register.noMost")
+            : Fact.of("register.ofMost").figure("most", most))
+        .figure("done", done);
   }
 }

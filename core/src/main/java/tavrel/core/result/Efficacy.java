@@ -131,19 +131,4 @@ public record Efficacy(
     double high = 1 - ratio / factor;
     return new Efficacy(1 - ratio, low, high, againstControls, low > 0 || high < 0);
   }
-
-  /** In a sentence. */
-  public String says() {
-    return (againstControls ? "Against untreated hives: " : "Reduction: ")
-        + percent(share)
-        + " (95 %: "
-        + percent(low)
-        + " to "
-        + percent(high)
-        + ")";
-  }
-
-  private static String percent(double share) {
-    return Math.round(100 * share) + " %";
-  }
 }

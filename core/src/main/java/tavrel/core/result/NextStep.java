@@ -3,6 +3,7 @@ package tavrel.core.result;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.InfestationStatus;
 import tavrel.core.mite.ColonyFit;
@@ -11,10 +12,10 @@ import tavrel.core.mite.ColonyFit;
  * What to do after a series, by rule, with its reasons.
  *
  * @param kind what
- * @param says in a sentence
+ * @param says it, told
  * @param reasons what speaks for it
  */
-public record NextStep(Kind kind, String says, List<String> reasons) {
+public record NextStep(Kind kind, Fact says, List<Fact> reasons) {
 
   /** What there is to do. */
   public enum Kind {
@@ -113,19 +114,13 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
   private static NextStep count(Known known) {
     if (known.sample() != null) {
       return new NextStep(
-          Kind.COUNT,
-          "Count again: the sample cannot tell yet.",
-          List.of("The sample afterwards: " + known.sample().says(known.limit()) + "."));
+          Kind.COUNT, Fact.of("next.countAgain"), List.of(afterwards(known.sample(), known)));
     }
     long wait = RoundsTogether.SETTLED - known.daysSinceLast();
     return new NextStep(
         Kind.COUNT,
-        wait > 0
-            ? "Wash about 300 bees in "
-                + (wait == 1 ? "a day" : wait + " days")
-                + " or later; before, the count still moves."
-            : "Wash about 300 bees now: only a count shows whether it worked.",
-        List.of("No sample has been taken since the last round."));
+        wait > 0 ? Fact.of("next.washLater").count("wait", wait, "day") : Fact.of("next.washNow"),
+        List.of(Fact.of("next.noSampleSince")));
   }
 
   private static void addLeak(List<NextStep> steps, Known known) {
@@ -134,17 +129,13 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
       steps.add(
           new NextStep(
               Kind.FIND_LEAK,
-              "Find the leak, or weigh the dose again, before the next round.",
+              Fact.of("next.findLeak"),
               List.of(
-                  "Drops and samples fit a kill of "
-                      + percent(fit.kill().low())
-                      + " to "
-                      + percent(fit.kill().high())
-                      + " a round; the dose in a hive that stands so lets expect "
-                      + percent(known.expectedKill())
-                      + ".",
-                  "Usual causes: an open mesh or a loose tray, an entrance that was not shut, a"
-                      + " cold tool, less acid than planned.")));
+                  Fact.of("next.killBelowExpected")
+                      .share("low", fit.kill().low())
+                      .share("high", fit.kill().high())
+                      .share("expected", known.expectedKill()),
+                  Fact.of("next.usualCauses"))));
     }
   }
 
@@ -154,14 +145,12 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
       steps.add(
           new NextStep(
               Kind.INFLOW,
-              "Look for mites coming in: a collapsing neighbour, robbing, hives left untreated.",
+              Fact.of("next.lookForInflow"),
               List.of(
-                  "The counts fit "
-                      + Math.round(fit.inflow().low())
-                      + " to "
-                      + Math.round(fit.inflow().high())
-                      + " mites a day from outside.",
-                  "Rounds here do not end that; treat or shut off where they come from.")));
+                  Fact.of("next.inflow")
+                      .figure("low", Math.rint(fit.inflow().low()))
+                      .figure("high", Math.rint(fit.inflow().high())),
+                  Fact.of("next.roundsDoNotEndIt"))));
     }
   }
 
@@ -175,17 +164,12 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
       steps.add(
           new NextStep(
               Kind.OTHER_METHOD,
-              "While brood is this heavy, few rounds do little: more rounds at a short gap, a brood"
-                  + " break, or ask your adviser about other treatments.",
+              Fact.of("next.broodIsHeavy"),
               List.of(
-                  "About "
-                      + percent(shielded)
-                      + " of the mites were under cappings on the days of the rounds.",
+                  Fact.of("next.underCappings").share("shielded", shielded),
                   staysHigh && perWeek != null
-                      ? "The drop of a round is still "
-                          + percent(perWeek)
-                          + " of what it was a week before."
-                      : "The sample afterwards is above your limit.")));
+                      ? Fact.of("next.dropStaysHigh").share("perWeek", perWeek)
+                      : Fact.of("next.sampleAboveLimit"))));
     }
   }
 
@@ -196,19 +180,17 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
     if (known.standing() == InfestationStatus.BELOW || (!above && !dropsHigh)) {
       return;
     }
-    List<String> reasons = new ArrayList<>();
+    List<Fact> reasons = new ArrayList<>();
     if (above && sample != null) {
-      reasons.add("The sample afterwards: " + sample.says(known.limit()) + ".");
+      reasons.add(afterwards(sample, known));
     }
     if (dropsHigh) {
-      reasons.add("The last board still shows more than falls by itself.");
+      reasons.add(Fact.of("next.boardShowsMore"));
     }
     steps.add(
         new NextStep(
             Kind.ONE_MORE,
-            known.roundsLeft() > 0
-                ? "Go on: " + left(known.roundsLeft()) + " of this series still to come."
-                : "One more round, if the label allows it.",
+            known.roundsLeft() > 0 ? goOn(known) : Fact.of("next.oneMoreRound"),
             reasons));
   }
 
@@ -216,24 +198,18 @@ public record NextStep(Kind kind, String says, List<String> reasons) {
     Infestation sample = known.sample();
     if (steps.isEmpty() && known.roundsLeft() > 0) {
       steps.add(
-          new NextStep(
-              Kind.ONE_MORE,
-              "Go on: " + left(known.roundsLeft()) + " of this series still to come.",
-              List.of("A series works by its later rounds, when brood has emerged.")));
+          new NextStep(Kind.ONE_MORE, goOn(known), List.of(Fact.of("next.worksByLaterRounds"))));
     } else if (sample != null && known.standing() == InfestationStatus.BELOW && steps.isEmpty()) {
       steps.add(
-          new NextStep(
-              Kind.STOP,
-              "Stop here, and count again in a month.",
-              List.of("The sample afterwards: " + sample.says(known.limit()) + ".")));
+          new NextStep(Kind.STOP, Fact.of("next.stopHere"), List.of(afterwards(sample, known))));
     }
   }
 
-  private static String left(int rounds) {
-    return rounds == 1 ? "1 round" : rounds + " rounds";
+  private static Fact goOn(Known known) {
+    return Fact.of("next.goOn").count("left", known.roundsLeft(), "round");
   }
 
-  private static String percent(double share) {
-    return Math.round(100 * share) + " %";
+  private static Fact afterwards(Infestation sample, Known known) {
+    return Fact.of("next.sampleAfterwards").fact("sample", sample.told(known.limit()));
   }
 }

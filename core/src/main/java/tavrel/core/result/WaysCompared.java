@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
+import tavrel.core.Value;
 import tavrel.core.result.WorkedHere.Case;
 
 /**
@@ -26,18 +27,18 @@ import tavrel.core.result.WorkedHere.Case;
  * @param chance share of arrangements by chance that differ as much, with all comparisons of the
  *     page reckoned in; or null where too few were counted
  * @param byYards whether whole yards were compared
- * @param says it in a sentence
+ * @param says it, told
  */
 public record WaysCompared(
-    String one,
-    String other,
+    Value one,
+    Value other,
     Verdict verdict,
     @Nullable Double times,
     @Nullable Double low,
     @Nullable Double high,
     @Nullable Double chance,
     boolean byYards,
-    String says) {
+    Fact says) {
 
   /** What counts allow to be said. */
   public enum Verdict {
@@ -53,7 +54,7 @@ public record WaysCompared(
   private static final double BESIDE = 0.5;
 
   /** Two ways before they are held against each other. */
-  record Pair(String one, List<Case> ofOne, String other, List<Case> ofOther) {}
+  record Pair(Value one, List<Case> ofOne, Value other, List<Case> ofOther) {}
 
   private record Dealt(int index, Pair pair, @Nullable Shuffled shuffled, boolean byYards) {
 
@@ -147,31 +148,19 @@ public record WaysCompared(
     Double times = enough == null ? null : exp(enough.difference());
     Double low = enough == null ? null : exp(enough.low());
     Double high = enough == null ? null : exp(enough.high());
-    String both = pair.one() + " and " + pair.other();
-    String left =
-        times == null
-            ? ""
-            : pair.one()
-                + " left "
-                + figure(times)
-                + " times as many mites as "
-                + pair.other()
-                + (low == null || high == null
-                    ? ""
-                    : " (95 %: " + figure(low) + " to " + figure(high) + ")");
-    String units = of.byYards() ? "yards" : "hives of the same yards";
-    String says =
+    Fact says =
         switch (verdict) {
-          case TOO_FEW -> both + ": too few " + units + " to tell them apart.";
-          case NO_DIFFERENCE_SHOWN -> both + ": no difference shown. " + left + ".";
+          case TOO_FEW -> of.byYards() ? Fact.of("ways.tooFewYards") : Fact.of("ways.tooFewHives");
+          case NO_DIFFERENCE_SHOWN -> left(Fact.of("ways.noDifference"), times, low, high);
           case DIFFERENT ->
-              left
-                  + ". Chance alone would part "
-                  + units
-                  + " so far in "
-                  + Math.max(1, Math.round(1_000 * chance))
-                  + " of 1,000 cases, all comparisons here reckoned in. Nobody drew them by lot: brood or weather may have done it.";
+              left(
+                  (of.byYards() ? Fact.of("ways.yardsDiffer") : Fact.of("ways.hivesDiffer"))
+                      .figure("cases", Math.max(1, Math.round(1_000 * chance))),
+                  times,
+                  low,
+                  high);
         };
+    says = says.with("one", pair.one()).with("other", pair.other());
     return new WaysCompared(
         pair.one(),
         pair.other(),
@@ -188,7 +177,20 @@ public record WaysCompared(
     return log == null ? null : Double.valueOf(Math.exp(log));
   }
 
-  private static String figure(double times) {
-    return String.format(Locale.ROOT, times < 10 ? "%.1f" : "%.0f", times);
+  /** How many times as many mites the one way left as the other, told within a sentence. */
+  private static Fact left(
+      Fact says, @Nullable Double times, @Nullable Double low, @Nullable Double high) {
+    if (times == null) {
+      return says;
+    }
+    Fact left =
+        low == null || high == null
+            ? Fact.of("ways.left")
+            : Fact.of("ways.leftBetween").figure("low", told(low)).figure("high", told(high));
+    return says.fact("left", left.figure("times", told(times)));
+  }
+
+  private static double told(double times) {
+    return times < 10 ? Math.round(10 * times) / 10.0 : Math.round(times);
   }
 }

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.count.Interval;
 
 /**
@@ -29,8 +30,6 @@ public record Winter(
   /** Loads are put together by these limits, a share of the bees. */
   private static final double[] LIMITS = {0, 0.01, 0.03, 1.000_001};
 
-  private static final String[] NAMES = {"under 1 %", "1 to 3 %", "3 % and more"};
-
   /**
    * A hive in spring.
    *
@@ -53,10 +52,10 @@ public record Winter(
   /**
    * Hives with like loads.
    *
-   * @param name in words
+   * @param name its range
    * @param lost how many died, or null where no hive had such a load
    */
-  public record LoadBand(String name, @Nullable Lost lost) {}
+  public record LoadBand(Fact name, @Nullable Lost lost) {}
 
   /** Sums up a spring. */
   public static Winter of(int year, List<Hive> hives) {
@@ -69,18 +68,29 @@ public record Winter(
       }
     }
     List<LoadBand> bands = new ArrayList<>();
-    for (int i = 0; i < NAMES.length; i++) {
+    for (int i = 0; i < LIMITS.length - 1; i++) {
       double low = LIMITS[i];
       double high = LIMITS[i + 1];
       bands.add(
           new LoadBand(
-              NAMES[i],
+              name(i),
               lost(hives.stream().filter(hive -> liesWithin(hive.load(), low, high)).toList())));
     }
     bands.add(
         new LoadBand(
-            "not counted", lost(hives.stream().filter(hive -> hive.load() == null).toList())));
+            Fact.of("winter.notCounted"),
+            lost(hives.stream().filter(hive -> hive.load() == null).toList())));
     return new Winter(year, hives.size(), outcomes, signs, lost(hives), bands);
+  }
+
+  private static Fact name(int band) {
+    double low = LIMITS[band];
+    double high = LIMITS[band + 1];
+    return band == 0
+        ? Fact.of("winter.under").share("high", high)
+        : band == LIMITS.length - 2
+            ? Fact.of("winter.over").share("low", low)
+            : Fact.of("winter.between").share("low", low).share("high", high);
   }
 
   private static @Nullable Lost lost(List<Hive> hives) {

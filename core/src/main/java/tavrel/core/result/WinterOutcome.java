@@ -1,23 +1,18 @@
 package tavrel.core.result;
 
-/** How a hive came through a winter. */
-public enum WinterOutcome {
-  STRONG("alive, strong", true),
-  WEAK("alive, weak", true),
-  DEAD("dead", false),
-  GONE("sold, given or united", false);
+import tavrel.core.Worded;
 
-  private final String words;
+/** How a hive came through a winter. */
+public enum WinterOutcome implements Worded {
+  STRONG(true),
+  WEAK(true),
+  DEAD(false),
+  GONE(false);
+
   private final boolean survived;
 
-  WinterOutcome(String words, boolean survived) {
-    this.words = words;
+  WinterOutcome(boolean survived) {
     this.survived = survived;
-  }
-
-  /** How it is named on screen. */
-  public String words() {
-    return words;
   }
 
   /** Whether it lived. */

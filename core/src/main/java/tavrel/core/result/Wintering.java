@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import tavrel.core.Fact;
 
 /**
  * Which winter is meant on which side of the equator. A winter is told by the year of its spring:
@@ -75,8 +76,12 @@ public enum Wintering {
                 Sample::hiveId, each -> Math.min(1, each.found().share()), (a, b) -> b));
   }
 
-  /** A winter's name, {@code 2026 to 2027} or {@code 2027}. */
-  public String words(int winter) {
-    return this == NORTH ? (winter - 1) + " to " + winter : String.valueOf(winter);
+  /** A winter's name. */
+  public Fact told(int winter) {
+    return this == NORTH
+        ? Fact.of("winter.ofTwoYears")
+            .text("from", String.valueOf(winter - 1))
+            .text("to", String.valueOf(winter))
+        : Fact.of("winter.ofOneYear").text("year", String.valueOf(winter));
   }
 }

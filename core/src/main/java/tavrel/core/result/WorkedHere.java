@@ -2,14 +2,17 @@ package tavrel.core.result;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.TreeMap;
+import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
+import tavrel.core.Value;
 
 /**
  * Which way of treating took most mites away here: hives counted before and after, put together by
@@ -34,24 +37,13 @@ public record WorkedHere(What what, List<Group> groups, List<WaysCompared> compa
 
   /** By what hives are put together. */
   public enum What {
-    TOOL("tool"),
-    DOSE("acid a box and round"),
-    SEAL("minutes shut"),
-    WARMTH("air at the burn"),
-    ROUNDS("rounds together"),
-    APIARY("apiary"),
-    LINE("line of bees");
-
-    private final String words;
-
-    What(String words) {
-      this.words = words;
-    }
-
-    /** How it is named on screen. */
-    public String words() {
-      return words;
-    }
+    TOOL,
+    DOSE,
+    SEAL,
+    WARMTH,
+    ROUNDS,
+    APIARY,
+    LINE
   }
 
   /**
@@ -102,12 +94,12 @@ public record WorkedHere(What what, List<Group> groups, List<WaysCompared> compa
   /**
    * Hives treated alike.
    *
-   * @param name in words
+   * @param name of what they have in common
    * @param hives how many
    * @param whole what was taken away from all of them together, or null where fewer than {@link
    *     OverHives#LEAST_HIVES} were counted
    */
-  public record Group(String name, int hives, @Nullable Efficacy whole) {}
+  public record Group(Value name, int hives, @Nullable Efficacy whole) {}
 
   /** Hives put together by one thing, before they are compared. */
   private record Sorted(What what, List<Group> groups, List<WaysCompared.Pair> pairs) {}
@@ -116,9 +108,10 @@ public record WorkedHere(What what, List<Group> groups, List<WaysCompared> compa
   public static List<WorkedHere> of(List<Case> cases) {
     List<Sorted> sorted = new ArrayList<>();
     for (What what : What.values()) {
-      Map<String, List<Case>> alike =
+      Map<Value, List<Case>> alike =
           cases.stream()
-              .collect(Collectors.groupingBy(name(what), TreeMap::new, Collectors.toList()));
+              .sorted(Comparator.comparing(order(what)))
+              .collect(Collectors.groupingBy(name(what), LinkedHashMap::new, Collectors.toList()));
       if (alike.size() > 1) {
         sorted.add(sorted(what, alike));
       }
@@ -135,19 +128,19 @@ public record WorkedHere(What what, List<Group> groups, List<WaysCompared> compa
     return all;
   }
 
-  private static Sorted sorted(What what, Map<String, List<Case>> alike) {
+  private static Sorted sorted(What what, Map<Value, List<Case>> alike) {
     List<Group> groups =
         alike.entrySet().stream()
             .map(
                 each -> new Group(each.getKey(), each.getValue().size(), together(each.getValue())))
-            .sorted(Comparator.comparingInt(Group::hives).reversed().thenComparing(Group::name))
+            .sorted(Comparator.comparingInt(Group::hives).reversed())
             .toList();
     List<WaysCompared.Pair> pairs = new ArrayList<>();
     int most = what == What.APIARY ? 0 : Math.min(COMPARED, groups.size());
     for (int one = 0; one < most; one++) {
       for (int other = one + 1; other < most; other++) {
-        String first = groups.get(one).name();
-        String second = groups.get(other).name();
+        Value first = groups.get(one).name();
+        Value second = groups.get(other).name();
         pairs.add(
             new WaysCompared.Pair(
                 first,
@@ -165,22 +158,53 @@ public record WorkedHere(What what, List<Group> groups, List<WaysCompared> compa
         cases.stream().map(each -> new OverHives.Counted(each.before(), each.after())).toList());
   }
 
-  private static Function<Case, String> name(What what) {
+  private static Function<Case, Value> name(What what) {
     return each ->
         switch (what) {
-          case TOOL -> each.tool();
-          case DOSE -> band(each.gramsPerBox(), 1, "g");
-          case SEAL -> band(each.sealMinutes(), 5, "min");
-          case WARMTH -> each.celsius() == null ? "not known" : band(each.celsius(), 5, "°C");
-          case APIARY -> each.apiary();
-          case LINE -> each.line() == null ? "no name" : each.line();
-          case ROUNDS -> each.rounds() == 1 ? "1 round" : each.rounds() + " rounds";
+          case TOOL -> new Value.Text(each.tool());
+          case DOSE -> band("ways.gramsBetween", each.gramsPerBox(), 1, Value.Grams::set);
+          case SEAL ->
+              band(
+                  "ways.minutesBetween",
+                  each.sealMinutes(),
+                  5,
+                  minutes -> new Value.Minutes((long) minutes));
+          case WARMTH ->
+              each.celsius() == null
+                  ? said("ways.warmthNotKnown")
+                  : band("ways.warmthBetween", each.celsius(), 5, Value.Celsius::new);
+          case APIARY -> new Value.Text(each.apiary());
+          case LINE -> each.line() == null ? said("ways.noLine") : new Value.Text(each.line());
+          case ROUNDS -> new Value.Count(each.rounds(), "round");
         };
   }
 
-  /** "2 to 3 g": from the lower end up to, without, the upper. */
-  private static String band(double value, int wide, String unit) {
+  /** Names in the order of the alphabet, bands from the least. */
+  private static Function<Case, String> order(What what) {
+    return each ->
+        switch (what) {
+          case TOOL -> each.tool();
+          case APIARY -> each.apiary();
+          case LINE -> each.line() == null ? "" : each.line();
+          case DOSE -> ascending(each.gramsPerBox());
+          case SEAL -> ascending(each.sealMinutes());
+          case WARMTH -> each.celsius() == null ? "" : ascending(each.celsius());
+          case ROUNDS -> ascending(each.rounds());
+        };
+  }
+
+  private static String ascending(double value) {
+    return String.format(Locale.ROOT, "%012.3f", value + 1_000);
+  }
+
+  private static Value said(String code) {
+    return new Value.Said(Fact.of(code));
+  }
+
+  /** From the lower end up to, without, the upper. */
+  private static Value band(String code, double value, int wide, DoubleFunction<Value> unit) {
     int from = (int) Math.floor(value / wide + 1e-9) * wide;
-    return String.format(Locale.ROOT, "%d to %d %s", from, from + wide, unit);
+    return new Value.Said(
+        Fact.of(code).with("from", unit.apply(from)).with("to", unit.apply(from + wide)));
   }
 }

@@ -3,6 +3,7 @@ package tavrel.core.rulesheet;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * A rule sheet's verdict with all its points, worst first.
@@ -19,10 +20,10 @@ public record Judgement(Verdict verdict, List<Finding> findings) {
     return new Judgement(sorted.isEmpty() ? Verdict.ALLOWED : sorted.get(0).verdict(), sorted);
   }
 
-  /** The finding that decides it, in words; null where all is allowed. */
-  public static @Nullable String decidedBy(@Nullable Judgement judgement) {
+  /** The finding that decides it, null where all is allowed. */
+  public static @Nullable Fact decidedBy(@Nullable Judgement judgement) {
     return judgement == null || judgement.verdict == Verdict.ALLOWED
         ? null
-        : judgement.findings.get(0).point() + ": " + judgement.findings.get(0).says();
+        : judgement.findings.get(0).told();
   }
 }

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.brood.BroodState;
 
 /** Reads one rule sheet against the days of a series, line by line. */
@@ -32,9 +32,13 @@ final class SeriesReading {
     if (sheet.maxRoundsPerSeries() != null) {
       findings.add(
           roundsInSeries(
-              sheet.maxRoundsPerSeries(), rounds, rounds + (rounds == 1 ? " round" : " rounds")));
+              sheet.maxRoundsPerSeries(),
+              rounds,
+              rounds == sheet.maxRoundsPerSeries()
+                  ? Fact.of("label.roundsAtLimit").count("rounds", rounds, "round")
+                  : Fact.of("label.rounds").count("rounds", rounds, "round")));
     } else if (rounds > 1) {
-      silent("rounds a series", "no most rounds a series; these are " + rounds);
+      silent(LabelPoint.ROUNDS_A_SERIES, Fact.of("label.noMostForSeries").figure("rounds", rounds));
     }
     readYears();
     readDaysBetween();
@@ -54,11 +58,10 @@ final class SeriesReading {
       int before = proposal.treated().getOrDefault(year, 0);
       if (before + proposal.days().size() > 1) {
         silent(
-            "rounds a year",
-            "no most rounds a year; with "
-                + before
-                + " on record these are "
-                + (before + proposal.days().size()));
+            LabelPoint.ROUNDS_A_YEAR,
+            Fact.of("label.noMostForYear")
+                .figure("before", before)
+                .figure("rounds", before + proposal.days().size()));
       }
     }
     if (most == null) {
@@ -76,15 +79,14 @@ final class SeriesReading {
           findings.add(
               new Finding(
                   count > most ? NOT_ON_LABEL : count == most ? CAUTION : ALLOWED,
-                  "rounds a year",
-                  "at most " + most + " a year",
-                  count
-                      + " in "
-                      + year
-                      + ", "
-                      + before
-                      + " of them on record already"
-                      + (others == 0 ? "" : ", " + others + " agreed in another series")));
+                  LabelPoint.ROUNDS_A_YEAR,
+                  SheetLine.mostAYear(most),
+                  (others == 0
+                          ? Fact.of("label.roundsInYear")
+                          : Fact.of("label.roundsInYearWithOthers").figure("others", others))
+                      .figure("rounds", count)
+                      .text("year", String.valueOf(year))
+                      .figure("before", before)));
         });
   }
 
@@ -92,7 +94,7 @@ final class SeriesReading {
     Integer fewest = sheet.minDaysBetween();
     if (fewest == null) {
       if (proposal.days().size() > 1) {
-        silent("days between", "no days between rounds");
+        silent(LabelPoint.DAYS_BETWEEN, Fact.of("label.noDaysBetween"));
       }
       return;
     }
@@ -120,7 +122,7 @@ final class SeriesReading {
     boolean free =
         proposal.days().stream().allMatch(day -> proposal.brood().apply(day) == BroodState.FREE);
     if (sheet.brood() == null && !free) {
-      silent("capped brood", "nothing of brood, and some is or may be capped on these days");
+      silent(LabelPoint.CAPPED_BROOD, Fact.of("label.noBroodRuleForDays"));
     }
     if (sheet.brood() != BroodRule.BROODLESS_ONLY) {
       return;
@@ -136,11 +138,13 @@ final class SeriesReading {
     findings.add(
         new Finding(
             capped > 0 ? NOT_ON_LABEL : likelyFree > 0 ? CAUTION : ALLOWED,
-            "capped brood",
-            "only without capped brood",
+            LabelPoint.CAPPED_BROOD,
+            SheetLine.broodless(),
             capped > 0
-                ? capped + " of " + rounds + " days with capped brood"
-                : likelyFree > 0 ? "likely nothing capped: look first" : "nothing capped"));
+                ? Fact.of("label.daysWithBrood").figure("capped", capped).figure("days", rounds)
+                : likelyFree > 0
+                    ? Fact.of("label.likelyNothingCapped")
+                    : Fact.of("label.nothingCapped")));
   }
 
   private void readSupers() {
@@ -152,14 +156,14 @@ final class SeriesReading {
     findings.add(
         new Finding(
             rule == SupersRule.ALLOWED ? ALLOWED : CAUTION,
-            "supers",
-            rule == null ? null : rule.words(),
-            "supers are usually on, on " + on + " of these days"));
+            LabelPoint.SUPERS,
+            rule == null ? null : SheetLine.supers(rule),
+            Fact.of("label.supersOnDays").figure("days", on)));
   }
 
   /** The sheet says nothing on a point that matters here. */
-  private void silent(String point, String says) {
-    findings.add(new Finding(CAUTION, point, null, "the sheet names " + says));
+  private void silent(LabelPoint point, Fact says) {
+    findings.add(new Finding(CAUTION, point, null, says));
   }
 
   /** The round that makes the supers late first is named; a caution, since supers can wait. */
@@ -187,22 +191,20 @@ final class SeriesReading {
     }
     return new Finding(
         CAUTION,
-        "supers",
-        "honey waits " + waitingDays + " days",
-        "a round on "
-            + NumberText.day(day)
-            + " lets supers go on from "
-            + NumberText.day(day.plusDays(waitingDays))
-            + "; they usually go on on "
-            + NumberText.day(goOn));
+        LabelPoint.SUPERS,
+        Fact.of("label.lineHoneyWaits").count("days", waitingDays, "day"),
+        Fact.of("label.supersLate")
+            .day("day", day)
+            .day("from", day.plusDays(waitingDays))
+            .day("usual", goOn));
   }
 
-  static Finding roundsInSeries(int most, int count, String says) {
+  static Finding roundsInSeries(int most, int count, Fact says) {
     return new Finding(
         count > most ? NOT_ON_LABEL : count == most ? CAUTION : ALLOWED,
-        "rounds a series",
-        "at most " + most + " a series",
-        count == most ? says + ", as many as the sheet allows" : says);
+        LabelPoint.ROUNDS_A_SERIES,
+        SheetLine.mostASeries(most),
+        says);
   }
 
   static Finding daysBetween(int fewest, LocalDate earlier, LocalDate later) {
@@ -210,22 +212,15 @@ final class SeriesReading {
     boolean atLimit = days <= fewest * (1 + SheetReading.AT_LIMIT);
     return new Finding(
         days < fewest ? NOT_ON_LABEL : atLimit ? CAUTION : ALLOWED,
-        "days between",
-        "at least " + fewest + " days between rounds",
-        NumberText.day(earlier)
-            + " and "
-            + NumberText.day(later)
-            + " are "
-            + days
-            + (days == 1 ? " day" : " days")
-            + " apart");
+        LabelPoint.DAYS_BETWEEN,
+        SheetLine.leastDaysBetween(fewest),
+        Fact.of("label.daysApart")
+            .day("earlier", earlier)
+            .day("later", later)
+            .count("days", days, "day"));
   }
 
   static Finding unchecked() {
-    return new Finding(
-        CAUTION,
-        "the sheet",
-        null,
-        "an example: check your label, then make your own sheet from it");
+    return new Finding(CAUTION, LabelPoint.THE_SHEET, null, Fact.of("label.example"));
   }
 }

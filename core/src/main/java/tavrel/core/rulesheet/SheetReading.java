@@ -9,7 +9,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.brood.BroodState;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
@@ -57,15 +57,18 @@ final class SheetReading {
           case ACID_ANHYDROUS -> proposal.acid() / GramsOf.DIHYDRATE_PER_ANHYDROUS;
           case PRODUCT -> proposal.product();
         };
-    String of = sheet.gramsOf().words();
     if (sheet.maxPerBox() != null) {
-      atMost("grams a box", grams / proposal.boxes(), sheet.maxPerBox(), "g " + of + " a box");
+      atMost(
+          LabelPoint.GRAMS_A_BOX,
+          grams / proposal.boxes(),
+          sheet.maxPerBox(),
+          SheetLine.mostGramsABox(sheet));
     }
     if (sheet.maxPerHive() != null) {
-      atMost("grams a hive", grams, sheet.maxPerHive(), "g " + of + " a hive");
+      atMost(LabelPoint.GRAMS_A_HIVE, grams, sheet.maxPerHive(), SheetLine.mostGramsAHive(sheet));
     }
     if (sheet.maxPerBox() == null && sheet.maxPerHive() == null) {
-      add(CAUTION, "grams", null, "the sheet names no most grams; read the label");
+      add(CAUTION, LabelPoint.GRAMS, null, Fact.of("label.noMostGrams"));
     }
   }
 
@@ -73,18 +76,17 @@ final class SheetReading {
     Integer most = sheet.maxRoundsPerYear();
     if (most != null) {
       int count = proposal.treatedThisYear() + 1;
-      String says = "this is round " + count + " on record this year";
       add(
           count > most ? NOT_ON_LABEL : count == most ? CAUTION : ALLOWED,
-          "rounds a year",
-          "at most " + most + " a year",
-          count == most ? says + ", the last that the sheet allows" : says);
+          LabelPoint.ROUNDS_A_YEAR,
+          SheetLine.mostAYear(most),
+          count == most
+              ? Fact.of("label.lastRoundOfYear").figure("round", count)
+              : Fact.of("label.roundOfYear").figure("round", count));
     } else if (proposal.treatedThisYear() > 0) {
       silent(
-          "rounds a year",
-          "no most rounds a year; this is round "
-              + (proposal.treatedThisYear() + 1)
-              + " on record this year");
+          LabelPoint.ROUNDS_A_YEAR,
+          Fact.of("label.noMostAYear").figure("round", proposal.treatedThisYear() + 1));
     }
   }
 
@@ -94,23 +96,28 @@ final class SheetReading {
     Integer known = proposal.roundOfSeries();
     if (most == null) {
       if (known != null && known > 1) {
-        silent(
-            "rounds a series", "no most rounds a series; this is round " + known + " of its own");
+        silent(LabelPoint.ROUNDS_A_SERIES, Fact.of("label.noMostASeries").figure("round", known));
       }
       return;
     }
     if (known != null) {
-      findings.add(SeriesReading.roundsInSeries(most, known, "round " + known + " of its series"));
+      findings.add(
+          SeriesReading.roundsInSeries(
+              most,
+              known,
+              known.equals(most)
+                  ? Fact.of("label.lastRoundOfSeries").figure("round", known)
+                  : Fact.of("label.roundOfSeries").figure("round", known)));
       return;
     }
     int count = proposal.treatedThisYear() + 1;
     add(
         count <= most ? ALLOWED : CAUTION,
-        "rounds a series",
-        "at most " + most + " a series",
+        LabelPoint.ROUNDS_A_SERIES,
+        SheetLine.mostASeries(most),
         count <= most
-            ? "round " + count + " this year, so no series is longer"
-            : "round " + count + " this year; count those that belong to one series");
+            ? Fact.of("label.noSeriesLonger").figure("round", count)
+            : Fact.of("label.countOneSeries").figure("round", count));
   }
 
   private void readDaysBetween() {
@@ -125,7 +132,7 @@ final class SheetReading {
     }
     long days = ChronoUnit.DAYS.between(last, proposal.day());
     if (days < SOON) {
-      silent("days between", "no days between rounds; the last was " + days + " days ago");
+      silent(LabelPoint.DAYS_BETWEEN, Fact.of("label.lastDaysAgo").count("days", days, "day"));
     }
   }
 
@@ -133,20 +140,21 @@ final class SheetReading {
     BroodState state = proposal.brood();
     if (sheet.brood() == null && state != BroodState.FREE) {
       silent(
-          "capped brood",
-          "nothing of brood"
-              + (state == null ? "; this hive's is not on record" : "; here: " + state.words()));
+          LabelPoint.CAPPED_BROOD,
+          state == null
+              ? Fact.of("label.noBroodRuleNorRecord")
+              : Fact.of("label.noBroodRule").word("brood", state));
     }
     if (sheet.brood() != BroodRule.BROODLESS_ONLY) {
       return;
     }
     add(
         state == BroodState.FREE ? ALLOWED : state == BroodState.CAPPED ? NOT_ON_LABEL : CAUTION,
-        "capped brood",
-        "only without capped brood",
+        LabelPoint.CAPPED_BROOD,
+        SheetLine.broodless(),
         state == null
-            ? "look inside first: this hive's brood is not on record"
-            : "by the brood clock: " + state.words());
+            ? Fact.of("label.broodNotOnRecord")
+            : Fact.of("label.byBroodClock").word("brood", state));
   }
 
   private void readSupers() {
@@ -158,17 +166,21 @@ final class SheetReading {
     if (proposal.supers() == 0) {
       return;
     }
-    String says =
-        (proposal.supers() == 1 ? "1 super " : proposal.supers() + " supers ")
-            + proposal.supersPlan().words();
+    SupersPlan plan = proposal.supersPlan();
     if (sheet.supers() != null) {
       add(
-          sheet.supers().permits(proposal.supersPlan()) ? ALLOWED : NOT_ON_LABEL,
-          "supers",
-          sheet.supers().words(),
-          says);
-    } else if (proposal.supersPlan() != SupersPlan.TAKEN_OFF) {
-      add(CAUTION, "supers", null, says + "; the sheet says nothing of supers");
+          sheet.supers().permits(plan) ? ALLOWED : NOT_ON_LABEL,
+          LabelPoint.SUPERS,
+          SheetLine.supers(sheet.supers()),
+          Fact.of("label.supers").count("supers", proposal.supers(), "super").word("plan", plan));
+    } else if (plan != SupersPlan.TAKEN_OFF) {
+      add(
+          CAUTION,
+          LabelPoint.SUPERS,
+          null,
+          Fact.of("label.noSupersRule")
+              .count("supers", proposal.supers(), "super")
+              .word("plan", plan));
     }
   }
 
@@ -177,24 +189,23 @@ final class SheetReading {
     if (proposal.leftOpen()) {
       add(
           fewest == null ? CAUTION : NOT_ON_LABEL,
-          "minutes shut",
-          fewest == null ? null : "at least " + fewest + " min shut",
-          "the entrance is left open, so nothing is shut in"
-              + (fewest == null ? "; the sheet names no least time" : ""));
+          LabelPoint.MINUTES_SHUT,
+          fewest == null ? null : SheetLine.leastShut(fewest),
+          fewest == null ? Fact.of("label.leftOpenNoLeast") : Fact.of("label.leftOpen"));
       return;
     }
     if (fewest == null) {
       add(
           CAUTION,
-          "minutes shut",
+          LabelPoint.MINUTES_SHUT,
           null,
-          "the sheet names no least time; yours is " + proposal.sealMinutes() + " min");
+          Fact.of("label.noLeastShut").minutes("shut", proposal.sealMinutes()));
     } else {
       add(
           ALLOWED,
-          "minutes shut",
-          "at least " + fewest + " min shut",
-          "shut " + Math.max(fewest, proposal.sealMinutes()) + " min from taking the tool out");
+          LabelPoint.MINUTES_SHUT,
+          SheetLine.leastShut(fewest),
+          Fact.of("label.shut").minutes("shut", Math.max(fewest, proposal.sealMinutes())));
     }
   }
 
@@ -204,11 +215,7 @@ final class SheetReading {
       return;
     }
     if (now == null) {
-      add(
-          CAUTION,
-          "air temperature",
-          celsiusLine(),
-          "nothing measured on record: read a thermometer before you begin");
+      add(CAUTION, LabelPoint.AIR_TEMPERATURE, celsiusLine(), Fact.of("label.noTemperature"));
       return;
     }
     double above = sheet.minCelsius() == null ? Double.POSITIVE_INFINITY : now - sheet.minCelsius();
@@ -216,56 +223,50 @@ final class SheetReading {
     double room = Math.min(above, below);
     add(
         room < 0 ? NOT_ON_LABEL : room <= AT_CELSIUS_LIMIT ? CAUTION : ALLOWED,
-        "air temperature",
+        LabelPoint.AIR_TEMPERATURE,
         celsiusLine(),
-        "about " + NumberText.tenths(now) + " °C now");
+        Fact.of("label.temperatureNow").celsius("now", now));
   }
 
-  private String celsiusLine() {
+  private @Nullable Fact celsiusLine() {
     Double least = sheet.minCelsius();
     Double most = sheet.maxCelsius();
-    String from = least == null ? "" : NumberText.plain(least);
-    String to = most == null ? "" : NumberText.plain(most);
-    return least == null
-        ? "up to " + to + " °C"
-        : most == null ? "from " + from + " °C" : from + " to " + to + " °C";
+    if (least == null) {
+      return most == null ? null : Fact.of("label.lineUpTo").celsius("most", most);
+    }
+    return most == null
+        ? Fact.of("label.lineFrom").celsius("least", least)
+        : Fact.of("label.lineFromTo").celsius("least", least).celsius("most", most);
   }
 
   private void readStanding() {
     if (sheet.example()) {
       findings.add(SeriesReading.unchecked());
     } else if (!Boolean.TRUE.equals(sheet.registeredProduct())) {
-      add(
-          CAUTION,
-          "the product",
-          null,
-          "not marked as registered; in many countries only a registered product is legal");
+      add(CAUTION, LabelPoint.THE_PRODUCT, null, Fact.of("label.notRegistered"));
     }
   }
 
-  private void atMost(String point, double value, double limit, String unit) {
+  private void atMost(LabelPoint point, double value, double limit, Fact line) {
     Verdict verdict =
         value > limit * (1 + ROUNDING)
             ? NOT_ON_LABEL
             : value >= limit * (1 - AT_LIMIT) - ROUNDING ? CAUTION : ALLOWED;
-    String says = NumberText.grams(value) + " " + unit;
-    add(
-        verdict,
-        point,
-        "at most " + NumberText.plain(limit) + " " + unit,
+    Fact says =
         switch (verdict) {
-          case ALLOWED -> says;
-          case CAUTION -> says + ", at the limit";
-          case NOT_ON_LABEL -> says + ", " + NumberText.grams(value - limit) + " g over";
-        });
+          case ALLOWED -> Fact.of("label.grams");
+          case CAUTION -> Fact.of("label.gramsAtLimit");
+          case NOT_ON_LABEL -> Fact.of("label.gramsOver").grams("over", value - limit);
+        };
+    add(verdict, point, line, says.grams("grams", value).word("of", sheet.gramsOf()));
   }
 
   /** The sheet says nothing on a point that matters here. */
-  private void silent(String point, String says) {
-    add(CAUTION, point, null, "the sheet names " + says);
+  private void silent(LabelPoint point, Fact says) {
+    add(CAUTION, point, null, says);
   }
 
-  private void add(Verdict verdict, String point, @Nullable String line, String says) {
+  private void add(Verdict verdict, LabelPoint point, @Nullable Fact line, Fact says) {
     findings.add(new Finding(verdict, point, line, says));
   }
 }

@@ -1,24 +1,18 @@
 package tavrel.core.rulesheet;
 
+import tavrel.core.Worded;
 import tavrel.core.hive.SupersPlan;
 
 /** What a label asks of honey supers. */
-public enum SupersRule {
-  OFF("supers off", SupersPlan.TAKEN_OFF),
-  BARRIER("supers off or parted by a barrier", SupersPlan.BOARD_BETWEEN),
-  ALLOWED("supers may stay on", SupersPlan.LEFT_ON);
+public enum SupersRule implements Worded {
+  OFF(SupersPlan.TAKEN_OFF),
+  BARRIER(SupersPlan.BOARD_BETWEEN),
+  ALLOWED(SupersPlan.LEFT_ON);
 
-  private final String words;
   private final SupersPlan loosest;
 
-  SupersRule(String words, SupersPlan loosest) {
-    this.words = words;
+  SupersRule(SupersPlan loosest) {
     this.loosest = loosest;
-  }
-
-  /** How the line reads on the sheet. */
-  public String words() {
-    return words;
   }
 
   /** Whether the label lets the supers be handled so. */

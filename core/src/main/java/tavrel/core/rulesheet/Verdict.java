@@ -1,7 +1,9 @@
 package tavrel.core.rulesheet;
 
+import tavrel.core.Worded;
+
 /** What a rule sheet says of a plan, from best to worst. */
-public enum Verdict {
+public enum Verdict implements Worded {
   ALLOWED("allowed"),
   /**
    * Within the sheet, but at a limit, or the sheet is silent where it matters, or is an example.

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
 
 /** What a run does not take without the people check, or without a reason. */
 public final class Guard {
@@ -43,9 +43,9 @@ public final class Guard {
    * @param crew what the log says of the crew without it
    * @param plan of the round: seal period and tools
    * @param confirmedAt when the latest people check was confirmed, or null where there was none
-   * @return what stands against it, in words; empty if nothing does
+   * @return what stands against it; empty if nothing does
    */
-  public static Optional<String> refusal(
+  public static Optional<Fact> refusal(
       RunEvent event,
       @Nullable PlannedHive hive,
       Map<UUID, HiveState> states,
@@ -73,9 +73,9 @@ public final class Guard {
    * @param hive what the round plans for the hive
    * @param plan of the round: seal period and tool
    * @param peopleChecked whether people had been checked for it
-   * @return what stands against it, in words; empty if nothing does
+   * @return what stands against it; empty if nothing does
    */
-  public static Optional<String> refusal(
+  public static Optional<Fact> refusal(
       RunEvent event, HiveState state, PlannedHive hive, RunPlan plan, boolean peopleChecked) {
     return switch (event.kind()) {
       case LOADED -> fit(event, hive, plan);
@@ -83,12 +83,12 @@ public final class Guard {
       case OPENED -> open(event, state, hive, plan);
       case SKIPPED ->
           state.treated() || state.stage() == Stage.BURNING
-              ? Optional.of("This hive has had acid; it cannot be left out any more.")
+              ? Optional.of(Fact.of("refused.hasHadAcid"))
               : Optional.empty();
       case ABORTED ->
           state.stage() == Stage.BURNING || state.stage() == Stage.STOPPED
               ? Optional.empty()
-              : Optional.of("Nothing burns in this hive.");
+              : Optional.of(Fact.of("refused.nothingBurns"));
       default -> Optional.empty();
     };
   }
@@ -96,9 +96,9 @@ public final class Guard {
   /**
    * Looks at putting the rest off: nothing may be shut, and no tool in a hive.
    *
-   * @return what stands against it, in words; empty if nothing does
+   * @return what stands against it; empty if nothing does
    */
-  public static Optional<String> putOff(RunPlan plan, Map<UUID, HiveState> states) {
+  public static Optional<Fact> putOff(RunPlan plan, Map<UUID, HiveState> states) {
     long shut =
         plan.hives().stream()
             .filter(hive -> !hive.leftOpen())
@@ -107,29 +107,30 @@ public final class Guard {
             .count();
     return shut == 0
         ? Optional.empty()
-        : Optional.of(
-            shut
-                + (shut == 1 ? " hive is" : " hives are")
-                + " still shut. Open them before the rest is put off.");
+        : Optional.of(Fact.of("refused.stillShut").count("shut", shut, "hive"));
   }
 
-  private static Optional<String> fit(RunEvent event, PlannedHive hive, RunPlan plan) {
+  private static Optional<Fact> fit(RunEvent event, PlannedHive hive, RunPlan plan) {
     Integer number = event.tool();
     if (number == null) {
       return Optional.empty();
     }
     if (plan.tools().stream().noneMatch(tool -> tool.number() == number)) {
-      return Optional.of("This tool is not in the run.");
+      return Optional.of(Fact.of("refused.toolNotInRun"));
     }
-    String unfit = plan.tool(number).unfit().get(hive.hiveId());
+    Fact unfit = plan.tool(number).unfit().get(hive.hiveId());
     return Optional.ofNullable(unfit)
-        .map(why -> "Not with " + plan.tool(number).name() + ": " + why + ".");
+        .map(
+            why ->
+                Fact.of("refused.unfitTool")
+                    .text("tool", plan.tool(number).name())
+                    .fact("why", why));
   }
 
-  private static Optional<String> burn(
+  private static Optional<Fact> burn(
       RunEvent event, HiveState state, PlannedHive hive, boolean peopleChecked) {
     if (!peopleChecked) {
-      return Optional.of("The people check is still open: no burn before it.");
+      return Optional.of(Fact.of("refused.peopleCheckOpen"));
     }
     boolean beyondPlan = event.load() != null && event.load() > hive.loads();
     boolean again =
@@ -139,10 +140,8 @@ public final class Guard {
     if ((beyondPlan || again) && event.reason() == null) {
       return Optional.of(
           again
-              ? "This hive is finished in this round. To burn in it again, say because of what."
-              : "Only "
-                  + hive.loads()
-                  + " planned for this hive. To burn more, say because of what.");
+              ? Fact.of("refused.finished")
+              : Fact.of("refused.beyondPlan").count("planned", hive.loads(), "load"));
     }
     return Optional.empty();
   }
@@ -151,7 +150,7 @@ public final class Guard {
     return state.loadsEnded().size() < hive.loads();
   }
 
-  private static Optional<String> open(
+  private static Optional<Fact> open(
       RunEvent event, HiveState state, PlannedHive hive, RunPlan plan) {
     if (event.reason() != null
         || hive.leftOpen()
@@ -161,21 +160,18 @@ public final class Guard {
     }
     if (state.stageIn(hive, plan) == Stage.RELOADING) {
       return Optional.of(
-          "Only "
-              + state.loadsEnded().size()
-              + " of "
-              + hive.loads()
-              + " loads given. To open now, say why.");
+          Fact.of("refused.loadsToCome")
+              .figure("given", state.loadsEnded().size())
+              .count("planned", hive.loads(), "load"));
     }
     Instant from = state.openFrom(plan.seal());
     if (from == null) {
-      return Optional.of("The seal period has not begun. To open now, say why.");
+      return Optional.of(Fact.of("refused.sealNotBegun"));
     }
     return event.at().isBefore(from)
         ? Optional.of(
-            "Shut for another "
-                + NumberText.clock(Duration.between(event.at(), from))
-                + ". To open now, say why.")
+            Fact.of("refused.shutForAnother")
+                .seconds("left", Duration.between(event.at(), from).toSeconds()))
         : Optional.empty();
   }
 }

@@ -17,6 +17,7 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.burn.ToolFamily;
 
 /**
@@ -252,7 +253,7 @@ public record HiveState(
         case OPENED -> open(event);
         case SKIPPED -> skipped = true;
         case ABORTED -> abort(event);
-        case LEAK_SEEN, RESIDUE, NOTE -> mark(event, event.reason());
+        case LEAK_SEEN, RESIDUE, NOTE -> mark(event, Mark.typed(event.reason()));
         case RELEASED, PACK_SWAPPED, PAUSED, WENT_ON, PUT_OFF, EXPOSURE, ACCIDENT, UNDONE -> {}
       }
     }
@@ -262,7 +263,7 @@ public record HiveState(
         prepared = event.at();
         shutBy = event.by();
       } else {
-        merged(event, shutBy, "was also shut by ");
+        merged(event, shutBy, Fact.of("mark.alsoShut"));
       }
     }
 
@@ -270,7 +271,10 @@ public record HiveState(
       if (ended.add(event.load())) {
         endedBy = event.by();
       } else {
-        merged(event, endedBy, "load " + event.load() + " was also ended by ");
+        merged(
+            event,
+            endedBy,
+            Fact.of("mark.alsoEnded").figure("load", Objects.requireNonNull(event.load())));
       }
       firstBurn = firstBurn == null ? event.at() : firstBurn;
       lastEnd = event.at();
@@ -278,7 +282,7 @@ public record HiveState(
 
     private void out(RunEvent event) {
       if (isSinceLastStart(removed)) {
-        merged(event, removedBy, "tool was also taken out by ");
+        merged(event, removedBy, Fact.of("mark.alsoTakenOut"));
       }
       removed = event.at();
       removedBy = event.by();
@@ -289,7 +293,7 @@ public record HiveState(
      */
     private void open(RunEvent event) {
       if (isSinceLastStart(opened)) {
-        merged(event, openedBy, "was also opened by ");
+        merged(event, openedBy, Fact.of("mark.alsoOpened"));
       } else {
         opened = event.at();
         openedBy = event.by();
@@ -301,9 +305,9 @@ public record HiveState(
     }
 
     /** What two people did is counted once, and told. */
-    private void merged(RunEvent event, String first, String what) {
+    private void merged(RunEvent event, String first, Fact what) {
       if (!event.by().equals(first)) {
-        mark(event, what + event.by());
+        mark(event, what.text("who", event.by()));
       }
     }
 
@@ -315,7 +319,7 @@ public record HiveState(
         tool = event.tool();
         firstBurn = firstBurn == null ? event.at() : firstBurn;
       } else {
-        mark(event, "load " + load + " was also started by " + event.by());
+        mark(event, Fact.of("mark.alsoStarted").figure("load", load).text("who", event.by()));
       }
     }
 
@@ -329,7 +333,7 @@ public record HiveState(
       }
     }
 
-    private void mark(RunEvent event, @Nullable String says) {
+    private void mark(RunEvent event, @Nullable Fact says) {
       marks.add(new Mark(event.kind(), event.at(), event.by(), says));
     }
 

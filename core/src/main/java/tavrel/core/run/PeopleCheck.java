@@ -15,26 +15,14 @@ public record PeopleCheck(Set<Point> confirmed, @Nullable String unsafeReason) {
 
   /** One point of the check. */
   public enum Point {
-    RESPIRATOR(
-        "Respirator on: acid-gas cartridges and a P100 or P3 particle filter. A dust mask is wrong."),
-    FIT("It fits: cover the inlets and breathe in; no beard under the seal."),
-    EYES("Eyes shut in: sealed goggles or full face, veil over them."),
-    GLOVES("Acid-proof gloves for the acid, heat-proof for the tool; sleeves down."),
-    WIND("Wind felt and standing side chosen: upwind, never bent over the entrance."),
-    WATER("Water and extinguisher at hand; dry leaves cleared; nothing with alcohol near."),
-    BYSTANDERS("Nobody else and no animal near; not indoors."),
-    SKY("No thunder about, no ice on the ground.");
-
-    private final String words;
-
-    Point(String words) {
-      this.words = words;
-    }
-
-    /** The point as it is asked. */
-    public String words() {
-      return words;
-    }
+    RESPIRATOR,
+    FIT,
+    EYES,
+    GLOVES,
+    WIND,
+    WATER,
+    BYSTANDERS,
+    SKY
   }
 
   /**

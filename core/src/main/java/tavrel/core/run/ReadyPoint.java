@@ -8,22 +8,11 @@ import tavrel.core.hive.Floor;
 
 /** One point of making a hive ready ahead of the burn, in the order of doing. */
 public enum ReadyPoint {
-  BURR_COMB("Comb under the bottom frames scraped or moved up: it melts, drips and burns."),
-  SUPERS("Supers off or parted, as the sheet says; no brood and no bees left in them."),
-  TRAY("Tray or board under the mesh, tight."),
-  CRACKS("Inner-cover hole, vents, cracks and old ports shut; boxes square."),
-  ENTRANCE("Entrance reduced, cloth laid out. Not blocked before the burn.");
-
-  private final String words;
-
-  ReadyPoint(String words) {
-    this.words = words;
-  }
-
-  /** The point as it is asked. */
-  public String words() {
-    return words;
-  }
+  BURR_COMB,
+  SUPERS,
+  TRAY,
+  CRACKS,
+  ENTRANCE;
 
   /** The points that matter for a hive with this floor and so many supers. */
   public static List<ReadyPoint> of(Floor floor, int supers) {

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * A run looked back on: planned against done, who did what, and what was out of the ordinary.
@@ -105,9 +106,9 @@ public record RunReview(
    *     where it concerns the crew
    * @param says what
    */
-  public record Out(Instant at, List<UUID> hiveIds, String says) {
+  public record Out(Instant at, List<UUID> hiveIds, Fact says) {
 
-    private static Out at(Instant at, @Nullable UUID hiveId, String says) {
+    private static Out at(Instant at, @Nullable UUID hiveId, Fact says) {
       return new Out(at, hiveId == null ? List.of() : List.of(hiveId), says);
     }
 
@@ -260,7 +261,7 @@ public record RunReview(
       HiveState state = Objects.requireNonNull(states.get(hive.hiveId()));
       for (RunEvent step : state.steps()) {
         if (step.reason() != null) {
-          found.add(Out.at(step.at(), hive.hiveId(), word(step.kind()) + step.reason()));
+          found.add(Out.at(step.at(), hive.hiveId(), told(step.kind(), step.reason())));
         }
         if (step.kind() == EventKind.BURN_STARTED) {
           crew.pauses().stream()
@@ -272,16 +273,16 @@ public record RunReview(
                           Out.at(
                               step.at(),
                               hive.hiveId(),
-                              "burn begun in a pause (" + pause.why() + ")")));
+                              Fact.of("review.burnInPause").text("why", pause.why()))));
         }
       }
       for (Mark mark : state.marks()) {
-        found.add(Out.at(mark.at(), hive.hiveId(), word(mark)));
+        found.add(Out.at(mark.at(), hive.hiveId(), told(mark)));
       }
       times(plan, hive, state, found);
     }
     clocks(events, found);
-    crew.happened().forEach(each -> found.add(Out.at(each.at(), null, word(each))));
+    crew.happened().forEach(each -> found.add(Out.at(each.at(), null, told(each))));
     found.sort(Comparator.comparing(Out::at));
     return together(found);
   }
@@ -308,7 +309,8 @@ public record RunReview(
     }
     long over = Duration.between(out.plus(plan.seal()), opened).toSeconds();
     if (over > LATE) {
-      found.add(Out.at(opened, hive.hiveId(), "opened " + over / 60 + " min after its time"));
+      found.add(
+          Out.at(opened, hive.hiveId(), Fact.of("review.openedLate").minutes("late", over / 60)));
     }
     Duration closed = Duration.between(shut, opened);
     if (closed.compareTo(plan.longestShut()) > 0) {
@@ -316,11 +318,9 @@ public record RunReview(
           Out.at(
               opened,
               hive.hiveId(),
-              "shut for "
-                  + closed.toMinutes()
-                  + " min, longer than the "
-                  + plan.longestShut().toMinutes()
-                  + " advisable"));
+              Fact.of("review.shutTooLong")
+                  .minutes("shut", closed.toMinutes())
+                  .minutes("longest", plan.longestShut().toMinutes())));
     }
   }
 
@@ -339,36 +339,45 @@ public record RunReview(
               Out.at(
                   event.at(),
                   null,
-                  "clock of "
-                      + who
-                      + "'s device was "
-                      + Math.round(Math.abs(off) / 60.0)
-                      + " min "
-                      + (off > 0 ? "ahead" : "behind")
-                      + "; times are set right"));
+                  (off > 0 ? Fact.of("review.clockAhead") : Fact.of("review.clockBehind"))
+                      .text("who", who)
+                      .minutes("off", Math.round(Math.abs(off) / 60.0))));
         });
   }
 
-  private static String word(EventKind kind) {
-    return switch (kind) {
-      case SKIPPED -> "left out: ";
-      case ABORTED -> "burn stopped: ";
-      case OPENED -> "opened early: ";
-      case BURN_STARTED -> "burned again: ";
-      default -> "";
-    };
+  /** What somebody gave a reason for. */
+  static Fact told(EventKind kind, String reason) {
+    Fact what =
+        switch (kind) {
+          case SKIPPED -> Fact.of("review.leftOut");
+          case ABORTED -> Fact.of("review.burnStopped");
+          case OPENED -> Fact.of("review.openedEarly");
+          case BURN_STARTED -> Fact.of("review.burnedAgain");
+          default -> Fact.of("review.remark");
+        };
+    return what.text("reason", reason);
   }
 
-  private static String word(Mark mark) {
-    String says = mark.says() == null ? "" : mark.says();
+  /** What was seen. */
+  static Fact told(Mark mark) {
+    Fact says = mark.says();
     return switch (mark.kind()) {
-      case LEAK_SEEN -> says.isEmpty() ? "leak seen" : "leak seen: " + says;
-      case RESIDUE -> says.isEmpty() ? "residue left in the tool" : "residue left: " + says;
-      default -> says;
+      case LEAK_SEEN ->
+          says == null
+              ? Fact.of("review.leakSeen")
+              : Fact.of("review.leakSeenWith").fact("says", says);
+      case RESIDUE ->
+          says == null
+              ? Fact.of("review.residueLeft")
+              : Fact.of("review.residueLeftWith").fact("says", says);
+      default -> says == null ? Fact.of("review.noted") : says;
     };
   }
 
-  private static String word(CrewLog.Happened happened) {
-    return (happened.kind() == EventKind.EXPOSURE ? "exposure: " : "accident: ") + happened.says();
+  private static Fact told(CrewLog.Happened happened) {
+    return (happened.kind() == EventKind.EXPOSURE
+            ? Fact.of("review.exposure")
+            : Fact.of("review.accident"))
+        .text("says", happened.says());
   }
 }

@@ -3,6 +3,7 @@ package tavrel.core.run;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.burn.ToolFamily;
 
@@ -26,7 +27,7 @@ public record RunTool(
     int reloadSeconds,
     @Nullable Integer burnsPerPack,
     Map<UUID, Integer> burnSeconds,
-    Map<UUID, String> unfit) {
+    Map<UUID, Fact> unfit) {
 
   /** Most tools in one run. */
   public static final int MOST = 6;

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * What the register says of one hive in one round, drawn from the log.
@@ -26,7 +27,7 @@ public record Treatment(
     double acid,
     double product,
     List<String> people,
-    List<String> remarks) {
+    List<Fact> remarks) {
 
   /** The register line of a hive, or empty if it got no acid. */
   public static Optional<Treatment> of(PlannedHive hive, HiveState state) {
@@ -46,42 +47,30 @@ public record Treatment(
             remarks(hive, state, state.loadsEnded().size())));
   }
 
-  private static List<String> remarks(PlannedHive hive, HiveState state, int loads) {
-    List<String> remarks = new ArrayList<>();
+  private static List<Fact> remarks(PlannedHive hive, HiveState state, int loads) {
+    List<Fact> remarks = new ArrayList<>();
     if (loads != hive.loads()) {
       remarks.add(
-          loads + " of " + hive.loads() + (hive.loads() == 1 ? " planned load" : " planned loads"));
+          Fact.of("treatment.loadsGiven")
+              .figure("given", loads)
+              .count("planned", hive.loads(), "load"));
     }
     if (hive.leftOpen()) {
-      remarks.add("entrance left open");
+      remarks.add(Fact.of("treatment.leftOpen"));
     }
     for (RunEvent step : state.steps()) {
       if (step.reason() != null) {
-        remarks.add(told(step) + ": " + step.reason());
+        remarks.add(RunReview.told(step.kind(), step.reason()));
       }
     }
-    for (Mark mark : state.marks()) {
-      switch (mark.kind()) {
-        case LEAK_SEEN ->
-            remarks.add(mark.says() == null ? "leak seen" : "leak seen: " + mark.says());
-        case RESIDUE ->
-            remarks.add(mark.says() == null ? "residue left" : "residue left: " + mark.says());
-        default -> {
-          if (mark.says() != null) {
-            remarks.add(mark.says());
-          }
-        }
-      }
-    }
+    state.marks().stream()
+        .filter(
+            mark ->
+                mark.kind() == EventKind.LEAK_SEEN
+                    || mark.kind() == EventKind.RESIDUE
+                    || mark.says() != null)
+        .map(RunReview::told)
+        .forEach(remarks::add);
     return List.copyOf(remarks);
-  }
-
-  private static String told(RunEvent step) {
-    return switch (step.kind()) {
-      case ABORTED -> "burn stopped";
-      case OPENED -> "opened early";
-      case BURN_STARTED -> "burned again";
-      default -> "remark";
-    };
   }
 }

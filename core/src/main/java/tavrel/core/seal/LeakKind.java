@@ -9,29 +9,11 @@ import tavrel.core.hive.Shutting;
 
 /** Where vapour gets out. */
 public enum LeakKind {
-  ENTRANCE("entrance", "put a wet cloth in the entrance as the burn starts"),
-  FLOOR("floor", "push the tray in tight, or set a solid board under"),
-  INNER_COVER("inner-cover hole", "close the inner-cover hole"),
-  CRACKS("cracks", "plug the cracks"),
-  PORT("port", "plug the port the moment the nozzle is out");
-
-  private final String words;
-  private final String remedy;
-
-  LeakKind(String words, String remedy) {
-    this.words = words;
-    this.remedy = remedy;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
-  }
-
-  /** What to do about it. */
-  public String remedy() {
-    return remedy;
-  }
+  ENTRANCE,
+  FLOOR,
+  INNER_COVER,
+  CRACKS,
+  PORT;
 
   /** The hive with this shut as well as it can be; it may be so already. */
   public Hive shut(Hive hive) {

@@ -43,12 +43,10 @@ public record SealReading(
    * What shutting one opening well brings.
    *
    * @param kind which
-   * @param words its name
-   * @param remedy what to do
    * @param kept share kept afterwards
    * @param kill share of the exposed mites killed afterwards
    */
-  public record Gain(LeakKind kind, String words, String remedy, double kept, double kill) {}
+  public record Gain(LeakKind kind, double kept, double kill) {}
 
   /** Reads one hive. */
   public static SealReading of(
@@ -65,12 +63,7 @@ public record SealReading(
                 leak -> {
                   Hive shut = leak.kind().shut(hive);
                   double kept = SealEstimate.kept(shut, release, sealMinutes, figures);
-                  return new Gain(
-                      leak.kind(),
-                      leak.kind().words(),
-                      leak.kind().remedy(),
-                      kept,
-                      curve.kill(gramsPerBox, kept));
+                  return new Gain(leak.kind(), kept, curve.kill(gramsPerBox, kept));
                 })
             .filter(gain -> gain.kept() > keptNow + WORTH_SAYING)
             .sorted(Comparator.comparingDouble(Gain::kept).reversed())

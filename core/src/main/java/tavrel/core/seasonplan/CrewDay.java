@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /** A day of a crew, with the best order of whatever is put on it. Not for two threads at once. */
 final class CrewDay {
@@ -23,7 +24,7 @@ final class CrewDay {
   final long epochDay;
 
   /** Why only pinned visits stay on it, or null. */
-  final @Nullable String blocked;
+  final @Nullable Fact blocked;
 
   /** Earliest leaving and latest return, minutes from the board's beginning. */
   final int from;
@@ -45,7 +46,7 @@ final class CrewDay {
       LocalDate date,
       int from,
       int to,
-      @Nullable String blocked) {
+      @Nullable Fact blocked) {
     this.board = board;
     this.index = index;
     this.crewIndex = crewIndex;

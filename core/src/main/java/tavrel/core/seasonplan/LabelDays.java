@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.apiaryyear.YearBand;
 import tavrel.core.apiaryyear.YearStretch;
@@ -20,11 +20,10 @@ import tavrel.core.rulesheet.SupersRule;
  * What a label leaves open to one series.
  *
  * @param gaps as they are wanted, but never closer than it allows
- * @param closed days on which no round may be, with the reason in words
+ * @param closed days on which no round may be, with the reason
  * @param roundsLeft rounds that it leaves in a year; a year without an entry is not bound
  */
-public record LabelDays(
-    Gaps gaps, Map<LocalDate, String> closed, Map<Integer, Integer> roundsLeft) {
+public record LabelDays(Gaps gaps, Map<LocalDate, Fact> closed, Map<Integer, Integer> roundsLeft) {
 
   /** Copies what is given. */
   public LabelDays {
@@ -56,10 +55,10 @@ public record LabelDays(
       List<YearBand> bands,
       Collection<List<LocalDate>> treated,
       List<LocalDate> also) {
-    Map<LocalDate, String> closed = new HashMap<>();
+    Map<LocalDate, Fact> closed = new HashMap<>();
     LocalDate openFrom = openFrom(sheet, treated);
     for (LocalDate day = span.from(); !day.isAfter(span.to()); day = day.plusDays(1)) {
-      String why = why(sheet, dates, bands, openFrom, also, day);
+      Fact why = why(sheet, dates, bands, openFrom, also, day);
       if (why != null) {
         closed.put(day, why);
       }
@@ -69,7 +68,7 @@ public record LabelDays(
         least == null ? gaps : gaps.atLeast(least), closed, roundsLeft(sheet, span, treated, also));
   }
 
-  private static @Nullable String why(
+  private static @Nullable Fact why(
       @Nullable RuleSheet sheet,
       SeasonDates dates,
       List<YearBand> bands,
@@ -77,31 +76,30 @@ public record LabelDays(
       List<LocalDate> also,
       LocalDate day) {
     if (openFrom != null && day.isBefore(openFrom)) {
-      return "the label wants more days since the last treatment there";
+      return Fact.of("closed.sinceLastTreatment");
     }
     Integer least = sheet == null ? null : sheet.minDaysBetween();
     if (least != null
         && also.stream().anyMatch(other -> Math.abs(ChronoUnit.DAYS.between(other, day)) < least)) {
-      return "the label wants more days from a round of another series there";
+      return Fact.of("closed.fromAnotherSeries");
     }
     SupersRule supers = sheet == null ? null : sheet.supers();
-    String on = YearStretch.supersOn(dates, bands, day);
+    Fact on = YearStretch.supersOn(dates, bands, day);
     if (on != null && supers != SupersRule.ALLOWED && supers != SupersRule.BARRIER) {
-      return on + (supers == null ? ", of which no rule sheet speaks" : "");
+      return supers == null ? Fact.of("closed.noSheetSpeaks").fact("supers", on) : on;
     }
     Integer wait = sheet == null ? null : sheet.waitingDays();
     for (int ahead = 1; on == null && wait != null && ahead <= wait; ahead++) {
       if (YearStretch.supersOn(dates, bands, day.plusDays(ahead)) != null) {
-        return "honey waits "
-            + wait
-            + " days by the label, and supers go on on "
-            + NumberText.day(day.plusDays(ahead));
+        return Fact.of("closed.honeyWaits")
+            .count("wait", wait, "day")
+            .day("on", day.plusDays(ahead));
       }
     }
     DaySpan free = dates.broodlessAfter(day);
     boolean mayHaveBrood = free == null || !free.contains(day);
     return mayHaveBrood && sheet != null && sheet.brood() == BroodRule.BROODLESS_ONLY
-        ? "capped brood is expected, and the label wants none"
+        ? Fact.of("closed.cappedBrood")
         : null;
   }
 

@@ -14,6 +14,7 @@ import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Window;
 
@@ -36,7 +37,7 @@ final class PlanBoard {
   private final long[] marks;
   private final int[][] near;
   private final WorkHours[][] hours;
-  private final String[][] closed;
+  private final Fact[][] closed;
   private final int[][] minutes;
   private final double[][] km;
   private final Map<UUID, Integer> crewIndex = new HashMap<>();
@@ -66,7 +67,7 @@ final class PlanBoard {
     this.visitMinutes = new int[allSeries.size()][problem.crews().size()];
     this.near = new int[allSeries.size()][];
     this.marks = new SplittableRandom(1).longs(allSeries.size()).toArray();
-    this.closed = new String[allSeries.size()][days];
+    this.closed = new Fact[allSeries.size()][days];
     for (int series = 0; series < allSeries.size(); series++) {
       PlannedSeries each = allSeries.get(series);
       Integer yard = yardIndex.get(each.yardId());
@@ -89,11 +90,13 @@ final class PlanBoard {
     }
   }
 
-  private static @Nullable String why(PlannedSeries series, PlanYard yard, LocalDate day) {
+  private static @Nullable Fact why(PlannedSeries series, PlanYard yard, LocalDate day) {
     if (!series.days().contains(day)) {
-      return day.isBefore(series.days().from()) ? "before it may begin" : "after it has to end";
+      return day.isBefore(series.days().from())
+          ? Fact.of("closed.beforeBegin")
+          : Fact.of("closed.afterEnd");
     }
-    String off = yard.closed().get(day);
+    Fact off = yard.closed().get(day);
     return off == null ? series.closed().get(day) : off;
   }
 
@@ -123,8 +126,10 @@ final class PlanBoard {
       crewIndex.put(crew.id(), crewIndex.size());
       for (int day = 0; day < days; day++) {
         LocalDate date = first.plusDays(day);
-        String blocked =
-            crew.off().contains(date) ? crew.name() + " is off" : problem.locked().get(date);
+        Fact blocked =
+            crew.off().contains(date)
+                ? Fact.of("closed.crewIsOff").text("crew", crew.name())
+                : problem.lockedBecause(date);
         crewDays.add(
             new CrewDay(
                 this,
@@ -263,12 +268,12 @@ final class PlanBoard {
   }
 
   /** Why no round of this visit's series may be on a day, or null. */
-  @Nullable String closed(Visit visit, CrewDay at) {
+  @Nullable Fact closed(Visit visit, CrewDay at) {
     return closed[visit.seriesIndex()][dayIndex(at)];
   }
 
   /** The same by date. */
-  @Nullable String closed(Visit visit, LocalDate day) {
+  @Nullable Fact closed(Visit visit, LocalDate day) {
     return closed[visit.seriesIndex()][dayIndex(day)];
   }
 

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 
-/** Reads a placing against all rules and says in words what bent or broke. */
+/** Reads a placing against all rules and tells what bent or broke. */
 final class PlanReading {
 
   private static final int FAIR_WORTH_SAYING = 10;
@@ -44,7 +44,7 @@ final class PlanReading {
               placing.isPinned(visit)));
       if (at == null) {
         missed++;
-        say(visit, RuleViolation.Kind.MISSED, new WhyMissed(board, placing, visit).words());
+        say(visit, RuleViolation.Kind.MISSED, new WhyMissed(board, placing, visit).told());
         continue;
       }
       late += visit.isLast() && visit.series().lateBy(at.date) > 0 ? 1 : 0;
@@ -86,12 +86,19 @@ final class PlanReading {
   private void readAlone(Visit visit, CrewDay at) {
     PlannedSeries series = visit.series();
     boolean pinned = placing.isPinned(visit);
-    String closed = board.closed(visit, at.date);
+    Fact closed = board.closed(visit, at.date);
     if (closed != null) {
-      say(visit, RuleViolation.Kind.CLOSED_DAY, NumberText.day(at.date) + " is closed: " + closed);
+      say(
+          visit,
+          RuleViolation.Kind.CLOSED_DAY,
+          Fact.of("plan.closed").day("day", at.date).fact("why", closed));
     }
-    if (PlanRules.isBlocked(at, pinned)) {
-      say(visit, RuleViolation.Kind.CREW_BLOCKED, NumberText.day(at.date) + ": " + at.blocked);
+    Fact blocked = at.blocked;
+    if (blocked != null && PlanRules.isBlocked(at, pinned)) {
+      say(
+          visit,
+          RuleViolation.Kind.CREW_BLOCKED,
+          Fact.of("plan.blocked").day("day", at.date).fact("why", blocked));
     }
     LocalDate done = series.lastDone();
     if (done != null) {
@@ -102,7 +109,7 @@ final class PlanReading {
         say(
             visit,
             RuleViolation.Kind.GAP_OFF,
-            "begins " + days(after) + " after the wanted " + NumberText.day(series.start()));
+            Fact.of("plan.beginsLate").count("late", after, "day").day("wanted", series.start()));
       }
     }
     int late = visit.isLast() ? series.lateBy(at.date) : 0;
@@ -110,44 +117,44 @@ final class PlanReading {
       say(
           visit,
           RuleViolation.Kind.LATE,
-          "ends "
-              + days(late)
-              + " after "
-              + NumberText.day(series.finishBy())
-              + ", the day to be done");
+          Fact.of("plan.endsLate").count("late", late, "day").day("by", series.finishBy()));
     }
     int beside = series.besideBest(at.date);
     if (beside > 0) {
       say(
           visit,
           RuleViolation.Kind.BESIDE_BEST,
-          days(beside) + " beside the days without capped brood that are expected");
+          Fact.of("plan.besideBroodless").count("days", beside, "day"));
     }
     CrewDay agreed = visit.agreed();
     if (agreed != null && agreed != at) {
       say(
           visit,
           RuleViolation.Kind.MOVED,
-          "was agreed for " + NumberText.day(agreed.date) + " with " + agreed.crew.name());
+          Fact.of("plan.wasAgreed").day("day", agreed.date).text("crew", agreed.crew.name()));
     }
   }
 
   private void readGap(Visit visit, CrewDay at, LocalDate before, int rounds) {
     Gaps gaps = visit.series().gaps();
     long days = PlanRules.days(before, at.date);
-    String between = days(days) + " after " + NumberText.day(before);
     if (gaps.shortBy(days, rounds) > 0) {
       say(
           visit,
           RuleViolation.Kind.GAP_TOO_SHORT,
-          between + ": fewer than the " + gaps.least() * rounds + " that are allowed");
+          after(Fact.of("plan.gapTooShort"), days, before)
+              .figure("least", gaps.least() * (long) rounds));
     } else if (gaps.longBy(days, rounds) > 0) {
       say(
           visit,
           RuleViolation.Kind.GAP_TOO_LONG,
-          between + ": more than the " + gaps.most() * rounds + " that are allowed");
+          after(Fact.of("plan.gapTooLong"), days, before)
+              .figure("most", gaps.most() * (long) rounds));
     } else if (rounds == 1 && gaps.offBy(days) > 0) {
-      say(visit, RuleViolation.Kind.GAP_OFF, between + " instead of " + gaps.wanted());
+      say(
+          visit,
+          RuleViolation.Kind.GAP_OFF,
+          after(Fact.of("plan.gapOff"), days, before).figure("wanted", gaps.wanted()));
     }
     if (rounds == 1) {
       gapDaysOff += gaps.offBy(days);
@@ -180,13 +187,7 @@ final class PlanReading {
                 .computeIfAbsent(visit.seriesIndex(), unused -> new HashMap<>())
                 .merge(year, 1, Integer::sum);
         if (PlanRules.overLabel(visit.series(), year, rounds) > 0) {
-          say(
-              visit,
-              RuleViolation.Kind.LABEL_YEAR,
-              "the label leaves "
-                  + visit.series().roundsLeft().get(year)
-                  + " rounds open in "
-                  + year);
+          say(visit, RuleViolation.Kind.LABEL_YEAR, labelLeaves(visit.series(), year));
         }
       }
     }
@@ -233,16 +234,13 @@ final class PlanReading {
       say(
           visits.get(visits.size() - 1),
           RuleViolation.Kind.NO_RESERVE,
-          drive.reserveMinutes()
-              + " min of work on "
-              + NumberText.day(day.date)
-              + " in the time kept for a spoiled day");
+          Fact.of("plan.inReserve").minutes("work", drive.reserveMinutes()).day("day", day.date));
     }
     if (drive.over() > 0) {
       say(
           visits.get(visits.size() - 1),
           RuleViolation.Kind.CREW_HOURS,
-          day.crew.name() + " would be out " + drive.over() + " min beyond its hours");
+          Fact.of("plan.beyondHours").text("crew", day.crew.name()).minutes("over", drive.over()));
     }
     return new DayRoute(
         day.crew.id(),
@@ -261,21 +259,32 @@ final class PlanReading {
       say(
           visit,
           RuleViolation.Kind.OUTSIDE_HOURS,
-          longest == 0
-              ? "no workable hour on " + NumberText.day(day.date)
-              : outside + " min outside the workable hours of " + NumberText.day(day.date));
+          (longest == 0
+                  ? Fact.of("plan.noHour")
+                  : Fact.of("plan.outsideHours").minutes("outside", outside))
+              .day("day", day.date));
     } else if (leg.fair() >= FAIR_WORTH_SAYING) {
-      say(visit, RuleViolation.Kind.FAIR_HOURS, leg.fair() + " min in fair instead of good hours");
+      say(
+          visit,
+          RuleViolation.Kind.FAIR_HOURS,
+          Fact.of("plan.fairHours").minutes("fair", leg.fair()));
     }
   }
 
-  private void say(@Nullable Visit visit, RuleViolation.Kind kind, String says) {
+  private void say(@Nullable Visit visit, RuleViolation.Kind kind, Fact says) {
     if (visit != null) {
       bends.add(new RuleViolation(visit.series().id(), visit.number(), kind, says));
     }
   }
 
-  private static String days(long days) {
-    return days == 1 ? "1 day" : days + " days";
+  private static Fact after(Fact gap, long days, LocalDate before) {
+    return gap.count("days", days, "day").day("before", before);
+  }
+
+  /** How many rounds the label leaves open in a year. */
+  static Fact labelLeaves(PlannedSeries series, int year) {
+    return Fact.of("plan.labelLeaves")
+        .count("left", series.roundsLeft().getOrDefault(year, 0), "round")
+        .text("year", String.valueOf(year));
   }
 }

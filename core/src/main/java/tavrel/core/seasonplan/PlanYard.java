@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import tavrel.core.Fact;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Window;
 
@@ -21,7 +22,7 @@ public record PlanYard(
     String name,
     Place place,
     Map<LocalDate, List<Window>> hours,
-    Map<LocalDate, String> closed) {
+    Map<LocalDate, Fact> closed) {
 
   /** Copies what it is given. */
   public PlanYard {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 /**
@@ -37,7 +38,7 @@ public record PlannedSeries(
     @Nullable LocalDate finishBy,
     @Nullable DaySpan best,
     @Nullable LocalDate lastDone,
-    Map<LocalDate, String> closed,
+    Map<LocalDate, Fact> closed,
     Map<Integer, Integer> roundsLeft) {
 
   /** Most rounds of one series. */

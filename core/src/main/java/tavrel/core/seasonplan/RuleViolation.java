@@ -1,9 +1,10 @@
 package tavrel.core.seasonplan;
 
 import java.util.UUID;
+import tavrel.core.Fact;
 
 /**
- * A rule that bent or broke at a visit, in words.
+ * A rule that bent or broke at a visit.
  *
  * @param seriesId the series
  * @param number which of its rounds
@@ -11,10 +12,10 @@ import java.util.UUID;
  * @param broken whether this must not be, or is only not as it was wished
  * @param says what is not as it should be, and why
  */
-public record RuleViolation(UUID seriesId, int number, Kind kind, boolean broken, String says) {
+public record RuleViolation(UUID seriesId, int number, Kind kind, boolean broken, Fact says) {
 
   /** As grave as its rule is. */
-  RuleViolation(UUID seriesId, int number, Kind kind, String says) {
+  RuleViolation(UUID seriesId, int number, Kind kind, Fact says) {
     this(seriesId, number, kind, kind.isBroken(), says);
   }
 

@@ -29,19 +29,8 @@ public record SeasonPreset(
 
   /** Times of the year. */
   public enum Occasion {
-    LATE_SUMMER("late summer: four weekly rounds before the winter bees are raised"),
-    WINTER("winter: one round when nothing is capped");
-
-    private final String words;
-
-    Occasion(String words) {
-      this.words = words;
-    }
-
-    /** Its name on screen. */
-    public String words() {
-      return words;
-    }
+    LATE_SUMMER,
+    WINTER
   }
 
   private static final int WEEK = 7;

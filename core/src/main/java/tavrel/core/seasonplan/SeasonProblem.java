@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.weather.Place;
 
@@ -65,6 +67,12 @@ public record SeasonProblem(
             series.name());
       }
     }
+  }
+
+  /** Why a day is locked, or null where it is not. */
+  @Nullable Fact lockedBecause(LocalDate day) {
+    String reason = locked.get(day);
+    return reason == null ? null : Fact.of("closed.locked").text("reason", reason);
   }
 
   /** The same where other visits stand. */

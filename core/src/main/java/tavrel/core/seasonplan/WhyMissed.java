@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 
 /** Why a visit found no place: each day of its time with what stands against it, counted. */
 final class WhyMissed {
@@ -24,61 +24,63 @@ final class WhyMissed {
     this.visit = visit;
   }
 
-  String words() {
-    Map<String, Integer> reasons = new LinkedHashMap<>();
+  Fact told() {
+    Map<Fact, Integer> reasons = new LinkedHashMap<>();
     LocalDate from = board.problem().span().from();
     for (int day = 0; day < board.problem().span().days(); day++) {
       LocalDate date = from.plusDays(day);
-      String reason = against(date);
+      Fact reason = against(date);
       if (reason != null) {
         reasons.merge(reason, 1, Integer::sum);
       }
     }
     if (reasons.isEmpty()) {
-      return "no day of the plan lies within its time";
+      return Fact.of("missed.noDayInTime");
     }
-    List<Map.Entry<String, Integer>> most = new ArrayList<>(reasons.entrySet());
+    List<Map.Entry<Fact, Integer>> most = new ArrayList<>(reasons.entrySet());
     most.sort(Map.Entry.comparingByValue(Comparator.reverseOrder()));
-    List<String> words = new ArrayList<>();
-    for (Map.Entry<String, Integer> each : most.subList(0, Math.min(NAMED, most.size()))) {
-      words.add(
-          each.getKey()
-              + " ("
-              + (each.getValue() == 1 ? "1 day" : each.getValue() + " days")
-              + ")");
-    }
-    return "no day fits: " + String.join("; ", words);
+    return Fact.of("missed.noDayFits")
+        .facts(
+            "reasons",
+            most.stream()
+                .limit(NAMED)
+                .map(
+                    each ->
+                        Fact.of("missed.onDays")
+                            .fact("reason", each.getKey())
+                            .count("days", each.getValue(), "day"))
+                .toList());
   }
 
   /** What stands against a day, or null where the visit has nothing to do with it. */
-  private @Nullable String against(LocalDate date) {
+  private @Nullable Fact against(LocalDate date) {
     PlannedSeries series = visit.series();
     if (!series.days().contains(date)) {
       return null;
     }
-    String closed = board.closed(visit, date);
+    Fact closed = board.closed(visit, date);
     if (closed != null) {
       return closed;
     }
     int longest = board.hours(visit, date).longest();
     if (longest == 0) {
-      return "no workable hour";
+      return Fact.of("missed.noHour");
     }
     int needed = board.fewestMinutes(visit);
     if (longest < needed) {
-      return "its " + needed + " min are longer than the workable hours";
+      return Fact.of("missed.tooLong").minutes("needed", needed);
     }
-    String locked = board.problem().locked().get(date);
+    Fact locked = board.problem().lockedBecause(date);
     if (locked != null) {
       return locked;
     }
     if (board.problem().crews().stream().allMatch(crew -> crew.off().contains(date))) {
-      return "every crew is off";
+      return Fact.of("missed.crewsAreOff");
     }
     return gapAgainst(date);
   }
 
-  private String gapAgainst(LocalDate date) {
+  private Fact gapAgainst(LocalDate date) {
     CrewDay any = board.crewDay(board.problem().crews().get(0).id(), date);
     for (Visit other : board.rounds(visit.seriesIndex())) {
       CrewDay at = placing.at(other);
@@ -90,21 +92,21 @@ final class WhyMissed {
                 : PlanRules.shortBy(other, at, visit, any)
                     + PlanRules.longBy(other, at, visit, any);
         if (off > 0) {
-          return "its gap to round " + other.number() + " on " + NumberText.day(at.date);
+          return Fact.of("missed.gapToRound").figure("round", other.number()).day("day", at.date);
         }
       }
     }
     if (any != null && visit.series().lastDone() != null) {
       int off = PlanRules.shortSinceDone(visit, any) + PlanRules.longSinceDone(visit, any);
       if (off > 0) {
-        return "its gap to the round of " + NumberText.day(visit.series().lastDone());
+        return Fact.of("missed.gapToLast").day("day", visit.series().lastDone());
       }
     }
     Integer left = visit.series().roundsLeft().get(date.getYear());
     if (left != null && roundsIn(date.getYear()) >= left) {
-      return "the label leaves " + left + " rounds open in " + date.getYear();
+      return PlanReading.labelLeaves(visit.series(), date.getYear());
     }
-    return "the crews have no hours left";
+    return Fact.of("missed.noHoursLeft");
   }
 
   private int roundsIn(int year) {

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.rulesheet.Verdict;
 
 /**
@@ -13,10 +13,10 @@ import tavrel.core.rulesheet.Verdict;
  *
  * @param kind what sort of advice it is
  * @param days days that are recommended; empty where none are
- * @param says the recommendation in a sentence
+ * @param says the recommendation
  * @param reasons why, and what speaks against it
  */
-public record Advice(Kind kind, List<LocalDate> days, String says, List<String> reasons) {
+public record Advice(Kind kind, List<LocalDate> days, Fact says, List<Fact> reasons) {
 
   /** Sorts of advice. */
   public enum Kind {
@@ -38,16 +38,12 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
       List<PatternOutcome> patterns,
       List<BroodBreak> breaks,
       PatternOutcome untreated) {
-    List<String> reasons = new ArrayList<>();
-    String target = percent(colony.target());
+    List<Fact> reasons = new ArrayList<>();
     reasons.add(
-        "Untreated, a wash on "
-            + NumberText.day(colony.commonDate())
-            + " would find about "
-            + percent(untreated.wash())
-            + "; your limit then is "
-            + target
-            + ".");
+        Fact.of("advice.untreated")
+            .day("day", colony.commonDate())
+            .share("wash", untreated.wash())
+            .share("limit", colony.target()));
     BroodBreak own =
         breaks.stream()
             .filter(each -> each.kind() == BroodBreak.Kind.WINDOW && onLabel(each))
@@ -58,57 +54,44 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
     boolean now = colony.load().share() <= colony.target();
     if (now && untreated.wash() <= colony.target()) {
       return new Advice(
-          Kind.NOTHING_NEEDED,
-          List.of(),
-          "No round is needed to stay within your limit; count again in a month.",
-          List.copyOf(reasons));
+          Kind.NOTHING_NEEDED, List.of(), Fact.of("advice.noRoundNeeded"), List.copyOf(reasons));
     }
     if (own != null && own.wash() <= colony.target()) {
       reasons.add(
-          "On that day about "
-              + percent(own.shielded())
-              + " of the mites are under cappings; "
-              + own.says()
-              + ".");
+          Fact.of("advice.underCappings")
+              .share("shielded", own.shielded())
+              .fact("then", own.says()));
       return new Advice(
           Kind.SINGLE,
           List.of(own.day()),
-          "One round on "
-              + NumberText.day(own.day())
-              + ", in the colony's own window without capped brood.",
+          Fact.of("advice.oneRoundInWindow").day("day", own.day()),
           List.copyOf(reasons));
     }
     if (least != null) {
       reasons.addAll(aboutSeries(colony, search, least));
-      return new Advice(Kind.SERIES, least.schedule().days(), words(least), List.copyOf(reasons));
+      return new Advice(Kind.SERIES, least.schedule().days(), told(least), List.copyOf(reasons));
     }
     reasons.addAll(whatWould(colony, breaks));
     SpacingSearch.EvenSeries best = search.bestOnLabel();
     if (best == null) {
       return new Advice(
-          Kind.NONE_ON_LABEL,
-          List.of(),
-          "No series is on your rule sheet as things stand.",
-          List.copyOf(reasons));
+          Kind.NONE_ON_LABEL, List.of(), Fact.of("advice.noneOnSheet"), List.copyOf(reasons));
     }
     return new Advice(
         Kind.FALLS_SHORT,
         best.schedule().days(),
-        "Nothing on your sheet reaches the limit. The best on it: " + words(best),
+        Fact.of("advice.bestFallsShort").fact("best", told(best)),
         List.copyOf(reasons));
   }
 
-  private static List<String> aboutSeries(
+  private static List<Fact> aboutSeries(
       Colony colony, SpacingSearch search, SpacingSearch.EvenSeries least) {
-    List<String> reasons = new ArrayList<>();
+    List<Fact> reasons = new ArrayList<>();
     reasons.add(
-        "It leaves about "
-            + Math.round(least.left())
-            + " mites on "
-            + NumberText.day(colony.commonDate())
-            + ", a wash of "
-            + percent(least.wash())
-            + ". No fewer visits on your sheet reach the limit.");
+        Fact.of("advice.leaves")
+            .figure("mites", Math.rint(least.left()))
+            .day("day", colony.commonDate())
+            .share("wash", least.wash()));
     SpacingSearch.EvenSeries more =
         search.options().stream()
             .filter(o -> o.rounds() == least.rounds() + 1 && o.settled() && o.onLabel())
@@ -116,27 +99,21 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
             .orElse(null);
     if (more != null && more.left() < least.left()) {
       reasons.add(
-          "One more round, "
-              + more.gap()
-              + " days apart, would leave about "
-              + Math.round(more.left())
-              + ".");
+          Fact.of("advice.oneMoreRound")
+              .count("gap", more.gap(), "day")
+              .figure("mites", Math.rint(more.left())));
     }
     LocalDate last = least.schedule().days().get(least.rounds() - 1);
     LocalDate winterBees = colony.season().winterBeesAfter(colony.today());
     if (!winterBees.isBefore(colony.today())
         && winterBees.isBefore(colony.commonDate())
         && last.isAfter(winterBees)) {
-      reasons.add(
-          "The last round comes after "
-              + NumberText.day(winterBees)
-              + ", your date for winter bees.");
+      reasons.add(Fact.of("advice.afterWinterBees").day("day", winterBees));
     }
     return reasons;
   }
 
-  private static List<String> whyOneBeatsAll(
-      List<PatternOutcome> patterns, List<BroodBreak> breaks) {
+  private static List<Fact> whyOneBeatsAll(List<PatternOutcome> patterns, List<BroodBreak> breaks) {
     BroodBreak best =
         breaks.stream().min(Comparator.comparingDouble(BroodBreak::left)).orElse(null);
     if (best == null) {
@@ -146,37 +123,27 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
         patterns.stream().filter(each -> each.settled() && each.days().size() > 1).toList();
     long beaten = series.stream().filter(each -> each.left() > best.left()).count();
     return List.of(
-        "One round without capped brood ("
-            + best.kind().words()
-            + ", "
-            + NumberText.day(best.day())
-            + ") would leave about "
-            + Math.round(best.left())
-            + ": fewer than "
-            + beaten
-            + " of the "
-            + series.size()
-            + " series compared, since every mite is then on bees.");
+        Fact.of("advice.oneWithoutBrood")
+            .word("kind", best.kind())
+            .day("day", best.day())
+            .figure("mites", Math.rint(best.left()))
+            .figure("beaten", beaten)
+            .figure("compared", series.size()));
   }
 
-  private static List<String> whatWould(Colony colony, List<BroodBreak> breaks) {
-    List<String> says = new ArrayList<>();
+  private static List<Fact> whatWould(Colony colony, List<BroodBreak> breaks) {
+    List<Fact> says = new ArrayList<>();
     for (BroodBreak each : breaks) {
       if (each.wash() <= colony.target() && onLabel(each)) {
         says.add(
-            "What would, on the label: one round on "
-                + NumberText.day(each.day())
-                + ", "
-                + each.says()
-                + ". It leaves about "
-                + Math.round(each.left())
-                + " mites.");
+            Fact.of("advice.whatWould")
+                .day("day", each.day())
+                .fact("how", each.says())
+                .figure("mites", Math.rint(each.left())));
       }
     }
     if (says.isEmpty()) {
-      says.add(
-          "Nor does one round without capped brood. Look for a leak or for mites coming in, count"
-              + " again soon, and ask your adviser about other treatments.");
+      says.add(Fact.of("advice.norDoesOne"));
     }
     return says;
   }
@@ -185,18 +152,12 @@ public record Advice(Kind kind, List<LocalDate> days, String says, List<String> 
     return each.judgement() == null || each.judgement().verdict() != Verdict.NOT_ON_LABEL;
   }
 
-  private static String words(SpacingSearch.EvenSeries option) {
+  private static Fact told(SpacingSearch.EvenSeries option) {
     return option.rounds() == 1
-        ? "One round on " + NumberText.day(option.start()) + "."
-        : option.rounds()
-            + " rounds, "
-            + option.gap()
-            + " days apart, from "
-            + NumberText.day(option.start())
-            + ".";
-  }
-
-  private static String percent(double share) {
-    return NumberText.tenths(100 * share) + " %";
+        ? Fact.of("advice.oneRound").day("day", option.start())
+        : Fact.of("advice.rounds")
+            .count("rounds", option.rounds(), "round")
+            .count("gap", option.gap(), "day")
+            .day("day", option.start());
   }
 }

@@ -5,8 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
+import tavrel.core.Worded;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.BroodState;
@@ -28,7 +29,7 @@ import tavrel.core.rulesheet.Judgement;
  */
 public record BroodBreak(
     Kind kind,
-    String says,
+    Fact says,
     LocalDate day,
     double left,
     double wash,
@@ -39,21 +40,10 @@ public record BroodBreak(
   private static final int CAGED = 24;
 
   /** How the brood comes to be away. */
-  public enum Kind {
-    WINDOW("in the colony's own window"),
-    QUEEN_CAGED("queen caged"),
-    BROOD_OUT("capped frames taken out");
-
-    private final String words;
-
-    Kind(String words) {
-      this.words = words;
-    }
-
-    /** Its name on screen. */
-    public String words() {
-      return words;
-    }
+  public enum Kind implements Worded {
+    WINDOW,
+    QUEEN_CAGED,
+    BROOD_OUT
   }
 
   /** The breaks that this colony could have before the common date. */
@@ -68,7 +58,7 @@ public record BroodBreak(
               colony,
               colony.model(colony.horizon() + 1),
               Kind.WINDOW,
-              sure ? "nothing is capped then" : "likely nothing is capped then: look first",
+              sure ? Fact.of("break.nothingCapped") : Fact.of("break.likelyNothingCapped"),
               own));
     }
     if (colony.clock().on(colony.today()) == BroodState.CAPPED) {
@@ -78,8 +68,7 @@ public record BroodBreak(
               colony,
               colony.modelWithBroodTakenOut(colony.horizon() + 1),
               Kind.BROOD_OUT,
-              "take every frame with capped brood out today and treat the same day; the frames"
-                  + " carry their mites with them",
+              Fact.of("break.takeFramesOut"),
               colony.today()));
     }
     return List.copyOf(breaks);
@@ -120,19 +109,14 @@ public record BroodBreak(
       Colony then = colony.withClock(caged);
       MiteModel model = then.model(colony.horizon() + 1);
       breaks.add(
-          one(
-              then,
-              model,
-              Kind.QUEEN_CAGED,
-              "cage the queen today, let her out on " + NumberText.day(out) + " and treat that day",
-              out));
+          one(then, model, Kind.QUEEN_CAGED, Fact.of("break.cageQueen").day("out", out), out));
     } catch (InvalidValue noQueenToCage) {
       // A colony without a laying queen has no such break.
     }
   }
 
   private static BroodBreak one(
-      Colony colony, MiteModel model, Kind kind, String says, LocalDate day) {
+      Colony colony, MiteModel model, Kind kind, Fact says, LocalDate day) {
     Schedule single = new Schedule(List.of(day));
     int index = single.indexesFrom(colony.today())[0];
     int horizon = colony.horizon();

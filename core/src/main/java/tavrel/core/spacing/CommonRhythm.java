@@ -32,7 +32,7 @@ public record CommonRhythm(
 
   /** Compares on one colony. */
   public static CommonRhythm of(Colony colony, Schedule schedule) {
-    PatternOutcome common = PatternOutcome.of(colony, "common", "common rhythm", "", schedule);
+    PatternOutcome common = PatternOutcome.of(colony, "common", schedule);
     int rounds = Math.max(1, Math.min(SpacingSearch.ROUNDS, schedule.rounds()));
     SpacingSearch.EvenSeries own =
         SpacingSearch.of(colony, rounds, rounds, SpacingSearch.STARTS).options().stream()

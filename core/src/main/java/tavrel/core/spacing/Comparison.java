@@ -40,8 +40,7 @@ public record Comparison(
     SpacingSearch search = SpacingSearch.of(colony);
     List<PatternOutcome> patterns = PatternOutcome.all(colony, start);
     List<BroodBreak> breaks = BroodBreak.of(colony);
-    PatternOutcome nothing =
-        PatternOutcome.of(colony, "none", "untreated", "", new Schedule(List.of()));
+    PatternOutcome nothing = PatternOutcome.of(colony, "none", new Schedule(List.of()));
     return new Comparison(
         start,
         colony.commonDate(),

@@ -3,10 +3,9 @@ package tavrel.core.spacing;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.mite.Bees;
 import tavrel.core.mite.Dose;
 import tavrel.core.mite.MiteBands;
@@ -51,7 +50,7 @@ public record MiteForecast(
     int visits,
     double minutes,
     double killShare,
-    List<String> notes) {
+    List<Fact> notes) {
 
   /**
    * What one round does.
@@ -129,33 +128,25 @@ public record MiteForecast(
   /** With so much less on the bees than a wash usually meets, drone brood is worth a word. */
   private static final double SHIELDED_BY_DRONES = 0.85;
 
-  private static List<String> notes(Colony colony, Bees bees, MiteRun run, int horizon) {
-    List<String> notes = new ArrayList<>();
+  private static List<Fact> notes(Colony colony, Bees bees, MiteRun run, int horizon) {
+    List<Fact> notes = new ArrayList<>();
     long now = hundreds(bees.seen());
     long then = hundreds(bees.on(horizon));
     if (colony.figures().life().follow() && now != then) {
       notes.add(
-          String.format(
-              Locale.ROOT,
-              "About %,d bees now and %,d on %s: they follow the brood, and the wash goes by them.",
-              now,
-              then,
-              NumberText.day(colony.commonDate())));
+          Fact.of("forecast.beesFollow")
+              .figure("now", now)
+              .figure("then", then)
+              .day("day", colony.commonDate()));
     }
     if (bees.drifts()) {
-      notes.add(
-          "So many bees and so much brood as were seen do not keep each other up: the number drifts"
-              + " by itself. Look again before you rely on it.");
+      notes.add(Fact.of("forecast.beesDrift"));
     }
     if (colony.load().droneShare() > 0
         && run.exposed(0) < (1 - SHIELDED_BY_DRONES) * run.total(0)) {
-      notes.add(
-          "With so much drone brood far fewer mites than usual sit on the bees, where a round"
-              + " reaches them.");
+      notes.add(Fact.of("forecast.droneBrood"));
     }
-    notes.add(
-        "A round meets up to a quarter more mites than a wash of that morning shows: it acts after"
-            + " the day's bees have emerged and before mites enter new cells.");
+    notes.add(Fact.of("forecast.meetsMore"));
     return List.copyOf(notes);
   }
 

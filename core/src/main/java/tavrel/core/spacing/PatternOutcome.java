@@ -4,18 +4,16 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.mite.MiteModel;
 import tavrel.core.mite.MiteState;
-import tavrel.core.rulesheet.Finding;
 import tavrel.core.rulesheet.Judgement;
 import tavrel.core.rulesheet.Verdict;
 
 /**
  * What a pattern would come to on one colony, at the common date. A model estimate.
  *
- * @param id short key
- * @param name its name
- * @param reason why its keepers hold to it
+ * @param id short key, by which the screens name it
  * @param days days of its rounds; those beyond the common date are left out
  * @param left mites in all at the common date
  * @param after mites in all 24 days after its last round
@@ -30,8 +28,6 @@ import tavrel.core.rulesheet.Verdict;
  */
 public record PatternOutcome(
     String id,
-    String name,
-    String reason,
     List<LocalDate> days,
     double left,
     double after,
@@ -42,7 +38,7 @@ public record PatternOutcome(
     boolean settled,
     RuleOfThumb ruleOfThumb,
     @Nullable Verdict verdict,
-    @Nullable String labelSays) {
+    @Nullable Fact labelSays) {
 
   /**
    * Every pattern from one start, and the broodless single and mixed year where the colony has a
@@ -52,37 +48,23 @@ public record PatternOutcome(
     LocalDate end = colony.commonDate().plusDays(1);
     List<PatternOutcome> outcomes = new ArrayList<>();
     for (SpacingPattern pattern : SpacingPattern.all()) {
-      outcomes.add(
-          of(colony, pattern.id(), pattern.name(), pattern.reason(), pattern.from(start, end)));
+      outcomes.add(of(colony, pattern.id(), pattern.from(start, end)));
     }
     LocalDate own = BroodBreak.ownDay(colony.clock());
     if (own != null && own.isBefore(end)) {
-      outcomes.add(
-          of(
-              colony,
-              "single",
-              "broodless single",
-              "when nothing is capped; look first",
-              new Schedule(List.of(own))));
+      outcomes.add(of(colony, "single", new Schedule(List.of(own))));
       Schedule weekly = Schedule.every(start, 3, 7);
       if (own.isAfter(weekly.days().get(2))) {
         List<LocalDate> year = new ArrayList<>(weekly.days());
         year.add(own);
-        outcomes.add(
-            of(
-                colony,
-                "mixed",
-                "mixed year",
-                "a series now, one round when nothing is capped",
-                new Schedule(year)));
+        outcomes.add(of(colony, "mixed", new Schedule(year)));
       }
     }
     return List.copyOf(outcomes);
   }
 
   /** One schedule's outcome. */
-  public static PatternOutcome of(
-      Colony colony, String id, String name, String reason, Schedule schedule) {
+  public static PatternOutcome of(Colony colony, String id, Schedule schedule) {
     int[] rounds = schedule.indexesFrom(colony.today());
     int horizon = colony.horizon();
     int last = rounds.length == 0 ? 0 : rounds[rounds.length - 1];
@@ -99,8 +81,6 @@ public record PatternOutcome(
     boolean settled = last <= horizon - Colony.SETTLED;
     return new PatternOutcome(
         id,
-        name,
-        reason,
         schedule.days(),
         MiteForecast.tenths(left[1]),
         MiteForecast.tenths(left[0]),
@@ -111,14 +91,6 @@ public record PatternOutcome(
         settled,
         RuleOfThumb.of(schedule, colony.load().droneShare() > 0),
         judgement == null ? null : judgement.verdict(),
-        judgement == null ? null : line(judgement));
-  }
-
-  private static @Nullable String line(Judgement judgement) {
-    if (judgement.findings().isEmpty()) {
-      return null;
-    }
-    Finding worst = judgement.findings().get(0);
-    return worst.verdict() == Verdict.ALLOWED ? null : worst.point() + ": " + worst.says();
+        Judgement.decidedBy(judgement));
   }
 }

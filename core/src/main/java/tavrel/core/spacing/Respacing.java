@@ -17,22 +17,11 @@ public record Respacing(Way way, List<LocalDate> days) {
   /** Ways to go on. */
   public enum Way {
     /** The missed round on its new day and every later one as much later. */
-    SHIFT_ALL("move this round and all after it"),
+    SHIFT_ALL,
     /** The missed round on its new day, the others as they were. */
-    MOVE_ONE("move this round alone"),
+    MOVE_ONE,
     /** The missed round is dropped. */
-    LEAVE_OUT("leave this round out");
-
-    private final String words;
-
-    Way(String words) {
-      this.words = words;
-    }
-
-    /** How it is offered on screen. */
-    public String words() {
-      return words;
-    }
+    LEAVE_OUT
   }
 
   /**

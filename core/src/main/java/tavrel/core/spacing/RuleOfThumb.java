@@ -3,6 +3,7 @@ package tavrel.core.spacing;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import tavrel.core.Fact;
 
 /**
  * The rule of thumb that people carry: the rounds span the capping time, 12 days for workers or 15
@@ -11,7 +12,7 @@ import java.util.List;
  * @param holds whether the rounds keep to it
  * @param says the rule and how the rounds stand to it
  */
-public record RuleOfThumb(boolean holds, String says) {
+public record RuleOfThumb(boolean holds, Fact says) {
 
   private static final int WORKER_SPAN = 12;
   private static final int DRONE_SPAN = 15;
@@ -22,7 +23,7 @@ public record RuleOfThumb(boolean holds, String says) {
     List<LocalDate> days = schedule.days();
     int needed = drones ? DRONE_SPAN : WORKER_SPAN;
     if (days.isEmpty()) {
-      return new RuleOfThumb(false, "no round, no span");
+      return new RuleOfThumb(false, Fact.of("thumb.noRound"));
     }
     long span = ChronoUnit.DAYS.between(days.get(0), days.get(days.size() - 1));
     long widest = 0;
@@ -30,13 +31,12 @@ public record RuleOfThumb(boolean holds, String says) {
       widest = Math.max(widest, ChronoUnit.DAYS.between(days.get(i - 1), days.get(i)));
     }
     boolean holds = span >= needed && widest <= WIDEST_GAP;
-    String says =
-        "spans "
-            + span
-            + " of "
-            + needed
-            + " days"
-            + (days.size() > 1 ? ", widest gap " + widest + " of at most 7" : "");
+    Fact says =
+        (days.size() > 1
+                ? Fact.of("thumb.spanAndGap").figure("gap", widest).figure("widest", WIDEST_GAP)
+                : Fact.of("thumb.span"))
+            .figure("span", span)
+            .count("needed", needed, "day");
     return new RuleOfThumb(holds, says);
   }
 }

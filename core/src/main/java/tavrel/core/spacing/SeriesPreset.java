@@ -6,7 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodEvent;
@@ -18,27 +18,16 @@ import tavrel.core.brood.BroodEvent;
  * @param days days of the rounds; empty where the occasion is not there
  * @param says why these days, or why none
  */
-public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says) {
+public record SeriesPreset(Occasion occasion, List<LocalDate> days, Fact says) {
 
   /** Occasions on which keepers treat. */
   public enum Occasion {
-    SWARM("caught swarm"),
-    PACKAGE("package"),
-    SPLIT("split"),
-    BEFORE_SALE("before a sale or a move"),
-    LATE_SUMMER("late summer"),
-    WINTER("winter");
-
-    private final String words;
-
-    Occasion(String words) {
-      this.words = words;
-    }
-
-    /** Its name on screen. */
-    public String words() {
-      return words;
-    }
+    SWARM,
+    PACKAGE,
+    SPLIT,
+    BEFORE_SALE,
+    LATE_SUMMER,
+    WINTER
   }
 
   private static final int WEEK = 7;
@@ -50,21 +39,20 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
    */
   public static List<SeriesPreset> of(BroodClock clock, SeasonDates season, boolean south) {
     return List.of(
-        inWindow(Occasion.SWARM, clock, BroodEvent.SwarmHived.class, "no swarm hived here"),
-        inWindow(Occasion.PACKAGE, clock, BroodEvent.PackageHived.class, "no package hived here"),
-        inWindow(Occasion.SPLIT, clock, BroodEvent.Split.class, "no split on record here"),
+        inWindow(Occasion.SWARM, clock, BroodEvent.SwarmHived.class, Fact.of("preset.noSwarm")),
+        inWindow(
+            Occasion.PACKAGE, clock, BroodEvent.PackageHived.class, Fact.of("preset.noPackage")),
+        inWindow(Occasion.SPLIT, clock, BroodEvent.Split.class, Fact.of("preset.noSplit")),
         new SeriesPreset(
             Occasion.BEFORE_SALE,
             Schedule.every(clock.today(), 3, WEEK).days(),
-            "three weekly rounds from today; keep "
-                + NumberText.day(clock.today().plusDays(3L * WEEK))
-                + " or later for the sale, and count before it"),
+            Fact.of("preset.beforeSale").day("day", clock.today().plusDays(3L * WEEK))),
         lateSummer(clock.today(), season),
         winter(clock, season, south));
   }
 
   private static SeriesPreset inWindow(
-      Occasion occasion, BroodClock clock, Class<? extends BroodEvent> wanted, String none) {
+      Occasion occasion, BroodClock clock, Class<? extends BroodEvent> wanted, Fact none) {
     BroodEvent last =
         clock.events().stream()
             .filter(wanted::isInstance)
@@ -73,12 +61,12 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
     LocalDate day = last == null ? null : BroodBreak.ownDay(clock);
     if (last == null || day == null || !day.isBefore(clock.today().plusDays(45))) {
       return new SeriesPreset(
-          occasion, List.of(), last == null ? none : "its window without capped brood is over");
+          occasion, List.of(), last == null ? none : Fact.of("preset.windowIsOver"));
     }
     return new SeriesPreset(
         occasion,
         List.of(day),
-        "one round on " + NumberText.day(day) + ", " + clock.on(day).words());
+        Fact.of("preset.oneRound").day("day", day).word("brood", clock.on(day)));
   }
 
   private static SeriesPreset lateSummer(LocalDate today, SeasonDates season) {
@@ -88,12 +76,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
     return new SeriesPreset(
         Occasion.LATE_SUMMER,
         Schedule.every(late ? today : start, 4, WEEK).days(),
-        "four weekly rounds, "
-            + (late
-                ? "from today: the last comes after "
-                    + NumberText.day(by)
-                    + ", your date for winter bees"
-                : "the last on " + NumberText.day(by) + ", your date for winter bees"));
+        (late ? Fact.of("preset.fourFromToday") : Fact.of("preset.fourUntil")).day("by", by));
   }
 
   private static SeriesPreset winter(BroodClock clock, SeasonDates season, boolean south) {
@@ -104,14 +87,9 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, String says)
             : LocalDate.of(pause.from().getYear(), Month.DECEMBER, 21);
     LocalDate day = nearestFree(clock, pause, solstice);
     return day == null
-        ? new SeriesPreset(
-            Occasion.WINTER, List.of(), "no day without capped brood is expected next winter")
+        ? new SeriesPreset(Occasion.WINTER, List.of(), Fact.of("preset.noFreeDay"))
         : new SeriesPreset(
-            Occasion.WINTER,
-            List.of(day),
-            "one round on "
-                + NumberText.day(day)
-                + ", near the solstice, expected without capped brood: look to confirm");
+            Occasion.WINTER, List.of(day), Fact.of("preset.nearSolstice").day("day", day));
   }
 
   private static DaySpan nextPause(LocalDate today, SeasonDates season) {

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.ModelParameter;
-import tavrel.core.NumberText;
 
 /**
  * What of the product the rounds to come need, until when it lasts, and what to order by when.
@@ -82,17 +82,14 @@ public record AcidOrder(
   }
 
   /** What to say of it on a day, or empty where there is time. */
-  public Optional<String> warning(LocalDate today) {
+  public Optional<Fact> warning(LocalDate today) {
     if (runsOutOn == null || orderBy == null || orderBy.isAfter(today.plusDays(SPOKEN_OF))) {
       return Optional.empty();
     }
     return Optional.of(
-        "acid does not suffice for the round of "
-            + NumberText.day(runsOutOn)
-            + "; order "
-            + NumberText.plain(orderGrams)
-            + " g "
-            + (orderBy.isBefore(today) ? "now, it was due by " : "by ")
-            + NumberText.day(orderBy));
+        (orderBy.isBefore(today) ? Fact.of("stock.orderNow") : Fact.of("stock.orderBy"))
+            .day("round", runsOutOn)
+            .gramsSet("grams", orderGrams)
+            .day("by", orderBy));
   }
 }

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 
 /**
  * What the rounds to come will use up beside the acid, by how long each thing lasts. An estimate.
@@ -18,10 +18,10 @@ import tavrel.core.NumberText;
  * @param pieces that will be changed until the last of those rounds
  * @param runsOutOn day of the change for which no piece is left, or null where enough are there or
  *     nobody counted them
- * @param from what it follows from, in a sentence
+ * @param from what it follows from
  */
 public record SupplyForecast(
-    SupplyKind kind, int pieces, @Nullable LocalDate runsOutOn, String from) {
+    SupplyKind kind, int pieces, @Nullable LocalDate runsOutOn, Fact from) {
 
   /**
    * A round to come.
@@ -85,10 +85,7 @@ public record SupplyForecast(
       }
     }
     return new SupplyForecast(
-        SupplyKind.SEALS,
-        changes.size(),
-        runsOut(changes, onHand),
-        "burns to come, held against the burns that each tool's seals last");
+        SupplyKind.SEALS, changes.size(), runsOut(changes, onHand), Fact.of("stock.fromSeals"));
   }
 
   /**
@@ -113,18 +110,13 @@ public record SupplyForecast(
         SupplyKind.FILTERS,
         changes.size(),
         runsOut(changes, onHand),
-        "about "
-            + Math.round(60 * hoursPerBurn)
-            + " min a hive as in earlier rounds, a change every "
-            + NumberText.plain(now.most())
-            + " h of rounds");
+        Fact.of("stock.fromFilters")
+            .minutes("aHive", Math.round(60 * hoursPerBurn))
+            .figure("every", now.most()));
   }
 
-  /**
-   * The day on which a pack has to give most, in a sentence, by pack; those that suffice are left
-   * out.
-   */
-  public static List<String> shortOfCharges(List<ToCome> rounds, List<ToolNow> tools) {
+  /** The day on which a pack has to give most, by pack; those that suffice are left out. */
+  public static List<Fact> shortOfCharges(List<ToCome> rounds, List<ToolNow> tools) {
     Map<String, Map<LocalDate, Double>> charges = new TreeMap<>();
     Map<String, ToolNow> ofPack = new HashMap<>();
     for (ToolNow tool : tools) {
@@ -141,7 +133,7 @@ public record SupplyForecast(
         }
       }
     }
-    List<String> says = new ArrayList<>();
+    List<Fact> says = new ArrayList<>();
     charges.forEach(
         (pack, days) -> {
           Map.Entry<LocalDate, Double> heaviest =
@@ -152,14 +144,11 @@ public record SupplyForecast(
           int there = Objects.requireNonNull(ofPack.get(pack)).packs();
           if (needed > there) {
             says.add(
-                pack
-                    + ": "
-                    + needed
-                    + " charges on "
-                    + NumberText.day(heaviest.getKey())
-                    + ", "
-                    + (there == 1 ? "1 is there" : there + " are there")
-                    + "; charge between, or take another tool along");
+                Fact.of("stock.shortOfCharges")
+                    .text("pack", pack)
+                    .count("needed", needed, "charge")
+                    .day("day", heaviest.getKey())
+                    .figure("there", there));
           }
         });
     return List.copyOf(says);

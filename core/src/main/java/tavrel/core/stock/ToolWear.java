@@ -2,6 +2,7 @@ package tavrel.core.stock;
 
 import java.util.ArrayList;
 import java.util.List;
+import tavrel.core.Fact;
 import tavrel.core.burn.Tool;
 
 /**
@@ -11,20 +12,22 @@ import tavrel.core.burn.Tool;
  * @param burnsOnSeals burns since its seals were changed, or since ever
  * @param sealsDue whether that is as many as they bear
  * @param uncleanedAfter apiaries that it burned in since it was cleaned
- * @param due what is due, in words; empty if nothing is
+ * @param due what is due; empty if nothing is
  */
 public record ToolWear(
-    int burnsOnSeals, boolean sealsDue, List<String> uncleanedAfter, List<String> due) {
+    int burnsOnSeals, boolean sealsDue, List<String> uncleanedAfter, List<Fact> due) {
 
   /** Reads a tool's wear. */
   public static ToolWear of(Tool tool, int burnsOnSeals, List<String> uncleanedAfter) {
-    boolean sealsDue = tool.sealsEvery() != null && burnsOnSeals >= tool.sealsEvery();
-    List<String> due = new ArrayList<>();
+    Integer every = tool.sealsEvery();
+    boolean sealsDue = every != null && burnsOnSeals >= every;
+    List<Fact> due = new ArrayList<>();
     if (!uncleanedAfter.isEmpty()) {
-      due.add("clean it: burned in " + String.join(", ", uncleanedAfter) + " since");
+      due.add(Fact.of("gear.cleanIt").text("apiaries", String.join(", ", uncleanedAfter)));
     }
-    if (sealsDue) {
-      due.add("change its seals: " + burnsOnSeals + " burns, of " + tool.sealsEvery());
+    if (every != null && sealsDue) {
+      due.add(
+          Fact.of("gear.changeSeals").count("burns", burnsOnSeals, "burn").figure("every", every));
     }
     return new ToolWear(burnsOnSeals, sealsDue, List.copyOf(uncleanedAfter), List.copyOf(due));
   }

@@ -6,17 +6,25 @@ package tavrel.core.units;
  * @param temperature of air and tools
  * @param wind its speed
  * @param road how far one drives
+ * @param mass of acid and product
+ * @param measures whether scoops or their weight are told first
+ * @param volume of liquids
  * @param clock hours of the day
  * @param dates which comes first, day or month
  * @param decimals what parts whole from tenths
+ * @param weekStart day on which a week begins
  */
 public record OwnUnits(
     Temperature temperature,
     Wind wind,
     Road road,
+    Mass mass,
+    MeasureOrder measures,
+    Volume volume,
     ClockStyle clock,
     DateOrder dates,
-    DecimalSign decimals) {
+    DecimalSign decimals,
+    WeekStart weekStart) {
 
   /** Scales of temperature. */
   public enum Temperature {
@@ -35,6 +43,32 @@ public record OwnUnits(
   public enum Road {
     KILOMETRES,
     MILES
+  }
+
+  /** Units of weight. */
+  public enum Mass {
+    GRAMS,
+    GRAINS,
+    OUNCES
+  }
+
+  /** "2.1 g (2 scoops)" or "2 scoops (2.1 g)". */
+  public enum MeasureOrder {
+    WEIGHT_FIRST,
+    SCOOPS_FIRST
+  }
+
+  /** Units of liquids. */
+  public enum Volume {
+    LITRES,
+    US_GALLONS
+  }
+
+  /** Days on which a week may begin. */
+  public enum WeekStart {
+    MONDAY,
+    SATURDAY,
+    SUNDAY
   }
 
   /** 14:05 or 2:05 pm. */

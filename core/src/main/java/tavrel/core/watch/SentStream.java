@@ -2,6 +2,7 @@ package tavrel.core.watch;
 
 import java.util.ArrayList;
 import java.util.List;
+import tavrel.core.Fact;
 
 /** Samples that a tool sends of itself. Safe for a sender and a watcher at once. */
 public final class SentStream implements ToolStream {
@@ -26,8 +27,8 @@ public final class SentStream implements ToolStream {
   }
 
   @Override
-  public String says() {
-    return "samples sent by the tool";
+  public Fact says() {
+    return Fact.of("stream.sent");
   }
 
   @Override

@@ -14,22 +14,11 @@ public final class SimulatedBowl {
 
   /** What can be wrong with it. */
   public enum Fault {
-    NONE("nothing"),
-    STUCK_CAP("the cap is stuck: the acid does not fall"),
-    CLOG("the way out is clogged: the vapour cannot leave"),
-    WEAK_PACK("the pack is weak"),
-    OVERLOAD("three times the acid in one load");
-
-    private final String words;
-
-    Fault(String words) {
-      this.words = words;
-    }
-
-    /** What it is, in words. */
-    public String words() {
-      return words;
-    }
+    NONE,
+    STUCK_CAP,
+    CLOG,
+    WEAK_PACK,
+    OVERLOAD
   }
 
   /**

@@ -2,6 +2,7 @@ package tavrel.core.watch;
 
 import java.util.ArrayList;
 import java.util.List;
+import tavrel.core.Fact;
 
 /** The shipped {@link SimulatedBowl} as a stream, two samples a second. */
 public final class SimulatedStream implements ToolStream {
@@ -47,8 +48,8 @@ public final class SimulatedStream implements ToolStream {
   }
 
   @Override
-  public String says() {
-    return "simulated tool";
+  public Fact says() {
+    return Fact.of("stream.simulated");
   }
 
   @Override

@@ -1,6 +1,7 @@
 package tavrel.core.watch;
 
 import java.util.List;
+import tavrel.core.Fact;
 
 /**
  * A tool that tells its temperature. This is all that a real tool has to offer: a driver for one
@@ -25,8 +26,8 @@ public interface ToolStream {
    */
   default void released(double grams) {}
 
-  /** What it is, in words for the screen. */
-  String says();
+  /** What it is. */
+  Fact says();
 
   /** Whether it stands in for a tool, so that nobody takes its samples for measured ones. */
   boolean standIn();

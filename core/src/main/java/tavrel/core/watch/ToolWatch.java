@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * A tool under watch: its stream, what the watcher makes of it, and the latest minutes for the eye.
@@ -35,11 +36,10 @@ public final class ToolWatch {
    * What is seen at a moment.
    *
    * @param tool what the watcher knows of it
-   * @param source where its samples come from, in words
+   * @param source where its samples come from
    * @param standIn whether they stand in for a tool's
    * @param seconds the moment, since the stream began, s
    * @param state what the bowl is doing
-   * @param says the same in words
    * @param celsius median of the last three samples, °C, or null before the first
    * @param volts of its pack at the last sample, V, or null
    * @param lowest of the load that burns or burned last, °C, or null
@@ -50,27 +50,17 @@ public final class ToolWatch {
    */
   public record Seen(
       WatchedTool tool,
-      String source,
+      Fact source,
       boolean standIn,
       double seconds,
       WatchState state,
-      String says,
       @Nullable Double celsius,
       @Nullable Double volts,
       @Nullable Double lowest,
-      List<Told> alerts,
+      List<WatchAlert> alerts,
       List<Sample> latest,
       double silentFor,
       double goneWithin) {}
-
-  /**
-   * An alert in words.
-   *
-   * @param alert which
-   * @param says what is seen
-   * @param toDo what to do about it
-   */
-  public record Told(WatchAlert alert, String says, String toDo) {}
 
   /**
    * Takes what the stream has by now.
@@ -137,13 +127,10 @@ public final class ToolWatch {
         stream.standIn(),
         now,
         watcher.state(),
-        watcher.state().words(),
         last == null ? null : watcher.celsius(),
         last == null ? null : last.volts(),
         Double.isNaN(watcher.chargedAt()) ? null : watcher.lowest(),
-        watcher.alerts().stream()
-            .map(alert -> new Told(alert, alert.says(), alert.toDo()))
-            .toList(),
+        List.copyOf(watcher.alerts()),
         List.copyOf(latest),
         last == null ? now : now - last.seconds(),
         BurnWatcher.DONE_BELOW_SET);

@@ -2,6 +2,7 @@ package tavrel.core.watch;
 
 import java.util.Comparator;
 import java.util.List;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 /** A recorded trace, played again as fast as it was recorded. */
@@ -38,8 +39,8 @@ public final class TraceStream implements ToolStream {
   }
 
   @Override
-  public String says() {
-    return "recorded trace " + name;
+  public Fact says() {
+    return Fact.of("stream.trace").text("name", name);
   }
 
   @Override

@@ -3,26 +3,15 @@ package tavrel.core.watch;
 /** What a heated bowl is doing. */
 public enum WatchState {
   /** Not hot enough yet: no acid. */
-  PREHEATING("heating up"),
+  PREHEATING,
   /** At its set temperature: the acid may go in. */
-  READY("ready"),
+  READY,
   /** The acid is in: the bowl is being cooled by it. */
-  CHARGED("acid in"),
+  CHARGED,
   /** Most of the acid is gone: the bowl warms again. */
-  RECOVERING("recovering"),
+  RECOVERING,
   /** The load is gone. */
-  DONE("load gone");
-
-  private final String words;
-
-  WatchState(String words) {
-    this.words = words;
-  }
-
-  /** Its name on screen. */
-  public String words() {
-    return words;
-  }
+  DONE;
 
   /** Whether acid is in the bowl. */
   public boolean isBurning() {

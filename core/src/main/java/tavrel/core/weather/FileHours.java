@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * Hours that a file tells of. A hole of up to two hours is filled between its neighbours; of a
@@ -32,8 +33,8 @@ public record FileHours(
   }
 
   @Override
-  public String says() {
-    return "file " + file;
+  public Fact says() {
+    return Fact.of("weather.file").text("file", file);
   }
 
   @Override

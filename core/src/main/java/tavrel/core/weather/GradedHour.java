@@ -3,6 +3,7 @@ package tavrel.core.weather;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * One hour, judged.
@@ -13,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param grade how well it suits
  * @param reasons what speaks against it; empty for a good hour
  * @param advice what to mind in it, or null
- * @param source who tells of it, in words, or null
+ * @param source who tells of it, or null
  * @param madeUp whether its weather is made up
  */
 public record GradedHour(
@@ -22,8 +23,8 @@ public record GradedHour(
     double reach,
     HourGrade grade,
     List<HourReason> reasons,
-    @Nullable String advice,
-    @Nullable String source,
+    @Nullable Fact advice,
+    @Nullable Fact source,
     boolean madeUp) {
 
   /** An hour that no source tells of. */

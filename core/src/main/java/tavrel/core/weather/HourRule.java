@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.weather.HourReason.Code;
 
 /**
@@ -142,12 +143,10 @@ public record HourRule(
   }
 
   /** What to mind at such a temperature, or null. */
-  private static @Nullable String advice(double celsius) {
+  private static @Nullable Fact advice(double celsius) {
     if (celsius < FROST) {
-      return "tight cluster: a milder hour is better, else a small first load to loosen it";
+      return Fact.of("hour.tightCluster");
     }
-    return celsius > HOT
-        ? "heat in a full mask: drink, take turns, open in time; a shut colony overheats"
-        : null;
+    return celsius > HOT ? Fact.of("hour.heat") : null;
   }
 }

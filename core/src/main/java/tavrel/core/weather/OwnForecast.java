@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 /**
@@ -148,8 +149,8 @@ public record OwnForecast(
     }
 
     @Override
-    public String says() {
-      return "forecast by " + figures.by();
+    public Fact says() {
+      return Fact.of("weather.forecastBy").text("who", figures.by());
     }
   }
 }

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 /**
@@ -70,7 +71,7 @@ public record Reading(
   }
 
   @Override
-  public String says() {
-    return "read by " + by;
+  public Fact says() {
+    return Fact.of("weather.readBy").text("who", by);
   }
 }

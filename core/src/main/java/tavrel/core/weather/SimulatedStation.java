@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
+import tavrel.core.Fact;
 
 /**
  * A made-up weather station for places without one: a yearly and a daily cycle by latitude, with
@@ -18,6 +19,8 @@ public final class SimulatedStation {
 
   /** Half the width of a band that holds four out of five, in standard deviations. */
   private static final double EIGHTY_PERCENT = 1.2816;
+
+  private static final Fact SAYS = Fact.of("weather.simulatedStation");
 
   private final double[] phase = new double[FRONT_PERIOD_DAYS.length];
   private final long seed;
@@ -67,8 +70,8 @@ public final class SimulatedStation {
     }
 
     @Override
-    public String says() {
-      return "simulated station";
+    public Fact says() {
+      return SAYS;
     }
   }
 

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * Who tells of the weather: a thermometer, the keeper's own forecast, a file, or the simulated
@@ -37,8 +38,8 @@ public interface WeatherSource {
   /** When it told so. */
   Instant made();
 
-  /** What it is, in a few words that are shown beside its figures. */
-  String says();
+  /** What it is, as it is told beside its figures. */
+  Fact says();
 
   /**
    * Whether its figures are made up. Such figures may be shown, named as what they are, but decide

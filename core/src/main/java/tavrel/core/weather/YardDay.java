@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.ToIntFunction;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * One calendar day of an apiary: its light, its hours, and the windows worth working in.
@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param hours every hour, judged
  * @param windows stretches of good and fair hours
  * @param warmth what it was judged by
- * @param source where the weather comes from, in words
+ * @param source where the weather comes from
  * @param unsure half the width of the band in which its temperatures lie four times out of five,
  *     °C; 0 where they are known, or nobody knows how unsure they are
  * @param madeUp whether some of it is made up, see {@link WeatherSource#madeUp}
@@ -41,7 +41,7 @@ public record YardDay(
     List<GradedHour> hours,
     List<Window> windows,
     Warmth warmth,
-    String source,
+    Fact source,
     double unsure,
     boolean madeUp) {
 
@@ -190,9 +190,9 @@ public record YardDay(
     return parts;
   }
 
-  /** "file a.csv", or with hours where there are several: "20 h file a.csv, 4 h unknown". */
-  private static String sourceOf(List<GradedHour> hours) {
-    Map<String, Integer> told = new LinkedHashMap<>();
+  /** One source, or with hours where there are several. */
+  private static Fact sourceOf(List<GradedHour> hours) {
+    Map<Fact, Integer> told = new LinkedHashMap<>();
     int unknown = 0;
     for (GradedHour hour : hours) {
       if (hour.source() == null) {
@@ -202,16 +202,23 @@ public record YardDay(
       }
     }
     if (told.isEmpty()) {
-      return "no source tells of this day";
+      return Fact.of("weather.noSource");
     }
     if (told.size() == 1 && unknown == 0) {
       return told.keySet().iterator().next();
     }
     if (unknown > 0) {
-      told.put("unknown", unknown);
+      told.put(Fact.of("weather.unknown"), unknown);
     }
-    return told.entrySet().stream()
-        .map(each -> each.getValue() + " h " + each.getKey())
-        .collect(Collectors.joining(", "));
+    return Fact.of("weather.several")
+        .facts(
+            "sources",
+            told.entrySet().stream()
+                .map(
+                    each ->
+                        Fact.of("weather.hoursOf")
+                            .count("hours", each.getValue(), "hour")
+                            .fact("source", each.getKey()))
+                .toList());
   }
 }

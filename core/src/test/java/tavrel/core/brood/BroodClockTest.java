@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.apiaryyear.SeasonDates;
 
@@ -41,7 +42,11 @@ class BroodClockTest {
 
     assertThat(firstWithin(clock, 60)).isNull();
     assertThat(clock.why())
-        .anyMatch(says -> says.contains("2 days more") && says.contains("5 of drones"));
+        .contains(
+            Fact.of("brood.cagedTooShort")
+                .count("shut", 11, "day")
+                .count("workers", 2, "day")
+                .count("drones", 5, "day"));
   }
 
   @Test
@@ -94,7 +99,7 @@ class BroodClockTest {
     assertThat(clock.lookDates())
         .extracting(LookDate::day)
         .containsExactly(day("2026-05-22"), day("2026-05-22"));
-    assertThat(clock.lookDates()).anyMatch(look -> look.why().contains("eggs should be seen"));
+    assertThat(clock.lookDates()).anyMatch(look -> look.why().equals(Fact.of("brood.eggsByThen")));
   }
 
   @Test
@@ -222,7 +227,8 @@ class BroodClockTest {
     BroodClock split = clock("2026-05-15", split(YoungestBrood.EGGS));
     assertThat(swarmed.workers()).isEqualTo(split.workers());
     assertThat(swarmed.foundedOn()).as("the colony is the same").isNull();
-    refused("a split or a swarm", new BroodEvent.SwarmLeft(day("2026-05-01")), caged("2026-05-05"));
+    refused(
+        "order.noQueenToCage", new BroodEvent.SwarmLeft(day("2026-05-01")), caged("2026-05-05"));
   }
 
   @Test
@@ -242,14 +248,14 @@ class BroodClockTest {
 
   @Test
   void what_cannot_have_happened_is_refused_with_the_reason() {
-    refused("let out", new BroodEvent.QueenReleased(day("2026-06-12")));
-    refused("caged already, since 2026-06-01", caged("2026-06-01"), caged("2026-06-03"));
-    refusedAtEntry("has not come yet", new BroodEvent.SwarmHived(day("2026-07-02"), Comb.DRAWN));
+    refused("order.noneCaged", new BroodEvent.QueenReleased(day("2026-06-12")));
+    refused("order.cagedAlready", caged("2026-06-01"), caged("2026-06-03"));
+    refusedAtEntry("order.hasNotCome", new BroodEvent.SwarmHived(day("2026-07-02"), Comb.DRAWN));
     refusedAtEntry("three years", caged("1926-06-01"));
-    refused("had stopped", new BroodEvent.LayingStarted(day("2026-06-01")));
-    refused("caged since 2026-06-01", caged("2026-06-01"), stopped("2026-06-02"));
-    refused("split", split(YoungestBrood.EGGS), caged("2026-05-05"));
-    refusedAtEntry("60 days ahead", new BroodEvent.QueenReleased(day("2026-10-01")));
+    refused("order.hadNotStopped", new BroodEvent.LayingStarted(day("2026-06-01")));
+    refused("order.cagedSoNoneLays", caged("2026-06-01"), stopped("2026-06-02"));
+    refused("order.noQueenToCage", split(YoungestBrood.EGGS), caged("2026-05-05"));
+    refusedAtEntry("order.tooFarAhead", new BroodEvent.QueenReleased(day("2026-10-01")));
     assertThatThrownBy(() -> new BroodEvent.PackageHived(day("2026-04-04"), day("2026-04-01")))
         .isInstanceOf(InvalidValue.class)
         .hasMessageContaining("before 2026-04-04");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 
 class BurnLineTest {
 
@@ -23,7 +24,9 @@ class BurnLineTest {
     assertThat(line.to().load()).isEqualTo(5);
     assertThat(line.to().seconds()).isEqualTo(270);
     assertThat(line.to().planned()).isCloseTo(310.5, within(1e-9));
-    assertThat(line.says()).isEqualTo("70 s + 40.0 s × grams, R² 0.98");
+    assertThat(line.says())
+        .isEqualTo(
+            Fact.of("burn.line").figure("r2", 0.98).figure("seconds", 70).figure("perGram", 40));
   }
 
   @Test
@@ -37,7 +40,11 @@ class BurnLineTest {
   void one_load_says_how_it_was_scaled_and_claims_nothing_of_its_fit() {
     assertThat(BurnLine.of(fit(BurnFit.Basis.ONE_LOAD, null, 2)).says())
         .isEqualTo(
-            "70 s + 40.0 s × grams, scaled from one load: 0.6 of it fixed, 0.4 by the grams");
+            Fact.of("burn.lineFromOneLoad")
+                .share("fixed", 0.6)
+                .share("byGrams", 0.4)
+                .figure("seconds", 70)
+                .figure("perGram", 40));
   }
 
   @Test

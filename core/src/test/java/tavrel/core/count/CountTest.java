@@ -10,6 +10,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 class CountTest {
@@ -32,10 +33,16 @@ class CountTest {
     assertThat(of(0, 300).beesToSettle(0.01)).isEqualTo(381);
     assertThat(Interval.sizeThatSettles(2 / 300.0, 0.01, 300, 5_000)).isEqualTo(3_423);
     assertThat(of(2, 300).beesToSettle(0.01)).isNull();
-    assertThat(of(2, 300).says(0.01)).endsWith("too close to tell by washing");
-    assertThat(of(9, 300).says(0.02))
+    assertThat(of(2, 300).told(0.01).code()).isEqualTo("count.tooClose");
+    assertThat(of(9, 300).told(0.02))
         .isEqualTo(
-            "3.0 % (95 %: 1.6 % to 5.6 %; limit 2 %): cannot tell yet; wash 453 more bees to know");
+            Fact.of("count.washMore")
+                .figure("more", 453)
+                .share("share", 0.03)
+                .share("low", of(9, 300).interval().low())
+                .share("high", of(9, 300).interval().high())
+                .share("limit", 0.02)
+                .word("status", InfestationStatus.CANNOT_TELL));
   }
 
   @Test

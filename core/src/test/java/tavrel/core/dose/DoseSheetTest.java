@@ -11,7 +11,9 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
+import tavrel.core.Value;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
@@ -38,7 +40,7 @@ class DoseSheetTest {
     assertThat(sheet.hives()).extracting(line -> line.hive().name()).containsExactly("1", "2", "3");
     assertThat(sheet.hives())
         .extracting(HiveDose::eachLoad)
-        .containsExactly("4.0 g", "2.0 g", "1.0 g");
+        .containsExactly(each(4), each(2), each(1));
     assertThat(sheet.totalAcid()).isCloseTo(7, within(1e-9));
     assertThat(sheet.caps()).isEqualTo(3);
   }
@@ -76,18 +78,31 @@ class DoseSheetTest {
   void a_scoop_too_coarse_for_a_nucleus_is_said_by_name() {
     DoseSheet sheet = sheet(List.of(SINGLE, NUCLEUS), perBox(2), new Measure(Spoon.TSP_US, 2));
     assertThat(sheet.unmeasurable()).containsExactly("3");
-    assertThat(sheet.hives().get(1).why()).anyMatch(step -> step.contains("finer measure"));
+    assertThat(sheet.hives().get(1).why()).anyMatch(step -> step.code().equals("dose.tooCoarse"));
   }
 
   @Test
   void every_figure_can_be_asked_why() {
     assertThat(sheet(List.of(DOUBLE), perBox(2), Measure.SCALE).hives().get(0).why())
         .containsExactly(
-            "Boxes: 2x deep 10 counts 1 + 1 = 2.00",
-            "Grams: 2 g acid dihydrate a box × 2.00 = 4.00 g acid dihydrate",
-            "Product: ÷ strength 100 % = 4.00 g",
-            "Loads: the tool takes 4 g, so 1 load of 4.00 g",
-            "Measured: scale read to 0.1 g, so 4.0 g a load, 4.00 g acid in all, to the point");
+            Fact.of("dose.boxesAdded")
+                .with("factors", new Value.Sum(List.of(new Value.Figure(1), new Value.Figure(1))))
+                .with("boxes", BoxNotation.told(DOUBLE.boxes()))
+                .figure("sum", 2),
+            Fact.of("dose.gramsABox")
+                .gramsSet("given", 2)
+                .word("of", GramsOf.ACID_DIHYDRATE)
+                .figure("factor", 2)
+                .grams("target", 4),
+            Fact.of("dose.product").figure("strength", 100).grams("product", 4),
+            Fact.of("dose.oneLoad")
+                .count("loads", 1, "load")
+                .grams("each", 4)
+                .gramsSet("capacity", 4),
+            Fact.of("dose.measuredToThePoint")
+                .fact("step", Fact.of("measure.scale").gramsSet("step", 0.1))
+                .fact("each", each(4))
+                .grams("total", 4));
   }
 
   @Test
@@ -101,7 +116,8 @@ class DoseSheetTest {
         .satisfies(
             worst -> {
               assertThat(worst.verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
-              assertThat(worst.line()).isEqualTo("at least 5 days between rounds");
+              assertThat(worst.line())
+                  .isEqualTo(Fact.of("label.lineLeastDaysBetween").count("least", 5, "day"));
             });
   }
 
@@ -114,7 +130,7 @@ class DoseSheetTest {
     assertThat(sheet.hives().get(0).totalAcid()).isCloseTo(2, within(1e-9));
     assertThat(sheet.hives().get(0).exception()).isEqualTo("weak for its boxes");
     assertThat(sheet.hives().get(0).why())
-        .startsWith("Exception for this hive: weak for its boxes");
+        .startsWith(Fact.of("dose.exception").text("reason", "weak for its boxes"));
     assertThat(sheet.hives().get(1).exception()).isNull();
     assertThatThrownBy(() -> new HiveException(DOUBLE.id(), perBox(1), " "))
         .isInstanceOf(InvalidValue.class);
@@ -135,9 +151,13 @@ class DoseSheetTest {
         sheet(List.of(DOUBLE), with(settings(perBox(2), Measure.SCALE), 0.5, List.of()));
     HiveDose line = sheet.hives().get(0);
     assertThat(line.totalAcid()).isCloseTo(4, within(1e-9));
-    assertThat(line.eachLoad()).isEqualTo("0.5 g first, then 3.5 g");
+    assertThat(line.eachLoad())
+        .isEqualTo(
+            Fact.of("loads.loosening")
+                .with("first", Value.Grams.weighed(0.5))
+                .fact("then", each(3.5)));
     assertThat(line.loads().count()).isEqualTo(2);
-    assertThat(line.why()).anyMatch(step -> step.contains("the same total"));
+    assertThat(line.why()).anyMatch(step -> step.code().equals("dose.loosening"));
   }
 
   @Test
@@ -211,5 +231,9 @@ class DoseSheetTest {
         BoxNotation.read(boxes),
         0,
         Floor.SOLID);
+  }
+
+  private static Fact each(double grams) {
+    return Fact.of("loads.each").with("each", Value.Grams.weighed(grams));
   }
 }

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tavrel.core.InvalidValue;
+import tavrel.core.Value;
 
 class MeasureTest {
 
@@ -53,8 +54,10 @@ class MeasureTest {
 
   @Test
   void loads_are_told_in_the_words_of_the_measure() {
-    assertThat(Measure.SCALE.words(21)).isEqualTo("2.1 g");
-    assertThat(Measure.level(Spoon.QUARTER_TSP_US).words(1)).isEqualTo("1 scoop");
-    assertThat(Measure.level(Spoon.QUARTER_TSP_US).words(4)).isEqualTo("4 scoops");
+    assertThat(Measure.SCALE.told(21)).isEqualTo(Value.Grams.weighed(21 * 0.1));
+    assertThat(Measure.level(Spoon.QUARTER_TSP_US).told(1))
+        .isInstanceOfSatisfying(Value.Scoops.class, one -> assertThat(one.scoops()).isEqualTo(1));
+    assertThat(Measure.level(Spoon.QUARTER_TSP_US).told(4))
+        .isInstanceOfSatisfying(Value.Scoops.class, four -> assertThat(four.scoops()).isEqualTo(4));
   }
 }

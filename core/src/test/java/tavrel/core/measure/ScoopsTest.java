@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 class ScoopsTest {
@@ -17,7 +18,7 @@ class ScoopsTest {
     assertThat(scoops.mean()).isCloseTo(1.0, within(1e-9));
     assertThat(scoops.spread()).isCloseTo(0.15811, within(1e-5));
     assertThat(scoops.spreadPercent()).isCloseTo(15.811, within(1e-3));
-    assertThat(scoops.warnings()).singleElement().asString().contains("differ by 15.8 %");
+    assertThat(scoops.warnings()).extracting(Fact::code).containsExactly("scoops.differ");
     assertThat(scoops.measure().step()).isCloseTo(1.0, within(1e-9));
   }
 
@@ -30,21 +31,16 @@ class ScoopsTest {
   @Test
   void a_mean_far_from_the_usual_is_pointed_out() {
     assertThat(Scoops.of(Spoon.QUARTER_TSP_US, same(1.2)).warnings())
-        .singleElement()
-        .asString()
-        .contains("20.2 % over");
+        .extracting(Fact::code)
+        .containsExactly("scoops.overUsual");
   }
 
   @Test
   void a_tablespoon_weighed_for_a_teaspoon_is_asked_about_not_taken_for_crystals() {
     assertThat(Scoops.of(Spoon.QUARTER_TSP_US, same(2.99)).warnings())
-        .singleElement()
-        .asString()
-        .contains("was a tablespoon weighed for a teaspoon?");
+        .containsExactly(Fact.of("scoops.tablespoonForTeaspoon"));
     assertThat(Scoops.of(Spoon.QUARTER_TBSP_US, same(1.0)).warnings())
-        .singleElement()
-        .asString()
-        .contains("was a teaspoon weighed for a tablespoon?");
+        .containsExactly(Fact.of("scoops.teaspoonForTablespoon"));
   }
 
   @Test

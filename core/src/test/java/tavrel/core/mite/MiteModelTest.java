@@ -258,7 +258,8 @@ class MiteModelTest {
             InvalidValue.class,
             wrong -> {
               assertThat(wrong.field()).isEqualTo("cappedFrames");
-              assertThat(wrong.getMessage()).contains("mites for each");
+              assertThat(wrong.told().code()).isEqualTo("refusal.cannotAllBeTrue");
+              assertThat(wrong.getMessage()).contains("colony.hides");
             });
     assertThat(new ColonyLoad(9, 300, 1, 8, capped, 0).refusal(clock, USUAL)).isNull();
   }

@@ -12,6 +12,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
+import tavrel.core.Value;
 import tavrel.core.burn.AcidRelease;
 import tavrel.core.burn.BurnFit;
 import tavrel.core.burn.EndSign;
@@ -87,7 +89,7 @@ class YardSheetTest {
               fittings(material, Entrance.FULL, InnerCover.CLOSED, Cracks.NONE, Port.BACK),
               Floor.SOLID,
               0);
-      Optional<String> unfit = Readying.unfit(hive, ToolFamily.PAN_WAND);
+      Optional<Fact> unfit = Readying.unfit(hive, ToolFamily.PAN_WAND);
       assertThat(unfit.isPresent()).isEqualTo(material != Material.WOOD);
       assertThat(Readying.unfit(hive, ToolFamily.HEATED_BOWL)).isEmpty();
     }
@@ -121,13 +123,15 @@ class YardSheetTest {
             Floor.SOLID,
             0));
     YardSheet sheet = yard(PAN, hives.toArray(Hive[]::new));
-    assertThat(amount(sheet, "trays")).isEqualTo("3");
-    assertThat(amount(sheet, "wedges")).isEqualTo("2");
-    assertThat(amount(sheet, "tape")).as("1.5 m lifted, 0.5 m cracks").isEqualTo("2 m");
+    assertThat(amount(sheet, "trays")).isEqualTo(KitItem.number(3));
+    assertThat(amount(sheet, "wedges")).isEqualTo(KitItem.number(2));
+    assertThat(amount(sheet, "tape"))
+        .as("1.5 m lifted, 0.5 m cracks")
+        .isEqualTo(Fact.of("kit.metres").with("metres", new Value.Metres(2)));
     // 34.5 s burn, 120 s cooling, 60 s reloading, 30 s between: 245 s a hive; ⌈600/245⌉ + 1 = 4.
-    assertThat(amount(sheet, "cloths")).isEqualTo("4 and 2 spare");
-    assertThat(amount(sheet, "packs")).as("21 burns, 9 a charge").isEqualTo("3");
-    assertThat(amount(sheet, "acid")).startsWith("42.00 g");
+    assertThat(amount(sheet, "cloths")).isEqualTo(Fact.of("kit.andTwoSpare").figure("n", 4));
+    assertThat(amount(sheet, "packs")).as("21 burns, 9 a charge").isEqualTo(KitItem.number(3));
+    assertThat(amount(sheet, "acid")).isEqualTo(Fact.of("kit.gramsAndReserve").grams("grams", 42));
     assertThat(sheet.kit()).extracting(KitItem::key).doesNotContain("caps", "mains");
   }
 
@@ -141,7 +145,7 @@ class YardSheetTest {
                 fittings(Material.PLASTIC, Entrance.LOW, InnerCover.CLOSED, Cracks.NONE, Port.BACK),
                 Floor.SOLID,
                 0));
-    assertThat(amount(sheet, "caps")).isEqualTo("1");
+    assertThat(amount(sheet, "caps")).isEqualTo(KitItem.number(1));
     assertThat(sheet.kit())
         .extracting(KitItem::key)
         .contains("sleeve", "pegs", "mains")
@@ -165,11 +169,11 @@ class YardSheetTest {
     assertThat(kit)
         .extracting(KitItem::key, KitItem::amount)
         .contains(
-            tuple("acid", "15.00 g and a reserve"),
-            tuple("caps", String.valueOf(2 + (int) Math.ceil(9 / BOWL.capacity()))),
-            tuple("cloths", "2"),
-            tuple("trays", "1"),
-            tuple("tool " + PAN.id(), "2"));
+            tuple("acid", Fact.of("kit.gramsAndReserve").grams("grams", 15)),
+            tuple("caps", KitItem.number(2 + (int) Math.ceil(9 / BOWL.capacity()))),
+            tuple("cloths", KitItem.number(2)),
+            tuple("trays", KitItem.number(1)),
+            tuple("tool " + PAN.id(), KitItem.number(2)));
     assertThat(kit)
         .extracting(KitItem::key)
         .startsWith("respirator", "goggles", "gloves", "eye-water", "extinguisher", "bucket")
@@ -181,7 +185,7 @@ class YardSheetTest {
     return new DayKit.DayHive(hive(position, Fittings.USUAL, floor, 0), acid);
   }
 
-  private static String amount(YardSheet sheet, String key) {
+  private static Fact amount(YardSheet sheet, String key) {
     return sheet.kit().stream()
         .filter(item -> item.key().equals(key))
         .findFirst()
@@ -250,7 +254,7 @@ class YardSheetTest {
     boolean pan = family == ToolFamily.PAN_WAND;
     return new Tool(
         UUID.randomUUID(),
-        family.words(),
+        family.name(),
         family,
         pan ? PowerSource.TOOL_PACK : PowerSource.MAINS,
         release,

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 class CorrectedEntryTest {
@@ -51,7 +52,9 @@ class CorrectedEntryTest {
   @Test
   void a_correction_of_what_no_longer_holds_is_refused_and_says_what_does() {
     CorrectedEntry once = new CorrectedEntry(RECORDED, List.of(of(EntryField.LOT, "A1", "A2")));
-    assertThat(once.refusal(of(EntryField.LOT, "A1", "A3")).orElseThrow()).contains("“A2”");
+    assertThat(once.refusal(of(EntryField.LOT, "A1", "A3")).orElseThrow())
+        .isEqualTo(
+            Fact.of("refused.correctedMeanwhile").word("field", EntryField.LOT).text("now", "A2"));
     assertThat(once.refusal(of(EntryField.LOT, "A2", "A3"))).isEmpty();
   }
 
@@ -135,7 +138,8 @@ class CorrectedEntryTest {
     assertThat(new YearCount(9, null))
         .returns(false, YearCount::full)
         .returns(false, YearCount::over);
-    assertThat(new YearCount(3, 4).words()).isEqualTo("3 of 4");
+    assertThat(new YearCount(3, 4).told())
+        .isEqualTo(Fact.of("register.ofMost").figure("most", 4).figure("done", 3));
   }
 
   private static Correction of(EntryField field, String was, String becomes) {

@@ -39,7 +39,6 @@ class EfficacyTest {
     assertThat(efficacy.share()).isCloseTo(0.861, within(0.0005));
     assertThat(efficacy.low()).isCloseTo(0.51, within(0.005));
     assertThat(efficacy.high()).isCloseTo(0.96, within(0.005));
-    assertThat(efficacy.says()).isEqualTo("Against untreated hives: 86 % (95 %: 51 % to 96 %)");
   }
 
   @Test

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 import tavrel.core.count.BoardReading;
 import tavrel.core.count.Infestation;
 import tavrel.core.mite.ColonyFit.Estimate;
@@ -142,6 +143,6 @@ class NextStepTest {
     assertThat(advice(sample(6), null, null, null, 0)).containsExactly(Kind.COUNT);
     NextStep early =
         NextStep.of(new NextStep.Known(null, 0.02, null, null, 0.87, null, 0, 3)).get(0);
-    assertThat(early.says()).contains("in 7 days");
+    assertThat(early.says()).isEqualTo(Fact.of("next.washLater").count("wait", 7, "day"));
   }
 }

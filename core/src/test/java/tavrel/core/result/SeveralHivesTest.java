@@ -169,7 +169,7 @@ class SeveralHivesTest {
             each -> {
               assertThat(each.verdict()).isEqualTo(WaysCompared.Verdict.TOO_FEW);
               assertThat(each.byYards()).isTrue();
-              assertThat(each.says()).contains("too few yards");
+              assertThat(each.says().code()).isEqualTo("ways.tooFewYards");
             });
   }
 }

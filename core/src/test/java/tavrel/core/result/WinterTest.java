@@ -8,6 +8,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
+import tavrel.core.Value;
 import tavrel.core.result.WorkedHere.Case;
 import tavrel.core.result.WorkedHere.What;
 
@@ -73,13 +75,14 @@ class WinterTest {
                     .satisfies(
                         pair -> {
                           assertThat(pair.verdict()).isEqualTo(WaysCompared.Verdict.DIFFERENT);
-                          assertThat(pair.says())
-                              .contains("Bowl left 0.1 times as many mites as Pan")
-                              .contains("hives of the same yards");
+                          assertThat(pair.one()).isEqualTo(new Value.Text("Bowl"));
+                          assertThat(pair.other()).isEqualTo(new Value.Text("Pan"));
+                          assertThat(pair.times()).isCloseTo(0.1, within(0.05));
+                          assertThat(pair.says().code()).isEqualTo("ways.hivesDiffer");
                         }));
     assertThat(worked.get(0).groups())
         .extracting(WorkedHere.Group::name)
-        .containsExactly("Bowl", "Pan");
+        .containsExactly(new Value.Text("Bowl"), new Value.Text("Pan"));
     assertThat(worked.get(0).groups().get(0).hives()).isEqualTo(6);
     assertThat(worked.get(0).groups().get(0).whole().share()).isCloseTo(0.95, within(1e-9));
   }
@@ -93,10 +96,12 @@ class WinterTest {
     List<WorkedHere> worked = WorkedHere.of(cases);
     assertThat(worked.get(0).groups())
         .extracting(WorkedHere.Group::name)
-        .containsExactly("2 to 3 g", "3 to 4 g");
+        .containsExactly(
+            band("ways.gramsBetween", Value.Grams.set(2), Value.Grams.set(3)),
+            band("ways.gramsBetween", Value.Grams.set(3), Value.Grams.set(4)));
     assertThat(worked.get(1).groups())
         .extracting(WorkedHere.Group::name)
-        .containsExactly("-5 to 0 °C", "10 to 15 °C", "15 to 20 °C");
+        .containsExactly(warmth(-5), warmth(10), warmth(15));
     Collections.shuffle(cases, new Random(3));
     assertThat(WorkedHere.of(cases)).isEqualTo(worked);
   }
@@ -110,7 +115,7 @@ class WinterTest {
               assertThat(worked.what()).isEqualTo(What.LINE);
               assertThat(worked.groups())
                   .extracting(WorkedHere.Group::name)
-                  .containsExactly("dark", "no name");
+                  .containsExactly(new Value.Said(Fact.of("ways.noLine")), new Value.Text("dark"));
             });
   }
 
@@ -129,5 +134,13 @@ class WinterTest {
         1,
         Efficacy.Found.of(before, 300),
         Efficacy.Found.of(after, 300));
+  }
+
+  private static Value band(String code, Value from, Value to) {
+    return new Value.Said(Fact.of(code).with("from", from).with("to", to));
+  }
+
+  private static Value warmth(int from) {
+    return band("ways.warmthBetween", new Value.Celsius(from), new Value.Celsius(from + 5));
   }
 }

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.Fact;
 
 class WinteringTest {
 
@@ -43,7 +44,9 @@ class WinteringTest {
 
   @Test
   void a_winter_is_named_by_the_years_that_it_lies_in() {
-    assertThat(NORTH.words(NORTH.beginningIn(2026))).isEqualTo("2026 to 2027");
-    assertThat(SOUTH.words(SOUTH.beginningIn(2026))).isEqualTo("2026");
+    assertThat(NORTH.told(NORTH.beginningIn(2026)))
+        .isEqualTo(Fact.of("winter.ofTwoYears").text("from", "2026").text("to", "2027"));
+    assertThat(SOUTH.told(SOUTH.beginningIn(2026)))
+        .isEqualTo(Fact.of("winter.ofOneYear").text("year", "2026"));
   }
 }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
@@ -31,7 +32,7 @@ class RuleSheetTest {
     "2.01, NOT_ON_LABEL"
   })
   void grams_a_box_are_held_against_the_limit_to_five_percent(double grams, Verdict verdict) {
-    assertThat(point("grams a box", with(grams, 0, SupersPlan.TAKEN_OFF, null, 0, null)))
+    assertThat(point(LabelPoint.GRAMS_A_BOX, with(grams, 0, SupersPlan.TAKEN_OFF, null, 0, null)))
         .isEqualTo(verdict);
   }
 
@@ -49,7 +50,7 @@ class RuleSheetTest {
       SupersRule rule, SupersPlan plan, Verdict verdict) {
     assertThat(rule.permits(plan)).isEqualTo(verdict == ALLOWED);
     if (rule == SupersRule.OFF) {
-      assertThat(point("supers", with(1, 2, plan, null, 0, null))).isEqualTo(verdict);
+      assertThat(point(LabelPoint.SUPERS, with(1, 2, plan, null, 0, null))).isEqualTo(verdict);
     }
   }
 
@@ -57,14 +58,17 @@ class RuleSheetTest {
   @CsvSource({"6, NOT_ON_LABEL", "7, CAUTION", "8, ALLOWED"})
   void days_since_the_last_round_are_counted(int days, Verdict verdict) {
     assertThat(
-            point("days between", with(1, 0, SupersPlan.TAKEN_OFF, DAY.minusDays(days), 1, null)))
+            point(
+                LabelPoint.DAYS_BETWEEN,
+                with(1, 0, SupersPlan.TAKEN_OFF, DAY.minusDays(days), 1, null)))
         .isEqualTo(verdict);
   }
 
   @ParameterizedTest
   @CsvSource({"0, ALLOWED", "1, ALLOWED", "2, CAUTION", "3, NOT_ON_LABEL"})
   void rounds_on_record_this_year_are_counted(int before, Verdict verdict) {
-    assertThat(point("rounds a year", with(1, 0, SupersPlan.TAKEN_OFF, null, before, null)))
+    assertThat(
+            point(LabelPoint.ROUNDS_A_YEAR, with(1, 0, SupersPlan.TAKEN_OFF, null, before, null)))
         .isEqualTo(verdict);
   }
 
@@ -78,13 +82,14 @@ class RuleSheetTest {
     "15.1, NOT_ON_LABEL"
   })
   void the_air_is_held_against_the_sheets_temperatures(double celsius, Verdict verdict) {
-    assertThat(point("air temperature", with(1, 0, SupersPlan.TAKEN_OFF, null, 0, celsius)))
+    assertThat(
+            point(LabelPoint.AIR_TEMPERATURE, with(1, 0, SupersPlan.TAKEN_OFF, null, 0, celsius)))
         .isEqualTo(verdict);
   }
 
   @Test
   void where_nothing_was_measured_the_sheets_temperatures_ask_for_a_thermometer() {
-    assertThat(point("air temperature", with(1, 0, SupersPlan.TAKEN_OFF, null, 0, null)))
+    assertThat(point(LabelPoint.AIR_TEMPERATURE, with(1, 0, SupersPlan.TAKEN_OFF, null, 0, null)))
         .isEqualTo(CAUTION);
   }
 
@@ -122,7 +127,8 @@ class RuleSheetTest {
     assertThat(silent.judge(with(1, 1, SupersPlan.LEFT_ON, null, 0, null)).findings())
         .filteredOn(finding -> finding.verdict() == CAUTION)
         .extracting(Finding::point)
-        .containsExactly("grams", "capped brood", "supers", "minutes shut");
+        .containsExactly(
+            LabelPoint.GRAMS, LabelPoint.CAPPED_BROOD, LabelPoint.SUPERS, LabelPoint.MINUTES_SHUT);
     assertThat(silent.mostAcid(1, Strength.PURE)).isInfinite();
   }
 
@@ -137,7 +143,7 @@ class RuleSheetTest {
                     .anyMatch(
                         finding ->
                             finding.verdict() == CAUTION
-                                && finding.says().contains("check your label")));
+                                && finding.says().equals(Fact.of("label.example"))));
   }
 
   @Test
@@ -148,7 +154,7 @@ class RuleSheetTest {
                 .judge(with(1, 0, SupersPlan.TAKEN_OFF, null, 0, null))
                 .findings())
         .anyMatch(
-            finding -> finding.point().equals("capped brood") && finding.verdict() == CAUTION);
+            finding -> finding.point() == LabelPoint.CAPPED_BROOD && finding.verdict() == CAUTION);
   }
 
   @Test
@@ -204,9 +210,9 @@ class RuleSheetTest {
             InvalidValue.class, refused -> assertThat(refused.field()).isEqualTo("copiedOn"));
   }
 
-  private static Verdict point(String point, Proposal proposal) {
+  private static Verdict point(LabelPoint point, Proposal proposal) {
     return sheet().judge(proposal).findings().stream()
-        .filter(finding -> finding.point().equals(point))
+        .filter(finding -> finding.point() == point)
         .findFirst()
         .orElseThrow()
         .verdict();

@@ -13,6 +13,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.Fact;
+import tavrel.core.Value;
 import tavrel.core.brood.BroodState;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.measure.GramsOf;
@@ -42,10 +44,9 @@ class SeriesReadingTest {
             List.of());
 
     assertThat(sheet.judge(over_new_year).findings())
-        .filteredOn(finding -> finding.point().equals("rounds a year"))
+        .filteredOn(finding -> finding.point() == LabelPoint.ROUNDS_A_YEAR)
         .extracting(Finding::says)
-        .containsExactlyInAnyOrder(
-            "5 in 2026, 2 of them on record already", "1 in 2027, 0 of them on record already");
+        .containsExactlyInAnyOrder(inYear("2026", 5, 2), inYear("2027", 1, 0));
     assertThat(sheet.judge(over_new_year).verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
   }
 
@@ -70,7 +71,11 @@ class SeriesReadingTest {
             List.of());
 
     assertThat(sheet(null, null, 5, null, null).judge(soon).findings().get(0).says())
-        .isEqualTo("29 Nov and 1 Dec are 2 days apart");
+        .isEqualTo(
+            Fact.of("label.daysApart")
+                .day("earlier", DAY.minusDays(2))
+                .day("later", DAY)
+                .count("days", 2, "day"));
   }
 
   @Test
@@ -115,7 +120,10 @@ class SeriesReadingTest {
     assertThat(many.findings())
         .extracting(Finding::point)
         .containsExactlyInAnyOrder(
-            "rounds a series", "rounds a year", "days between", "capped brood");
+            LabelPoint.ROUNDS_A_SERIES,
+            LabelPoint.ROUNDS_A_YEAR,
+            LabelPoint.DAYS_BETWEEN,
+            LabelPoint.CAPPED_BROOD);
     Judgement one = judge(sheet(null, null, null, null, null), every(7, 1), day -> BroodState.FREE);
     assertThat(one.findings()).isEmpty();
   }
@@ -143,7 +151,11 @@ class SeriesReadingTest {
     assertThat(judgement.findings())
         .filteredOn(finding -> finding.verdict() == Verdict.CAUTION)
         .extracting(Finding::point)
-        .contains("rounds a year", "rounds a series", "days between", "capped brood");
+        .contains(
+            LabelPoint.ROUNDS_A_YEAR,
+            LabelPoint.ROUNDS_A_SERIES,
+            LabelPoint.DAYS_BETWEEN,
+            LabelPoint.CAPPED_BROOD);
   }
 
   @ParameterizedTest
@@ -167,7 +179,7 @@ class SeriesReadingTest {
             true,
             null);
     assertThat(sheet.judge(open).findings())
-        .filteredOn(finding -> finding.point().equals("minutes shut"))
+        .filteredOn(finding -> finding.point() == LabelPoint.MINUTES_SHUT)
         .singleElement()
         .returns(verdict, Finding::verdict);
   }
@@ -187,8 +199,8 @@ class SeriesReadingTest {
     Judgement judgement = sheet.judge(beside);
     assertThat(judgement.findings())
         .extracting(Finding::says)
-        .anyMatch(says -> says.contains("2 agreed in another series"))
-        .anyMatch(says -> says.contains("are 3 days apart"));
+        .anyMatch(says -> new Value.Figure(2).equals(says.values().get("others")))
+        .anyMatch(says -> new Value.Count(3, "day").equals(says.values().get("days")));
     assertThat(judgement.verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
   }
 
@@ -204,10 +216,10 @@ class SeriesReadingTest {
             day -> DAY.plusDays(20),
             List.of());
     assertThat(sheet(9, 9, 5, BroodRule.ANY, null, 21, 10).judge(spring).findings())
-        .filteredOn(finding -> finding.point().equals("supers"))
+        .filteredOn(finding -> finding.point() == LabelPoint.SUPERS)
         .singleElement()
         .returns(Verdict.CAUTION, Finding::verdict)
-        .returns("honey waits 21 days", Finding::line);
+        .returns(Fact.of("label.lineHoneyWaits").count("days", 21, "day"), Finding::line);
     assertThat(sheet(9, 9, 5, BroodRule.ANY, null, 20, 10).judge(spring).verdict())
         .isEqualTo(Verdict.ALLOWED);
   }
@@ -241,7 +253,7 @@ class SeriesReadingTest {
     Judgement judgement = sheet(3, null, null, null, null).judge(today(round, null));
 
     assertThat(judgement.findings())
-        .filteredOn(finding -> finding.point().equals("rounds a series"))
+        .filteredOn(finding -> finding.point() == LabelPoint.ROUNDS_A_SERIES)
         .singleElement()
         .returns(verdict, Finding::verdict);
   }
@@ -253,7 +265,7 @@ class SeriesReadingTest {
         sheet(null, null, null, BroodRule.BROODLESS_ONLY, null).judge(today(1, brood));
 
     assertThat(judgement.findings())
-        .filteredOn(finding -> finding.point().equals("capped brood"))
+        .filteredOn(finding -> finding.point() == LabelPoint.CAPPED_BROOD)
         .singleElement()
         .returns(verdict, Finding::verdict);
   }
@@ -313,5 +325,12 @@ class SeriesReadingTest {
         null,
         1,
         null);
+  }
+
+  private static Fact inYear(String year, int rounds, int before) {
+    return Fact.of("label.roundsInYear")
+        .figure("rounds", rounds)
+        .text("year", year)
+        .figure("before", before);
   }
 }

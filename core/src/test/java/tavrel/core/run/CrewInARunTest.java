@@ -9,15 +9,19 @@ import static tavrel.core.run.Log.planned;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.burn.ToolFamily;
 import tavrel.core.hive.Floor;
+import tavrel.core.hive.Material;
 
 /** Several people with several tools in one run. */
 class CrewInARunTest {
 
+  private static final Fact OF_FOAM = Fact.of("unfit.hotPan").word("material", Material.FOAM);
   private static final RunTool PAN =
       new RunTool(
           2,
@@ -27,7 +31,7 @@ class CrewInARunTest {
           60,
           3,
           Map.of(hive("1"), 150),
-          Map.of(hive("2"), "it is of foam"));
+          Map.of(hive("2"), OF_FOAM));
   private static final RunPlan PLAN =
       new RunPlan(
           List.of(planned("1", 1, 1), planned("2", 2, 1), planned("3", 3, 1), planned("4", 4, 1)),
@@ -114,7 +118,7 @@ class CrewInARunTest {
             each -> {
               assertThat(each.kind()).isEqualTo(EventKind.EXPOSURE);
               assertThat(each.at()).isEqualTo(DAWN);
-              assertThat(each.says()).contains("Rinsed");
+              assertThat(each.says().toString()).contains("Rinsed");
             });
   }
 
@@ -149,16 +153,17 @@ class CrewInARunTest {
   void the_rest_is_not_put_off_while_a_hive_is_shut() {
     Log log = new Log().with(1).start("1", 1).at(30).end("1", 1).out("1");
     assertThat(Guard.putOff(PLAN, RunBoard.states(PLAN, log.events())))
-        .hasValue("1 hive is still shut. Open them before the rest is put off.");
+        .hasValue(Fact.of("refused.stillShut").count("shut", 1, "hive"));
     log.at(700).open("1");
     assertThat(Guard.putOff(PLAN, RunBoard.states(PLAN, log.events()))).isEmpty();
   }
 
   @Test
   void a_tool_is_kept_from_a_hive_that_it_must_not_touch() {
-    assertThat(refusal("2", 2)).contains("it is of foam");
+    assertThat(refusal("2", 2))
+        .hasValue(Fact.of("refused.unfitTool").text("tool", "Pan").fact("why", OF_FOAM));
     assertThat(refusal("1", 2)).isEmpty();
-    assertThat(refusal("1", 5)).contains("not in the run");
+    assertThat(refusal("1", 5)).hasValue(Fact.of("refused.toolNotInRun"));
   }
 
   @Test
@@ -171,10 +176,10 @@ class CrewInARunTest {
     assertThat(state.marks())
         .extracting(Mark::says)
         .containsExactly(
-            "load 1 was also started by Wren",
-            "load 1 was also ended by Wren",
-            "tool was also taken out by Wren",
-            "was also opened by Tam");
+            Fact.of("mark.alsoStarted").figure("load", 1).text("who", "Wren"),
+            Fact.of("mark.alsoEnded").figure("load", 1).text("who", "Wren"),
+            Fact.of("mark.alsoTakenOut").text("who", "Wren"),
+            Fact.of("mark.alsoOpened").text("who", "Tam"));
   }
 
   @Test
@@ -225,7 +230,7 @@ class CrewInARunTest {
     return board(log, 100, Part.FIRST).tools().get(1).packBurnsLeft();
   }
 
-  private static String refusal(String hive, int tool) {
+  private static Optional<Fact> refusal(String hive, int tool) {
     RunEvent event =
         new RunEvent(
             UUID.randomUUID(),
@@ -238,7 +243,6 @@ class CrewInARunTest {
             null,
             tool,
             null);
-    return Guard.refusal(event, HiveState.of(List.of()), planned(hive, 1, 1), PLAN, true)
-        .orElse("");
+    return Guard.refusal(event, HiveState.of(List.of()), planned(hive, 1, 1), PLAN, true);
   }
 }

@@ -9,6 +9,7 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.run.PeopleCheck.Point;
 
@@ -17,7 +18,7 @@ class GuardTest {
   @Test
   void nothing_burns_while_the_people_check_is_open() {
     assertThat(refusal(new Log(), new Log().start("1", 1), false))
-        .hasValueSatisfying(says -> assertThat(says).contains("people check"));
+        .hasValue(Fact.of("refused.peopleCheckOpen"));
     assertThat(refusal(new Log(), new Log().start("1", 1), true)).isEmpty();
   }
 
@@ -38,7 +39,7 @@ class GuardTest {
   void opening_early_needs_a_reason_and_says_how_long_is_left() {
     Log sealed = new Log().start("1", 1).at(40).end("1", 1).out("1");
     assertThat(refusal(sealed, new Log().at(100).open("1"), true))
-        .hasValueSatisfying(says -> assertThat(says).startsWith("Shut for another 9:00."));
+        .hasValue(Fact.of("refused.shutForAnother").seconds("left", 540));
     assertThat(
             refusal(
                 sealed, new Log().at(100).just("1", EventKind.OPENED, "bees boiling out"), true))
@@ -104,7 +105,10 @@ class GuardTest {
     assertThat(line.loads()).isZero();
     assertThat(line.acid()).isZero();
     assertThat(line.remarks())
-        .containsExactly("0 of 1 planned load", "burn stopped: wind turned", "leak seen");
+        .containsExactly(
+            Fact.of("treatment.loadsGiven").figure("given", 0).count("planned", 1, "load"),
+            Fact.of("review.burnStopped").text("reason", "wind turned"),
+            Fact.of("review.leakSeen"));
   }
 
   @Test
@@ -115,7 +119,7 @@ class GuardTest {
         .isEmpty();
   }
 
-  private static Optional<String> refusal(Log before, Log then, boolean peopleChecked) {
+  private static Optional<Fact> refusal(Log before, Log then, boolean peopleChecked) {
     return Guard.refusal(
         then.last(), before.state("1"), planned("1", 1, 1), plan("1"), peopleChecked);
   }

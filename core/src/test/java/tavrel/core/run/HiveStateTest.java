@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 class HiveStateTest {
@@ -109,7 +110,9 @@ class HiveStateTest {
     assertThat(state.people()).containsExactly("Tam", "Wren");
     assertThat(state.marks())
         .extracting(Mark::says)
-        .containsExactly("load 1 was also started by Wren", "load 1 was also ended by Tam");
+        .containsExactly(
+            Fact.of("mark.alsoStarted").figure("load", 1).text("who", "Wren"),
+            Fact.of("mark.alsoEnded").figure("load", 1).text("who", "Tam"));
   }
 
   @Test

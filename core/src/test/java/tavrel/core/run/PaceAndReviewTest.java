@@ -9,6 +9,7 @@ import static tavrel.core.run.Log.planned;
 import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 
 /** A run held against its plan, while it lasts and afterwards. */
 class PaceAndReviewTest {
@@ -111,7 +112,9 @@ class PaceAndReviewTest {
             new RunReview.PersonDone("Tam", 2, 1, 5), new RunReview.PersonDone("Wren", 0, 1, 0));
     assertThat(review.exceptions())
         .extracting(RunReview.Out::says)
-        .containsExactlyInAnyOrder("opened 5 min after its time", "left out: weak colony");
+        .containsExactlyInAnyOrder(
+            Fact.of("review.openedLate").minutes("late", 5),
+            Fact.of("review.leftOut").text("reason", "weak colony"));
   }
 
   @Test
@@ -125,11 +128,11 @@ class PaceAndReviewTest {
     assertThat(RunReview.of(PLAN, log.events()).exceptions())
         .extracting(RunReview.Out::says)
         .containsExactly(
-            "clock of Tam's device was 60 min ahead; times are set right",
-            "burn begun in a pause (wind turned)",
-            "accident: Tam: hand burned on the bowl. Cooled.",
-            "opened 22 min after its time",
-            "shut for 33 min, longer than the 30 advisable");
+            Fact.of("review.clockAhead").text("who", "Tam").minutes("off", 60),
+            Fact.of("review.burnInPause").text("why", "wind turned"),
+            Fact.of("review.accident").text("says", "Tam: hand burned on the bowl. Cooled."),
+            Fact.of("review.openedLate").minutes("late", 22),
+            Fact.of("review.shutTooLong").minutes("shut", 33).minutes("longest", 30));
   }
 
   @Test

@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 import tavrel.core.burn.ToolFamily;
 
 /** The order of steps with a pan wand, and its clocks. */
@@ -77,7 +78,7 @@ class PanRunTest {
                 planned(2),
                 plan(2),
                 true))
-        .hasValue("Only 1 of 2 loads given. To open now, say why.");
+        .hasValue(Fact.of("refused.loadsToCome").figure("given", 1).count("planned", 2, "load"));
   }
 
   @Test

@@ -18,6 +18,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import tavrel.core.Fact;
 import tavrel.core.burn.ToolFamily;
 
 /** The cases that devices without network are held to as well. */
@@ -41,7 +42,7 @@ class PointerTest {
   void points_at_the_hive_to_act_on(String line) {
     String[] fields = line.split("\\|");
     List<HiveOnBoard> hives = new ArrayList<>();
-    Map<Integer, Map<UUID, String>> unfit = new HashMap<>();
+    Map<Integer, Map<UUID, Fact>> unfit = new HashMap<>();
     for (String told : fields[2].strip().split(" ")) {
       hives.add(hive(told, Log.hive(String.valueOf(hives.size() + 1)), unfit));
     }
@@ -58,7 +59,7 @@ class PointerTest {
     assertThat(at).isEqualTo(fields[3].strip());
   }
 
-  private static RunPlan plan(Map<Integer, Map<UUID, String>> unfit) {
+  private static RunPlan plan(Map<Integer, Map<UUID, Fact>> unfit) {
     List<RunTool> tools =
         Stream.of(1, 2)
             .map(
@@ -82,7 +83,7 @@ class PointerTest {
         null);
   }
 
-  private static HiveOnBoard hive(String told, UUID id, Map<Integer, Map<UUID, String>> unfit) {
+  private static HiveOnBoard hive(String told, UUID id, Map<Integer, Map<UUID, Fact>> unfit) {
     String[] parts = told.split(":");
     Integer tool = null;
     Instant opens = null;
@@ -93,7 +94,7 @@ class PointerTest {
       } else if (parts[i].startsWith("not")) {
         int number = Integer.parseInt(parts[i].substring(3));
         notFor.add(number);
-        unfit.computeIfAbsent(number, key -> new HashMap<>()).put(id, "it must not");
+        unfit.computeIfAbsent(number, key -> new HashMap<>()).put(id, Fact.of("unfit.hotPan"));
       } else {
         opens = NOW.plusSeconds(Long.parseLong(parts[i]));
       }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.measure.GramsOf;
 import tavrel.core.rulesheet.BroodRule;
@@ -32,12 +33,14 @@ class LabelDaysTest {
   void supers_close_days_unless_the_label_allows_them() {
     LabelDays off = by(sheet(SupersRule.OFF, null, null, null), AUGUST, List.of());
     assertThat(off.closed())
-        .containsEntry(day("2026-08-01"), "supers are usually on")
+        .containsEntry(day("2026-08-01"), Fact.of("year.supersUsuallyOn"))
         .doesNotContainKey(day("2026-08-20"));
     assertThat(by(sheet(SupersRule.ALLOWED, null, null, null), AUGUST, List.of()).closed())
         .isEmpty();
     assertThat(by(null, AUGUST, List.of()).closed())
-        .containsEntry(day("2026-08-01"), "supers are usually on, of which no rule sheet speaks");
+        .containsEntry(
+            day("2026-08-01"),
+            Fact.of("closed.noSheetSpeaks").fact("supers", Fact.of("year.supersUsuallyOn")));
   }
 
   @Test

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.weather.HourGrade;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Window;
@@ -125,10 +126,7 @@ final class Outfit {
   }
 
   Outfit yard(
-      int number,
-      double kmEast,
-      Map<LocalDate, List<Window>> hours,
-      Map<LocalDate, String> closed) {
+      int number, double kmEast, Map<LocalDate, List<Window>> hours, Map<LocalDate, Fact> closed) {
     double degrees = kmEast / (111.195 * Math.cos(Math.toRadians(DEPOT.latitude())));
     yards.add(
         new PlanYard(

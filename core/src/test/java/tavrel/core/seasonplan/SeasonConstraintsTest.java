@@ -16,6 +16,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.weather.HourGrade;
 
 /** Each constraint alone, by figures worked by hand; then all together against the plain score. */
@@ -101,7 +102,7 @@ class SeasonConstraintsTest {
             null,
             null,
             null,
-            Map.of(Outfit.FIRST.plusDays(4), "supers are on"),
+            Map.of(Outfit.FIRST.plusDays(4), Fact.of("closed.off").text("band", "supers are on")),
             Map.of()));
     PlanBoard board = board(outfit);
     verifier

@@ -13,15 +13,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Codes;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
+import tavrel.core.Value;
 import tavrel.core.weather.HourGrade;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Window;
 
 class SeasonPlanTest {
+
+  private static final Fact SUPERS = Fact.of("year.supersUsuallyOn");
+  private static final Fact FAIR = Fact.of("closed.off").text("band", "fair in the village");
 
   @Test
   void by_hand_each_round_goes_on_its_wanted_day() {
@@ -100,14 +107,15 @@ class SeasonPlanTest {
                 Outfit.id("course 0"),
                 1,
                 RuleViolation.Kind.MISSED,
-                "no day fits: no workable hour (10 days)"));
+                Fact.of("missed.noDayFits")
+                    .facts("reasons", List.of(onDays(Fact.of("missed.noHour"), 10)))));
   }
 
   @Test
   void rounds_that_cannot_fit_between_supers_say_what_stands_against_each_day() {
-    Map<LocalDate, String> supers = new HashMap<>();
+    Map<LocalDate, Fact> supers = new HashMap<>();
     for (int day = 3; day < 20; day++) {
-      supers.put(day(day), "supers are on");
+      supers.put(day(day), SUPERS);
     }
     Outfit outfit = new Outfit(20).yard(0, 10).crew("A");
     outfit.series(
@@ -128,7 +136,11 @@ class SeasonPlanTest {
     SeasonPlan plan = SeasonSearch.ofMoves(outfit.problem(), 500).run(better -> {});
     assertThat(plan.figures().missed()).isEqualTo(1);
     assertThat(plan.figures().broken()).isZero();
-    assertThat(plan.bends().get(0).says()).contains("supers are on (17 days)", "its gap to round");
+    assertThat(plan.bends().get(0).says().values().get("reasons"))
+        .asInstanceOf(InstanceOfAssertFactories.type(Value.All.class))
+        .satisfies(
+            reasons -> assertThat(reasons.all()).contains(new Value.Said(onDays(SUPERS, 17))));
+    assertThat(Codes.of(plan.bends().get(0).says())).contains("missed.gapToRound");
   }
 
   @Test
@@ -137,18 +149,18 @@ class SeasonPlanTest {
     outfit.crews.add(Outfit.crew("A", Map.of(Outfit.id("yard 0"), 200)));
     SeasonPlan plan = SeasonPlan.byHand(outfit.weekly(0, 1).problem());
     assertThat(plan.bends().get(0).says())
-        .contains("its 200 min are longer than the workable hours (5 days)");
+        .isEqualTo(
+            Fact.of("missed.noDayFits")
+                .facts(
+                    "reasons",
+                    List.of(onDays(Fact.of("missed.tooLong").minutes("needed", 200), 5))));
   }
 
   @Test
   void a_pin_on_a_closed_day_stays_and_is_named_as_broken() {
     Outfit outfit =
         new Outfit(20)
-            .yard(
-                0,
-                10,
-                new Outfit(20).yard(0, 10).yards.get(0).hours(),
-                Map.of(day(2), "fair in the village"))
+            .yard(0, 10, new Outfit(20).yard(0, 10).yards.get(0).hours(), Map.of(day(2), FAIR))
             .crew("A")
             .weekly(0, 1);
     outfit.standing.add(new PlacedVisit(Outfit.id("course 0"), 1, Outfit.id("A"), day(2), true));
@@ -156,7 +168,7 @@ class SeasonPlanTest {
     assertThat(plan.visits().get(0).day()).isEqualTo(day(2));
     assertThat(plan.bends())
         .extracting(RuleViolation::says)
-        .contains("20 Aug is closed: fair in the village");
+        .contains(Fact.of("plan.closed").day("day", day(2)).fact("why", FAIR));
   }
 
   @Test
@@ -173,8 +185,17 @@ class SeasonPlanTest {
         .extracting(RuleViolation::kind)
         .containsExactly(RuleViolation.Kind.GAP_TOO_SHORT, RuleViolation.Kind.GAP_OFF);
     assertThat(plan.bends().get(0).says())
-        .isEqualTo("3 days after 18 Aug: fewer than the 5 that are allowed");
-    assertThat(plan.bends().get(1).says()).isEqualTo("8 days after 21 Aug instead of 7");
+        .isEqualTo(
+            Fact.of("plan.gapTooShort")
+                .count("days", 3, "day")
+                .day("before", day(0))
+                .figure("least", 5));
+    assertThat(plan.bends().get(1).says())
+        .isEqualTo(
+            Fact.of("plan.gapOff")
+                .count("days", 8, "day")
+                .day("before", day(3))
+                .figure("wanted", 7));
   }
 
   @Test
@@ -266,7 +287,7 @@ class SeasonPlanTest {
             bend -> {
               assertThat(bend.kind()).isEqualTo(RuleViolation.Kind.NO_RESERVE);
               assertThat(bend.says())
-                  .isEqualTo("33 min of work on 18 Aug in the time kept for a spoiled day");
+                  .isEqualTo(Fact.of("plan.inReserve").minutes("work", 33).day("day", day(0)));
             });
     assertThat(SeasonPlan.of(untold, oneDay).figures().reserveMinutes()).isEqualTo(33);
     assertThat(SeasonPlan.of(untold, twoDays).figures().reserveMinutes()).isZero();
@@ -333,5 +354,9 @@ class SeasonPlanTest {
 
   private static Instant at(int day, String time) {
     return day(day).atTime(LocalTime.parse(time)).atZone(Outfit.ZONE).toInstant();
+  }
+
+  private static Fact onDays(Fact reason, int days) {
+    return Fact.of("missed.onDays").fact("reason", reason).count("days", days, "day");
   }
 }

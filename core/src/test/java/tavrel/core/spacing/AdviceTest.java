@@ -6,6 +6,7 @@ import static tavrel.core.spacing.Colonies.TODAY;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.BroodState;
 import tavrel.core.brood.Comb;
@@ -25,7 +26,7 @@ class AdviceTest {
 
     assertThat(advice.kind()).isEqualTo(Advice.Kind.NOTHING_NEEDED);
     assertThat(advice.days()).isEmpty();
-    assertThat(advice.says()).contains("count again in a month");
+    assertThat(advice.says()).isEqualTo(Fact.of("advice.noRoundNeeded"));
   }
 
   @Test
@@ -41,7 +42,7 @@ class AdviceTest {
     Comparison comparison = Comparison.of(heavy, TODAY);
 
     assertThat(comparison.advice().kind()).isEqualTo(Advice.Kind.FALLS_SHORT);
-    assertThat(comparison.advice().says()).startsWith("Nothing on your sheet reaches the limit");
+    assertThat(comparison.advice().says().code()).isEqualTo("advice.bestFallsShort");
     Schedule best = new Schedule(comparison.advice().days());
     assertThat(heavy.judge(best).verdict()).isNotEqualTo(Verdict.NOT_ON_LABEL);
   }
@@ -97,7 +98,7 @@ class AdviceTest {
         .satisfies(
             window -> {
               assertThat(split.clock().on(window.day())).isEqualTo(BroodState.LIKELY_FREE);
-              assertThat(window.says()).contains("look first");
+              assertThat(window.says()).isEqualTo(Fact.of("break.likelyNothingCapped"));
             });
     assertThat(comparison.breaks())
         .as("no queen to cage")
@@ -167,7 +168,7 @@ class AdviceTest {
   }
 
   private static double left(Colony colony, Schedule schedule) {
-    return PatternOutcome.of(colony, "", "", "", schedule).left();
+    return PatternOutcome.of(colony, "", schedule).left();
   }
 
   private static Colony swarm(int mites) {

@@ -11,10 +11,12 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.Comb;
 import tavrel.core.rulesheet.ExampleSheets;
+import tavrel.core.rulesheet.LabelPoint;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.rulesheet.Verdict;
 
@@ -43,7 +45,12 @@ class SpacingTest {
         .isLessThan(miteForecast.atCommonDate().untreated());
     assertThat(miteForecast.after().day()).isEqualTo(TODAY.plusDays(14 + 24));
     assertThat(miteForecast.ruleOfThumb().says())
-        .isEqualTo("spans 14 of 15 days, widest gap 7 of at most 7");
+        .isEqualTo(
+            Fact.of("thumb.spanAndGap")
+                .figure("gap", 7)
+                .figure("widest", 7)
+                .figure("span", 14)
+                .count("needed", 15, "day"));
     assertThat(miteForecast.minutes()).isEqualTo(3 * (30 + 2 * 12));
   }
 
@@ -98,7 +105,8 @@ class SpacingTest {
 
     assertThat(comparison.advice().kind()).isEqualTo(Advice.Kind.SINGLE);
     assertThat(comparison.advice().days()).containsExactly(TODAY.plusDays(1));
-    assertThat(comparison.advice().reasons()).anyMatch(says -> says.contains("on bees"));
+    assertThat(comparison.advice().reasons())
+        .anyMatch(says -> says.code().equals("advice.oneWithoutBrood"));
     assertThat(comparison.patterns()).extracting(PatternOutcome::id).contains("single", "weekly3");
   }
 
@@ -127,7 +135,13 @@ class SpacingTest {
             pattern -> {
               assertThat(pattern.verdict()).isEqualTo(Verdict.NOT_ON_LABEL);
               assertThat(pattern.labelSays())
-                  .isEqualTo("rounds a series: " + pattern.days().size() + " rounds");
+                  .isEqualTo(
+                      Fact.of("label.told")
+                          .word("point", LabelPoint.ROUNDS_A_SERIES)
+                          .fact(
+                              "says",
+                              Fact.of("label.rounds")
+                                  .count("rounds", pattern.days().size(), "round")));
             });
     assertThat(comparison.advice().kind()).isEqualTo(Advice.Kind.NONE_ON_LABEL);
     assertThat(comparison.advice().days()).isEmpty();
@@ -135,7 +149,7 @@ class SpacingTest {
         .extracting(BroodBreak::kind)
         .contains(BroodBreak.Kind.QUEEN_CAGED);
     assertThat(comparison.advice().reasons())
-        .anyMatch(says -> says.contains("on the label: one round"));
+        .anyMatch(says -> says.code().equals("advice.whatWould"));
   }
 
   @Test

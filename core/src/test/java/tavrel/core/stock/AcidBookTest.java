@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.stock.AcidBook.Draw;
 import tavrel.core.stock.AcidBook.Drawn;
@@ -138,8 +139,12 @@ class AcidBookTest {
     AcidOrder order = AcidOrder.of(50, List.of(new Need(MAY.plusDays(40), 100)), Map.of());
     assertThat(order.warning(MAY)).isEmpty();
     assertThat(order.warning(MAY.plusDays(12)))
-        .hasValue("acid does not suffice for the round of 10 Jun; order 100 g by 27 May");
-    assertThat(order.warning(MAY.plusDays(30)).orElseThrow()).contains("now, it was due by 27 May");
+        .hasValue(
+            Fact.of("stock.orderBy")
+                .day("round", MAY.plusDays(40))
+                .gramsSet("grams", 100)
+                .day("by", MAY.plusDays(26)));
+    assertThat(order.warning(MAY.plusDays(30)).orElseThrow().code()).isEqualTo("stock.orderNow");
     assertThat(AcidOrder.of(500, List.of(new Need(MAY, 100)), Map.of()).warning(MAY)).isEmpty();
   }
 

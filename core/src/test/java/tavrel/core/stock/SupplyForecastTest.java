@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 
 class SupplyForecastTest {
 
@@ -42,7 +43,8 @@ class SupplyForecastTest {
         SupplyForecast.filters(List.of(round(0, 10), round(7, 90)), worn, 0.1, 0);
     assertThat(filters.pieces()).as("6 + 1 h, + 9 h = 16 h of 8 h each").isEqualTo(2);
     assertThat(filters.runsOutOn()).isEqualTo(DAY.plusDays(7));
-    assertThat(filters.from()).contains("6 min a hive").contains("8 h of rounds");
+    assertThat(filters.from())
+        .isEqualTo(Fact.of("stock.fromFilters").minutes("aHive", 6).figure("every", 8));
   }
 
   @Test
@@ -55,7 +57,11 @@ class SupplyForecastTest {
   void the_heaviest_day_of_a_pack_is_named_where_its_charges_do_not_suffice() {
     assertThat(SupplyForecast.shortOfCharges(List.of(round(0, 41), round(7, 90)), List.of(BOWL)))
         .containsExactly(
-            "Green pack: 3 charges on 27 Aug, 1 is there; charge between, or take another tool along");
+            Fact.of("stock.shortOfCharges")
+                .text("pack", "Green pack")
+                .count("needed", 3, "charge")
+                .day("day", DAY.plusDays(7))
+                .figure("there", 1));
     assertThat(SupplyForecast.shortOfCharges(List.of(round(0, 40)), List.of(BOWL))).isEmpty();
   }
 

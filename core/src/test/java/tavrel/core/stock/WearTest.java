@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.burn.AcidRelease;
 import tavrel.core.burn.EndSign;
@@ -22,7 +23,7 @@ class WearTest {
   @Test
   void cleaning_is_due_after_each_apiary_and_names_where_it_burned() {
     assertThat(ToolWear.of(bowl(null), 30, List.of("Low Meadow", "Long Barn")).due())
-        .containsExactly("clean it: burned in Low Meadow, Long Barn since");
+        .containsExactly(Fact.of("gear.cleanIt").text("apiaries", "Low Meadow, Long Barn"));
     assertThat(ToolWear.of(bowl(null), 30, List.of()).due()).isEmpty();
   }
 

@@ -262,16 +262,6 @@ class BurnWatcherTest {
     }
   }
 
-  @Test
-  void no_word_sends_anybody_to_look_into_a_hot_bowl() {
-    for (WatchAlert alert : WatchAlert.values()) {
-      assertThat(alert.toDo())
-          .doesNotContainIgnoringCase("look into")
-          .doesNotContain("look at the bowl");
-    }
-    assertThat(WatchAlert.NO_CHARGE.toDo()).contains("below 50 °C");
-  }
-
   /** A bowl and its watcher. */
   private static final class Watched {
 

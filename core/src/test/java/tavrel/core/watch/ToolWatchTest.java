@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 
 class ToolWatchTest {
 
@@ -20,7 +21,7 @@ class ToolWatchTest {
         .contains(WatchState.DONE);
     ToolWatch.Seen seen = watch.seen();
     assertThat(seen.standIn()).isTrue();
-    assertThat(seen.source()).isEqualTo("simulated tool");
+    assertThat(seen.source()).isEqualTo(Fact.of("stream.simulated"));
     assertThat(seen.lowest()).isBetween(200.0, 215.0);
     assertThat(seen.latest().get(0).seconds()).isGreaterThanOrEqualTo(20);
     assertThat(seen.alerts()).isEmpty();
@@ -34,9 +35,7 @@ class ToolWatchTest {
     stream.breakNext(SimulatedBowl.Fault.STUCK_CAP);
     watch.released(2.5, null);
     watch.goOn(172);
-    assertThat(watch.seen().alerts())
-        .extracting(ToolWatch.Told::alert)
-        .containsExactly(WatchAlert.NO_CHARGE);
+    assertThat(watch.seen().alerts()).containsExactly(WatchAlert.NO_CHARGE);
     watch.released(2.5, null);
     assertThat(watch.goOn(220)).contains(WatchState.DONE);
     assertThat(watch.seen().alerts()).isEmpty();
@@ -61,7 +60,7 @@ class ToolWatchTest {
       states.addAll(watch.goOn(at));
     }
     assertThat(states).contains(WatchState.READY, WatchState.CHARGED, WatchState.DONE);
-    assertThat(watch.seen().source()).isEqualTo("recorded trace dawn.csv");
+    assertThat(watch.seen().source()).isEqualTo(Fact.of("stream.trace").text("name", "dawn.csv"));
     assertThat(watch.seen().silentFor()).isBetween(9.0, 11.0);
   }
 
@@ -85,9 +84,7 @@ class ToolWatchTest {
     stream.breakNext(SimulatedBowl.Fault.WEAK_PACK);
     watch.released(3, null);
     watch.goOn(170);
-    assertThat(watch.seen().alerts())
-        .extracting(ToolWatch.Told::alert)
-        .contains(WatchAlert.SWAP_PACK);
+    assertThat(watch.seen().alerts()).contains(WatchAlert.SWAP_PACK);
     watch.packSwapped();
     watch.goOn(260);
     assertThat(watch.seen().alerts()).isEmpty();

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import tavrel.core.Fact;
 
 class FileHoursTest {
 
@@ -21,7 +22,7 @@ class FileHoursTest {
     assertThat(celsius(file, 1)).isEqualTo(6);
     assertThat(file.at(PLACE, at(2))).isNull();
     assertThat(file.at(PLACE, at(-1))).isNull();
-    assertThat(file.says()).isEqualTo("file a.csv");
+    assertThat(file.says()).isEqualTo(Fact.of("weather.file").text("file", "a.csv"));
     assertThat(file.madeUp()).isFalse();
   }
 

@@ -12,6 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tavrel.core.Codes;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 class ReadingTest {
@@ -41,7 +43,8 @@ class ReadingTest {
             List.of(station, READING),
             HourRule.of(TemperaturePreset.COOL_BROAD));
     assertThat(read.hours().get(6).weather()).isEqualTo(READING.weather());
-    assertThat(read.hours().get(6).source()).isEqualTo("read by Wren");
+    assertThat(read.hours().get(6).source())
+        .isEqualTo(Fact.of("weather.readBy").text("who", "Wren"));
     assertThat(read.hours().get(6).madeUp()).isFalse();
     for (int hour = 0; hour < 24; hour++) {
       if (hour != 6) {
@@ -49,7 +52,8 @@ class ReadingTest {
       }
     }
     assertThat(read.madeUp()).as("the rest is still made up").isTrue();
-    assertThat(read.source()).isEqualTo("23 h simulated station, 1 h read by Wren");
+    assertThat(Codes.of(read.source()))
+        .contains("weather.several", "weather.simulatedStation", "weather.readBy");
   }
 
   @Test

@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 class WeatherSourceTest {
@@ -37,7 +38,7 @@ class WeatherSourceTest {
     assertThat(day.tellsNothing()).isTrue();
     assertThat(day.hours()).extracting(GradedHour::grade).containsOnly(HourGrade.UNKNOWN);
     assertThat(day.windows()).isEmpty();
-    assertThat(day.source()).isEqualTo("no source tells of this day");
+    assertThat(day.source()).isEqualTo(Fact.of("weather.noSource"));
     assertThat(day.madeUp()).isFalse();
   }
 
@@ -46,10 +47,12 @@ class WeatherSourceTest {
     FileHours early = file(SourceKind.FILE, "early.csv", EVE, 6);
     FileHours late = file(SourceKind.FOLDER, "late.csv", EVE.plusSeconds(60), 9);
     WeatherSource own = own(EVE, 12, 12, 0);
-    assertThat(sourceAtSix(early, late, own)).isEqualTo("file late.csv");
-    assertThat(sourceAtSix(early, own)).isEqualTo("forecast by Wren");
+    assertThat(sourceAtSix(early, late, own))
+        .isEqualTo(Fact.of("weather.file").text("file", "late.csv"));
+    assertThat(sourceAtSix(early, own))
+        .isEqualTo(Fact.of("weather.forecastBy").text("who", "Wren"));
     assertThat(sourceAtSix(own, file(SourceKind.FILE, "x", EVE.plusSeconds(1), 3)))
-        .isEqualTo("file x");
+        .isEqualTo(Fact.of("weather.file").text("file", "x"));
   }
 
   @Test
@@ -58,16 +61,16 @@ class WeatherSourceTest {
         new Reading(MIDNIGHT.plus(Duration.ofHours(6)), 4, WindFelt.LIGHT, 90, false, "Tam");
     FileHours later = file(SourceKind.FILE, "x", MIDNIGHT.plus(Duration.ofHours(9)), 11);
     YardDay day = YardDay.of(PLACE, DAY, ZONE, SUN, List.of(later, reading), RULE);
-    assertThat(day.hours().get(6).source()).isEqualTo("read by Tam");
-    assertThat(day.hours().get(7).source()).isEqualTo("file x");
+    assertThat(day.hours().get(6).source()).isEqualTo(Fact.of("weather.readBy").text("who", "Tam"));
+    assertThat(day.hours().get(7).source()).isEqualTo(Fact.of("weather.file").text("file", "x"));
   }
 
   @Test
   void what_is_made_up_goes_behind_every_source_however_old() {
     WeatherSource station = new SimulatedStation(3).toldAt(MIDNIGHT.plus(Duration.ofDays(1)));
     assertThat(sourceAtSix(station, file(SourceKind.FOLDER, "old.csv", Instant.EPOCH, 5)))
-        .isEqualTo("file old.csv");
-    assertThat(sourceAtSix(station)).isEqualTo("simulated station");
+        .isEqualTo(Fact.of("weather.file").text("file", "old.csv"));
+    assertThat(sourceAtSix(station)).isEqualTo(Fact.of("weather.simulatedStation"));
   }
 
   @Test
@@ -229,7 +232,7 @@ class WeatherSourceTest {
     return Window.of(clock(from), clock(to), HourGrade.GOOD).fitting(fits);
   }
 
-  private static String sourceAtSix(WeatherSource... sources) {
+  private static Fact sourceAtSix(WeatherSource... sources) {
     return YardDay.of(PLACE, DAY, ZONE, SUN, List.of(sources), RULE).hours().get(6).source();
   }
 

@@ -12,6 +12,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 class WeatherTest {
@@ -112,7 +113,8 @@ class WeatherTest {
     List<HourlyWeather> once = new SimulatedStation(7).hours(MID_ATLANTIC, SIX, 48);
     assertThat(new SimulatedStation(7).hours(MID_ATLANTIC, SIX, 48)).isEqualTo(once);
     assertThat(new SimulatedStation(8).hours(MID_ATLANTIC, SIX, 48)).isNotEqualTo(once);
-    assertThat(new SimulatedStation(7).toldAt(SIX).says()).contains("simulated");
+    assertThat(new SimulatedStation(7).toldAt(SIX).says())
+        .isEqualTo(Fact.of("weather.simulatedStation"));
     assertThat(new SimulatedStation(7).toldAt(SIX).madeUp()).isTrue();
   }
 
@@ -181,12 +183,13 @@ class WeatherTest {
     assertThat(hot.hours().get(19).grade()).isEqualTo(HourGrade.GOOD);
     assertThat(hot.hours().get(12).grade()).isEqualTo(HourGrade.POOR);
     assertThat(hot.hours().get(12).reasons()).contains(HourReason.of(HourReason.Code.BROAD_DAY));
-    assertThat(hot.hours().get(4).advice()).contains("mask");
+    assertThat(hot.hours().get(4).advice()).isEqualTo(Fact.of("hour.heat"));
   }
 
   @Test
   void frost_asks_for_a_milder_hour_or_a_first_load() {
-    assertThat(day(fixed(-4, 2, 0)).hours().get(0).advice()).contains("first load");
+    assertThat(day(fixed(-4, 2, 0)).hours().get(0).advice())
+        .isEqualTo(Fact.of("hour.tightCluster"));
     assertThat(day(fixed(8, 2, 0)).hours().get(0).advice()).isNull();
   }
 
@@ -295,8 +298,8 @@ class WeatherTest {
       }
 
       @Override
-      public String says() {
-        return "by hand";
+      public Fact says() {
+        return Fact.of("weather.file").text("file", "by hand");
       }
     };
   }

@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.weather.Place;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 
 /** Apiaries. */
@@ -37,7 +38,7 @@ public class Apiaries {
    * @throws Problem 404
    */
   public Apiary byId(UUID id) {
-    return mapper.byId(id).orElseThrow(() -> Problem.missing("This apiary"));
+    return mapper.byId(id).orElseThrow(() -> Problem.missing(Missing.APIARY));
   }
 
   /**
@@ -113,7 +114,7 @@ public class Apiaries {
    */
   public void hold(UUID id) {
     if (mapper.lock(id).isEmpty()) {
-      throw Problem.missing("This apiary");
+      throw Problem.missing(Missing.APIARY);
     }
   }
 }

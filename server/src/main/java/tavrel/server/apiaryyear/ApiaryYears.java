@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.apiaryyear.HeightShift;
 import tavrel.core.apiaryyear.YearBand;
@@ -38,9 +39,9 @@ public class ApiaryYears {
    * @param apiaryId the other apiary
    * @param apiary its name
    * @param days by which its spring is later; negative for earlier
-   * @param says what was done, in a sentence
+   * @param says what was done
    */
-  public record CopiedYear(UUID apiaryId, String apiary, int days, String says) {}
+  public record CopiedYear(UUID apiaryId, String apiary, int days, Fact says) {}
 
   /** An apiary's year. */
   public ApiarySeason of(Apiary apiary) {
@@ -78,7 +79,7 @@ public class ApiaryYears {
   public List<YearBand> keep(UUID apiaryId, YearBand band) {
     Apiary apiary = apiaries.byId(apiaryId);
     if (bands.elsewhere(band.id(), apiaryId) > 0) {
-      throw Problem.conflict("Another apiary's year has this id already.");
+      throw Problem.conflict(Fact.of("refused.yearIdTaken"));
     }
     band.refuseOverlap(bands.of(apiaryId), of(apiary).dates());
     bands.keep(apiaryId, band);
@@ -122,20 +123,15 @@ public class ApiaryYears {
     return List.copyOf(copied);
   }
 
-  private static String says(Apiary from, Apiary to, HeightShift shift) {
+  private static Fact says(Apiary from, Apiary to, HeightShift shift) {
     if (from.altitude() == null || to.altitude() == null) {
-      return "copied as it is: the height of "
-          + (from.altitude() == null ? from : to).name()
-          + " is not known";
+      return Fact.of("year.copiedHeightUnknown")
+          .text("apiary", (from.altitude() == null ? from : to).name());
     }
     int days = Math.abs(shift.days());
     return days == 0
-        ? "copied as it is: they stand about equally high"
-        : "spring "
-            + days
-            + (days == 1 ? " day " : " days ")
-            + (shift.days() > 0
-                ? "later, autumn as much earlier"
-                : "earlier, autumn as much later");
+        ? Fact.of("year.copiedEquallyHigh")
+        : (shift.days() > 0 ? Fact.of("year.springLater") : Fact.of("year.springEarlier"))
+            .count("days", days, "day");
   }
 }

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
@@ -31,6 +32,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
@@ -62,7 +64,7 @@ public class BroodService {
    * @param workers window without capped workers
    * @param withDrones window without capped drones too
    * @param lookDates when to look inside
-   * @param why in sentences
+   * @param why what it goes by, and what would make days without capped brood
    * @param from first day drawn
    * @param to last day drawn
    * @param bands stages of brood over those days
@@ -77,7 +79,7 @@ public class BroodService {
       FreeWindow workers,
       FreeWindow withDrones,
       List<LookDate> lookDates,
-      List<String> why,
+      List<Fact> why,
       LocalDate from,
       LocalDate to,
       List<StageBand> bands,
@@ -343,7 +345,7 @@ public class BroodService {
    */
   @Transactional
   public void strike(UUID id) {
-    UUID hiveId = mapper.hiveOf(id).orElseThrow(() -> Problem.missing("This event"));
+    UUID hiveId = mapper.hiveOf(id).orElseThrow(() -> Problem.missing(Missing.EVENT));
     mapper.strike(id, clock.instant());
     check(hiveId);
     known.changes(List.of(hiveId));
@@ -360,7 +362,10 @@ public class BroodService {
     } catch (InvalidValue impossible) {
       throw new InvalidValue(
           impossible.field(),
-          "of " + allHives.byId(hiveId).name() + ": " + impossible.getMessage());
+          "ofHive",
+          "of {hive}: {why}",
+          allHives.byId(hiveId).name(),
+          impossible.told());
     }
   }
 

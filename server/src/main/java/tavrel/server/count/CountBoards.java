@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
 import tavrel.core.apiaryyear.SeasonLimits;
 import tavrel.core.count.BoardDoubt;
 import tavrel.core.count.Danger;
@@ -62,7 +63,7 @@ class CountBoards {
       List<CountMapper.SeenSign> signs,
       CountMapper.@Nullable Decision decision,
       @Nullable Instant boardLaidAt,
-      @Nullable String doubt,
+      @Nullable Fact doubt,
       @Nullable LocalDate lastTreated) {}
 
   /**
@@ -167,7 +168,7 @@ class CountBoards {
     return ascending.isEmpty() ? null : ascending.get(ascending.size() - 1);
   }
 
-  private static @Nullable String doubt(
+  private static @Nullable Fact doubt(
       List<CountMapper.KeptCount> own, List<LocalDate> rounded, double rollRecovery) {
     List<NewCount> counts = own.stream().map(CountMapper.KeptCount::count).toList();
     return counts.stream()

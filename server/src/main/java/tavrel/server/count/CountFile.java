@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.server.http.Spreadsheet;
@@ -23,11 +24,11 @@ import tavrel.server.table.TableText;
 /**
  * A file of counts read whole: the good rows, and for every other row what is wrong with it.
  *
- * @param readAs encoding and separator, in words
+ * @param readAs encoding and separator
  * @param counts good rows in file order
  * @param errors rows that were not read
  */
-record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
+record CountFile(Fact readAs, List<NewCount> counts, List<RowError> errors) {
 
   static final String HEADER = "apiary,hive,date,kind,mites,bees,hours,natural";
   private static final List<String> COLUMNS = List.of(HEADER.split(",", -1));
@@ -53,7 +54,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
    */
   static CountFile read(byte[] bytes, Hives hives) {
     TableText text = TableText.of(bytes);
-    return text.read(rows -> new Reading(hives).read(rows, text.says()));
+    return text.read(rows -> new Reading(hives).read(rows, text.told()));
   }
 
   private static final class Reading {
@@ -69,7 +70,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
       this.hives = hives;
     }
 
-    CountFile read(CSVParser parser, String readAs) {
+    CountFile read(CSVParser parser, Fact readAs) {
       int line = 1;
       for (CSVRecord cells : parser) {
         if (at.isEmpty()) {
@@ -142,8 +143,7 @@ record CountFile(String readAs, List<NewCount> counts, List<RowError> errors) {
         }
       } catch (InvalidValue wrong) {
         String where = COLUMNS.contains(wrong.field()) ? wrong.field() : column;
-        errors.add(
-            new RowError(line, where, cell(cells, where), String.valueOf(wrong.getMessage())));
+        errors.add(RowError.of(line, where, cell(cells, where), wrong));
       }
     }
 

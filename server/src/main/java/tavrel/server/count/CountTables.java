@@ -13,6 +13,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
@@ -29,14 +30,14 @@ class CountTables {
   /**
    * What an import would do, or did.
    *
-   * @param readAs encoding and separator, in words
+   * @param readAs encoding and separator
    * @param counts rows that can be kept
    * @param first day of the earliest of them, or null
    * @param last day of the latest of them, or null
    * @param errors every row that cannot be read
    */
   record CountPreview(
-      String readAs,
+      Fact readAs,
       int counts,
       @Nullable LocalDate first,
       @Nullable LocalDate last,

@@ -26,6 +26,7 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.hive.HiveAt;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.register.TreatmentDays;
@@ -143,7 +144,7 @@ public class Counts {
   @Transactional
   public void strike(UUID id) {
     if (mapper.known(List.of(id)).isEmpty()) {
-      throw Problem.missing("This count");
+      throw Problem.missing(Missing.COUNT);
     }
     mapper.strike(id, clock.instant());
   }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.count.Choice;
 import tavrel.core.count.LeftOut;
@@ -46,7 +47,7 @@ class Decisions {
    * @param choice treat it or leave it
    * @param says a word on the neighbours, or null
    */
-  record Decided(Choice choice, @Nullable String says) {}
+  record Decided(Choice choice, @Nullable Fact says) {}
 
   private final CountMapper mapper;
   private final Apiaries apiaries;
@@ -89,11 +90,11 @@ class Decisions {
       return new Decided(decision.choice(), null);
     }
     List<Hive> row = allHives.in(apiary.id());
-    String says =
+    Fact says =
         row.stream()
             .filter(hive -> hive.id().equals(hiveId))
             .findFirst()
-            .map(hive -> LeftOut.says(row, hive))
+            .map(hive -> LeftOut.of(row, hive))
             .orElse(null);
     return new Decided(decision.choice(), says);
   }

@@ -35,26 +35,38 @@ public record NewCount(
    */
   public NewCount {
     if (kind == CountKind.BOARD) {
-      refuseIf(bees != null, "bees", "do not belong to a board");
+      refuseIf(bees != null, new InvalidValue("bees", "notOfBoard", "do not belong to a board"));
       new BoardReading(
-          day, mites, given(hours, "hours", "are missing; say how long the board lay"), natural);
+          day,
+          mites,
+          given(
+              hours,
+              new InvalidValue("hours", "hoursMissing", "are missing; say how long the board lay")),
+          natural);
     } else {
-      refuseIf(hours != null, "hours", "belong to a board, not to a sample of bees");
+      refuseIf(
+          hours != null,
+          new InvalidValue("hours", "notOfSample", "belong to a board, not to a sample of bees"));
       new Wash(
-          day, washKind(kind), mites, given(bees, "bees", "are missing; usually 300, half a cup"));
+          day,
+          washKind(kind),
+          mites,
+          given(
+              bees,
+              new InvalidValue("bees", "beesMissing", "are missing; usually 300, half a cup")));
     }
   }
 
-  private static <T> T given(@Nullable T value, String field, String says) {
+  private static <T> T given(@Nullable T value, InvalidValue otherwise) {
     if (value == null) {
-      throw new InvalidValue(field, says);
+      throw otherwise;
     }
     return value;
   }
 
-  private static void refuseIf(boolean wrong, String field, String says) {
+  private static void refuseIf(boolean wrong, InvalidValue refusal) {
     if (wrong) {
-      throw new InvalidValue(field, says);
+      throw refusal;
     }
   }
 

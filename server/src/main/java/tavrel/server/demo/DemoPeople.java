@@ -9,6 +9,7 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.Fact;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
@@ -56,7 +57,7 @@ class DemoPeople {
       @RequestBody DemoSignIn button, HttpServletRequest request, HttpServletResponse response) {
     Account account = byRole.get(button.role());
     if (account == null) {
-      throw Problem.conflict("The sample data are still being made. Try again in a second.");
+      throw Problem.conflict(Fact.of("refused.sampleDataBeingMade"));
     }
     sessions.begin(account, request, response);
     return account;

@@ -21,6 +21,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
+import tavrel.core.Fact;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.seasonplan.SeasonPreset;
 import tavrel.server.people.Account;
@@ -241,7 +242,7 @@ class LargeOutfit implements ApplicationRunner {
     SeasonPlanService.PlanInput whole = plans.input();
     searches.begin(
         Objects.requireNonNull(whole.problem(), String.valueOf(whole.missing())),
-        "the large outfit's plan",
+        Fact.of("search.betterPlan"),
         Math.min(many, SEARCH_SECONDS_AT_MOST),
         plans::keep);
     searches.await();

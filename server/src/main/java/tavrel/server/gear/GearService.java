@@ -12,6 +12,7 @@ import tavrel.core.burn.BurnFit;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.TestBurn;
 import tavrel.core.burn.Tool;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 
@@ -68,7 +69,7 @@ public class GearService {
    * @throws Problem 404
    */
   public Tool tool(UUID id) {
-    return mapper.tool(id).orElseThrow(() -> Problem.missing("This tool"));
+    return mapper.tool(id).orElseThrow(() -> Problem.missing(Missing.TOOL));
   }
 
   /** The pack that a tool runs on, if any. */
@@ -129,7 +130,7 @@ public class GearService {
   @Transactional
   public void strike(UUID burnId) {
     if (mapper.strikeBurn(burnId, clock.instant()) == 0 && mapper.holdsBurn(burnId) == 0) {
-      throw Problem.missing("This test burn");
+      throw Problem.missing(Missing.TEST_BURN);
     }
   }
 

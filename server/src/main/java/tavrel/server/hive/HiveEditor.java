@@ -16,12 +16,14 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
 import tavrel.core.hive.HiveChange;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 
 /** Changes of how hives stand in an apiary: painted, walked in another order, added. */
@@ -97,7 +99,7 @@ public class HiveEditor {
       for (UUID hiveId : each.hiveIds()) {
         Hive hive = hives.get(hiveId);
         if (hive == null) {
-          throw Problem.missing("A hive of this apiary");
+          throw Problem.missing(Missing.HIVE);
         }
         Hive changed = each.change().applyTo(hive);
         refuseLate(changed, hive, apiaryId);
@@ -148,7 +150,7 @@ public class HiveEditor {
     List<Hive> hives = new ArrayList<>(mapper.hives(apiaryId));
     if (hives.stream().noneMatch(hive -> hive.id().equals(hiveId))) {
       if (mapper.apiaryOf(hiveId).isPresent()) {
-        throw Problem.conflict("Another apiary's hive has this id already.");
+        throw Problem.conflict(Fact.of("refused.hiveIdTaken"));
       }
       if (hives.stream().anyMatch(hive -> hive.name().equalsIgnoreCase(wanted.name().strip()))) {
         throw new InvalidValue(

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 
 /** Hives, and where they stand. */
@@ -78,7 +79,7 @@ public class Hives {
     return mapper
         .keptHive(hiveId)
         .map(HiveRow::hive)
-        .orElseThrow(() -> Problem.missing("This hive"));
+        .orElseThrow(() -> Problem.missing(Missing.HIVE));
   }
 
   /**
@@ -96,7 +97,7 @@ public class Hives {
         mapper.standing(hiveIds).stream()
             .collect(Collectors.toMap(HiveMapper.Stands::hiveId, HiveMapper.Stands::apiaryId));
     if (standing.size() < hiveIds.size()) {
-      throw Problem.missing("A hive");
+      throw Problem.missing(Missing.HIVE);
     }
     return mapper.keptHives(hiveIds).stream()
         .map(HiveRow::hive)
@@ -118,7 +119,7 @@ public class Hives {
    * @throws Problem 404
    */
   public UUID apiaryIdOf(UUID hiveId) {
-    return mapper.apiaryOf(hiveId).orElseThrow(() -> Problem.missing("This hive"));
+    return mapper.apiaryOf(hiveId).orElseThrow(() -> Problem.missing(Missing.HIVE));
   }
 
   /** Keeps a hive that is new. */

@@ -23,6 +23,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import tavrel.core.Fact;
 
 /**
  * Takes the body of a request in before anything else looks at it: no more than it may have, and
@@ -82,7 +83,7 @@ final class BodyGate extends HttpFilter {
           response,
           ProblemType.UNREADABLE,
           HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-          "Say of what kind the body is, as application/json.");
+          Fact.of("refused.sayKindOfBody"));
       return;
     }
     String known = signedIn(request);
@@ -113,7 +114,7 @@ final class BodyGate extends HttpFilter {
           response,
           ProblemType.TOO_OFTEN,
           HttpStatus.TOO_MANY_REQUESTS,
-          "Other files are still coming in. Try again when they are here.");
+          Fact.of("refused.otherFilesComingIn"));
       return;
     }
     try {
@@ -167,7 +168,7 @@ final class BodyGate extends HttpFilter {
           end(
               ProblemType.TRY_AGAIN,
               HttpStatus.SERVICE_UNAVAILABLE,
-              "Too much comes in at once. Try again in a moment.");
+              Fact.of("refused.tooMuchAtOnce"));
         } else {
           body.write(chunk, 0, got);
         }
@@ -195,10 +196,7 @@ final class BodyGate extends HttpFilter {
 
     @Override
     public synchronized void onTimeout(AsyncEvent event) throws IOException {
-      end(
-          ProblemType.TOO_SLOW,
-          HttpStatus.REQUEST_TIMEOUT,
-          "The request did not come to its end in time.");
+      end(ProblemType.TOO_SLOW, HttpStatus.REQUEST_TIMEOUT, Fact.of("refused.tooSlow"));
     }
 
     @Override
@@ -216,7 +214,7 @@ final class BodyGate extends HttpFilter {
       // What is begun later has listeners of its own.
     }
 
-    private void end(ProblemType type, HttpStatus status, String says) throws IOException {
+    private void end(ProblemType type, HttpStatus status, Fact says) throws IOException {
       if (!over) {
         letGo();
         refuse(response, type, status, says);
@@ -255,12 +253,11 @@ final class BodyGate extends HttpFilter {
         : null;
   }
 
-  private static String tooLarge(int most) {
-    return "This is larger than the " + most / 1024 + " kB that are taken at once.";
+  private static Fact tooLarge(int most) {
+    return Fact.of("refused.tooLarge").figure("most", most / 1024);
   }
 
-  private void refuse(
-      HttpServletResponse response, ProblemType type, HttpStatus status, String says)
+  private void refuse(HttpServletResponse response, ProblemType type, HttpStatus status, Fact says)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);

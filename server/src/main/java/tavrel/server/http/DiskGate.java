@@ -33,7 +33,7 @@ class DiskGate implements HandlerInterceptor, WebMvcConfigurer {
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
     if (!LOOKING.contains(request.getMethod()) && room.isFull()) {
-      throw Problem.diskFull(DiskRoom.FULL);
+      throw Problem.diskFull();
     }
     return true;
   }

@@ -22,6 +22,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tavrel.core.Fact;
 
 /**
  * Large files on their way to people. Each is written to the disk before its first byte goes out,
@@ -98,8 +99,7 @@ public class Downloads {
     Deque<Instant> here = onTheirWay.computeIfAbsent(who, unused -> new ArrayDeque<>());
     here.removeIf(begun -> begun.isBefore(now.minus(LONGEST)));
     if (here.size() >= MOST_AT_ONCE) {
-      throw Problem.tooOften(
-          "Two files are on their way to you already. Wait for one of them to arrive.");
+      throw Problem.tooOften(Fact.of("refused.filesUnderWay"));
     }
     here.add(now);
     return now;

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.introspect.AnnotationIntrospectorPair;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tavrel.server.words.FactJson;
 
 /** JSON that keeps the promises of our records. */
 @Configuration(proxyBeanMethods = false)
@@ -16,6 +17,7 @@ class JsonParts {
     return builder ->
         builder.postConfigurer(
             mapper -> {
+              FactJson.knowing(mapper);
               mapper.setAnnotationIntrospector(
                   AnnotationIntrospectorPair.pair(
                       mapper.getSerializationConfig().getAnnotationIntrospector(),

@@ -4,6 +4,8 @@ import java.net.URI;
 import java.util.Locale;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
+import tavrel.core.Fact;
+import tavrel.server.words.Wording;
 
 /** Kinds of refusals, by a name that a program can tell apart; words are for people. */
 public enum ProblemType {
@@ -43,8 +45,15 @@ public enum ProblemType {
     return URI.create(PREFIX + name().toLowerCase(Locale.ROOT).replace('_', '-'));
   }
 
-  /** A problem of this kind. */
-  public ProblemDetail problem(HttpStatusCode status, String says) {
+  /** A problem of this kind: in English for programs, and as a fact for whoever reads. */
+  public ProblemDetail problem(HttpStatusCode status, Fact says) {
+    ProblemDetail problem = atFields(status, Wording.PLAIN.of(says));
+    problem.setProperty("fact", says);
+    return problem;
+  }
+
+  /** A problem of this kind that is told field by field. */
+  ProblemDetail atFields(HttpStatusCode status, String says) {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, says);
     problem.setType(uri());
     return problem;

@@ -26,9 +26,11 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.server.store.ClosedDatabase;
 import tavrel.server.store.DiskRoom;
+import tavrel.server.words.Wording;
 
 /**
  * Every refusal as {@code application/problem+json}: what is wrong, at which field, what is
@@ -70,36 +72,34 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail mistyped(MethodArgumentTypeMismatchException mistyped) {
-    return atField(mistyped.getName(), "is not of the right kind");
+    return atField(
+        mistyped.getName(),
+        new InvalidValue(mistyped.getName(), "notOfRightKind", "is not of the right kind"));
   }
 
   @ExceptionHandler
   ProblemDetail torn(MultipartException torn) {
     return ProblemType.UNREADABLE.problem(
-        HttpStatus.BAD_REQUEST, "What was sent as a file cannot be read; send it again.");
+        HttpStatus.BAD_REQUEST, Fact.of("refused.fileCannotBeRead"));
   }
 
   @ExceptionHandler
   ProblemDetail clash(DataIntegrityViolationException clash) {
     log.warn("refused by the database", clash);
-    return ProblemType.CONFLICT.problem(
-        HttpStatus.CONFLICT,
-        "This clashes with what is already kept. Load the page again and look.");
+    return ProblemType.CONFLICT.problem(HttpStatus.CONFLICT, Fact.of("refused.clashes"));
   }
 
   @ExceptionHandler
   ProblemDetail unforeseen(Exception unforeseen) {
     if (closed.wasMet(unforeseen)) {
       return room.isFull()
-          ? ProblemType.DISK_FULL.problem(HttpStatus.INSUFFICIENT_STORAGE, DiskRoom.FULL)
+          ? ProblemType.DISK_FULL.problem(HttpStatus.INSUFFICIENT_STORAGE, Problem.DISK_FULL)
           : ProblemType.TRY_AGAIN.problem(
-              HttpStatus.SERVICE_UNAVAILABLE,
-              "The disk failed for a moment. Nothing of this was kept; please try again.");
+              HttpStatus.SERVICE_UNAVAILABLE, Fact.of("refused.diskFailed"));
     }
     log.error("unforeseen", unforeseen);
     return ProblemType.BROKEN.problem(
-        HttpStatus.INTERNAL_SERVER_ERROR,
-        "Something broke here. Nothing was changed; please try again.");
+        HttpStatus.INTERNAL_SERVER_ERROR, Fact.of("refused.somethingBroke"));
   }
 
   @Override
@@ -108,7 +108,11 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    ProblemDetail problem = atField("file", "is larger than 5 MB; split it by apiary");
+    ProblemDetail problem =
+        atField(
+            "file",
+            new InvalidValue(
+                "file", "largerThanFiveMb", "is larger than 5 MB; split it by apiary"));
     problem.setType(ProblemType.TOO_LARGE.uri());
     problem.setStatus(HttpStatus.PAYLOAD_TOO_LARGE);
     return createResponseEntity(problem, headers, HttpStatus.PAYLOAD_TOO_LARGE, request);
@@ -130,25 +134,28 @@ class Problems extends ResponseEntityExceptionHandler {
       if (mapping.getCause() instanceof InvalidValue invalid) {
         return atField(join(path, invalid.field()), invalid);
       }
-      return atField(path, mappingSays(mapping));
+      return atField(path, unreadable(path, mapping));
     }
     if (cause instanceof JsonParseException) {
-      return ProblemType.UNREADABLE.problem(HttpStatus.BAD_REQUEST, "This is not JSON.");
+      return ProblemType.UNREADABLE.problem(HttpStatus.BAD_REQUEST, Fact.of("refused.noJson"));
     }
-    return ProblemType.UNREADABLE.problem(
-        HttpStatus.BAD_REQUEST, "The request has no body that can be read.");
+    return ProblemType.UNREADABLE.problem(HttpStatus.BAD_REQUEST, Fact.of("refused.noBody"));
   }
 
-  private static String mappingSays(JsonMappingException mapping) {
+  private static InvalidValue unreadable(String path, JsonMappingException mapping) {
     if (mapping instanceof UnrecognizedPropertyException) {
-      return "is not known here";
+      return new InvalidValue(path, "notKnownHere", "is not known here");
     }
     if (mapping instanceof InvalidFormatException format && format.getTargetType().isEnum()) {
-      return "must be one of " + Arrays.toString(format.getTargetType().getEnumConstants());
+      return new InvalidValue(
+          path,
+          "mustBeOneOf",
+          "must be one of {allowed}",
+          Arrays.toString(format.getTargetType().getEnumConstants()));
     }
     return mapping instanceof MismatchedInputException
-        ? "is missing or not of the right kind"
-        : "cannot be read";
+        ? new InvalidValue(path, "missingOrNotOfRightKind", "is missing or not of the right kind")
+        : new InvalidValue(path, "cannotBeRead", "cannot be read");
   }
 
   private static String path(JsonMappingException mapping) {
@@ -171,19 +178,16 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   private static ProblemDetail atField(String field, InvalidValue invalid) {
-    String says = String.valueOf(invalid.getMessage());
-    return invalid.code() == null
-        ? atField(field, says)
-        : refused(new FieldProblem(field, says, invalid.code(), invalid.values()));
-  }
-
-  private static ProblemDetail atField(String field, String says) {
-    return refused(new FieldProblem(field, says, null, null));
+    String says = invalid.says(Wording.PLAIN::of);
+    return refused(
+        invalid.code() == null
+            ? new FieldProblem(field, says, null, null)
+            : new FieldProblem(field, says, invalid.code(), invalid.values()));
   }
 
   private static ProblemDetail refused(FieldProblem field) {
     ProblemDetail problem =
-        ProblemType.INVALID.problem(
+        ProblemType.INVALID.atFields(
             HttpStatus.BAD_REQUEST,
             field.field().isEmpty() ? field.says() : field.field() + " " + field.says());
     problem.setProperty("errors", List.of(field));

@@ -11,6 +11,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.AllowedTo;
 import tavrel.server.people.Role;
@@ -47,7 +48,7 @@ class PhonesResource {
   ResponseEntity<Resource> certificate() {
     String file = reach.certificate();
     if (file == null) {
-      throw Problem.missing("A certificate of this machine's own");
+      throw Problem.missing(Missing.CERTIFICATE);
     }
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType("application/x-x509-ca-cert"))

@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.measure.Scoops;
 import tavrel.core.measure.Spoon;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 
@@ -51,7 +52,6 @@ public class ScoopWeighings {
    * @param id key
    * @param product the product's name
    * @param lot its lot, or null
-   * @param spoonWords the spoon's name
    * @param grams the weighings
    * @param scoops what they come to
    * @param at when
@@ -61,7 +61,6 @@ public class ScoopWeighings {
       UUID id,
       String product,
       @Nullable String lot,
-      String spoonWords,
       List<Double> grams,
       Scoops scoops,
       Instant at,
@@ -78,7 +77,6 @@ public class ScoopWeighings {
                   kept.id(),
                   kept.product(),
                   kept.lot(),
-                  kept.spoon().words(),
                   grams,
                   Scoops.of(kept.spoon(), grams),
                   kept.at(),
@@ -105,7 +103,7 @@ public class ScoopWeighings {
   @Transactional
   public void strike(UUID id) {
     if (mapper.strike(id, clock.instant()) == 0 && mapper.holds(id) == 0) {
-      throw Problem.missing("This weighing");
+      throw Problem.missing(Missing.WEIGHING);
     }
   }
 }

@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.weather.OwnHours;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 
 /** Who may sign in, and with what. */
@@ -104,7 +105,7 @@ public class Accounts {
    */
   @Transactional
   Account change(UUID id, String name, Role role, boolean active, @Nullable String password) {
-    Account before = mapper.byId(id).orElseThrow(() -> Problem.missing("This person"));
+    Account before = mapper.byId(id).orElseThrow(() -> Problem.missing(Missing.PERSON));
     Account after =
         new Account(
             id,

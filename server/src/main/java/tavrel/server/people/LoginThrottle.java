@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
+import tavrel.core.Fact;
 import tavrel.server.http.Problem;
 
 /**
@@ -50,7 +51,7 @@ class LoginThrottle {
       Tries past = tries.getIfPresent(key);
       if (past != null && clock.instant().isBefore(past.waitUntil())) {
         long seconds = Math.max(1, Duration.between(clock.instant(), past.waitUntil()).toSeconds());
-        throw Problem.tooOften("Too many wrong tries. Wait " + seconds + " s, then try again.");
+        throw Problem.tooOften(Fact.of("refused.tooManyTries").count("wait", seconds, "second"));
       }
     }
     for (String key : keys) {

@@ -1,6 +1,5 @@
 package tavrel.server.people;
 
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,6 +11,7 @@ import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.server.words.Language;
 
 /** In which language each person reads. */
 @Service
@@ -56,15 +56,5 @@ class PersonLanguage {
       mapper.keep(accountId, language);
     }
     known.remove(accountId);
-  }
-
-  /** The language spoken that is nearest to what a device asks for. */
-  static Language nearest(Locale asked) {
-    for (Language language : Language.values()) {
-      if (language.locale().getLanguage().equals(asked.getLanguage())) {
-        return language;
-      }
-    }
-    return Language.ENGLISH;
   }
 }

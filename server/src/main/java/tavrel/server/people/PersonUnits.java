@@ -19,7 +19,7 @@ class PersonUnits {
 
     @Select(
         """
-        select temperature, wind, road, clock, dates, decimals
+        select temperature, wind, road, mass, measures, volume, clock, dates, decimals, week_start
         from person_units
         where account_id = #{accountId}
         """)
@@ -27,9 +27,10 @@ class PersonUnits {
 
     @Insert(
         """
-        merge into person_units (account_id, temperature, wind, road, clock, dates, decimals)
+        merge into person_units (account_id, temperature, wind, road, mass, measures, volume, clock, dates, decimals, week_start)
         key (account_id)
-        values (#{accountId}, #{units.temperature}, #{units.wind}, #{units.road}, #{units.clock}, #{units.dates}, #{units.decimals})
+        values (#{accountId}, #{units.temperature}, #{units.wind}, #{units.road}, #{units.mass}, #{units.measures},
+                #{units.volume}, #{units.clock}, #{units.dates}, #{units.decimals}, #{units.weekStart})
         """)
     void keep(UUID accountId, OwnUnits units);
   }

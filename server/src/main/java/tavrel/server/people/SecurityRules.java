@@ -38,6 +38,7 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 import org.springframework.security.web.session.HttpSessionEventPublisher;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import tavrel.core.Fact;
 import tavrel.server.http.ProblemType;
 
 /** Who may do what: each resource tells its own ({@link AllowedTo}); the rest stands here. */
@@ -110,7 +111,7 @@ class SecurityRules {
                                 event.getResponse(),
                                 ProblemType.NOT_SIGNED_IN,
                                 HttpStatus.UNAUTHORIZED,
-                                "Your rights have changed. Please sign in again.")))
+                                Fact.of("refused.rightsChanged"))))
         .exceptionHandling(
             refusal ->
                 refusal
@@ -120,7 +121,7 @@ class SecurityRules {
                                 response,
                                 ProblemType.NOT_SIGNED_IN,
                                 HttpStatus.UNAUTHORIZED,
-                                "Please sign in."))
+                                Fact.of("refused.signIn")))
                     .accessDeniedHandler(
                         (request, response, e) ->
                             refuse(request, response, e instanceof CsrfException)))
@@ -173,20 +174,15 @@ class SecurityRules {
   private void refuse(HttpServletRequest request, HttpServletResponse response, boolean staleToken)
       throws IOException {
     if (staleToken) {
-      answer(
-          response,
-          ProblemType.STALE_PAGE,
-          HttpStatus.FORBIDDEN,
-          "This page is out of date: its token is missing or old. Load it again; nothing was kept.");
+      answer(response, ProblemType.STALE_PAGE, HttpStatus.FORBIDDEN, Fact.of("refused.stalePage"));
     } else if (request.isUserInRole(OpenSessions.FIRST_PASSWORD)) {
       answer(
           response,
           ProblemType.FIRST_PASSWORD,
           HttpStatus.FORBIDDEN,
-          "Your password was set by the keeper. Choose one of your own first.");
+          Fact.of("refused.firstPassword"));
     } else {
-      answer(
-          response, ProblemType.FORBIDDEN, HttpStatus.FORBIDDEN, "Your role does not allow this.");
+      answer(response, ProblemType.FORBIDDEN, HttpStatus.FORBIDDEN, Fact.of("refused.role"));
     }
   }
 
@@ -208,8 +204,7 @@ class SecurityRules {
     }
   }
 
-  private void answer(
-      HttpServletResponse response, ProblemType type, HttpStatus status, String says)
+  private void answer(HttpServletResponse response, ProblemType type, HttpStatus status, Fact says)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.server.http.Problem;
 
@@ -54,7 +55,7 @@ class SessionResource {
     Account account =
         accounts
             .verified(typed.login(), typed.password())
-            .orElseThrow(() -> Problem.notSignedIn("Login and password do not go together."));
+            .orElseThrow(() -> Problem.notSignedIn(Fact.of("refused.wrongLogin")));
     throttle.succeeded(typed.login(), request.getRemoteAddr());
     sessions.begin(account, request, response);
     return account;

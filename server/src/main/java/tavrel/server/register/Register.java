@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.core.register.CorrectedEntry;
@@ -26,9 +27,11 @@ import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.hive.HiveAt;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.words.FactJson;
 
 /** What was done: drawn from the run logs, or typed; put right visibly; kept for the inspector. */
 @Service
@@ -71,7 +74,7 @@ public class Register {
       String hive,
       @Nullable String ruleSheet,
       YearCount oxalic,
-      String says,
+      Fact says,
       boolean over,
       int others,
       LocalDate lastDay,
@@ -121,7 +124,7 @@ public class Register {
         hive.name(),
         sheet == null ? null : sheet.name(),
         count,
-        count.words(),
+        count.told(),
         count.over(),
         inYear.size() - oxalic,
         last.day(),
@@ -139,7 +142,7 @@ public class Register {
    * @param peopleInRound how many worked in the round
    * @param zone the apiary's zone
    * @param weather at the start of the first burn, if known
-   * @param weatherFrom where it came from, in words
+   * @param weatherFrom where it came from
    * @param madeUp whether that weather is made up
    */
   @Transactional
@@ -149,7 +152,7 @@ public class Register {
       int peopleInRound,
       ZoneId zone,
       @Nullable HourlyWeather weather,
-      @Nullable String weatherFrom,
+      @Nullable Fact weatherFrom,
       boolean madeUp) {
     UUID roundId = planned.roundId();
     UUID hiveId = planned.hiveId();
@@ -164,7 +167,7 @@ public class Register {
     Treatment line = treatment.get();
     LocalDate day = LocalDate.ofInstant(line.startedAt(), zone);
     String people = String.join(", ", line.people());
-    String remarks = String.join("; ", line.remarks());
+    String remarks = remarks(line.remarks());
     if (id == null) {
       mapper.add(
           planned, day, line, people, remarks, weather, weatherFrom, madeUp, clock.instant());
@@ -206,7 +209,7 @@ public class Register {
   @Transactional
   public void correct(UUID treatmentId, NewCorrection wanted, Account who) {
     if (mapper.lock(treatmentId).isEmpty()) {
-      throw Problem.missing("This line");
+      throw Problem.missing(Missing.LINE);
     }
     RecordedLine line = mapper.byId(treatmentId).orElseThrow();
     List<Correction> before = mapper.corrections(treatmentId);
@@ -224,7 +227,7 @@ public class Register {
           .refusal(next)
           .ifPresent(
               says -> {
-                throw Problem.conflict("This line was left as it is: " + says + ".");
+                throw Problem.conflict(Fact.of("refused.lineLeft").fact("why", says));
               });
       mapper.correct(treatmentId, before.size() + 1, next, who.id());
       settle(treatmentId);
@@ -280,5 +283,12 @@ public class Register {
     if (day.isBefore(today.minusYears(20))) {
       throw new InvalidValue("day", "liesMoreThanYears", "lies more than 20 years back");
     }
+  }
+
+  /** Remarks as they are kept: none, or facts; what is typed later may take their place. */
+  private static String remarks(List<Fact> remarks) {
+    return remarks.isEmpty()
+        ? ""
+        : FactJson.write(Fact.of("treatment.remarks").facts("remarks", remarks));
   }
 }

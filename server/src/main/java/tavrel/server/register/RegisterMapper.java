@@ -12,6 +12,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.hive.Hive;
 import tavrel.core.register.Correction;
 import tavrel.core.register.TreatmentKind;
@@ -72,7 +73,7 @@ interface RegisterMapper {
       """
       update treatment
       set loads = 0, acid = 0, product_grams = 0, acid_now = 0, product_now = 0, stands = false,
-          remarks = 'all burns were undone in the run log'
+          remarks = '{"code":"treatment.allUndone","values":{}}'
       where id = #{id}
       """)
   void empty(UUID id);
@@ -87,7 +88,7 @@ interface RegisterMapper {
         lot_now, stands, corrected)
       values (
         random_uuid(7), #{day}, #{round.apiaryId}, #{round.hiveId}, #{round.hiveName}, 'OXALIC_VAPOUR',
-        'vapour, ' || #{round.tool}, #{round.roundId}, #{treatment.startedAt}, #{treatment.removedAt},
+        #{round.tool}, #{round.roundId}, #{treatment.startedAt}, #{treatment.removedAt},
         #{treatment.openedAt}, #{treatment.loads}, #{treatment.acid}, #{treatment.product}, #{round.product},
         #{round.lot}, #{people}, #{round.supers}, #{round.supersPlan}, #{round.waitingDays}, #{round.ruleSheetId},
         #{round.verdict}, #{round.labelSays},
@@ -102,7 +103,7 @@ interface RegisterMapper {
       String people,
       String remarks,
       @Nullable HourlyWeather weather,
-      @Nullable String weatherFrom,
+      @Nullable Fact weatherFrom,
       boolean madeUp,
       Instant at);
 
@@ -124,7 +125,7 @@ interface RegisterMapper {
       String people,
       String remarks,
       @Nullable HourlyWeather weather,
-      @Nullable String weatherFrom,
+      @Nullable Fact weatherFrom,
       boolean madeUp);
 
   /** Adds a treatment that somebody typed. */

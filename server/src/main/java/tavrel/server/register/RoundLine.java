@@ -2,6 +2,7 @@ package tavrel.server.register;
 
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.rulesheet.Verdict;
 
@@ -36,5 +37,5 @@ public record RoundLine(
     UUID ruleSheetId,
     @Nullable Integer waitingDays,
     Verdict verdict,
-    String labelSays,
+    Fact labelSays,
     @Nullable String offLabelReason) {}

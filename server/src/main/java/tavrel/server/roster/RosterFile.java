@@ -11,6 +11,7 @@ import java.util.Map;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
@@ -23,12 +24,12 @@ import tavrel.server.table.TableText;
 /**
  * A roster file read whole: the good rows, and for every other row what is wrong with it.
  *
- * @param readAs encoding and separator, in words
+ * @param readAs encoding and separator
  * @param notes what was taken for granted, in words
  * @param rows good rows in file order
  * @param errors rows that were not read
  */
-record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<RowError> errors) {
+record RosterFile(Fact readAs, List<Fact> notes, List<RosterRow> rows, List<RowError> errors) {
 
   static final int MOST_ROWS = 20_000;
 
@@ -81,7 +82,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
 
     private final TableText text;
     private final Map<Column, Integer> columns = new EnumMap<>(Column.class);
-    private final List<String> notes = new ArrayList<>();
+    private final List<Fact> notes = new ArrayList<>();
     private final List<RosterRow> rows = new ArrayList<>();
     private final List<RowError> errors = new ArrayList<>();
     private final Map<String, Integer> lineOfHive = new HashMap<>();
@@ -112,7 +113,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
             "file", "hasNoHeaderLine2", "has no header line; start from the template");
       }
       return new RosterFile(
-          text.says(), List.copyOf(notes), List.copyOf(rows), List.copyOf(errors));
+          text.told(), List.copyOf(notes), List.copyOf(rows), List.copyOf(errors));
     }
 
     private void header(CSVRecord cells) {
@@ -120,7 +121,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
         Column column = Column.of(cells.get(i));
         if (column == null) {
           if (!cells.get(i).isBlank()) {
-            notes.add("Column \"" + cells.get(i) + "\" is not known and was passed over.");
+            notes.add(Fact.of("file.columnPassedOver").text("column", cells.get(i)));
           }
         } else if (columns.putIfAbsent(column, i) != null) {
           throw new InvalidValue(
@@ -136,14 +137,14 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
               needed.title());
         }
       }
-      taken(Column.POSITION, "hives stand in the order of the file");
-      taken(Column.SUPERS, "no hive has supers");
-      taken(Column.FLOOR, "every floor is solid");
+      taken(Column.POSITION, Fact.of("file.noPosition"));
+      taken(Column.SUPERS, Fact.of("file.noSupers"));
+      taken(Column.FLOOR, Fact.of("file.noFloor"));
     }
 
-    private void taken(Column column, String instead) {
+    private void taken(Column column, Fact instead) {
       if (!columns.containsKey(column)) {
-        notes.add("There is no column \"" + column.title() + "\": taken that " + instead + ".");
+        notes.add(instead.text("column", column.title()));
       }
     }
 
@@ -201,8 +202,7 @@ record RosterFile(String readAs, List<String> notes, List<RosterRow> rows, List<
                 line, apiary, hive, place, boxes, supers, floor, since, bees, latitude, longitude),
             key);
       } catch (InvalidValue wrong) {
-        errors.add(
-            new RowError(line, at.title(), cell(cells, at), String.valueOf(wrong.getMessage())));
+        errors.add(RowError.of(line, at.title(), cell(cells, at), wrong));
       }
     }
 

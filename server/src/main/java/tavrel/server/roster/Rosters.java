@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
@@ -66,7 +67,7 @@ public class Rosters {
   /**
    * What an import would do, or did.
    *
-   * @param readAs encoding and separator, in words
+   * @param readAs encoding and separator
    * @param notes what was taken for granted
    * @param newApiaries apiaries that are not kept yet
    * @param newHives hives that are not kept yet
@@ -77,8 +78,8 @@ public class Rosters {
    * @param zoneAsked apiaries whose time zone cannot be told from their place, and is asked
    */
   record Preview(
-      String readAs,
-      List<String> notes,
+      Fact readAs,
+      List<Fact> notes,
       int newApiaries,
       int newHives,
       int changedHives,

@@ -14,10 +14,12 @@ import org.springframework.context.event.ContextRefreshedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.rulesheet.ExampleSheets;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.rulesheet.SheetLine;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.outfit.OutfitDay;
 
@@ -94,7 +96,7 @@ public class RuleSheets {
    * @throws Problem 404
    */
   public RuleSheet byId(UUID id) {
-    return mapper.byId(id).orElseThrow(() -> Problem.missing("This rule sheet"));
+    return mapper.byId(id).orElseThrow(() -> Problem.missing(Missing.RULE_SHEET));
   }
 
   /** Keeps a sheet that a keeper copied from a label; the same id again changes nothing. */
@@ -114,7 +116,7 @@ public class RuleSheets {
     }
     Optional<RuleSheet> kept = mapper.byId(sheet.id());
     if (kept.isPresent() && !kept.get().equals(sheet)) {
-      throw Problem.conflict("A rule sheet that is kept never changes; make a new one.");
+      throw Problem.conflict(Fact.of("refused.sheetNeverChanges"));
     }
     if (kept.isEmpty()) {
       checkVersion(sheet);
@@ -139,8 +141,7 @@ public class RuleSheets {
       throw new InvalidValue("version", "must", "must be {version}", (before.version() + 1));
     }
     if (mapper.replacing(before.id()).isPresent()) {
-      throw Problem.conflict(
-          "This sheet was edited meanwhile. Load it again, and change the current version.");
+      throw Problem.conflict(Fact.of("refused.sheetEditedMeanwhile"));
     }
   }
 }

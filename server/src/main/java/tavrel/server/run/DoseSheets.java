@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.NumberText;
 import tavrel.core.brood.BroodState;
@@ -167,13 +168,13 @@ class DoseSheets {
   private List<Hive> chosen(Apiary apiary, @Nullable List<UUID> hiveIds) {
     List<Hive> all = allHives.in(apiary.id());
     if (all.isEmpty()) {
-      throw Problem.conflict("No hive stands in " + apiary.name() + ". Bring in a roster first.");
+      throw Problem.conflict(Fact.of("refused.noHiveStands").text("apiary", apiary.name()));
     }
     Set<UUID> wanted = hiveIds == null ? Set.of() : Set.copyOf(hiveIds);
     List<Hive> hives =
         hiveIds == null ? all : all.stream().filter(hive -> wanted.contains(hive.id())).toList();
     if (hives.isEmpty()) {
-      throw Problem.conflict("No hive is chosen in " + apiary.name() + ". Choose one at least.");
+      throw Problem.conflict(Fact.of("refused.noHiveChosen").text("apiary", apiary.name()));
     }
     return hives;
   }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import tavrel.core.Fact;
 import tavrel.core.run.HiveState;
 import tavrel.core.run.RunEvent;
 import tavrel.server.http.Problem;
@@ -93,7 +94,7 @@ final class FoldedLog {
     RunEvent kept = recent.getOrDefault(event.id(), byId.get(event.id()));
     if (kept != null
         && (kept.kind() != event.kind() || !Objects.equals(kept.hiveId(), event.hiveId()))) {
-      throw Problem.conflict("Another event has this id already.");
+      throw Problem.conflict(Fact.of("refused.eventIdTaken"));
     }
     return kept != null;
   }

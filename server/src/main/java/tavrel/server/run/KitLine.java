@@ -2,6 +2,7 @@ package tavrel.server.run;
 
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.ready.KitItem;
 
 /**
@@ -10,16 +11,16 @@ import tavrel.core.ready.KitItem;
  * @param item short key of the thing
  * @param group what it belongs to
  * @param name of the thing
- * @param amount how many or how much, in words
- * @param why where the amount comes from
+ * @param amount how many or how much
+ * @param why where the amount comes from; null where it goes without saying
  * @param tickedBy who packed it, or null
  * @param tickedAt when, or null
  */
 record KitLine(
     String item,
     KitItem.Group group,
-    String name,
-    String amount,
-    String why,
+    Fact name,
+    Fact amount,
+    @Nullable Fact why,
     @Nullable String tickedBy,
     @Nullable Instant tickedAt) {}

@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.burn.ToolFamily;
 import tavrel.core.run.PlannedPace;
 
@@ -27,8 +28,7 @@ interface LineUpMapper {
       @Nullable Integer burnsPerPack) {}
 
   /** One of these tools at one hive. */
-  record ToolAtHive(
-      int number, UUID hiveId, @Nullable Integer burnSeconds, @Nullable String unfit) {}
+  record ToolAtHive(int number, UUID hiveId, @Nullable Integer burnSeconds, @Nullable Fact unfit) {}
 
   /** Who works, and how long it was reckoned to take. */
   record KeptLineUp(

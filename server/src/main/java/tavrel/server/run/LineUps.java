@@ -17,6 +17,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.NumberText;
 import tavrel.core.burn.BurnFit;
@@ -78,7 +79,7 @@ class LineUps {
       boolean preparedAhead,
       @Nullable Integer finish,
       @Nullable Integer mostShut,
-      @Nullable String says,
+      @Nullable Fact says,
       boolean begun,
       @Nullable Instant endsAt,
       @Nullable Instant workableTo,
@@ -146,7 +147,7 @@ class LineUps {
     boolean begun = mapper.begun(round.id()) > 0;
     int same = common(ids, wanted.toolIds());
     if (begun && same < ids.size()) {
-      throw Problem.conflict("The run has begun: tools can be added, but none taken away.");
+      throw Problem.conflict(Fact.of("refused.toolsOnlyAdded"));
     }
     mapper.dropToolsAtHives(round.id(), same + 2);
     mapper.dropTools(round.id(), same + 2);
@@ -270,20 +271,20 @@ class LineUps {
     return same;
   }
 
-  private @Nullable String says(Round round, @Nullable Integer finish, List<RunTool> tools) {
+  private @Nullable Fact says(Round round, @Nullable Integer finish, List<RunTool> tools) {
     String unknown =
         tools.stream()
             .filter(tool -> !isKnown(toolId(round, tool.number())))
             .map(RunTool::name)
             .distinct()
-            .collect(Collectors.joining(" and "));
+            .collect(Collectors.joining(", "));
     if (finish == null) {
       return unknown.isEmpty()
-          ? "No pace was reckoned before this run began."
-          : "No pace: nobody knows the burn time of " + unknown + ". Make a test burn.";
+          ? Fact.of("pace.noneReckoned")
+          : Fact.of("pace.burnTimeUnknown").text("tools", unknown);
     }
     return tools.stream().anyMatch(tool -> !tool.unfit().isEmpty())
-        ? "The reckoning takes any tool for any hive; some hives are not for all of them."
+        ? Fact.of("pace.anyToolAnyHive")
         : null;
   }
 

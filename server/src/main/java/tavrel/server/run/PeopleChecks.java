@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.run.CrewLog;
 import tavrel.core.run.Guard;
@@ -17,9 +18,9 @@ import tavrel.core.weather.HourReason;
 import tavrel.core.weather.HourRule;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
-import tavrel.server.weather.DangerWords;
 import tavrel.server.weather.WeatherThere;
 import tavrel.server.weather.YardWeather;
 
@@ -52,9 +53,9 @@ public class PeopleChecks {
    */
   @Transactional
   public void confirm(UUID id, PeopleCheck check, Instant at, Account who) {
-    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing("This round"));
+    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing(Missing.ROUND));
     if (round.discardedAt() != null) {
-      throw Problem.conflict("This round was thrown away.");
+      throw Problem.conflict(Fact.of("refused.roundThrownAway"));
     }
     Guard.checkMoment(at, round.plannedAt(), clock.instant());
     CrewLog crew = CrewLog.of(mapper.events(id));
@@ -85,11 +86,20 @@ public class PeopleChecks {
     if (!dangers.isEmpty()) {
       throw new InvalidValue(
           "unsafeReason",
-          "is missing: "
-              + dangers.stream().map(DangerWords::of).collect(Collectors.joining("; "))
-              + " ("
-              + there.says()
-              + "). Stay away, or say why not");
+          "missingInDanger",
+          "is missing: {dangers} ({source}). Stay away, or say why not",
+          Fact.of("danger.all").facts("dangers", dangers.stream().map(PeopleChecks::told).toList()),
+          there.says());
     }
+  }
+
+  /** Without figures: the hour itself shows them. */
+  private static Fact told(HourReason danger) {
+    return switch (danger.code()) {
+      case STORM -> Fact.of("danger.storm");
+      case TOO_HOT -> Fact.of("danger.tooHot");
+      case THUNDER_OR_ICE -> Fact.of("danger.thunderOrIce");
+      default -> throw new IllegalArgumentException(danger.code() + " is no danger");
+    };
   }
 }

@@ -2,8 +2,8 @@ package tavrel.server.run;
 
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.burn.BurnTime;
 import tavrel.core.dose.HiveDose;
 import tavrel.core.dose.Loads;
@@ -26,7 +26,7 @@ import tavrel.core.rulesheet.Verdict;
  * @param supers its supers then
  * @param floor its floor then
  * @param loads loads planned
- * @param eachLoad one load in the words of the measure
+ * @param eachLoad one load as it is measured
  * @param productPerLoad grams of product in each
  * @param acidPerLoad grams of acid dihydrate in each
  * @param verdict what the rule sheet said
@@ -41,7 +41,7 @@ import tavrel.core.rulesheet.Verdict;
  * @param burnSays what that figure rests on, or null
  * @param kept share of the acid that settles inside, a model estimate; null in older rounds
  * @param exception why it gets another amount than the round, or null
- * @param tasks what to do before the burn, one a line, in English
+ * @param tasks what to do before the burn, one a line, in English; of older rounds alone
  * @param todo the same as codes with their values; empty in older rounds
  * @param prepSeconds how long making it ready should take, s
  * @param cloth whether a cloth shuts it
@@ -54,11 +54,11 @@ record RoundHive(
     int supers,
     Floor floor,
     int loads,
-    String eachLoad,
+    Fact eachLoad,
     double productPerLoad,
     double acidPerLoad,
     Verdict verdict,
-    String labelSays,
+    Fact labelSays,
     SupersPlan supersPlan,
     @Nullable Double firstProduct,
     @Nullable Double firstAcid,
@@ -66,7 +66,7 @@ record RoundHive(
     @Nullable Double largerProduct,
     @Nullable Double largerAcid,
     @Nullable Integer burnSeconds,
-    @Nullable String burnSays,
+    @Nullable Fact burnSays,
     @Nullable Double kept,
     @Nullable String exception,
     String tasks,
@@ -91,10 +91,7 @@ record RoundHive(
         dose.loads().product(),
         dose.loads().acid(),
         dose.judgement().verdict(),
-        worst.point()
-            + ": "
-            + worst.says()
-            + (worst.line() == null ? "" : " (" + worst.line() + ")"),
+        worst.told(),
         dose.supersPlan(),
         first == null ? null : first.product(),
         first == null ? null : first.acid(),
@@ -105,7 +102,7 @@ record RoundHive(
         burn == null ? null : burn.says(),
         ready.kept(),
         dose.exception(),
-        ready.tasks().stream().map(Task::words).collect(Collectors.joining("\n")),
+        "",
         ready.tasks(),
         ready.tasks().stream().mapToInt(task -> task.kind().seconds()).sum(),
         dose.hive().fittings().shutting() == Shutting.WET_CLOTH);

@@ -13,6 +13,7 @@ import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.ready.KitItem;
@@ -92,11 +93,11 @@ interface RoundMapper {
     @Arg(column = "supers", javaType = int.class),
     @Arg(column = "floor", javaType = Floor.class),
     @Arg(column = "loads", javaType = int.class),
-    @Arg(column = "each_load", javaType = String.class),
+    @Arg(column = "each_load", javaType = Fact.class),
     @Arg(column = "product_per_load", javaType = double.class),
     @Arg(column = "acid_per_load", javaType = double.class),
     @Arg(column = "verdict", javaType = Verdict.class),
-    @Arg(column = "label_says", javaType = String.class),
+    @Arg(column = "label_says", javaType = Fact.class),
     @Arg(column = "supers_plan", javaType = SupersPlan.class),
     @Arg(column = "first_product", javaType = Double.class),
     @Arg(column = "first_acid", javaType = Double.class),
@@ -104,7 +105,7 @@ interface RoundMapper {
     @Arg(column = "larger_product", javaType = Double.class),
     @Arg(column = "larger_acid", javaType = Double.class),
     @Arg(column = "burn_seconds", javaType = Integer.class),
-    @Arg(column = "burn_says", javaType = String.class),
+    @Arg(column = "burn_says", javaType = Fact.class),
     @Arg(column = "kept", javaType = Double.class),
     @Arg(column = "exception", javaType = String.class),
     @Arg(column = "tasks", javaType = String.class),

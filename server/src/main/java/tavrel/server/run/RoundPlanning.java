@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
@@ -20,6 +21,7 @@ import tavrel.core.rulesheet.Verdict;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.GearService;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 
@@ -62,15 +64,13 @@ public class RoundPlanning {
     Optional<Round> kept = mapper.byId(id);
     if (kept.isPresent()) {
       if (!kept.get().apiaryId().equals(wanted.apiaryId())) {
-        throw Problem.conflict("Another apiary's round has this id already.");
+        throw Problem.conflict(Fact.of("refused.roundIdTaken"));
       }
       return kept.get();
     }
     Apiary apiary = apiaries.byId(wanted.apiaryId());
     if (!mapper.openIn(apiary.id()).isEmpty()) {
-      throw Problem.conflict(
-          apiary.name()
-              + " has a round open. Finish it, or throw its plan away, before planning another.");
+      throw Problem.conflict(Fact.of("refused.roundOpen").text("apiary", apiary.name()));
     }
     YardSheet yard =
         doses.today(
@@ -116,10 +116,9 @@ public class RoundPlanning {
    */
   @Transactional
   public void discard(UUID id) {
-    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing("This round"));
+    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing(Missing.ROUND));
     if (!mapper.events(id).isEmpty()) {
-      throw Problem.conflict(
-          "This round has begun. Skip the hives that are left, with a reason, to end it.");
+      throw Problem.conflict(Fact.of("refused.roundHasBegun"));
     }
     if (round.discardedAt() == null) {
       mapper.discard(id, clock.instant());
@@ -127,11 +126,14 @@ public class RoundPlanning {
   }
 
   private static void refuseUnfit(YardSheet yard) {
-    List<String> unfit = new ArrayList<>();
+    List<Fact> unfit = new ArrayList<>();
     for (int line = 0; line < yard.hives().size(); line++) {
-      String why = yard.hives().get(line).unfit();
+      Fact why = yard.hives().get(line).unfit();
       if (why != null) {
-        unfit.add(yard.dose().hives().get(line).hive().name() + " (" + why + ")");
+        unfit.add(
+            Fact.of("unfit.hive")
+                .text("hive", yard.dose().hives().get(line).hive().name())
+                .fact("why", why));
       }
     }
     if (!unfit.isEmpty()) {
@@ -139,7 +141,7 @@ public class RoundPlanning {
           "toolId",
           "cannotUsedForLeave",
           "cannot be used for {unfit}; leave them out, or take a heated bowl",
-          String.join(", ", unfit));
+          Fact.of("unfit.hives").facts("hives", unfit));
     }
   }
 

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
@@ -37,6 +38,7 @@ import tavrel.core.run.RunBoard;
 import tavrel.core.run.RunTool;
 import tavrel.server.people.Account;
 import tavrel.server.people.AllowedTo;
+import tavrel.server.people.OwnWords;
 import tavrel.server.people.Role;
 
 /** Dose sheets, rounds and their runs. */
@@ -48,10 +50,9 @@ class RoundResource {
    * A spoon to measure with.
    *
    * @param spoon the spoon
-   * @param words its name
    * @param usualGrams product in one level spoon, g, an estimate until weighed
    */
-  record OfferedSpoon(Spoon spoon, String words, double usualGrams) {}
+  record OfferedSpoon(Spoon spoon, double usualGrams) {}
 
   /**
    * What the screens offer to choose from.
@@ -72,6 +73,7 @@ class RoundResource {
   private final RoundPlanning planning;
   private final PeopleChecks peopleChecks;
   private final RunStreams streams;
+  private final OwnWords ownWords;
   private final Clock clock;
 
   RoundResource(
@@ -79,11 +81,13 @@ class RoundResource {
       RoundPlanning planning,
       PeopleChecks peopleChecks,
       RunStreams streams,
+      OwnWords ownWords,
       Clock clock) {
     this.rounds = rounds;
     this.planning = planning;
     this.peopleChecks = peopleChecks;
     this.streams = streams;
+    this.ownWords = ownWords;
     this.clock = clock;
   }
 
@@ -93,7 +97,7 @@ class RoundResource {
     return new Choices(
         DosePreset.all(),
         Arrays.stream(Spoon.values())
-            .map(spoon -> new OfferedSpoon(spoon, spoon.words(), spoon.usualGrams()))
+            .map(spoon -> new OfferedSpoon(spoon, spoon.usualGrams()))
             .toList());
   }
 
@@ -128,9 +132,10 @@ class RoundResource {
 
   /** A round's dose sheet and kit on paper. */
   @GetMapping(value = "/rounds/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> sheet(@PathVariable UUID id) {
+  ResponseEntity<byte[]> sheet(
+      @PathVariable UUID id, @AuthenticationPrincipal Account who, Locale device) {
     Rounds.WholeRound round = rounds.byId(id);
-    String name = "dose sheet " + round.apiary().name() + " " + round.round().day() + ".pdf";
+    String name = round.apiary().name() + " " + round.round().day() + ".pdf";
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
@@ -138,7 +143,7 @@ class RoundResource {
                 .filename(name, StandardCharsets.UTF_8)
                 .build()
                 .toString())
-        .body(SheetPdf.write(round, rounds.kit(id)));
+        .body(SheetPdf.write(round, rounds.kit(id), ownWords.of(who, device)));
   }
 
   /** What to pack for a round, with what is ticked. */

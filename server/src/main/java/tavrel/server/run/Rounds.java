@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.pace.RunLength;
 import tavrel.core.ready.Cautions;
 import tavrel.core.ready.YardSheet;
@@ -28,6 +29,7 @@ import tavrel.core.run.RunReview;
 import tavrel.core.run.RunTool;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.rulesheet.RuleSheets;
@@ -93,7 +95,7 @@ public class Rounds {
       List<RoundHive> hives,
       @Nullable ConfirmedPeopleCheck peopleCheck,
       @Nullable WeatherThere there,
-      List<String> cautions,
+      List<Fact> cautions,
       List<AskedPoint> people,
       List<AskedReadiness> readiness,
       List<HiveToReady> toReady) {}
@@ -102,17 +104,15 @@ public class Rounds {
    * One point of the people check.
    *
    * @param point the point
-   * @param words as it is asked
    */
-  public record AskedPoint(PeopleCheck.Point point, String words) {}
+  public record AskedPoint(PeopleCheck.Point point) {}
 
   /**
    * One point of making a hive ready.
    *
    * @param point the point
-   * @param words as it is asked
    */
-  public record AskedReadiness(ReadyPoint point, String words) {}
+  public record AskedReadiness(ReadyPoint point) {}
 
   /**
    * What to make ready at a hive ahead of its burn.
@@ -175,9 +175,9 @@ public class Rounds {
   /** Sets who and what works in a run, see {@link LineUps#set}. */
   @Transactional
   public void lineUp(UUID id, NewLineUp wanted, Account who) {
-    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing("This round"));
+    Round round = mapper.lock(id).orElseThrow(() -> Problem.missing(Missing.ROUND));
     if (round.discardedAt() != null || round.finishedAt() != null) {
-      throw Problem.conflict("This round is over.");
+      throw Problem.conflict(Fact.of("refused.roundIsOver"));
     }
     lineUps.set(round, wanted, who);
   }
@@ -201,7 +201,7 @@ public class Rounds {
         lineUps.tools(round).stream()
             .filter(each -> each.number() == number)
             .findFirst()
-            .orElseThrow(() -> Problem.missing("This tool of the run"));
+            .orElseThrow(() -> Problem.missing(Missing.TOOL_OF_RUN));
     return new ToolThere(tool, lineUps.toolId(round, number));
   }
 
@@ -249,7 +249,7 @@ public class Rounds {
    * @throws Problem 404
    */
   public Round round(UUID id) {
-    return mapper.byId(id).orElseThrow(() -> Problem.missing("This round"));
+    return mapper.byId(id).orElseThrow(() -> Problem.missing(Missing.ROUND));
   }
 
   /** Name of each hive in a round. */
@@ -259,7 +259,7 @@ public class Rounds {
   }
 
   WholeRound byId(UUID id) {
-    Round round = mapper.byId(id).orElseThrow(() -> Problem.missing("This round"));
+    Round round = mapper.byId(id).orElseThrow(() -> Problem.missing(Missing.ROUND));
     Apiary apiary = apiaries.byId(round.apiaryId());
     List<RoundHive> hives = mapper.hives(id);
     return new WholeRound(
@@ -270,12 +270,8 @@ public class Rounds {
         log.peopleCheck(id),
         weather.weatherAt(apiary, clock.instant()),
         Cautions.of(round.toolFamily()),
-        Arrays.stream(PeopleCheck.Point.values())
-            .map(point -> new AskedPoint(point, point.words()))
-            .toList(),
-        Arrays.stream(ReadyPoint.values())
-            .map(point -> new AskedReadiness(point, point.words()))
-            .toList(),
+        Arrays.stream(PeopleCheck.Point.values()).map(AskedPoint::new).toList(),
+        Arrays.stream(ReadyPoint.values()).map(AskedReadiness::new).toList(),
         hives.stream()
             .map(hive -> new HiveToReady(hive.hiveId(), ReadyPoint.of(hive.floor(), hive.supers())))
             .toList());
@@ -304,7 +300,7 @@ public class Rounds {
   @Transactional
   public List<KitLine> tick(UUID id, String item, boolean packed, Account who) {
     if (mapper.tick(id, item, packed ? who.name() : null, packed ? clock.instant() : null) == 0) {
-      throw Problem.missing("This line of the kit list");
+      throw Problem.missing(Missing.KIT_LINE);
     }
     return mapper.kit(id);
   }

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.core.run.CrewLog;
@@ -39,6 +40,7 @@ import tavrel.core.run.SealTime;
 import tavrel.core.run.Treatment;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.register.Register;
@@ -104,7 +106,7 @@ class RunLog {
 
   /** The board of a round now, as who plays this part should see it. */
   RunBoard board(UUID roundId, Part part) {
-    Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing("This round"));
+    Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing(Missing.ROUND));
     FoldedLog log = logs.get(roundId, this::read);
     return RunBoard.of(
         plan(round), log.states(), log.ofCrew(), clock.instant(), part, lineUps.workableTo(round));
@@ -163,7 +165,7 @@ class RunLog {
 
   /** What the dose sheet has for a hive; null for one that is not in it. */
   @Nullable PlannedHive planned(UUID roundId, UUID hiveId) {
-    Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing("This round"));
+    Round round = mapper.byId(roundId).orElseThrow(() -> Problem.missing(Missing.ROUND));
     return plan(round).hives().stream()
         .filter(hive -> hive.hiveId().equals(hiveId))
         .findFirst()
@@ -171,9 +173,9 @@ class RunLog {
   }
 
   private Kept keep(FoldedLog known, UUID roundId, List<RunEvent> sent, Account who, Part part) {
-    Round round = mapper.lock(roundId).orElseThrow(() -> Problem.missing("This round"));
+    Round round = mapper.lock(roundId).orElseThrow(() -> Problem.missing(Missing.ROUND));
     if (round.discardedAt() != null) {
-      throw Problem.conflict("This round was thrown away. Nothing can be logged in it.");
+      throw Problem.conflict(Fact.of("refused.nothingToLog"));
     }
     RunPlan plan = plan(round);
     Map<UUID, PlannedHive> planned =

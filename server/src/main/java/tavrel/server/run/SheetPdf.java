@@ -13,11 +13,15 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.NumberText;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.server.paper.Paper;
+import tavrel.server.words.Wording;
 
 /**
  * A round's dose sheet and kit list on paper: A4, in the largest of a few sizes of type that holds
@@ -28,33 +32,39 @@ final class SheetPdf {
   private static final float[] SIZES = {9, 8.2f, 7.5f};
   private static final float[] COLUMNS = {3, 7, 12, 12, 6, 6, 41, 13};
   private static final String[] TITLES = {
-    "", "Hive", "Boxes", "Each load", "Loads", "Burn", "Before the burn", "Label"
+    "place", "hive", "boxes", "eachLoad", "loads", "burn", "beforeTheBurn", "label"
   };
 
   private final Rounds.WholeRound whole;
   private final List<KitLine> kit;
   private final Paper paper;
+  private final Wording words;
 
   /** What the label says of every hive alike, or null where it differs from hive to hive. */
   private final @Nullable String ofAll;
 
-  private SheetPdf(Rounds.WholeRound whole, List<KitLine> kit, float size) {
+  private SheetPdf(Rounds.WholeRound whole, List<KitLine> kit, Wording words, float size) {
     this.whole = whole;
     this.kit = kit;
+    this.words = words;
     paper = Paper.of(size);
-    List<String> says = whole.hives().stream().map(RoundHive::labelSays).distinct().toList();
-    ofAll = says.size() == 1 ? says.get(0) : null;
+    List<Fact> says = whole.hives().stream().map(RoundHive::labelSays).distinct().toList();
+    ofAll = says.size() == 1 ? words.of(says.get(0)) : null;
   }
 
-  /** Writes the sheet. */
-  static byte[] write(Rounds.WholeRound whole, List<KitLine> kit) {
+  /**
+   * Writes the sheet.
+   *
+   * @param words of who reads it
+   */
+  static byte[] write(Rounds.WholeRound whole, List<KitLine> kit, Wording words) {
     byte[] sheet = {};
     for (float size : SIZES) {
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       Document document = new Document(PageSize.A4, 34, 34, 30, 30);
       PdfWriter.getInstance(document, out);
       document.open();
-      new SheetPdf(whole, kit, size).fill(document);
+      new SheetPdf(whole, kit, words, size).fill(document);
       document.close();
       sheet = out.toByteArray();
       if (pages(sheet) == 1) {
@@ -74,30 +84,34 @@ final class SheetPdf {
 
   private void fill(Document document) {
     Round round = whole.round();
-    document.addTitle("Dose sheet " + whole.apiary().name() + " " + round.day());
-    document.add(new Paragraph("Dose sheet, " + whole.apiary().name(), paper.head()));
+    String title = words.paper("sheet.title", Map.of("apiary", whole.apiary().name()));
+    document.addTitle(title + " " + round.day());
+    document.add(new Paragraph(Paper.printable(title), paper.head()));
     document.add(
         new Paragraph(
-            round.day()
-                + " · "
-                + round.tool()
-                + " ("
-                + round.toolFamily().words()
-                + ") · shut "
-                + round.sealMinutes()
-                + " min after the tool is out · planned by "
-                + round.plannedBy(),
+            Paper.printable(
+                words.paper(
+                    "sheet.round",
+                    Map.of(
+                        "day", words.day(round.day()) + " " + round.day().getYear(),
+                        "tool", round.tool(),
+                        "family", words.of(round.toolFamily()),
+                        "minutes", String.valueOf(round.sealMinutes()),
+                        "who", round.plannedBy()))),
             paper.plain()));
     document.add(new Paragraph(sums(), paper.bold()));
     document.add(verdict());
     document.add(hives());
     if (!kit.isEmpty()) {
-      Paragraph title = new Paragraph("Kit", paper.bold());
-      title.setSpacingBefore(8);
-      document.add(title);
+      Paragraph kitTitle = new Paragraph(words.paper("sheet.kit"), paper.bold());
+      kitTitle.setSpacingBefore(8);
+      document.add(kitTitle);
       document.add(kitTable());
     }
-    Paragraph cautions = new Paragraph(String.join(" ", whole.cautions()), paper.small());
+    Paragraph cautions =
+        new Paragraph(
+            whole.cautions().stream().map(words::of).collect(Collectors.joining(" ")),
+            paper.small());
     cautions.setSpacingBefore(6);
     document.add(cautions);
   }
@@ -106,18 +120,20 @@ final class SheetPdf {
     double acid = whole.hives().stream().mapToDouble(RoundHive::acid).sum();
     double product = whole.hives().stream().mapToDouble(RoundHive::product).sum();
     int loads = whole.hives().stream().mapToInt(RoundHive::loads).sum();
-    return whole.hives().size()
-        + " hives, "
-        + loads
-        + " loads to fill: "
-        + NumberText.grams(acid)
-        + " g acid dihydrate = "
-        + NumberText.grams(product)
-        + " g product of "
-        + NumberText.plain(100 * whole.round().strength())
-        + " %"
-        + (whole.round().product() == null ? "" : ", " + whole.round().product())
-        + (whole.round().lot() == null ? "" : ", lot " + whole.round().lot());
+    String sums =
+        words.of(
+            Fact.of("paper.sheetSums")
+                .count("hives", whole.hives().size(), "hive")
+                .count("loads", loads, "load")
+                .grams("acid", acid)
+                .grams("product", product)
+                .figure("strength", 100 * whole.round().strength()));
+    String lot =
+        whole.round().lot() == null
+            ? ""
+            : ", " + words.paper("sheet.lot", Map.of("lot", whole.round().lot()));
+    return Paper.printable(
+        sums + (whole.round().product() == null ? "" : ", " + whole.round().product()) + lot);
   }
 
   private Paragraph verdict() {
@@ -126,18 +142,33 @@ final class SheetPdf {
     Phrase says = new Phrase();
     says.add(
         new Chunk(
-            "Held against \""
-                + whole.ruleSheet().name()
-                + "\", version "
-                + whole.ruleSheet().version()
-                + ": ",
+            Paper.printable(
+                words.paper(
+                    "sheet.heldAgainst",
+                    Map.of(
+                        "sheet", whole.ruleSheet().name(),
+                        "version", String.valueOf(whole.ruleSheet().version())))),
             paper.plain()));
-    says.add(new Chunk(over == 0 ? "none off the label." : over + " NOT ON LABEL. ", paper.bold()));
+    says.add(
+        new Chunk(
+            " "
+                + (over == 0
+                    ? words.paper("sheet.noneOff")
+                    : words.paper("sheet.off", Map.of("over", String.valueOf(over))))
+                + " ",
+            paper.bold()));
     if (whole.round().offLabelReason() != null) {
-      says.add(new Chunk("Reason given: " + whole.round().offLabelReason(), paper.plain()));
+      says.add(
+          new Chunk(
+              Paper.printable(
+                  words.paper("sheet.reason", Map.of("reason", whole.round().offLabelReason()))),
+              paper.plain()));
     }
     if (ofAll != null && over < whole.hives().size()) {
-      says.add(new Chunk(" Of every hive: " + ofAll + ".", paper.plain()));
+      says.add(
+          new Chunk(
+              " " + Paper.printable(words.paper("sheet.ofEvery", Map.of("says", ofAll))),
+              paper.plain()));
     }
     Paragraph paragraph = new Paragraph(says);
     paragraph.setSpacingAfter(6);
@@ -149,26 +180,26 @@ final class SheetPdf {
     table.setWidthPercentage(100);
     table.setHeaderRows(1);
     for (String title : TITLES) {
-      table.addCell(paper.heading(title));
+      table.addCell(paper.heading(words.paper("sheet.columns." + title)));
     }
     for (RoundHive hive : whole.hives()) {
       table.addCell(paper.cell(String.valueOf(hive.place()), paper.small()));
       table.addCell(paper.cell(hive.hiveName(), paper.bold()));
-      table.addCell(paper.cell(BoxNotation.write(hive.boxes()), paper.small()));
+      table.addCell(paper.cell(words.of(BoxNotation.told(hive.boxes())), paper.small()));
       table.addCell(
           paper.cell(
-              hive.eachLoad() + (hive.exception() == null ? "" : "\n" + hive.exception()),
+              words.of(hive.eachLoad()) + (hive.exception() == null ? "" : "\n" + hive.exception()),
               paper.bold()));
       table.addCell(paper.cell(String.valueOf(hive.loads()), paper.plain()));
       table.addCell(
           paper.cell(hive.burnSeconds() == null ? "" : clock(hive.burnSeconds()), paper.plain()));
-      table.addCell(paper.cell(hive.tasks().replace("\n", "; "), paper.small()));
+      table.addCell(paper.cell(tasks(hive), paper.small()));
       table.addCell(
           paper.cell(
-              hive.verdict().words()
+              words.of(hive.verdict())
                   + (hive.verdict() == Verdict.NOT_ON_LABEL
                           || (hive.verdict() == Verdict.CAUTION && ofAll == null)
-                      ? ": " + hive.labelSays()
+                      ? ": " + words.of(hive.labelSays())
                       : ""),
               paper.small()));
     }
@@ -183,11 +214,21 @@ final class SheetPdf {
     for (KitLine line : kit) {
       table.addCell(
           paper.bare(
-              (line.tickedAt() == null ? "[  ] " : "[x] ") + line.amount() + "  " + line.name(),
+              (line.tickedAt() == null ? "[  ] " : "[x] ")
+                  + words.of(line.amount())
+                  + "  "
+                  + words.of(line.name()),
               paper.small()));
     }
     table.completeRow();
     return table;
+  }
+
+  /** Rounds that were planned before tasks were kept as facts have their words alone. */
+  private String tasks(RoundHive hive) {
+    return hive.todo().isEmpty()
+        ? hive.tasks().replace("\n", "; ")
+        : hive.todo().stream().map(task -> words.of(task.told())).collect(Collectors.joining("; "));
   }
 
   private static String clock(int seconds) {

@@ -20,6 +20,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 
 /** Backups in the data folder: every night, and when somebody asks; old ones go. */
@@ -85,7 +86,7 @@ class Backups {
   Path file(String name) {
     Path file = folder.resolve(name);
     if (!name.matches(NAME) || !Files.isRegularFile(file)) {
-      throw Problem.missing("This backup");
+      throw Problem.missing(Missing.BACKUP);
     }
     return file;
   }

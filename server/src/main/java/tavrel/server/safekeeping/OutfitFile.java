@@ -75,7 +75,9 @@ final class OutfitFile implements AutoCloseable {
     try {
       zip = new ZipFile(path.toFile(), StandardCharsets.UTF_8);
     } catch (ZipException broken) {
-      throw refused("is no outfit file, or only a part of one: it was cut short or is damaged");
+      throw refused(
+          "outfitCutShort",
+          "is no outfit file, or only a part of one: it was cut short or is damaged");
     }
     try {
       OutfitFile file = new OutfitFile(zip, manifest(zip));
@@ -90,60 +92,76 @@ final class OutfitFile implements AutoCloseable {
   private static Manifest manifest(ZipFile zip) throws IOException {
     ZipEntry entry = zip.getEntry(Manifest.NAME);
     if (entry == null || entry.getSize() > LONGEST_DESCRIPTION) {
-      throw refused("is no outfit file: it has no " + Manifest.NAME + " that can be read");
+      throw refused(
+          "outfitNoManifest",
+          "is no outfit file: it has no {manifest} that can be read",
+          Manifest.NAME);
     }
     try (InputStream in = zip.getInputStream(entry)) {
       Manifest manifest =
           OutfitWriter.JSON.readValue(in.readNBytes(LONGEST_DESCRIPTION), Manifest.class);
       if (!Manifest.FORMAT.equals(manifest.format()) || manifest.files() == null) {
-        throw refused("is no outfit file: its " + Manifest.NAME + " is of another kind");
+        throw refused(
+            "outfitOtherKind",
+            "is no outfit file: its {manifest} is of another kind",
+            Manifest.NAME);
       }
       if (manifest.files().contains(null)) {
-        throw refused("has a " + Manifest.NAME + " with an empty entry: it is damaged or changed");
+        throw refused(
+            "outfitEmptyEntry",
+            "has a {manifest} with an empty entry: it is damaged or changed",
+            Manifest.NAME);
       }
       return manifest;
     } catch (JacksonException | ZipException broken) {
-      throw refused("has a " + Manifest.NAME + " that cannot be read: it is damaged or changed");
+      throw refused(
+          "outfitManifestUnread",
+          "has a {manifest} that cannot be read: it is damaged or changed",
+          Manifest.NAME);
     }
   }
 
   private void check(long packed, int newest) {
     if (manifest.version() > Manifest.VERSION || manifest.tables() > newest) {
       throw refused(
-          "was written by a newer Tavrel (tables of version "
-              + manifest.tables()
-              + "; this one knows "
-              + newest
-              + "). Update first, then bring it in");
+          "outfitNewer",
+          "was written by a newer Tavrel (tables of version {tables}; this one knows {newest}). Update first, then bring it in",
+          manifest.tables(),
+          newest);
     }
     if (manifest.version() < 1 || manifest.tables() < 1 || parts.size() > MOST_FILES) {
-      throw refused("has a " + Manifest.NAME + " that cannot be true");
+      throw refused("outfitManifestUntrue", "has a {manifest} that cannot be true", Manifest.NAME);
     }
     Set<String> found = new HashSet<>();
     long unpacked = 0;
     for (ZipEntry entry : Collections.list(zip.entries())) {
       if (!found.add(entry.getName())) {
-        throw refused("holds " + shown(entry.getName()) + " twice");
+        throw refused("outfitTwice", "holds {part} twice", shown(entry.getName()));
       }
       if (entry.getName().equals(Manifest.NAME)) {
         continue;
       }
       Manifest.Part part = parts.get(entry.getName());
       if (part == null) {
-        throw refused("holds " + shown(entry.getName()) + ", which no outfit file has");
+        throw refused(
+            "outfitForeignPart", "holds {part}, which no outfit file has", shown(entry.getName()));
       }
       if (entry.getSize() != part.bytes() || part.rows() < 0) {
-        throw refused(shown(part.name()) + " is not as long as it was when it was written");
+        throw refused(
+            "outfitOtherLength",
+            "{part} is not as long as it was when it was written",
+            shown(part.name()));
       }
       unpacked += entry.getSize();
     }
     for (String name : parts.keySet()) {
       if (!found.contains(name)) {
-        throw refused("lacks " + shown(name));
+        throw refused("outfitLacks", "lacks {part}", shown(name));
       }
     }
     if (unpacked > MOST_SWELLING * packed + ROOM_FOR_SMALL_ONES) {
-      throw refused("would swell to %,d MB; rows never pack that well".formatted(unpacked >> 20));
+      throw refused(
+          "outfitSwells", "would swell to {most} MB; rows never pack that well", unpacked >> 20);
     }
   }
 
@@ -162,11 +180,14 @@ final class OutfitFile implements AutoCloseable {
     tables.forEach(table -> wanted.add(Manifest.fileOf(table.name())));
     for (String name : parts.keySet()) {
       if (!wanted.remove(name)) {
-        throw refused("holds " + shown(name) + ", which no outfit of its version has");
+        throw refused(
+            "outfitPartOfOtherVersion",
+            "holds {part}, which no outfit of its version has",
+            shown(name));
       }
     }
     if (!wanted.isEmpty()) {
-      throw refused("lacks " + wanted.iterator().next());
+      throw refused("outfitLacks", "lacks {part}", wanted.iterator().next());
     }
   }
 
@@ -199,26 +220,34 @@ final class OutfitFile implements AutoCloseable {
         CSVParser csv = CSVParser.builder().setReader(text(in)).setFormat(OutfitWriter.CSV).get()) {
       Iterator<CSVRecord> records = csv.iterator();
       if (!records.hasNext() || !records.next().toList().equals(table.columnNames())) {
-        throw refused(shown(part.name()) + " has other columns than its version has");
+        throw refused(
+            "outfitOtherColumns",
+            "{part} has other columns than its version has",
+            shown(part.name()));
       }
       while (records.hasNext()) {
         CSVRecord row = records.next();
         seen++;
         if (row.size() != table.columns().size()) {
           throw refused(
-              "%s, line %d: has %d columns, not %d"
-                  .formatted(part.name(), seen + 1, row.size(), table.columns().size()));
+              "outfitRowColumns",
+              "{part}, line {line}: has {columns} columns, not {wanted}",
+              part.name(),
+              seen + 1,
+              row.size(),
+              table.columns().size());
         }
         rows.row(seen + 1, row);
       }
       in.transferTo(OutputStream.nullOutputStream());
     } catch (UncheckedIOException | ZipException broken) {
-      throw refused(shown(part.name()) + " breaks off or is damaged");
+      throw refused("outfitBreaksOff", "{part} breaks off or is damaged", shown(part.name()));
     }
     if (seen != part.rows() || !HexFormat.of().formatHex(digest.digest()).equals(part.sha256())) {
       throw refused(
-          shown(part.name())
-              + " was changed since it was written; only a file as Tavrel wrote it is brought in");
+          "outfitChanged",
+          "{part} was changed since it was written; only a file as Tavrel wrote it is brought in",
+          shown(part.name()));
     }
   }
 
@@ -237,8 +266,8 @@ final class OutfitFile implements AutoCloseable {
         1 << 16);
   }
 
-  static InvalidValue refused(String says) {
-    return new InvalidValue("file", says);
+  static InvalidValue refused(String code, String pattern, Object... values) {
+    return new InvalidValue("file", code, pattern, values);
   }
 
   /** A name from the file, short and without what could mislead. */

@@ -58,7 +58,10 @@ final class OutfitLoader {
     try {
       return once(file, folder);
     } catch (RaceInTheDatabase again) {
-      throw OutfitFile.refused("cannot be brought in: " + again.getMessage());
+      throw OutfitFile.refused(
+          "outfitCannotBeBroughtIn",
+          "cannot be brought in: {why}",
+          String.valueOf(again.getMessage()));
     }
   }
 
@@ -117,7 +120,8 @@ final class OutfitLoader {
       if (isRace(broken)) {
         throw new RaceInTheDatabase(broken);
       }
-      throw OutfitFile.refused("cannot be brought in: " + inShort(broken));
+      throw OutfitFile.refused(
+          "outfitCannotBeBroughtIn", "cannot be brought in: {why}", inShort(broken));
     }
   }
 
@@ -178,9 +182,10 @@ final class OutfitLoader {
       statement.execute(change);
     } catch (SQLException broken) {
       throw OutfitFile.refused(
-          Manifest.fileOf(TableScript.tableOf(change))
-              + " has rows that cannot be: "
-              + inShort(broken));
+          "outfitRowsCannotBe",
+          "{part} has rows that cannot be: {why}",
+          Manifest.fileOf(TableScript.tableOf(change)),
+          inShort(broken));
     }
   }
 
@@ -193,10 +198,10 @@ final class OutfitLoader {
         ResultSet stray = statement.executeQuery(key.strayRows())) {
       if (stray.next()) {
         throw OutfitFile.refused(
-            Manifest.fileOf(key.child())
-                + " names rows of "
-                + Manifest.fileOf(key.parent())
-                + " that are not in the file");
+            "outfitNamesMissingRows",
+            "{part} names rows of {other} that are not in the file",
+            Manifest.fileOf(key.child()),
+            Manifest.fileOf(key.parent()));
       }
     }
   }
@@ -213,12 +218,12 @@ final class OutfitLoader {
                     + " where h.since is not null limit 1")) {
           if (early.next()) {
             throw OutfitFile.refused(
-                "%s has a row of %s for hive %s, which stands since %s"
-                    .formatted(
-                        Manifest.fileOf(table),
-                        early.getString(2),
-                        early.getString(1),
-                        early.getString(3)));
+                "outfitRowBeforeHive",
+                "{part} has a row of {day} for hive {hive}, which stands since {since}",
+                Manifest.fileOf(table),
+                early.getString(2),
+                early.getString(1),
+                early.getString(3));
           }
         }
       }
@@ -264,7 +269,11 @@ final class OutfitLoader {
       }
     } catch (SQLException broken) {
       throw OutfitFile.refused(
-          Manifest.fileOf(table.name()) + ", line " + line + ": " + inShort(broken));
+          "outfitLine",
+          "{part}, line {line}: {why}",
+          Manifest.fileOf(table.name()),
+          line,
+          inShort(broken));
     }
   }
 
@@ -276,11 +285,12 @@ final class OutfitLoader {
     try {
       insert.executeBatch();
     } catch (BatchUpdateException broken) {
-      throw OutfitFile.refused(
-          Manifest.fileOf(table.name())
-              + (line == 0 ? ", its last lines" : ", near line " + line)
-              + ": "
-              + inShort(broken));
+      String part = Manifest.fileOf(table.name());
+      throw line == 0
+          ? OutfitFile.refused(
+              "outfitLastLines", "{part}, its last lines: {why}", part, inShort(broken))
+          : OutfitFile.refused(
+              "outfitNearLine", "{part}, near line {line}: {why}", part, line, inShort(broken));
     }
   }
 
@@ -290,9 +300,12 @@ final class OutfitLoader {
       return column.kind().read(text);
     } catch (IllegalArgumentException | DateTimeException wrong) {
       throw OutfitFile.refused(
-          "%s, line %d, column %s: is not a %s"
-              .formatted(
-                  Manifest.fileOf(table.name()), line, column.name(), column.kind().words()));
+          "outfitColumn",
+          "{part}, line {line}, column {column}: is not a {kind}",
+          Manifest.fileOf(table.name()),
+          line,
+          column.name(),
+          column.kind().words());
     }
   }
 
@@ -308,7 +321,7 @@ final class OutfitLoader {
   /** Whether a file is there at all. */
   static void there(Path file) {
     if (!Files.isRegularFile(file)) {
-      throw OutfitFile.refused("is not there: " + file.getFileName());
+      throw OutfitFile.refused("outfitNotThere", "is not there: {file}", file.getFileName());
     }
   }
 }

@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.server.http.Downloads;
 import tavrel.server.http.Problem;
@@ -151,7 +152,7 @@ class OutfitResource {
       for (int got = in.read(buffer); got >= 0; got = in.read(buffer)) {
         all += got;
         if (all > MOST_BYTES) {
-          throw OutfitFile.refused("has more than 4 GB");
+          throw OutfitFile.refused("outfitLargerThanFourGb", "has more than 4 GB");
         }
         out.write(buffer, 0, got);
       }
@@ -161,8 +162,7 @@ class OutfitResource {
   private Backups kept() {
     @Nullable Backups all = backups.getIfAvailable();
     if (all == null) {
-      throw Problem.conflict(
-          "The demo's outfit is made anew at each start; nothing is kept of it.");
+      throw Problem.conflict(Fact.of("refused.demoKeepsNothing"));
     }
     return all;
   }

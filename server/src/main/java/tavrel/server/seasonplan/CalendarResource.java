@@ -4,16 +4,22 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
+import tavrel.server.people.OwnWords;
+import tavrel.server.words.Wording;
 
 /** A crew's agreed days: to print, to download, and to subscribe to. */
 @RestController
@@ -24,11 +30,13 @@ class CalendarResource {
 
   private final CrewDays days;
   private final Crews crews;
+  private final OwnWords ownWords;
   private final Clock clock;
 
-  CalendarResource(CrewDays days, Crews crews, Clock clock) {
+  CalendarResource(CrewDays days, Crews crews, OwnWords ownWords, Clock clock) {
     this.days = days;
     this.crews = crews;
+    this.ownWords = ownWords;
     this.clock = clock;
   }
 
@@ -48,20 +56,23 @@ class CalendarResource {
   @GetMapping(
       value = "/api/season-plan/crews/{id}/calendar.ics",
       produces = "text/calendar;charset=UTF-8")
-  ResponseEntity<String> download(@PathVariable UUID id) {
-    return file(id);
+  ResponseEntity<String> download(
+      @PathVariable UUID id, @AuthenticationPrincipal Account who, Locale device) {
+    return file(id, ownWords.of(who, device));
   }
 
   /** Whoever has the key may read it, without signing in: that is how calendars subscribe. */
   @GetMapping(value = "/calendars/{key}.ics", produces = "text/calendar;charset=UTF-8")
-  ResponseEntity<String> subscribed(@PathVariable String key) {
-    return file(crews.ofCalendar(key).orElseThrow(() -> Problem.missing("This calendar")));
+  ResponseEntity<String> subscribed(@PathVariable String key, Locale device) {
+    return file(
+        crews.ofCalendar(key).orElseThrow(() -> Problem.missing(Missing.CALENDAR)),
+        OwnWords.usualIn(device));
   }
 
-  private ResponseEntity<String> file(UUID crewId) {
+  private ResponseEntity<String> file(UUID crewId, Wording words) {
     OutfitCrew crew = crews.byId(crewId);
     if (crew == null) {
-      throw Problem.missing("This crew");
+      throw Problem.missing(Missing.CREW);
     }
     return ResponseEntity.ok()
         .contentType(CALENDAR)
@@ -69,9 +80,9 @@ class CalendarResource {
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment()
-                .filename("rounds of " + crew.name() + ".ics", StandardCharsets.UTF_8)
+                .filename(crew.name() + ".ics", StandardCharsets.UTF_8)
                 .build()
                 .toString())
-        .body(CrewCalendar.write(crew, days.of(crewId), clock.instant()));
+        .body(CrewCalendar.write(crew, days.of(crewId), clock.instant(), words));
   }
 }

@@ -2,6 +2,8 @@ package tavrel.server.seasonplan;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -13,7 +15,9 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import tavrel.core.Fact;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.words.Wording;
 
 /** A crew's agreed days as iCalendar (RFC 5545), times in UTC. */
 final class CrewCalendar {
@@ -24,33 +28,34 @@ final class CrewCalendar {
    * The file.
    *
    * @param now when it is written
+   * @param words of who subscribes
    */
-  static String write(OutfitCrew crew, List<CrewDays.CrewDay> days, Instant now) {
+  static String write(OutfitCrew crew, List<CrewDays.CrewDay> days, Instant now, Wording words) {
     Calendar calendar = new Calendar();
     calendar.add(new ProdId("-//Tavrel//Season plan//EN"));
     calendar.add(ImmutableVersion.VERSION_2_0);
     calendar.add(ImmutableCalScale.GREGORIAN);
-    calendar.add(new Name("Rounds of " + crew.name()));
+    calendar.add(new Name(words.paper("calendar.roundsOf", Map.of("crew", crew.name()))));
     for (CrewDays.CrewDay day : days) {
       for (CrewDays.DayStop stop : day.stops()) {
-        calendar.add(event(day, stop, now));
+        calendar.add(event(day, stop, now, words));
       }
     }
     return calendar.toString();
   }
 
-  private static VEvent event(CrewDays.CrewDay day, CrewDays.DayStop stop, Instant now) {
+  private static VEvent event(
+      CrewDays.CrewDay day, CrewDays.DayStop stop, Instant now, Wording words) {
     Apiary apiary = stop.apiary();
     VEvent event =
         new VEvent(
             stop.begins(),
             stop.ends(),
-            apiary.name()
-                + ", round "
-                + stop.number()
-                + " of "
-                + stop.rounds()
-                + (stop.toConfirm() ? " (to be confirmed)" : ""));
+            words.of(
+                (stop.toConfirm() ? Fact.of("paper.roundToConfirm") : Fact.of("paper.round"))
+                    .text("apiary", apiary.name())
+                    .figure("number", stop.number())
+                    .figure("rounds", stop.rounds())));
     event.add(new Uid(stop.seriesId() + "-" + stop.number() + "@tavrel"));
     event.replace(new DtStamp(now));
     event.add(new Location(apiary.name()));
@@ -61,12 +66,12 @@ final class CrewCalendar {
         new Description(
             stop.series()
                 + "\n"
-                + stop.hives()
-                + " hives, about "
-                + Math.round(stop.acid())
-                + " g of acid dihydrate by the boxes that stand there; the dose sheet of the day"
-                + " decides\n"
-                + day.hoursSay()));
+                + words.of(
+                    Fact.of("paper.hivesAboutAcid")
+                        .count("hives", stop.hives(), "hive")
+                        .gramsSet("acid", Math.rint(stop.acid())))
+                + "\n"
+                + day.hoursSay().stream().map(words::of).collect(Collectors.joining("; "))));
     return event;
   }
 }

@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
 import tavrel.core.burn.Tool;
 import tavrel.core.burn.ToolFamily;
 import tavrel.core.dose.BoxFactor;
@@ -28,6 +29,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.GearService;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.outfit.Depot;
 import tavrel.server.weather.YardWeather;
@@ -95,8 +97,8 @@ class CrewDays {
       int hives,
       double acid,
       List<KitItem> kit,
-      List<String> cautions,
-      String hoursSay) {}
+      List<Fact> cautions,
+      List<Fact> hoursSay) {}
 
   private final SeasonPlanService plans;
   private final SeriesToPlanService seriesToPlanService;
@@ -132,7 +134,7 @@ class CrewDays {
     OutfitCrew crew = crews.byId(crewId);
     Depot depot = crews.depot().orElse(null);
     if (crew == null) {
-      throw Problem.missing("This crew");
+      throw Problem.missing(Missing.CREW);
     }
     SeasonProblem problem = plans.input().problem();
     if (problem == null || depot == null) {
@@ -159,7 +161,7 @@ class CrewDays {
     return of(crewId).stream()
         .filter(each -> each.day().equals(day))
         .findFirst()
-        .orElseThrow(() -> Problem.missing("An agreed day of this crew"));
+        .orElseThrow(() -> Problem.missing(Missing.CREW_DAY));
   }
 
   private CrewDay day(OutfitCrew crew, Depot depot, DayRoute route, Map<UUID, SeriesToPlan> work) {
@@ -211,21 +213,20 @@ class CrewDays {
         hoursSay(route.day(), stops));
   }
 
-  private String hoursSay(LocalDate day, List<DayStop> stops) {
+  private List<Fact> hoursSay(LocalDate day, List<DayStop> stops) {
     if (stops.stream().anyMatch(DayStop::toConfirm)) {
-      return "usual hours for the date: no source tells of them yet, to be confirmed the evening"
-          + " before";
+      return List.of(Fact.of("weather.usualHours"));
     }
     return stops.stream()
         .map(stop -> weather.day(stop.apiary(), day))
         .filter(Objects::nonNull)
         .map(YardDay::source)
         .distinct()
-        .collect(Collectors.joining("; "));
+        .toList();
   }
 
   /** The usual ones for every family of tool that comes along; for both where none is named. */
-  private static List<String> cautions(List<Tool> tools) {
+  private static List<Fact> cautions(List<Tool> tools) {
     Stream<ToolFamily> families =
         tools.isEmpty() ? Arrays.stream(ToolFamily.values()) : tools.stream().map(Tool::family);
     return families.distinct().flatMap(family -> Cautions.of(family).stream()).distinct().toList();

@@ -32,6 +32,7 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.PlaceZones;
 import tavrel.server.gear.GearService;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.outfit.Depot;
 import tavrel.server.outfit.Depots;
@@ -159,7 +160,7 @@ public class Crews {
   @Transactional
   public void retire(UUID id) {
     if (mapper.retire(id) == 0) {
-      throw Problem.missing("This crew");
+      throw Problem.missing(Missing.CREW);
     }
   }
 
@@ -272,7 +273,7 @@ public class Crews {
   @Transactional
   public String calendarKey(UUID crewId) {
     if (mapper.crews().stream().noneMatch(crew -> crew.id().equals(crewId))) {
-      throw Problem.missing("This crew");
+      throw Problem.missing(Missing.CREW);
     }
     String known = mapper.calendarKey(crewId);
     return known == null ? freshKey(crewId) : known;

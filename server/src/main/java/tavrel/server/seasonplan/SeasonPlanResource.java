@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.seasonplan.PlacedVisit;
 import tavrel.core.seasonplan.PlanWeights;
@@ -170,7 +171,7 @@ class SeasonPlanResource {
   @PostMapping("/search")
   SeasonSearches.SearchState begin(@RequestBody SearchFor length) {
     InvalidValue.inRange("seconds", length.seconds(), 1, LONGEST_SEARCH, "s");
-    searches.begin(problem(), "a better plan", length.seconds(), plans::keep);
+    searches.begin(problem(), Fact.of("search.betterPlan"), length.seconds(), plans::keep);
     return searches.state();
   }
 
@@ -192,7 +193,7 @@ class SeasonPlanResource {
                 PlanWeights.of(figures.own()).fewChanges(),
                 seriesToPlanService.all(),
                 crews.all()));
-    searches.begin(problem, "a plan without that day, with few changes", MEND_SECONDS, plans::keep);
+    searches.begin(problem, Fact.of("search.withoutDay"), MEND_SECONDS, plans::keep);
     return view();
   }
 
@@ -209,9 +210,9 @@ class SeasonPlanResource {
                 what.crews(crews.all())));
     searches.begin(
         problem,
-        "what would be with " + what.words(),
+        Fact.of("search.whatIf").word("what", what),
         question.seconds(),
-        plan -> searches.answer(new SeasonView.WhatIfAnswer(what, what.words(), plan.figures())));
+        plan -> searches.answer(new SeasonView.WhatIfAnswer(what, plan.figures())));
     return searches.state();
   }
 
@@ -250,7 +251,8 @@ class SeasonPlanResource {
   private static SeasonProblem require(SeasonPlanService.PlanInput whole) {
     SeasonProblem problem = whole.problem();
     if (problem == null) {
-      throw Problem.conflict(whole.missing() == null ? "Nothing can be planned." : whole.missing());
+      throw Problem.conflict(
+          whole.missing() == null ? Fact.of("missing.nothingToPlan") : whole.missing());
     }
     return problem;
   }

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.NumberText;
 import tavrel.core.seasonplan.PlacedVisit;
@@ -34,6 +35,7 @@ import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.outfit.Depot;
 import tavrel.server.outfit.OutfitDay;
@@ -53,7 +55,7 @@ public class SeasonPlanService {
    * @param apiary its name
    * @param says why, and what to do
    */
-  public record LeftOutYard(UUID apiaryId, String apiary, String says) {}
+  public record LeftOutYard(UUID apiaryId, String apiary, Fact says) {}
 
   /**
    * A problem with what had to be left out of it.
@@ -63,7 +65,7 @@ public class SeasonPlanService {
    * @param missing what is to be entered first, or null
    */
   public record PlanInput(
-      @Nullable SeasonProblem problem, List<LeftOutYard> leftOut, @Nullable String missing) {}
+      @Nullable SeasonProblem problem, List<LeftOutYard> leftOut, @Nullable Fact missing) {}
 
   private record ByHand(SeasonProblem problem, PlanSummary figures) {}
 
@@ -148,10 +150,10 @@ public class SeasonPlanService {
     Map<UUID, Integer> hives = allHives.counts();
     for (SeriesToPlanService.Planned each : planned) {
       Apiary apiary = apiaries.byId(each.toPlan().apiaryId());
-      String why =
+      Fact why =
           apiary.place() == null
-              ? "nobody has said where it stands: its sun and its roads are unknown; enter its place"
-              : !hives.containsKey(apiary.id()) ? "no hive stands there; bring in a roster" : null;
+              ? Fact.of("missing.place")
+              : !hives.containsKey(apiary.id()) ? Fact.of("missing.hives") : null;
       if (why == null) {
         yards.put(apiary.id(), apiary);
       } else {
@@ -159,12 +161,12 @@ public class SeasonPlanService {
       }
     }
     Depot depot = crews.depot().orElse(null);
-    String missing =
+    Fact missing =
         depot == null
-            ? "Say where the crews start and end."
+            ? Fact.of("missing.depot")
             : outfit.isEmpty()
-                ? "Enter a crew."
-                : yards.isEmpty() ? "Say what is to be done." : null;
+                ? Fact.of("missing.crew")
+                : yards.isEmpty() ? Fact.of("missing.work") : null;
     if (missing != null || depot == null) {
       return new PlanInput(null, List.copyOf(leftOut), missing);
     }
@@ -265,7 +267,7 @@ public class SeasonPlanService {
                         && visit.number() >= each.next()
                         && visit.number() <= each.toPlan().rounds());
     if (!known) {
-      throw Problem.missing("This round");
+      throw Problem.missing(Missing.ROUND);
     }
     mapper.put(visit.seriesId(), visit.number(), visit.crewId(), visit.day(), visit.pinned());
   }
@@ -335,11 +337,11 @@ public class SeasonPlanService {
         } catch (InvalidValue refused) {
           throw new InvalidValue(
               refused.field(),
-              apiaries.byId(toPlan.apiaryId()).name()
-                  + ", "
-                  + toPlan.name()
-                  + ": "
-                  + refused.getMessage());
+              "ofSeries",
+              "{apiary}, {series}: {why}",
+              apiaries.byId(toPlan.apiaryId()).name(),
+              toPlan.name(),
+              refused.told());
         }
       }
     }

@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.apiaryyear.YearStretch;
 import tavrel.core.seasonplan.PlanYard;
 import tavrel.core.seasonplan.SeasonPlan;
@@ -108,7 +109,7 @@ class SeasonReading {
         .anyMatch(day -> day != null && day.madeUp());
   }
 
-  private List<String> hoursFrom(SeasonProblem problem) {
+  private List<Fact> hoursFrom(SeasonProblem problem) {
     return problem.yards().stream()
         .flatMap(yard -> weather.toldBy(apiaries.byId(yard.id())).stream())
         .distinct()

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import tavrel.core.Fact;
 import tavrel.core.seasonplan.PlanSummary;
 import tavrel.core.seasonplan.SeasonPlan;
 import tavrel.core.seasonplan.SeasonProblem;
@@ -32,7 +33,7 @@ public class SeasonSearches {
    * How a search stands.
    *
    * @param running whether it still searches
-   * @param what it searches for, in words
+   * @param what it searches for, or null where none was begun
    * @param began when it began, or null where none did since the start of the server
    * @param seconds how long it may take
    * @param better how often it found a better plan
@@ -41,14 +42,14 @@ public class SeasonSearches {
    */
   record SearchState(
       boolean running,
-      String what,
+      @Nullable Fact what,
       @Nullable Instant began,
       int seconds,
       int better,
       @Nullable PlanSummary figures,
-      @Nullable String failed) {
+      @Nullable Fact failed) {
 
-    static final SearchState NONE = new SearchState(false, "", null, 0, 0, null, null);
+    static final SearchState NONE = new SearchState(false, null, null, 0, 0, null, null);
 
     SearchState told(PlanSummary best) {
       return new SearchState(running, what, began, seconds, better, best, null);
@@ -58,7 +59,7 @@ public class SeasonSearches {
       return new SearchState(running, what, began, seconds, better + 1, figures, null);
     }
 
-    SearchState ended(@Nullable String why) {
+    SearchState ended(@Nullable Fact why) {
       return new SearchState(false, what, began, seconds, better, figures, why);
     }
   }
@@ -103,14 +104,14 @@ public class SeasonSearches {
   /**
    * Begins a search.
    *
-   * @param what it is for, in words
+   * @param what it is for
    * @param keep told of the best plan about every second and at the end
    * @throws Problem 409 while another runs
    */
   public synchronized void begin(
-      SeasonProblem problem, String what, int seconds, Consumer<SeasonPlan> keep) {
+      SeasonProblem problem, Fact what, int seconds, Consumer<SeasonPlan> keep) {
     if (state.running()) {
-      throw Problem.conflict("A search is running. Stop it first.");
+      throw Problem.conflict(Fact.of("refused.searchRuns"));
     }
     SeasonSearch search = new SeasonSearch(problem, seconds);
     current = search;
@@ -134,7 +135,7 @@ public class SeasonSearches {
       state = state.ended(null);
     } catch (RuntimeException broken) {
       LOG.error("A season search broke", broken);
-      state = state.ended("The search broke; the plan stands as it was found by then.");
+      state = state.ended(Fact.of("search.broke"));
     }
   }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.apiaryyear.YearStretch;
 import tavrel.core.seasonplan.PlanSummary;
 import tavrel.core.seasonplan.SeasonPlan;
@@ -31,7 +32,7 @@ import tavrel.server.outfit.Depot;
  * @param locked locked days, each with its reason
  * @param search how the search stands
  * @param whatIfs what was asked so far
- * @param hoursFrom who tells of today's and tomorrow's weather, in words; empty where nobody does
+ * @param hoursFrom who tells of today's and tomorrow's weather; empty where nobody does
  * @param hoursMadeUp whether some of it is made up
  */
 record SeasonView(
@@ -42,7 +43,7 @@ record SeasonView(
     List<SeriesView> allSeries,
     List<YardRow> yards,
     List<SeasonPlanService.LeftOutYard> leftOut,
-    @Nullable String missing,
+    @Nullable Fact missing,
     @Nullable SeasonPlan plan,
     @Nullable PlanSummary byHand,
     List<AgreedVisit> agreed,
@@ -50,7 +51,7 @@ record SeasonView(
     Map<LocalDate, String> locked,
     SeasonSearches.SearchState search,
     List<WhatIfAnswer> whatIfs,
-    List<String> hoursFrom,
+    List<Fact> hoursFrom,
     boolean hoursMadeUp) {
 
   /**
@@ -84,7 +85,7 @@ record SeasonView(
    * @param closed why nobody may come, or null
    */
   record YardCell(
-      @Nullable HourGrade grade, int minutes, boolean expected, @Nullable String closed) {}
+      @Nullable HourGrade grade, int minutes, boolean expected, @Nullable Fact closed) {}
 
   /**
    * A round as it was agreed.
@@ -100,8 +101,7 @@ record SeasonView(
    * What would be if.
    *
    * @param what was asked
-   * @param words the same in words
    * @param figures what came of it
    */
-  record WhatIfAnswer(WhatIf what, String words, PlanSummary figures) {}
+  record WhatIfAnswer(WhatIf what, PlanSummary figures) {}
 }

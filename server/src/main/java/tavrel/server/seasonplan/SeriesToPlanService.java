@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.apiaryyear.YearBand;
@@ -173,9 +174,7 @@ public class SeriesToPlanService {
           apiary, toPlan.id(), toPlan.ruleSheetId(), days, toPlan.offLabelReason());
     } catch (InvalidValue refused) {
       throw new InvalidValue(
-          refused.field(),
-          String.valueOf(refused.getMessage())
-              .replaceFirst("^is missing", "is missing for " + apiary.name()));
+          refused.field(), "ofApiary", "{apiary}: {why}", apiary.name(), refused.told());
     }
     mapper.keep(toPlan);
   }
@@ -188,7 +187,7 @@ public class SeriesToPlanService {
   @Transactional
   void forget(UUID id) {
     if (series.open(null).stream().anyMatch(each -> each.id().equals(id))) {
-      throw Problem.conflict("This series goes on. End it on the Spacing page.");
+      throw Problem.conflict(Fact.of("refused.seriesGoesOn"));
     }
     mapper.forgetVisits(id);
     mapper.forget(id);
@@ -234,13 +233,13 @@ public class SeriesToPlanService {
   }
 
   /** Days on which nobody may come. */
-  Map<LocalDate, String> daysOff(UUID apiaryId, DaySpan span) {
-    Map<LocalDate, String> off = new HashMap<>();
+  Map<LocalDate, Fact> daysOff(UUID apiaryId, DaySpan span) {
+    Map<LocalDate, Fact> off = new HashMap<>();
     for (YearBand band : apiaryYears.bands(apiaryId)) {
       if (band.kind() == YearBand.Kind.OFF) {
         for (DaySpan days : band.in(span)) {
           for (LocalDate day = days.from(); !day.isAfter(days.to()); day = day.plusDays(1)) {
-            off.put(day, band.name());
+            off.put(day, Fact.of("closed.off").text("band", band.name()));
           }
         }
       }

@@ -5,28 +5,19 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
+import tavrel.core.Worded;
 
 /** What could be otherwise, each to be planned anew beside the plan. */
-enum WhatIf {
-  AS_IT_IS("the plan as it is, searched as long"),
-  ONE_MORE_CREW("one more crew like the first"),
-  ONE_MORE_TOOL("one more tool like the first in every crew"),
-  WIDER_GAPS("gaps two days wider both ways"),
-  LATER_START("every series may begin three days later");
+enum WhatIf implements Worded {
+  AS_IT_IS,
+  ONE_MORE_CREW,
+  ONE_MORE_TOOL,
+  WIDER_GAPS,
+  LATER_START;
 
   private static final int WIDER = 2;
   private static final int LATER = 3;
   private static final int MOST_TOOLS = 6;
-
-  private final String words;
-
-  WhatIf(String words) {
-    this.words = words;
-  }
-
-  String words() {
-    return words;
-  }
 
   /** The outfit, if it were so. */
   List<OutfitCrew> crews(List<OutfitCrew> crews) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.core.spacing.RoundState;
 import tavrel.core.spacing.SeriesDays;
@@ -36,7 +37,7 @@ public record Series(
     double gramsPerBox,
     String tool,
     @Nullable Verdict verdict,
-    @Nullable String labelSays,
+    @Nullable Fact labelSays,
     @Nullable String offLabelReason,
     LocalDate adoptedOn,
     String adoptedBy,

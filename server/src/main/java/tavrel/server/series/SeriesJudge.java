@@ -94,7 +94,7 @@ public class SeriesJudge {
             "offLabelReason",
             "reasonMissingTheseDays",
             "a reason is missing; these days are not on your rule sheet ({judgement}), and the reason stays marked with them",
-            Objects.requireNonNullElse(Judgement.decidedBy(judgement), ""));
+            Objects.requireNonNull(Judgement.decidedBy(judgement)));
       }
       return judgement;
     }

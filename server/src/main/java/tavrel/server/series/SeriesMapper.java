@@ -11,6 +11,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.rulesheet.Verdict;
 
 /** Series kept. */
@@ -34,7 +35,7 @@ interface SeriesMapper {
       String tool,
       @Nullable String offLabelReason,
       @Nullable Verdict verdict,
-      @Nullable String labelSays,
+      @Nullable Fact labelSays,
       @Nullable UUID benchHiveId,
       @Nullable String bench,
       LocalDate adoptedOn,
@@ -116,7 +117,7 @@ interface SeriesMapper {
   void judge(
       UUID id,
       @Nullable Verdict verdict,
-      @Nullable String labelSays,
+      @Nullable Fact labelSays,
       @Nullable String offLabelReason);
 
   @Update("update series set ended_at = #{at} where id = #{id} and ended_at is null")

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.rulesheet.Judgement;
 import tavrel.core.rulesheet.Verdict;
@@ -24,7 +25,6 @@ class SeriesRespacing {
    * A way to go on, with its effect on the colony that the series was reckoned on.
    *
    * @param way which
-   * @param words its name
    * @param days all days that would then be
    * @param left mites in all at the common date, a model estimate; null for a series that was not
    *     reckoned on a bench
@@ -35,13 +35,12 @@ class SeriesRespacing {
    */
   record WayOn(
       Respacing.Way way,
-      String words,
       List<LocalDate> days,
       @Nullable Double left,
       @Nullable Double wash,
       @Nullable LocalDate commonDate,
       @Nullable Verdict verdict,
-      @Nullable String labelSays) {}
+      @Nullable Fact labelSays) {}
 
   /**
    * A miss to make good.
@@ -80,7 +79,6 @@ class SeriesRespacing {
       ways.add(
           new WayOn(
               way.way(),
-              way.way().words(),
               way.days(),
               outcome == null ? null : outcome.left(),
               outcome == null ? null : outcome.wash(),
@@ -115,7 +113,7 @@ class SeriesRespacing {
   private static List<Respacing> respacings(Series series, Miss miss) {
     if (series.rounds().stream()
         .anyMatch(round -> round.number() == miss.number() && round.state().isUnderWayOrDone())) {
-      throw Problem.conflict("Round " + miss.number() + " is done or under way.");
+      throw Problem.conflict(Fact.of("refused.roundUnderWay").figure("round", miss.number()));
     }
     return series.days().ways(miss.number(), miss.onto());
   }

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.core.rulesheet.Judgement;
@@ -22,6 +23,7 @@ import tavrel.core.spacing.SeriesDays;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.run.Rounds;
@@ -200,8 +202,7 @@ public class SeriesService {
             .filter(hive -> !taken.contains(hive))
             .toList();
     if (hives.isEmpty()) {
-      throw Problem.conflict(
-          "Every hive of " + apiary.name() + " is in another series at that time.");
+      throw Problem.conflict(Fact.of("refused.everyHiveTaken").text("apiary", apiary.name()));
     }
     Judgement judgement =
         judge
@@ -332,9 +333,7 @@ public class SeriesService {
             .toList();
     if (!taken.isEmpty()) {
       throw Problem.conflict(
-          "Already in a series that goes on: "
-              + String.join(", ", taken)
-              + ". End that series first, or leave the hive out.");
+          Fact.of("refused.inAnotherSeries").text("hives", String.join(", ", taken)));
     }
   }
 
@@ -386,6 +385,6 @@ public class SeriesService {
   }
 
   SeriesMapper.Kept kept(UUID id) {
-    return mapper.byId(id).orElseThrow(() -> Problem.missing("This series"));
+    return mapper.byId(id).orElseThrow(() -> Problem.missing(Missing.SERIES));
   }
 }

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.Fact;
 import tavrel.core.mite.CurveChoice;
 import tavrel.core.mite.HiveShut;
 import tavrel.core.spacing.Comparison;
@@ -27,18 +28,9 @@ class SpacingResource {
    * A way that a hive stands.
    *
    * @param shut the way
-   * @param words its name
    * @param kept share of the acid that it keeps, an estimate
    */
-  record OfferedShut(HiveShut shut, String words, double kept) {}
-
-  /**
-   * A kill curve.
-   *
-   * @param curve the curve
-   * @param words its name
-   */
-  record OfferedCurve(CurveChoice curve, String words) {}
+  record OfferedShut(HiveShut shut, double kept) {}
 
   /**
    * What the bench offers to choose from.
@@ -46,13 +38,13 @@ class SpacingResource {
    * @param patterns how many rounds, how far apart
    * @param shuts how hives stand
    * @param curves from dose to kill
-   * @param leftOut what the model leaves out, in sentences
+   * @param leftOut what the model leaves out
    */
   record SpacingChoices(
       List<SpacingPattern> patterns,
       List<OfferedShut> shuts,
-      List<OfferedCurve> curves,
-      List<String> leftOut) {}
+      List<CurveChoice> curves,
+      List<Fact> leftOut) {}
 
   /**
    * A schedule to run.
@@ -81,12 +73,8 @@ class SpacingResource {
   SpacingChoices choices() {
     return new SpacingChoices(
         SpacingPattern.all(),
-        Arrays.stream(HiveShut.values())
-            .map(shut -> new OfferedShut(shut, shut.words(), shut.kept()))
-            .toList(),
-        Arrays.stream(CurveChoice.values())
-            .map(curve -> new OfferedCurve(curve, curve.words()))
-            .toList(),
+        Arrays.stream(HiveShut.values()).map(shut -> new OfferedShut(shut, shut.kept())).toList(),
+        List.of(CurveChoice.values()),
         tavrel.core.mite.MiteModel.LEFT_OUT);
   }
 

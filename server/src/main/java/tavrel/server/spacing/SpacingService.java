@@ -9,7 +9,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.DaySpan;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodState;
@@ -42,6 +42,7 @@ import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.brood.BroodService;
 import tavrel.server.count.Counts;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.register.TreatmentDays;
@@ -70,7 +71,7 @@ public class SpacingService {
    * @param recovery share of the mites that the method finds
    * @param framesOfBees as seen, or guessed from the boxes
    * @param cappedFrames as seen, or guessed from the boxes
-   * @param from where each of these comes from, in sentences
+   * @param from where each of these comes from
    * @param commonDate the usual common date
    * @param targetPercent the limit of the season then
    * @param lastTreated day of the last vapour treatment, or null
@@ -88,7 +89,7 @@ public class SpacingService {
       double recovery,
       double framesOfBees,
       double cappedFrames,
-      List<String> from,
+      List<Fact> from,
       LocalDate commonDate,
       double targetPercent,
       @Nullable LocalDate lastTreated,
@@ -116,7 +117,7 @@ public class SpacingService {
       boolean counted,
       @Nullable CommonRhythm rhythm,
       @Nullable Verdict verdict,
-      @Nullable String labelSays) {}
+      @Nullable Fact labelSays) {}
 
   /** Minutes shut that the bench reckons with; the usual ten. */
   private static final double USUAL_SEAL_MINUTES = 10;
@@ -158,27 +159,24 @@ public class SpacingService {
     BroodClock clock = broodService.clockOf(hiveId);
     Infestation sample = own(counts.samples(apiary).get(hiveId), clock);
     ColonyFrames frames = ColonyFrames.of(hive, clock);
-    List<String> from = new ArrayList<>();
+    List<Fact> from = new ArrayList<>();
     from.add(
         sample == null
-            ? "Mites: not counted yet. Wash about 300 bees, or enter what you found here."
-            : "Mites: "
-                + sample.mites()
-                + " in "
-                + sample.bees()
-                + " bees, counted up to "
-                + NumberText.day(sample.last())
-                + (sample.last().isBefore(clock.today().minusDays(STALE))
-                    ? ": more than a month ago, count again."
-                    : "."));
+            ? Fact.of("bench.notCounted")
+            : (sample.last().isBefore(clock.today().minusDays(STALE))
+                    ? Fact.of("bench.countedLongAgo")
+                    : Fact.of("bench.counted"))
+                .figure("mites", sample.mites())
+                .figure("bees", sample.bees())
+                .day("last", sample.last()));
     from.add(
         frames.beesSeenOn() == null
-            ? "Frames of bees: a guess from the boxes; correct it."
-            : "Frames of bees: seen on " + NumberText.day(frames.beesSeenOn()) + ".");
+            ? Fact.of("bench.beesGuessed")
+            : Fact.of("bench.beesSeen").day("day", frames.beesSeenOn()));
     from.add(
         frames.cappedSeenOn() != null
-            ? "Capped frames: seen on " + NumberText.day(frames.cappedSeenOn()) + "."
-            : "Capped frames at an ordinary time: a guess from the boxes; correct it.");
+            ? Fact.of("bench.cappedSeen").day("day", frames.cappedSeenOn())
+            : Fact.of("bench.cappedGuessed"));
     LocalDate common = view.today().plusDays(USUAL_AHEAD);
     List<LocalDate> treated =
         treatmentDays.withOxalicAcid(apiary.id()).getOrDefault(hiveId, List.of());
@@ -216,7 +214,7 @@ public class SpacingService {
   public PatternOutcome outcome(
       UUID hiveId, LocalDate asOf, SpacingQuestion question, List<LocalDate> days) {
     Colony colony = colony(hiveId, broodService.clockOf(hiveId, asOf), question);
-    return PatternOutcome.of(colony, "series", "series", "", new Schedule(days));
+    return PatternOutcome.of(colony, "series", new Schedule(days));
   }
 
   /**
@@ -385,6 +383,6 @@ public class SpacingService {
     return allHives.in(apiary.id()).stream()
         .filter(each -> each.id().equals(hiveId))
         .findFirst()
-        .orElseThrow(() -> Problem.missing("This hive"));
+        .orElseThrow(() -> Problem.missing(Missing.HIVE));
   }
 }

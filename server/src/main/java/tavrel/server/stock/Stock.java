@@ -19,6 +19,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.burn.Pack;
 import tavrel.core.dose.BoxFactor;
@@ -35,6 +36,7 @@ import tavrel.core.stock.SupplyShelf.Supply;
 import tavrel.server.gear.GearNote;
 import tavrel.server.gear.GearService;
 import tavrel.server.hive.Hives;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.outfit.OutfitDay;
 import tavrel.server.parameter.OwnParameters;
@@ -61,7 +63,7 @@ public class Stock {
   private final WorkHours workHours;
   private final OutfitDay day;
   private final Clock clock;
-  private final Cache<Boolean, List<String>> warnings =
+  private final Cache<Boolean, List<Fact>> warnings =
       Caffeine.newBuilder().expireAfterWrite(Duration.ofMinutes(1)).build();
 
   Stock(
@@ -109,7 +111,7 @@ public class Stock {
       List<SupplyShelf> shelves,
       List<Supply> supplies,
       List<SupplyForecast> foretold,
-      List<String> charges) {}
+      List<Fact> charges) {}
 
   /** The book of all lots. */
   public AcidBook book() {
@@ -207,14 +209,14 @@ public class Stock {
   }
 
   /**
-   * What presses, in sentences; nothing where no lot is on record. Asked for with every look at
-   * Today, so it may be a minute old.
+   * What presses; nothing where no lot is on record. Asked for with every look at Today, so it may
+   * be a minute old.
    */
-  public List<String> warnings() {
+  public List<Fact> warnings() {
     return warnings.get(true, now -> pressing());
   }
 
-  private List<String> pressing() {
+  private List<Fact> pressing() {
     if (mapper.lots().isEmpty()) {
       return List.of();
     }
@@ -288,7 +290,7 @@ public class Stock {
         mapper.lots().stream()
             .filter(each -> each.id().equals(take.lotId()))
             .findFirst()
-            .orElseThrow(() -> Problem.missing("This lot"));
+            .orElseThrow(() -> Problem.missing(Missing.LOT));
     if (take.grams() > lot.grams()) {
       throw new InvalidValue(
           "grams",
@@ -323,7 +325,7 @@ public class Stock {
             + mapper.strikeTake(id, clock.instant())
             + mapper.strikeSupply(id, clock.instant());
     if (struck == 0 && mapper.hasLot(id) + mapper.hasTake(id) + mapper.hasSupply(id) == 0) {
-      throw Problem.missing("This entry");
+      throw Problem.missing(Missing.ENTRY);
     }
   }
 

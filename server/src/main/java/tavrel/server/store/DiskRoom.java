@@ -15,11 +15,6 @@ import org.springframework.util.unit.DataSize;
 @Component
 public class DiskRoom {
 
-  /** Said wherever something is not kept for it. */
-  public static final String FULL =
-      "The disk of this computer is full; nothing new is kept. Make room on it: what waits on phones"
-          + " is sent by itself then.";
-
   /** Tells how many bytes are left. */
   interface Disk {
     long usable() throws IOException;

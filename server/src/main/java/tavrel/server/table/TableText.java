@@ -8,6 +8,7 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
 /**
@@ -101,10 +102,13 @@ public record TableText(String text, String encoding, char separator) {
     }
   }
 
-  /** How it was read, in words. */
-  public String says() {
-    String name = separator == ';' ? "semicolons" : separator == '\t' ? "tabs" : "commas";
-    return encoding + ", columns parted by " + name;
+  /** How it was read. */
+  public Fact told() {
+    Fact told =
+        separator == ';'
+            ? Fact.of("file.semicolons")
+            : separator == '\t' ? Fact.of("file.tabs") : Fact.of("file.commas");
+    return told.text("encoding", encoding);
   }
 
   private static long count(String text, char wanted) {

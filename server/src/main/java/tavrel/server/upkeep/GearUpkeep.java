@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.burn.BurnFit;
 import tavrel.core.burn.BurnLine;
 import tavrel.core.burn.Pack;
@@ -84,10 +84,10 @@ public class GearUpkeep {
   /**
    * Something to do at the gear before the next round.
    *
-   * @param name of the tool, or of what else it is about
-   * @param says what is due, in words
+   * @param name of the tool, or null where it is about the filters
+   * @param says what is due
    */
-  public record GearDue(String name, String says) {}
+  public record GearDue(@Nullable String name, Fact says) {}
 
   /** Everything. */
   public AllGear all() {
@@ -120,7 +120,8 @@ public class GearUpkeep {
     Double hours = all.filters().hours();
     if (hours != null && all.filters().due()) {
       due.add(
-          new GearDue("Filters", "change them: " + NumberText.tenths(hours) + " hours of rounds"));
+          new GearDue(
+              null, Fact.of("gear.changeFilters").figure("hours", Math.round(10 * hours) / 10.0)));
     }
     return due;
   }

@@ -19,6 +19,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.core.env.Environment;
 import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
 import tavrel.core.burn.BurnTime;
 import tavrel.core.burn.Pack;
 import tavrel.core.burn.Tool;
@@ -40,6 +41,7 @@ import tavrel.core.watch.WatchAlert;
 import tavrel.core.watch.WatchState;
 import tavrel.core.watch.WatchedTool;
 import tavrel.server.gear.GearService;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.run.NewEvent;
@@ -65,7 +67,7 @@ class ToolWatches {
    * @param seen what is seen now, or null where no tool is watched
    * @param byItself whether the end of a load is logged by itself
    * @param simulated whether faults can be asked for
-   * @param tooSmall words on why the load that burns cannot be seen, or null
+   * @param tooSmall whether the load that burns may be too small to be seen
    * @param mayWatch whether the run's tool is of a kind that can be watched
    * @param mayLog whether the end of the load that burns can be logged by itself; a stand-in's only
    *     in the demo, and only where a test burn covers the load
@@ -76,7 +78,7 @@ class ToolWatches {
       ToolWatch.@Nullable Seen seen,
       boolean byItself,
       boolean simulated,
-      @Nullable String tooSmall,
+      boolean tooSmall,
       boolean mayWatch,
       boolean mayLog,
       boolean maySimulate,
@@ -143,7 +145,7 @@ class ToolWatches {
         rounds.tool(which.roundId(), which.tool()).tool().family() == ToolFamily.HEATED_BOWL;
     Live here = live.get(which);
     if (here == null) {
-      return new WatchView(null, false, false, null, mayWatch, false, demo, null);
+      return new WatchView(null, false, false, false, mayWatch, false, demo, null);
     }
     synchronized (here) {
       boolean small = here.grams > 0 && here.grams < BurnWatcher.SEEN_FROM;
@@ -151,14 +153,11 @@ class ToolWatches {
           here.watch.seen(),
           here.byItself,
           here.watch.stream() instanceof SimulatedStream,
-          small
-              ? "Loads under 2 g may dip too little to be seen: your press and the burn time decide."
-              : null,
+          small,
           mayWatch,
           mayLog(here),
           demo,
-          here.watch.seen().alerts().stream()
-                  .anyMatch(told -> told.alert() == WatchAlert.UNMARKED_FALL)
+          here.watch.seen().alerts().contains(WatchAlert.UNMARKED_FALL)
               ? rounds.board(which.roundId(), new Part(which.tool(), null)).actOn()
               : null);
     }
@@ -183,7 +182,7 @@ class ToolWatches {
    */
   void begin(Which which, Source source, Account who) {
     if (source == Source.SIMULATED && !demo) {
-      throw Problem.conflict("The simulated tool belongs to the demo; a real run has real tools.");
+      throw Problem.conflict(Fact.of("refused.simulatedToolInDemo"));
     }
     WatchedTool tool = tool(which);
     begin(
@@ -211,7 +210,7 @@ class ToolWatches {
   private WatchedTool tool(Which which) {
     Rounds.ToolThere there = rounds.tool(which.roundId(), which.tool());
     if (there.tool().family() != ToolFamily.HEATED_BOWL) {
-      throw Problem.conflict("A pan shows its end by the eye and the clock; it is not watched.");
+      throw Problem.conflict(Fact.of("refused.panNotWatched"));
     }
     Tool tool = there.toolId() == null ? null : gearService.tool(there.toolId());
     Pack pack = tool == null ? null : gearService.packOf(tool).orElse(null);
@@ -238,7 +237,7 @@ class ToolWatches {
     Live here = known(which);
     synchronized (here) {
       if (!(here.watch.stream() instanceof SimulatedStream simulated)) {
-        throw Problem.conflict("Only a simulated tool takes faults on request.");
+        throw Problem.conflict(Fact.of("refused.onlySimulatedFaults"));
       }
       simulated.breakNext(fault);
     }
@@ -249,7 +248,7 @@ class ToolWatches {
     Live here = known(which);
     synchronized (here) {
       if (!(here.watch.stream() instanceof SentStream sent)) {
-        throw Problem.conflict("This run's tool is not one that sends its samples.");
+        throw Problem.conflict(Fact.of("refused.toolSendsNothing"));
       }
       sent.send(samples);
     }
@@ -262,7 +261,7 @@ class ToolWatches {
   private Live known(Which which) {
     Live here = live.get(which);
     if (here == null) {
-      throw Problem.missing("A watched tool in this run");
+      throw Problem.missing(Missing.WATCHED_TOOL);
     }
     return here;
   }

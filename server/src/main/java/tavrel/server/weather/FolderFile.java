@@ -1,6 +1,7 @@
 package tavrel.server.weather;
 
 import java.time.Instant;
+import tavrel.core.Fact;
 
 /**
  * A file of the weather folder, as it was read last.
@@ -13,4 +14,4 @@ import java.time.Instant;
  * @param says what was taken of it, or why nothing was
  */
 record FolderFile(
-    String name, Instant modified, long bytes, Instant readAt, boolean taken, String says) {}
+    String name, Instant modified, long bytes, Instant readAt, boolean taken, Fact says) {}

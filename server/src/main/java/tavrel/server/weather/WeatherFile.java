@@ -20,7 +20,9 @@ import java.util.TreeMap;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
+import tavrel.core.Value;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.server.table.RowError;
 import tavrel.server.table.TableText;
@@ -32,15 +34,15 @@ import tavrel.server.table.TableText;
  * @param hours what could be read, in order
  * @param errors rows that could not
  * @param holes hours without a row between the first and the last
- * @param readAs how the text and its units were read, in words
+ * @param readAs how the text and its units were read
  * @param asks what has to be said before the file can be brought in, or null
  */
 record WeatherFile(
     List<HourlyWeather> hours,
     List<RowError> errors,
     List<Hole> holes,
-    List<String> readAs,
-    @Nullable String asks) {
+    List<Fact> readAs,
+    @Nullable Fact asks) {
 
   /**
    * Hours in a row without any weather.
@@ -88,7 +90,7 @@ record WeatherFile(
     if (all.isEmpty()) {
       throw new InvalidValue("file", "hasNoRows", "has no rows");
     }
-    return new Reading(all.get(0), zone, degrees, table.says()).of(all.subList(1, all.size()));
+    return new Reading(all.get(0), zone, degrees, table.told()).of(all.subList(1, all.size()));
   }
 
   /** One reading of one file. */
@@ -99,9 +101,9 @@ record WeatherFile(
     private final ZoneId zone;
     private final @Nullable Degrees asked;
     private final List<RowError> errors = new ArrayList<>();
-    private final List<String> says = new ArrayList<>();
+    private final List<Fact> says = new ArrayList<>();
 
-    Reading(CSVRecord header, ZoneId zone, @Nullable Degrees asked, String text) {
+    Reading(CSVRecord header, ZoneId zone, @Nullable Degrees asked, Fact text) {
       this.zone = zone;
       this.asked = asked;
       says.add(text);
@@ -147,24 +149,24 @@ record WeatherFile(
         double celsius = degrees == Degrees.FAHRENHEIT ? (temperature - 32) / 1.8 : temperature;
         if (celsius > HOTTEST || celsius < COLDEST) {
           if (degrees != null) {
-            error(row, "temperature", "is no air temperature in " + words(degrees));
+            error(row, "temperature", Fact.of("file.noTemperature").text("unit", words(degrees)));
           }
           continue;
         }
         HourlyWeather weather = weather(row, hour, celsius, wind);
         if (weather != null && found.put(hour, weather) != null) {
-          error(row, "time", "names an hour that another row has already; the later row holds");
+          error(row, "time", Fact.of("file.hourTwice"));
         }
       }
-      String asks = degrees == null ? asks(raw) : null;
+      Fact asks = degrees == null ? asks(raw) : null;
       says.add(
           degrees == Degrees.FAHRENHEIT
-              ? "temperatures read as °F and turned into °C"
-              : "temperatures read as °C");
-      says.add("times without an offset read in " + zone);
+              ? Fact.of("file.fahrenheitRead")
+              : Fact.of("file.celsiusRead"));
+      says.add(Fact.of("file.timesIn").text("zone", zone.getId()));
       for (String each : List.of("wind", "from", "rain", "cloud")) {
         if (!at.containsKey(each)) {
-          says.add("no column for " + each + ": " + taken(each));
+          says.add(taken(each));
         }
       }
       return new WeatherFile(
@@ -208,42 +210,40 @@ record WeatherFile(
           : null;
     }
 
-    private static @Nullable String asks(List<Double> raw) {
+    private static @Nullable Fact asks(List<Double> raw) {
       double mean = raw.stream().mapToDouble(Double::doubleValue).average().orElse(0);
       double most = raw.stream().mapToDouble(Double::doubleValue).max().orElse(0);
       return most > HOTTEST || mean > SUSPICIOUS_MEAN
-          ? "The heading names no unit, and the temperatures go up to "
-              + Math.round(most)
-              + ": that looks like °F. Say which it is."
+          ? Fact.of("file.looksLikeFahrenheit").figure("most", Math.rint(most))
           : null;
     }
 
     private double windFactor() {
       String name = heading.getOrDefault("wind", "");
       if (name.contains("km")) {
-        says.add("wind read as km/h and turned into m/s");
+        says.add(Fact.of("file.windKmh"));
         return 1 / 3.6;
       }
       if (name.contains("mph")) {
-        says.add("wind read as mph and turned into m/s");
+        says.add(Fact.of("file.windMph"));
         return 0.44704;
       }
       if (name.contains("kn")) {
-        says.add("wind read as knots and turned into m/s");
+        says.add(Fact.of("file.windKnots"));
         return 0.514444;
       }
       if (at.containsKey("wind")) {
-        says.add("wind read as m/s");
+        says.add(Fact.of("file.windMs"));
       }
       return 1;
     }
 
-    private static String taken(String column) {
+    private static Fact taken(String column) {
       return switch (column) {
-        case "wind" -> "taken as a light breeze of 2 m/s";
-        case "from" -> "not known: no side to stand on is drawn";
-        case "rain" -> "taken as none";
-        default -> "taken as half the sky";
+        case "wind" -> Fact.of("file.noWind").with("wind", new Value.Wind(2));
+        case "from" -> Fact.of("file.noWindFrom");
+        case "rain" -> Fact.of("file.noRain");
+        default -> Fact.of("file.noCloud");
       };
     }
 
@@ -259,13 +259,13 @@ record WeatherFile(
         LocalDateTime local = LocalDateTime.parse(text).truncatedTo(ChronoUnit.HOURS);
         List<ZoneOffset> offsets = zone.getRules().getValidOffsets(local);
         if (offsets.isEmpty()) {
-          error(row, "time", "is an hour that the clocks skip in " + zone);
+          error(row, "time", Fact.of("file.hourSkipped").text("zone", zone.getId()));
           return null;
         }
         Instant first = local.toInstant(offsets.get(0));
         return offsets.size() == 1 || seen.add(first) ? first : local.toInstant(offsets.get(1));
       } catch (DateTimeException unread) {
-        error(row, "time", "is not read; write it as 2026-08-18T05:00");
+        error(row, "time", Fact.of("file.timeNotRead"));
         return null;
       }
     }
@@ -283,9 +283,14 @@ record WeatherFile(
         if (value >= least && value <= most) {
           return value;
         }
-        error(row, column, "must lie from " + Math.round(least) + " to " + Math.round(most));
+        error(
+            row,
+            column,
+            Fact.of("file.mustLie")
+                .figure("least", Math.rint(least))
+                .figure("most", Math.rint(most)));
       } catch (NumberFormatException unread) {
-        error(row, column, "is no number");
+        error(row, column, Fact.of("file.noNumber"));
       }
       return null;
     }
@@ -295,7 +300,7 @@ record WeatherFile(
       return index == null || index >= row.size() ? "" : row.get(index).strip();
     }
 
-    private void error(CSVRecord row, String column, String says) {
+    private void error(CSVRecord row, String column, Fact says) {
       errors.add(new RowError((int) row.getRecordNumber(), column, cell(row, column), says));
     }
 

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
@@ -49,8 +50,8 @@ class WeatherFileResource {
       @Nullable Double warmest,
       List<WeatherFile.Hole> holes,
       List<RowError> errors,
-      List<String> readAs,
-      @Nullable String asks) {
+      List<Fact> readAs,
+      @Nullable Fact asks) {
 
     static WeatherPreview of(WeatherFile file) {
       List<HourlyWeather> hours = file.hours();
@@ -99,7 +100,7 @@ class WeatherFileResource {
     Apiary apiary = apiaries.byId(id);
     WeatherFile read = WeatherFile.read(file.getBytes(), apiary.zoneId(), degrees);
     if (read.asks() != null) {
-      throw new InvalidValue("degrees", "is missing: " + read.asks());
+      throw new InvalidValue("degrees", "missingUnit", "is missing: {asks}", read.asks());
     }
     if (!read.errors().isEmpty() && !goodRowsOnly) {
       throw new InvalidValue(

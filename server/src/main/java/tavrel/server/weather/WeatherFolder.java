@@ -23,8 +23,8 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProp
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -45,7 +45,6 @@ class WeatherFolder {
   private static final String ENDING = ".csv";
   private static final long MOST_BYTES = 5L * 1024 * 1024;
   private static final int MOST_FILES = 500;
-  private static final int MOST_WORDS = 1_000;
   private static final int MOST_NAME = 200;
 
   private final FolderFileMapper kept;
@@ -131,27 +130,21 @@ class WeatherFolder {
   }
 
   private void read(Seen file) {
-    String says;
+    Fact says;
     boolean taken = false;
     try {
       says = bringIn(file);
       taken = true;
     } catch (InvalidValue refused) {
-      says = "nothing taken: the file " + refused.getMessage();
+      says = Fact.of("folder.nothingTaken").fact("why", refused.told());
     } catch (IOException unread) {
-      says = "nothing taken: it cannot be read";
+      says = Fact.of("folder.cannotBeRead");
     }
     kept.keep(
-        new FolderFile(
-            file.name(),
-            file.modified(),
-            file.bytes(),
-            clock.instant(),
-            taken,
-            says.length() > MOST_WORDS ? says.substring(0, MOST_WORDS) : says));
+        new FolderFile(file.name(), file.modified(), file.bytes(), clock.instant(), taken, says));
   }
 
-  private String bringIn(Seen file) throws IOException {
+  private Fact bringIn(Seen file) throws IOException {
     List<Apiary> of = apiariesOf(file.name());
     if (of.isEmpty()) {
       throw new InvalidValue(
@@ -165,49 +158,51 @@ class WeatherFolder {
     byte[] bytes = Files.readAllBytes(file.path());
     Map<ZoneId, List<Apiary>> byZone = of.stream().collect(Collectors.groupingBy(Apiary::zoneId));
     Instant made = file.modified().isAfter(clock.instant()) ? clock.instant() : file.modified();
-    String says = "";
+    Fact says = Fact.of("folder.none");
     for (Map.Entry<ZoneId, List<Apiary>> each : byZone.entrySet()) {
       WeatherFile table = WeatherFile.read(bytes, each.getKey(), null);
       if (table.asks() != null) {
-        throw new InvalidValue("file", "asks: " + table.asks());
+        throw new InvalidValue("file", "asksUnit", "asks: {asks}", table.asks());
       }
       if (table.hours().isEmpty()) {
         throw new InvalidValue(
-            "file", "hasNoHourCan2", "has no hour that can be read{errors}", wrong(table.errors()));
+            "file",
+            "hasNoHourCan2",
+            "has no hour that can be read: {errors}",
+            wrong(table.errors()));
       }
       for (Apiary apiary : each.getValue()) {
         weather.keepFolderHours(apiary.id(), table.hours(), file.name(), made);
       }
-      says =
-          table.hours().size()
-              + (table.hours().size() == 1 ? " hour, " : " hours, ")
-              + days(table.hours(), each.getKey())
-              + wrong(table.errors());
+      says = taken(table, each.getKey());
     }
-    return says + (of.size() == 1 ? " for " + of.get(0).name() : " for " + of.size() + " apiaries");
+    return of.size() == 1
+        ? Fact.of("folder.forOne").fact("taken", says).text("apiary", of.get(0).name())
+        : Fact.of("folder.forSome").fact("taken", says).count("apiaries", of.size(), "apiary");
   }
 
-  private static String days(List<HourlyWeather> hours, ZoneId zone) {
-    LocalDate first = LocalDate.ofInstant(hours.get(0).hour(), zone);
-    LocalDate last = LocalDate.ofInstant(hours.get(hours.size() - 1).hour(), zone);
-    return first.equals(last)
-        ? NumberText.day(first)
-        : NumberText.day(first) + " to " + NumberText.day(last);
+  private static Fact taken(WeatherFile table, ZoneId zone) {
+    List<HourlyWeather> hours = table.hours();
+    Fact taken =
+        (table.errors().isEmpty()
+                ? Fact.of("folder.taken")
+                : Fact.of("folder.takenInPart").fact("wrong", wrong(table.errors())))
+            .count("hours", hours.size(), "hour");
+    return taken
+        .day("first", LocalDate.ofInstant(hours.get(0).hour(), zone))
+        .day("last", LocalDate.ofInstant(hours.get(hours.size() - 1).hour(), zone));
   }
 
-  private static String wrong(List<RowError> errors) {
-    return errors.isEmpty()
-        ? ""
-        : ", "
-            + errors.size()
-            + (errors.size() == 1 ? " row" : " rows")
-            + " left out (line "
-            + errors.get(0).line()
-            + ", "
-            + errors.get(0).column()
-            + ": "
-            + errors.get(0).says()
-            + ")";
+  private static Fact wrong(List<RowError> errors) {
+    if (errors.isEmpty()) {
+      return Fact.of("folder.noRows");
+    }
+    RowError first = errors.get(0);
+    return Fact.of("folder.rowsLeftOut")
+        .count("rows", errors.size(), "row")
+        .figure("line", first.line())
+        .text("column", first.column())
+        .fact("says", first.says());
   }
 
   private List<Apiary> apiariesOf(String file) {

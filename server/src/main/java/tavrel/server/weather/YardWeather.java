@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.DaySpan;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.weather.ExpectedHours;
@@ -142,8 +143,8 @@ public class YardWeather {
         });
   }
 
-  /** Who tells of the weather there today and tomorrow, in words; empty where nobody does. */
-  public List<String> toldBy(Apiary apiary) {
+  /** Who tells of the weather there today and tomorrow; empty where nobody does. */
+  public List<Fact> toldBy(Apiary apiary) {
     LocalDate today = apiaries.today(apiary);
     return Stream.of(today, today.plusDays(1))
         .map(date -> day(apiary, date))

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
 import tavrel.core.result.DeathSign;
@@ -49,9 +50,9 @@ public class WinterOutcomes {
    * A winter.
    *
    * @param winter year of its spring
-   * @param name its years in words
+   * @param name its years
    */
-  record NamedWinter(int winter, String name) {}
+  record NamedWinter(int winter, Fact name) {}
 
   /** So many winters are to choose from. */
   private static final int WINTERS = 6;
@@ -78,7 +79,10 @@ public class WinterOutcomes {
     public NewOutcome {
       if (sign != null && outcome != WinterOutcome.DEAD) {
         throw new InvalidValue(
-            "sign", "deadHiveThisOne", "is of a dead hive; this one is {words}", outcome.words());
+            "sign",
+            "deadHiveThisOne",
+            "is of a dead hive; this one is {words}",
+            Fact.of("winter.outcome").word("outcome", outcome));
       }
       note = note == null || note.isBlank() ? null : InvalidValue.text("note", note, 300);
     }
@@ -109,7 +113,7 @@ public class WinterOutcomes {
     return new Winters(
         side.on(today),
         IntStream.range(0, WINTERS)
-            .mapToObj(back -> new NamedWinter(latest - back, side.words(latest - back)))
+            .mapToObj(back -> new NamedWinter(latest - back, side.told(latest - back)))
             .toList());
   }
 

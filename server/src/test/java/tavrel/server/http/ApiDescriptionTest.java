@@ -9,6 +9,7 @@ import io.swagger.v3.core.jackson.ModelResolver;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.info.License;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,6 +35,7 @@ import org.springframework.context.annotation.Import;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import tavrel.core.Value;
 
 /**
  * The description of the API that the screens' types are made from is the API as it is. Run with
@@ -59,7 +61,15 @@ class ApiDescriptionTest {
   static class Described {
 
     static {
-      SpringDocUtils.getConfig().replaceWithSchema(MonthDay.class, new StringSchema());
+      SpringDocUtils.getConfig()
+          .replaceWithSchema(MonthDay.class, new StringSchema())
+          .replaceWithSchema(
+              Value.class,
+              new ObjectSchema()
+                  .additionalProperties(true)
+                  .description(
+                      "a value, known by its field: grams (with decimals to show), scoops with holding (g), celsius, day, n with of, share (1 is all),"
+                          + " minutes, seconds, km, metres, litres, wind (m/s), figure, text, word, fact, sum or all (lists)"));
     }
 
     @Bean

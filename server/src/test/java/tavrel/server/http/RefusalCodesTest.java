@@ -22,7 +22,7 @@ class RefusalCodesTest {
   private static final Path LIST = Path.of("src/test/resources/refusal-codes.txt");
   private static final Pattern REFUSAL =
       Pattern.compile(
-          "InvalidValue\\(\\s*[^;]*?,\\s*\"([a-z]\\w*)\",\\s*\"((?:[^\"\\\\]|\\\\.)*)\"");
+          "(?:InvalidValue\\(\\s*[^;]*?,|\\brefused\\()\\s*\"([a-z]\\w*)\",\\s*\"((?:[^\"\\\\]|\\\\.)*)\"");
 
   @Test
   void every_code_is_listed_with_what_it_says_and_none_is_renamed_or_used_again()

@@ -39,7 +39,7 @@ class ScoopWeighingsTest extends Yard {
                 "/api/scoops/reading",
                 Map.of("spoon", "QUARTER_TSP_US", "grams", List.of(3.0, 3.0, 3.0, 3.0, 3.0)))
             .json();
-    assertThat(read.path("warnings").get(0).asText()).contains("tablespoon");
+    assertThat(plain(read.path("warnings").get(0))).contains("tablespoon");
     assertThat(
             send(
                     crew,

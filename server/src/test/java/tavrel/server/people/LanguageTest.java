@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.HttpMethod;
 import tavrel.server.ServerTest;
+import tavrel.server.words.Language;
 
 class LanguageTest extends ServerTest {
 
@@ -35,6 +36,6 @@ class LanguageTest extends ServerTest {
   @ParameterizedTest
   @CsvSource({"es-MX, SPANISH", "it, ITALIAN", "en-GB, ENGLISH", "fr-FR, ENGLISH"})
   void a_device_gets_the_nearest_that_is_spoken(String asked, Language spoken) {
-    assertThat(PersonLanguage.nearest(Locale.forLanguageTag(asked))).isEqualTo(spoken);
+    assertThat(Language.nearest(Locale.forLanguageTag(asked))).isEqualTo(spoken);
   }
 }

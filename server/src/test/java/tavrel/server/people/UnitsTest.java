@@ -15,9 +15,13 @@ class UnitsTest extends ServerTest {
           "temperature", "FAHRENHEIT",
           "wind", "MILES_AN_HOUR",
           "road", "MILES",
+          "mass", "OUNCES",
+          "measures", "SCOOPS_FIRST",
+          "volume", "US_GALLONS",
           "clock", "HOURS_12",
           "dates", "MONTH_DAY",
-          "decimals", "COMMA");
+          "decimals", "COMMA",
+          "weekStart", "SUNDAY");
 
   @Test
   void nobody_has_units_until_he_chooses() {

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Floor;
+import tavrel.server.words.Wording;
 
 class RosterFileTest {
 
@@ -42,7 +43,7 @@ class RosterFileTest {
     assertThat(file.errors()).isEmpty();
     assertThat(file.rows()).extracting(RosterRow::hive).containsExactly("1", "2");
     assertThat(file.rows().get(0).latitude()).isEqualTo(47.6);
-    assertThat(file.readAs()).isEqualTo("UTF-8, columns parted by semicolons");
+    assertThat(Wording.PLAIN.of(file.readAs())).isEqualTo("UTF-8, columns parted by semicolons");
   }
 
   @ParameterizedTest
@@ -58,7 +59,7 @@ class RosterFileTest {
               assertThat(row.apiary()).isEqualTo("Élan à l'étang");
               assertThat(row.hive()).isEqualTo("Nº 1");
             });
-    assertThat(file.readAs()).startsWith(said);
+    assertThat(Wording.PLAIN.of(file.readAs())).startsWith(said);
   }
 
   @Test
@@ -110,7 +111,7 @@ class RosterFileTest {
             "10 latitude",
             "11 longitude",
             "12 brood boxes");
-    assertThat(file.errors().get(0).says()).contains("line 2");
+    assertThat(Wording.PLAIN.of(file.errors().get(0).says())).contains("line 2");
   }
 
   @Test
@@ -126,7 +127,8 @@ class RosterFileTest {
         read(HEADER + "Home,1,1,deep,0,solid,47.6,-24.3\nHome,2,2,deep,0,solid,48.6,-24.3\n");
     assertThat(file.errors())
         .singleElement()
-        .satisfies(error -> assertThat(error.says()).contains("differ from line 2"));
+        .satisfies(
+            error -> assertThat(Wording.PLAIN.of(error.says())).contains("differ from line 2"));
   }
 
   @Test
@@ -135,8 +137,8 @@ class RosterFileTest {
     assertThat(file.rows()).extracting(RosterRow::place).containsExactly(1, 2);
     assertThat(file.notes())
         .hasSize(4)
-        .anyMatch(note -> note.contains("colour"))
-        .anyMatch(note -> note.contains("every floor is solid"));
+        .anyMatch(note -> Wording.PLAIN.of(note).contains("colour"))
+        .anyMatch(note -> Wording.PLAIN.of(note).contains("every floor is solid"));
     assertThatThrownBy(() -> read("apiary,hive\nHome,1\n")).hasMessageContaining("brood boxes");
     assertThatThrownBy(() -> read("apiary,hive,hive,boxes\n")).hasMessageContaining("twice");
   }

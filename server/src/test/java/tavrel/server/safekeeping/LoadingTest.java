@@ -74,7 +74,7 @@ class LoadingTest {
                     loading.rows(
                         List.of(),
                         own -> {
-                          throw OutfitFile.refused("is not so");
+                          throw OutfitFile.refused("outfitCutShort", "is not so");
                         });
                 loading.table(List.of(refused), own -> done.add("index"));
                 loading.await();

@@ -92,7 +92,7 @@ class StockTest extends RoundFixture {
     assertThat(mine.path("cost").path("acid").asDouble()).isCloseTo(1.0, within(1e-9));
     assertThat(mine.path("cost").has("work")).isFalse();
     assertThat(year.path("all").path("perTreatment").asDouble()).isCloseTo(1.0, within(1e-9));
-    assertThat(year.path("leftOut").toString()).contains("hourly rate").contains("driving");
+    assertThat(year.path("leftOut").toString()).contains("cost.noWork").contains("cost.noDriving");
 
     send(keeper, HttpMethod.PUT, "/api/parameters", Map.of("costKilometre", 0.5));
     JsonNode driven = get(keeper, "/api/stock/costs?year=" + today().getYear()).json();

@@ -10,6 +10,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
+import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.server.Yard;
 
@@ -35,15 +36,14 @@ class WeatherFileTest extends Yard {
     WeatherFile file = read("time,temp (F),wind (km/h)\n2026-08-18T05:00Z,50,18\n");
     assertThat(file.hours().get(0).celsius()).isEqualTo(10);
     assertThat(file.hours().get(0).windMs()).isEqualTo(5);
-    assertThat(file.readAs())
-        .contains(
-            "temperatures read as °F and turned into °C", "wind read as km/h and turned into m/s");
+    assertThat(file.readAs()).contains(Fact.of("file.fahrenheitRead"), Fact.of("file.windKmh"));
   }
 
   @Test
   void temperatures_that_look_like_fahrenheit_are_asked_for_and_not_guessed() {
     String table = "time,temp\n2026-08-18T05:00,52\n2026-08-18T06:00,61\n";
-    assertThat(read(table).asks()).contains("looks like °F", "61");
+    assertThat(read(table).asks())
+        .isEqualTo(Fact.of("file.looksLikeFahrenheit").figure("most", 61));
     WeatherFile told =
         WeatherFile.read(bytes(table), ZoneOffset.UTC, WeatherFile.Degrees.FAHRENHEIT);
     assertThat(told.asks()).isNull();
@@ -70,7 +70,7 @@ class WeatherFileTest extends Yard {
     assertThat(autumn.hours()).hasSize(3);
     assertThat(autumn.holes()).isEmpty();
     WeatherFile spring = WeatherFile.read(bytes("time,temp c\n2026-03-29T02:00,8\n"), CET, null);
-    assertThat(spring.errors().get(0).says()).contains("the clocks skip");
+    assertThat(spring.errors().get(0).says().code()).isEqualTo("file.hourSkipped");
   }
 
   @Test
@@ -101,7 +101,7 @@ class WeatherFileTest extends Yard {
     assertThat(upload(crew, path + "/import", bytes(csv.toString())).status()).isEqualTo(403);
     assertThat(upload(keeper, path + "/import", bytes(csv.toString())).status()).isEqualTo(200);
     JsonNode day = get(keeper, "/api/apiaries/" + apiaryId + "/hours").json().path("days").get(0);
-    assertThat(day.path("source").asText()).isEqualTo("19 h file roster.csv, 5 h unknown");
+    assertThat(plain(day.path("source"))).isEqualTo("19 hours: file roster.csv; 5 hours: unknown");
     assertThat(day.path("hours").get(12).path("grade").asText()).isEqualTo("UNKNOWN");
     assertThat(day.path("hours").get(12).has("weather")).isFalse();
     assertThat(day.path("hours").get(5).path("weather").path("celsius").asDouble()).isEqualTo(7.5);
@@ -118,8 +118,7 @@ class WeatherFileTest extends Yard {
             "time,temp c,wind m/s,thunder or ice\n2026-08-18T05:00,8,2,\n2026-08-18T06:00,8,2,yes\n");
     assertThat(file.hours()).extracting(hour -> hour.windFrom()).containsOnlyNulls();
     assertThat(file.hours()).extracting(hour -> hour.thunderOrIce()).containsExactly(false, true);
-    assertThat(file.readAs())
-        .contains("no column for from: not known: no side to stand on is drawn");
+    assertThat(file.readAs()).contains(Fact.of("file.noWindFrom"));
   }
 
   @Test

@@ -17,6 +17,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import tavrel.server.Yard;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.words.Wording;
 
 /** Files that a script lays into the folder for weather are read by themselves. */
 class WeatherFolderTest extends Yard {
@@ -42,7 +43,8 @@ class WeatherFolderTest extends Yard {
     folder.look();
     assertThat(celsiusAt(5)).isEqualTo(7.5);
     assertThat(file().path("taken").asBoolean()).isTrue();
-    assertThat(file().path("says").asText()).startsWith("24 hours, ").endsWith(" for " + yard);
+    assertThat(says(file().path("name").asText())).startsWith("24 hours, ");
+    assertThat(file().path("says").path("code").asText()).startsWith("folder.for");
   }
 
   @Test
@@ -90,7 +92,7 @@ class WeatherFolderTest extends Yard {
   }
 
   private String says(String name) {
-    return kept.byName(name).orElseThrow().says();
+    return Wording.PLAIN.of(kept.byName(name).orElseThrow().says());
   }
 
   private Path lay(String name, String table) throws IOException {

@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
 import tavrel.core.pace.PaceTimes;
 import tavrel.core.seasonplan.Roads;
 import tavrel.core.stock.AcidBook;
@@ -86,7 +87,7 @@ class Costs {
    * An apiary's rounds of a year together.
    *
    * @param apiaryId which; null for all apiaries
-   * @param apiary its name
+   * @param apiary its name; empty for all apiaries
    * @param rounds how many
    * @param treatments hives treated, each time
    * @param cost together
@@ -116,7 +117,7 @@ class Costs {
       CostedApiary all,
       List<CostedApiary> apiaries,
       List<CostedRound> rounds,
-      List<String> leftOut) {}
+      List<Fact> leftOut) {}
 
   /**
    * A hive's part of its apiary's rounds of a year.
@@ -145,7 +146,7 @@ class Costs {
                     CostedRound::apiaryId, LinkedHashMap::new, Collectors.toList()));
     return new CostedYear(
         year,
-        together(null, "All apiaries", rounds),
+        together(null, "", rounds),
         byApiary.values().stream()
             .map(own -> together(own.get(0).apiaryId(), own.get(0).apiary(), own))
             .sorted(Comparator.comparing(CostedApiary::apiary))
@@ -304,32 +305,23 @@ class Costs {
         treatments == 0 ? 0 : cost.known() / treatments);
   }
 
-  private static List<String> leftOut(List<CostedRound> rounds) {
-    List<String> says = new ArrayList<>();
+  private static List<Fact> leftOut(List<CostedRound> rounds) {
+    List<Fact> says = new ArrayList<>();
     long noAcid = rounds.stream().filter(round -> round.cost().acid() == null).count();
     if (noAcid > 0) {
-      says.add(
-          "acid of "
-              + noAcid
-              + (noAcid == 1 ? " round" : " rounds")
-              + ": no lot with a price covers it");
+      says.add(Fact.of("cost.noAcid").count("rounds", noAcid, "round"));
     }
     if (rounds.stream().anyMatch(round -> round.cost().work() == null)) {
-      says.add("people's time: no hourly rate is set under Figures");
+      says.add(Fact.of("cost.noWork"));
     }
     long noWear = rounds.stream().filter(round -> round.cost().wear() == null).count();
     if (noWear > 0) {
-      says.add(
-          "wear of the tool in "
-              + noWear
-              + (noWear == 1 ? " round" : " rounds")
-              + ": it has no price under Gear");
+      says.add(Fact.of("cost.noWear").count("rounds", noWear, "round"));
     }
     if (rounds.stream().anyMatch(round -> round.cost().driving() == null)) {
-      says.add(
-          "driving of some rounds: it needs a rate a kilometre under Figures, a depot, and the apiary's place");
+      says.add(Fact.of("cost.noDriving"));
     }
-    says.add("filters, cloths and caps");
+    says.add(Fact.of("cost.notCounted"));
     return says;
   }
 }

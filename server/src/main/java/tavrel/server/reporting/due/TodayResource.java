@@ -18,6 +18,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.Fact;
 import tavrel.core.run.HiveOnBoard;
 import tavrel.core.run.Part;
 import tavrel.core.run.RunBoard;
@@ -93,7 +94,7 @@ class TodayResource {
       @Nullable RunShort run,
       @Nullable LocalDate lastDay,
       @Nullable Window nextWindow,
-      List<String> hoursFrom) {}
+      List<Fact> hoursFrom) {}
 
   /**
    * The page.
@@ -110,7 +111,7 @@ class TodayResource {
       List<ApiaryToday> apiaries,
       List<DueTasks.DueTask> dueTasks,
       List<GearUpkeep.GearDue> gear,
-      List<String> stock,
+      List<Fact> stock,
       OwnHours hours) {}
 
   /** Workable hours are looked for so far ahead. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
+import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 
 /** The register as it is read: lines with names, corrections beside them, and sums. */
@@ -61,6 +62,6 @@ public class RegisterBook {
    * @throws Problem 404
    */
   RegisterEntry entry(UUID id) {
-    return entry(mapper.byId(id).orElseThrow(() -> Problem.missing("This line")));
+    return entry(mapper.byId(id).orElseThrow(() -> Problem.missing(Missing.LINE)));
   }
 }

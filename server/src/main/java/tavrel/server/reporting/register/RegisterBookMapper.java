@@ -14,6 +14,7 @@ import org.apache.ibatis.annotations.Results;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 import org.apache.ibatis.cursor.Cursor;
+import tavrel.core.Fact;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
@@ -88,14 +89,14 @@ interface RegisterBookMapper {
   @Arg(column = "rule_sheet", javaType = String.class)
   @Arg(column = "sheet_version", javaType = Integer.class)
   @Arg(column = "verdict", javaType = Verdict.class)
-  @Arg(column = "label_says", javaType = String.class)
+  @Arg(column = "label_says", javaType = Fact.class)
   @Arg(column = "off_label_reason", javaType = String.class)
   @Arg(column = "celsius", javaType = Double.class)
   @Arg(column = "wind_ms", javaType = Double.class)
   @Arg(column = "wind_from", javaType = Integer.class)
-  @Arg(column = "weather_from", javaType = String.class)
+  @Arg(column = "weather_from", javaType = Fact.class)
   @Arg(column = "weather_made_up", javaType = Boolean.class)
-  @Arg(column = "remarks", javaType = String.class)
+  @Arg(column = "remarks", javaType = Fact.class)
   @Arg(column = "written_by", javaType = String.class)
   @Arg(column = "written_at", javaType = Instant.class)
   @Arg(column = "stands", javaType = boolean.class)

@@ -19,9 +19,10 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
 import tavrel.core.register.HoneyWait;
 import tavrel.core.register.TreatmentKind;
+import tavrel.server.words.Wording;
 
 /**
  * What was done, day by day and apiary by apiary, as iCalendar (RFC 5545), with the day from which
@@ -67,48 +68,59 @@ final class RegisterCalendar {
    * The file.
    *
    * @param now when it is written
+   * @param words of who subscribes
    */
-  static String write(List<DayDone> days, Instant now) {
+  static String write(List<DayDone> days, Instant now, Wording words) {
     Calendar calendar = new Calendar();
     calendar.add(new ProdId("-//Tavrel//Register//EN"));
     calendar.add(ImmutableVersion.VERSION_2_0);
     calendar.add(ImmutableCalScale.GREGORIAN);
-    calendar.add(new Name("Treatment register"));
+    calendar.add(new Name(words.paper("calendar.register")));
     Map<UUID, List<DayDone>> byApiary = new LinkedHashMap<>();
     for (DayDone done : days) {
-      calendar.add(treated(done, now));
+      calendar.add(treated(done, now, words));
       byApiary.computeIfAbsent(done.apiaryId(), none -> new ArrayList<>()).add(done);
     }
     for (List<DayDone> there : byApiary.values()) {
       HoneyWait wait = HoneyWait.after(there.stream().flatMap(DayDone::given).toList());
       if (wait.from() != null && there.stream().anyMatch(done -> done.waits(wait.from()))) {
-        calendar.add(honey(there.get(0), wait.from(), wait.silent(), now));
+        calendar.add(honey(there.get(0), wait.from(), wait.silent(), now, words));
       }
     }
     return calendar.toString();
   }
 
-  private static VEvent treated(DayDone done, Instant now) {
+  private static VEvent treated(DayDone done, Instant now, Wording words) {
     VEvent event =
-        event(done, done.day(), "treated", done.apiary() + ": " + done.means().words(), now);
+        event(done, done.day(), "treated", done.apiary() + ": " + words.of(done.means()), now);
     event.add(
         new Description(
-            (done.hives() == 1 ? "1 hive" : done.hives() + " hives")
-                + (done.acid() > 0
-                    ? ", " + NumberText.grams(done.acid()) + " g acid dihydrate"
-                    : "")
-                + (done.ruleSheets() == null ? "" : "\nby " + done.ruleSheets())
-                + "\nThe register holds against this calendar."));
+            words.of(treated(done))
+                + (done.ruleSheets() == null
+                    ? ""
+                    : "\n" + words.paper("calendar.by", Map.of("sheets", done.ruleSheets())))
+                + "\n"
+                + words.paper("calendar.registerHolds")));
     return event;
   }
 
+  private static Fact treated(DayDone done) {
+    Fact told =
+        done.acid() > 0
+            ? Fact.of("paper.hivesWithAcid").grams("acid", done.acid())
+            : Fact.of("paper.hives");
+    return told.count("hives", done.hives(), "hive");
+  }
+
   /** One for an apiary: the longest wait of all its lines holds, so no hive's ends later. */
-  private static VEvent honey(DayDone at, LocalDate from, boolean silent, Instant now) {
-    VEvent event = event(at, from, "honey", at.apiary() + ": supers for honey may go back", now);
+  private static VEvent honey(
+      DayDone at, LocalDate from, boolean silent, Instant now, Wording words) {
+    VEvent event =
+        event(at, from, "honey", at.apiary() + ": " + words.paper("calendar.supersBack"), now);
     event.add(
         new Description(
-            "By the sheets of the treatments in this file; a later one may put it off. The register says it hive by hive."
-                + (silent ? "\nA sheet is silent about it: read the label." : "")));
+            words.paper("calendar.bySheets")
+                + (silent ? "\n" + words.paper("register.silent") : "")));
     return event;
   }
 

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -13,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.NumberText;
 import tavrel.core.register.Correction;
 import tavrel.server.http.Spreadsheet;
+import tavrel.server.words.FactJson;
+import tavrel.server.words.Wording;
 
 /**
  * The register as CSV, line by line: UTF-8, times in the apiary's zone, no cell a formula. Columns
@@ -21,6 +24,7 @@ import tavrel.server.http.Spreadsheet;
 final class RegisterCsv {
 
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
+  private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
   private static final String[] COLUMNS = {
     "day",
@@ -64,8 +68,15 @@ final class RegisterCsv {
   private final StringBuilder waiting = new StringBuilder(2 * AT_A_TIME);
   private final CSVPrinter csv;
 
-  RegisterCsv(OutputStream out) throws IOException {
+  private final Wording wording;
+
+  /**
+   * @param wording of who takes it away: explanations are in it; headings, and the few words that a
+   *     column may hold, are fixed
+   */
+  RegisterCsv(OutputStream out, Wording wording) throws IOException {
     this.out = out;
+    this.wording = wording;
     waiting.append('\uFEFF');
     csv = new CSVPrinter(waiting, CSVFormat.RFC4180);
     csv.printRecord((Object[]) COLUMNS);
@@ -97,16 +108,16 @@ final class RegisterCsv {
         Spreadsheet.safe(line.ruleSheet()),
         line.sheetVersion(),
         line.verdict() == null ? "" : line.verdict().words(),
-        Spreadsheet.safe(line.labelSays()),
+        Spreadsheet.safe(wording.orEmpty(line.labelSays())),
         Spreadsheet.safe(line.offLabelReason()),
         line.celsius(),
         line.windMs(),
         line.windFrom(),
-        Spreadsheet.safe(line.weatherFrom()),
-        Spreadsheet.safe(line.remarks()),
+        Spreadsheet.safe(wording.orEmpty(line.weatherFrom())),
+        Spreadsheet.safe(wording.of(line.remarks())),
         line.stands() ? "yes" : "no",
         entry.corrections().stream()
-            .map(each -> words(each, zone))
+            .map(each -> words(each, zone, wording))
             .collect(Collectors.joining("; ")),
         line.id(),
         Spreadsheet.safe(line.writtenBy()));
@@ -122,16 +133,16 @@ final class RegisterCsv {
   }
 
   /** "2026-08-20 07:12: lot was “A1”, is “A2” (typing error), by P. Example". */
-  static String words(Correction each, ZoneId zone) {
-    return "%s %tR: %s was “%s”, is “%s” (%s), by %s"
-        .formatted(
-            each.at().atZone(zone).toLocalDate(),
-            each.at().atZone(zone),
-            each.field().words(),
-            each.was(),
-            each.becomes(),
-            each.why(),
-            each.by());
+  static String words(Correction each, ZoneId zone, Wording wording) {
+    return wording.paper(
+        "register.correction",
+        Map.of(
+            "at", MINUTE.format(each.at().atZone(zone)),
+            "field", wording.of(each.field()),
+            "was", wording.of(FactJson.read(each.was())),
+            "becomes", wording.of(FactJson.read(each.becomes())),
+            "why", each.why(),
+            "who", each.by()));
   }
 
   private static String clock(@Nullable Instant at, ZoneId zone) {

@@ -1,5 +1,6 @@
 package tavrel.server.reporting.register;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
@@ -9,12 +10,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.apache.ibatis.cursor.Cursor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.Fact;
 import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Hive;
 import tavrel.core.register.Correction;
@@ -24,6 +25,7 @@ import tavrel.server.hive.Hives;
 import tavrel.server.http.Problem;
 import tavrel.server.outfit.OutfitDay;
 import tavrel.server.register.Register;
+import tavrel.server.words.Wording;
 
 /** The register to take away: as CSV, as JSON, on paper. */
 @Service
@@ -61,8 +63,8 @@ class RegisterExport {
   }
 
   @Transactional(readOnly = true)
-  public void csv(RegisterFilter filter, OutputStream out) throws IOException {
-    RegisterCsv csv = new RegisterCsv(out);
+  public void csv(RegisterFilter filter, Wording words, OutputStream out) throws IOException {
+    RegisterCsv csv = new RegisterCsv(out, words);
     writeEach(filter, csv::write);
     csv.finish();
   }
@@ -91,17 +93,40 @@ class RegisterExport {
                 Collectors.mapping(RegisterBookMapper.OfLine::correction, Collectors.toList())));
   }
 
+  /**
+   * An entry with its facts in words, for programs that have no catalogue.
+   *
+   * @param entry the entry
+   * @param labelWords what the label said of it
+   * @param weatherWords where its weather came from
+   * @param remarkWords its remarks
+   */
+  record WordedEntry(
+      @JsonUnwrapped RegisterEntry entry,
+      String labelWords,
+      String weatherWords,
+      String remarkWords) {
+
+    static WordedEntry of(RegisterEntry entry, Wording words) {
+      return new WordedEntry(
+          entry,
+          words.orEmpty(entry.line().labelSays()),
+          words.orEmpty(entry.line().weatherFrom()),
+          words.of(entry.line().remarks()));
+    }
+  }
+
   /** Writes {@code {"totals": …, "entries": […]}}, entry by entry. */
   @Transactional(readOnly = true)
-  public void json(RegisterFilter filter, OutputStream out) throws IOException {
+  public void json(RegisterFilter filter, Wording words, OutputStream out) throws IOException {
     try (JsonGenerator writer = json.createGenerator(out)) {
       writer.disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET);
       writer.writeStartObject();
       writer.writeStringField("format", "tavrel-register");
-      writer.writeNumberField("version", 1);
+      writer.writeNumberField("version", 2);
       writer.writePOJOField("totals", mapper.totals(filter));
       writer.writeArrayFieldStart("entries");
-      writeEach(filter, writer::writePOJO);
+      writeEach(filter, entry -> writer.writePOJO(WordedEntry.of(entry, words)));
       writer.writeEndArray();
       writer.writeEndObject();
     }
@@ -109,8 +134,8 @@ class RegisterExport {
 
   /** As iCalendar: a day for each apiary and means, and those from which supers may go back. */
   @Transactional(readOnly = true)
-  public String calendar(RegisterFilter filter) {
-    return RegisterCalendar.write(mapper.days(filter), clock.instant());
+  public String calendar(RegisterFilter filter, Wording words) {
+    return RegisterCalendar.write(mapper.days(filter), clock.instant(), words);
   }
 
   /**
@@ -122,41 +147,42 @@ class RegisterExport {
     int lines = mapper.totals(filter).lines();
     if (lines > MOST_ON_PAPER) {
       throw Problem.conflict(
-          "These are %,d lines; at most %,d go on paper. Choose a year, an apiary or a hive, or take them away as CSV."
-              .formatted(lines, MOST_ON_PAPER));
+          Fact.of("refused.tooManyLines").figure("lines", lines).figure("most", MOST_ON_PAPER));
     }
   }
 
   @Transactional(readOnly = true)
-  public void pdf(RegisterFilter filter, OutputStream out) {
+  public void pdf(RegisterFilter filter, Wording words, OutputStream out) {
     LocalDate today = day.today();
     RegisterPdf.write(
-        of(filter),
-        about(filter, today),
+        of(filter, words),
+        about(filter, today, words),
         mapper.page(filter, MOST_ON_PAPER, 0).stream().map(book::entry).toList(),
         mapper.totals(filter),
         today,
+        words,
         out);
   }
 
-  private String of(RegisterFilter filter) {
+  private String of(RegisterFilter filter, Wording words) {
     List<String> of = new ArrayList<>();
     if (filter.hiveId() != null) {
       Hive hive = allHives.byId(filter.hiveId());
-      of.add("hive " + hive.name());
+      of.add(words.paper("register.hive", Map.of("hive", hive.name())));
       of.add(allHives.apiaryOf(filter.hiveId()).name());
     } else if (filter.apiaryId() != null) {
       of.add(apiaries.byId(filter.apiaryId()).name());
     }
-    of.add(filter.days());
+    of.add(
+        filter.everyYear() ? words.paper("register.allYears") : String.valueOf(filter.fromYear()));
     if (filter.only() != RegisterFilter.Only.ALL) {
-      of.add("only lines " + filter.only().words());
+      of.add(words.paper("register.only", Map.of("only", words.of(filter.only()))));
     }
     return String.join(", ", of);
   }
 
   /** What a buyer or an inspector wants to know of one hive beside its lines. */
-  private List<String> about(RegisterFilter filter, LocalDate today) {
+  private List<String> about(RegisterFilter filter, LocalDate today, Wording words) {
     if (filter.hiveId() == null) {
       return List.of();
     }
@@ -167,15 +193,19 @@ class RegisterExport {
             .findFirst()
             .map(Register.HiveStanding::honey)
             .orElse(new HoneyWait(null, false));
-    String boxes = "Stands today on " + BoxNotation.write(hive.boxes()) + ", " + hive.supers();
+    LocalDate from = honey.from();
+    Fact stands =
+        Fact.of("paper.standsToday")
+            .with("boxes", BoxNotation.told(hive.boxes()))
+            .count("supers", hive.supers(), "super");
     String wait =
-        honey.from() == null
-            ? "No waiting period is named by a sheet of these two years."
-            : "Supers for honey may go back from " + Objects.requireNonNull(honey.from()) + ".";
+        from == null
+            ? words.paper("register.noWait")
+            : words.paper("register.supersFrom", Map.of("day", from.toString()));
     return List.of(
-        boxes
-            + (hive.supers() == 1 ? " super. " : " supers. ")
+        words.of(stands)
+            + " "
             + wait
-            + (honey.silent() ? " A sheet is silent about it: read the label." : ""));
+            + (honey.silent() ? " " + words.paper("register.silent") : ""));
   }
 }

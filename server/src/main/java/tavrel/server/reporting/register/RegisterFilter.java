@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
+import tavrel.core.Worded;
 
 /**
  * Which lines of the register are wanted.
@@ -21,22 +22,11 @@ record RegisterFilter(
   private static final int LAST_YEAR = 2200;
 
   /** Kinds of lines. */
-  public enum Only {
-    ALL("all"),
-    OFF_LABEL("not on the label"),
-    CORRECTED("corrected"),
-    TYPED("written by hand");
-
-    private final String words;
-
-    Only(String words) {
-      this.words = words;
-    }
-
-    /** How it is named on paper. */
-    String words() {
-      return words;
-    }
+  public enum Only implements Worded {
+    ALL,
+    OFF_LABEL,
+    CORRECTED,
+    TYPED
   }
 
   /** All days of a year, or of all years. */
@@ -60,9 +50,9 @@ record RegisterFilter(
     return to.getYear();
   }
 
-  /** "2026" or "all years". */
-  String days() {
-    return from.getYear() == to.getYear() ? String.valueOf(from.getYear()) : "all years";
+  /** Whether it holds all years. */
+  boolean everyYear() {
+    return from.getYear() != to.getYear();
   }
 
   private static int checked(int year) {

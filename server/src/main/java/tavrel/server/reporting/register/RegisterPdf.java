@@ -18,14 +18,16 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
-import tavrel.core.NumberText;
+import tavrel.core.Fact;
+import tavrel.core.Value;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
-import tavrel.core.register.TreatmentKind;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.server.paper.Paper;
+import tavrel.server.words.Wording;
 
 /** The register on paper, A4 across, corrections under the line that they put right. */
 final class RegisterPdf {
@@ -33,24 +35,27 @@ final class RegisterPdf {
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
   private static final float[] COLUMNS = {9, 12, 8, 13, 9, 14, 12, 9, 8, 14, 20};
   private static final String[] TITLES = {
-    "Day",
-    "Apiary",
-    "Hive",
-    "Burn, out, open",
-    "Acid dihydrate",
-    "Means, method",
-    "Product, lot",
-    "Operator",
-    "Supers",
-    "Label",
-    "Weather, remarks"
+    "day",
+    "apiary",
+    "hive",
+    "burnOutOpen",
+    "acid",
+    "means",
+    "product",
+    "operator",
+    "supers",
+    "label",
+    "remarks"
   };
   private static final Paper PAPER = Paper.of(7.5f);
 
   private final List<RegisterEntry> entries;
 
-  private RegisterPdf(List<RegisterEntry> entries) {
+  private final Wording words;
+
+  private RegisterPdf(List<RegisterEntry> entries, Wording words) {
     this.entries = entries;
+    this.words = words;
   }
 
   /**
@@ -59,6 +64,7 @@ final class RegisterPdf {
    * @param of what it covers, in words
    * @param extra further lines of the head, each a paragraph
    * @param printed day of printing
+   * @param words of who reads it
    */
   static void write(
       String of,
@@ -66,51 +72,53 @@ final class RegisterPdf {
       List<RegisterEntry> entries,
       RegisterTotals totals,
       LocalDate printed,
+      Wording words,
       OutputStream out) {
     Document document = new Document(PageSize.A4.rotate(), 28, 28, 28, 34);
     PdfWriter writer = PdfWriter.getInstance(document, out);
-    writer.setPageEvent(new Foot(of, printed));
-    document.addTitle("Treatment register, " + of);
+    writer.setPageEvent(new Foot(of, printed, words));
+    String title = words.paper("register.title", Map.of("of", of));
+    document.addTitle(title);
     document.open();
-    document.add(new Paragraph(Paper.printable("Treatment register, " + of), PAPER.head()));
-    RegisterPdf pdf = new RegisterPdf(entries);
-    document.add(new Paragraph(sums(totals), PAPER.bold()));
+    document.add(new Paragraph(Paper.printable(title), PAPER.head()));
+    RegisterPdf pdf = new RegisterPdf(entries, words);
+    document.add(new Paragraph(pdf.sums(totals), PAPER.bold()));
     for (String line : extra) {
       document.add(new Paragraph(Paper.printable(line), PAPER.plain()));
     }
     document.add(new Paragraph(Paper.printable(pdf.sheets()), PAPER.plain()));
-    document.add(
-        new Paragraph(
-            "Lines are drawn from the log kept while burning, or written by hand where marked. What was put right later"
-                + " stands under its line and is counted as corrected. Weather marked as simulated was not measured.",
-            PAPER.small()));
+    document.add(new Paragraph(words.paper("register.explained"), PAPER.small()));
     document.add(pdf.table());
     document.close();
   }
 
-  private static String sums(RegisterTotals totals) {
-    return totals.lines()
-        + (totals.lines() == 1 ? " line" : " lines")
-        + (totals.struck() > 0 ? ", " + totals.struck() + " of them struck out" : "")
-        + ". Standing: "
-        + totals.hives()
-        + " hives, "
-        + NumberText.grams(totals.acid())
-        + " g acid dihydrate = "
-        + NumberText.grams(totals.productGrams())
-        + " g product.";
+  private String sums(RegisterTotals totals) {
+    Fact sums =
+        totals.struck() > 0
+            ? Fact.of("paper.registerSumsStruck").figure("struck", totals.struck())
+            : Fact.of("paper.registerSums");
+    return words.of(
+        sums.count("lines", totals.lines(), "line")
+            .count("hives", totals.hives(), "hive")
+            .grams("acid", totals.acid())
+            .grams("product", totals.productGrams()));
   }
 
   private String sheets() {
     TreeSet<String> sheets = new TreeSet<>();
     for (RegisterEntry entry : entries) {
       if (entry.line().ruleSheet() != null) {
-        sheets.add("“" + entry.line().ruleSheet() + "”, version " + entry.line().sheetVersion());
+        sheets.add(
+            words.paper(
+                "register.sheet",
+                Map.of(
+                    "sheet", entry.line().ruleSheet(),
+                    "version", String.valueOf(entry.line().sheetVersion()))));
       }
     }
     return sheets.isEmpty()
-        ? "No rule sheet was held against these lines."
-        : "Held against: " + String.join("; ", sheets) + ".";
+        ? words.paper("register.noSheet")
+        : words.paper("register.heldAgainst", Map.of("sheets", String.join("; ", sheets)));
   }
 
   private PdfPTable table() {
@@ -119,14 +127,18 @@ final class RegisterPdf {
     table.setSpacingBefore(6);
     table.setHeaderRows(1);
     for (String title : TITLES) {
-      table.addCell(PAPER.heading(title));
+      table.addCell(PAPER.heading(words.paper("register.columns." + title)));
     }
     for (RegisterEntry entry : entries) {
       line(table, entry);
       ZoneId zone = ZoneId.of(entry.line().zone());
       for (Correction each : entry.corrections()) {
         PdfPCell cell =
-            PAPER.cell("     corrected " + RegisterCsv.words(each, zone), PAPER.small());
+            PAPER.cell(
+                "     "
+                    + words.paper(
+                        "register.corrected", Map.of("says", RegisterCsv.words(each, zone, words))),
+                PAPER.small());
         cell.setColspan(COLUMNS.length);
         table.addCell(cell);
       }
@@ -134,28 +146,32 @@ final class RegisterPdf {
     return table;
   }
 
-  private static void line(PdfPTable table, RegisterEntry entry) {
+  private void line(PdfPTable table, RegisterEntry entry) {
     TreatmentLine line = entry.line();
     ZoneId zone = ZoneId.of(line.zone());
     List<String> cells =
         List.of(
-            line.day() + (line.stands() ? "" : "\nSTRUCK OUT"),
+            line.day() + (line.stands() ? "" : "\n" + words.paper("register.struckOut")),
             line.apiary(),
             line.hive(),
             line.startedAt() == null
-                ? line.byHand()
+                ? words.of(line.byHand())
                 : clock(line.startedAt(), zone)
                     + " "
-                    + (line.removedAt() == null ? "tool in" : clock(line.removedAt(), zone))
+                    + (line.removedAt() == null
+                        ? words.paper("register.toolIn")
+                        : clock(line.removedAt(), zone))
                     + " "
-                    + (line.openedAt() == null ? "shut" : clock(line.openedAt(), zone)),
+                    + (line.openedAt() == null
+                        ? words.paper("register.shut")
+                        : clock(line.openedAt(), zone)),
             grams(entry),
-            line.means() == TreatmentKind.OXALIC_VAPOUR
-                ? line.method()
-                : line.means().words() + ": " + line.method(),
+            words.of(line.means()) + ": " + line.method(),
             product(line),
             line.people(),
-            line.supers() == 0 ? "none" : line.supers() + ", " + line.supersPlan().words(),
+            line.supers() == 0
+                ? words.paper("register.none")
+                : line.supers() + ", " + words.of(line.supersPlan()),
             label(line),
             remarks(line));
     for (String cell : cells) {
@@ -163,40 +179,53 @@ final class RegisterPdf {
     }
   }
 
-  private static String grams(RegisterEntry entry) {
+  private String grams(RegisterEntry entry) {
     TreatmentLine line = entry.line();
-    String recorded = line.amount() == null ? NumberText.grams(line.acid()) + " g" : line.amount();
+    String recorded = line.amount() == null ? words.weight(line.acid(), 2) : line.amount();
     String now = entry.now().get(EntryField.GRAMS);
-    return now == null ? recorded : recorded + "\ncorrected: " + now + " g";
+    return now == null
+        ? recorded
+        : recorded
+            + "\n"
+            + words.paper(
+                "register.corrected", Map.of("says", words.weight(Double.parseDouble(now), null)));
   }
 
-  private static String product(TreatmentLine line) {
-    String given = line.product() == null ? "not given" : line.product();
-    return line.lot() == null ? given : given + ", lot " + line.lot();
+  private String product(TreatmentLine line) {
+    String given = line.product() == null ? words.paper("register.notGiven") : line.product();
+    return line.lot() == null
+        ? given
+        : given + ", " + words.paper("sheet.lot", Map.of("lot", line.lot()));
   }
 
-  private static String label(TreatmentLine line) {
+  private String label(TreatmentLine line) {
     if (line.verdict() == null) {
-      return "not judged";
+      return words.paper("register.notJudged");
     }
     return line.verdict() == Verdict.NOT_ON_LABEL
-        ? "NOT ON LABEL: " + line.labelSays() + ". Reason: " + line.offLabelReason()
-        : line.verdict().words();
+        ? words.paper(
+            "register.notOnLabel",
+            Map.of(
+                "says", words.orEmpty(line.labelSays()),
+                "reason", String.valueOf(line.offLabelReason())))
+        : words.of(line.verdict());
   }
 
-  private static String remarks(TreatmentLine line) {
+  private String remarks(TreatmentLine line) {
     List<String> says = new ArrayList<>();
     if (line.celsius() != null) {
       says.add(
-          NumberText.tenths(line.celsius())
-              + " °C"
-              + (Boolean.TRUE.equals(line.weatherMadeUp()) ? " (simulated)" : ""));
+          words.of(new Value.Celsius(line.celsius()))
+              + (Boolean.TRUE.equals(line.weatherMadeUp())
+                  ? " (" + words.paper("register.simulated") + ")"
+                  : ""));
     }
     if (line.waitingDays() != null) {
-      says.add("honey waits " + line.waitingDays() + " d");
+      says.add(words.of(Fact.of("label.lineHoneyWaits").count("days", line.waitingDays(), "day")));
     }
-    if (!line.remarks().isEmpty()) {
-      says.add(line.remarks());
+    String remarks = words.of(line.remarks());
+    if (!remarks.isEmpty()) {
+      says.add(remarks);
     }
     return String.join("; ", says);
   }
@@ -210,8 +239,10 @@ final class RegisterPdf {
 
     private final String says;
 
-    Foot(String of, LocalDate printed) {
-      says = Paper.printable(of + " · printed " + printed + " · page ");
+    Foot(String of, LocalDate printed, Wording words) {
+      says =
+          Paper.printable(
+              words.paper("register.foot", Map.of("of", of, "day", printed.toString())) + " ");
     }
 
     @Override

@@ -2,6 +2,7 @@ package tavrel.server.reporting.register;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -20,8 +21,10 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 import tavrel.core.InvalidValue;
 import tavrel.server.http.Downloads;
 import tavrel.server.people.Account;
+import tavrel.server.people.OwnWords;
 import tavrel.server.register.NewTreatment;
 import tavrel.server.register.Register;
+import tavrel.server.words.Wording;
 
 /** The register: to read, to put right, to add to and to take away. */
 @RestController
@@ -34,13 +37,19 @@ class RegisterResource {
   private final Register register;
   private final RegisterExport export;
   private final Downloads downloads;
+  private final OwnWords ownWords;
 
   RegisterResource(
-      RegisterBook book, Register register, RegisterExport export, Downloads downloads) {
+      RegisterBook book,
+      Register register,
+      RegisterExport export,
+      Downloads downloads,
+      OwnWords ownWords) {
     this.book = book;
     this.register = register;
     this.export = export;
     this.downloads = downloads;
+    this.ownWords = ownWords;
   }
 
   /** A page of the register, newest first, with totals of all that is asked for. */
@@ -88,14 +97,16 @@ class RegisterResource {
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
       @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
-      @AuthenticationPrincipal Account who) {
+      @AuthenticationPrincipal Account who,
+      Locale device) {
     RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
+    Wording words = ownWords.of(who, device);
     return file(
         who,
         year,
         "csv",
         new MediaType("text", "csv", StandardCharsets.UTF_8),
-        out -> export.csv(filter, out));
+        out -> export.csv(filter, words, out));
   }
 
   /** The register as JSON. */
@@ -105,9 +116,12 @@ class RegisterResource {
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
       @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
-      @AuthenticationPrincipal Account who) {
+      @AuthenticationPrincipal Account who,
+      Locale device) {
     RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
-    return file(who, year, "json", MediaType.APPLICATION_JSON, out -> export.json(filter, out));
+    Wording words = ownWords.of(who, device);
+    return file(
+        who, year, "json", MediaType.APPLICATION_JSON, out -> export.json(filter, words, out));
   }
 
   /** The register on paper. */
@@ -117,10 +131,12 @@ class RegisterResource {
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
       @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
-      @AuthenticationPrincipal Account who) {
+      @AuthenticationPrincipal Account who,
+      Locale device) {
     RegisterFilter filter = RegisterFilter.of(year, apiaryId, hiveId, only);
+    Wording words = ownWords.of(who, device);
     export.fitsOnPaper(filter);
-    return file(who, year, "pdf", MediaType.APPLICATION_PDF, out -> export.pdf(filter, out));
+    return file(who, year, "pdf", MediaType.APPLICATION_PDF, out -> export.pdf(filter, words, out));
   }
 
   /** Treatments as a calendar file. */
@@ -130,10 +146,11 @@ class RegisterResource {
       @RequestParam(required = false) @Nullable UUID apiaryId,
       @RequestParam(required = false) @Nullable UUID hiveId,
       @RequestParam(defaultValue = "ALL") RegisterFilter.Only only,
-      @AuthenticationPrincipal Account who) {
+      @AuthenticationPrincipal Account who,
+      Locale device) {
     byte[] whole =
         export
-            .calendar(RegisterFilter.of(year, apiaryId, hiveId, only))
+            .calendar(RegisterFilter.of(year, apiaryId, hiveId, only), ownWords.of(who, device))
             .getBytes(StandardCharsets.UTF_8);
     return file(
         who,

@@ -6,11 +6,13 @@ import java.time.ZoneId;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 import tavrel.core.hive.SupersPlan;
 import tavrel.core.register.EntryField;
 import tavrel.core.register.TreatmentKind;
 import tavrel.core.rulesheet.Verdict;
 import tavrel.server.register.RecordedLine;
+import tavrel.server.words.FactJson;
 
 /**
  * One line of the register as it was recorded: one hive in one round, or a treatment that somebody
@@ -47,7 +49,7 @@ import tavrel.server.register.RecordedLine;
  * @param celsius air temperature at the start, °C, if known
  * @param windMs wind, m/s, if known
  * @param windFrom where the wind came from, degrees, if known
- * @param weatherFrom where the weather came from, in words
+ * @param weatherFrom where the weather came from
  * @param weatherMadeUp whether that weather is made up, or null where there is none
  * @param remarks what was out of the ordinary
  * @param writtenBy who wrote it by hand; null for one drawn from a log, and for those from before
@@ -83,25 +85,26 @@ record TreatmentLine(
     @Nullable String ruleSheet,
     @Nullable Integer sheetVersion,
     @Nullable Verdict verdict,
-    @Nullable String labelSays,
+    @Nullable Fact labelSays,
     @Nullable String offLabelReason,
     @Nullable Double celsius,
     @Nullable Double windMs,
     @Nullable Integer windFrom,
-    @Nullable String weatherFrom,
+    @Nullable Fact weatherFrom,
     @Nullable Boolean weatherMadeUp,
-    String remarks,
+    Fact remarks,
     @Nullable String writtenBy,
     Instant writtenAt,
     boolean stands,
     boolean corrected) {
 
-  /** "written by hand by Tam on 2026-08-20", for a line that no log tells of. */
-  String byHand() {
-    return "written by hand"
-        + (writtenBy == null ? "" : " by " + writtenBy)
-        + " on "
-        + LocalDate.ofInstant(writtenAt, ZoneId.of(zone));
+  /** By whom and when it was written, for a line that no log tells of. */
+  Fact byHand() {
+    Fact told =
+        writtenBy == null
+            ? Fact.of("register.byHand")
+            : Fact.of("register.byHandOf").text("who", writtenBy);
+    return told.text("day", LocalDate.ofInstant(writtenAt, ZoneId.of(zone)).toString());
   }
 
   /** The fields that can be put right, as recorded. */
@@ -117,7 +120,7 @@ record TreatmentLine(
             lot,
             people,
             supersPlan,
-            remarks,
+            FactJson.write(remarks),
             corrected)
         .fields();
   }

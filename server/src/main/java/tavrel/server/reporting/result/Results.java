@@ -12,6 +12,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.hive.Hive;
 import tavrel.core.result.Given;
@@ -74,7 +75,7 @@ class Results {
    * @param verdict of the whole series with these days, or null without a sheet
    * @param labelSays the line that decides it, or null
    */
-  record JudgedWay(RestOfSeries.Way way, @Nullable Verdict verdict, @Nullable String labelSays) {}
+  record JudgedWay(RestOfSeries.Way way, @Nullable Verdict verdict, @Nullable Fact labelSays) {}
 
   /**
    * What is still to come of a series, planned anew.

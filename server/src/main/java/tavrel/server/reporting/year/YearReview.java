@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
 import tavrel.core.count.Interval;
 import tavrel.core.count.YardReading;
 import tavrel.core.result.Efficacy;
@@ -86,7 +87,7 @@ class YearReview {
       int cases,
       @Nullable Efficacy whole,
       List<WorkedHere> worked,
-      String winterName,
+      Fact winterName,
       Winter winter) {}
 
   Reviewed of(int year) {
@@ -102,7 +103,7 @@ class YearReview {
         cases.size(),
         WorkedHere.together(cases),
         WorkedHere.of(cases),
-        usual().words(usual().beginningIn(year)),
+        usual().told(usual().beginningIn(year)),
         winter(year, samples));
   }
 

@@ -131,8 +131,8 @@ class DueTasksTest extends Yard {
 
   private static String brood(JsonNode sheet, int hive) {
     for (JsonNode finding : sheet.path("hives").get(hive).path("judgement").path("findings")) {
-      if (finding.path("point").asText().equals("capped brood")) {
-        return finding.path("says").asText();
+      if (finding.path("point").asText().equals("CAPPED_BROOD")) {
+        return plain(finding.path("says"));
       }
     }
     return "";

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tavrel.core.register.TreatmentKind;
+import tavrel.server.words.Wording;
 
 class RegisterCalendarTest {
 
@@ -35,7 +36,7 @@ class RegisterCalendarTest {
   }
 
   private static String written(RegisterCalendar.DayDone... days) {
-    return RegisterCalendar.write(List.of(days), Instant.EPOCH).replace("\r\n ", "");
+    return RegisterCalendar.write(List.of(days), Instant.EPOCH, Wording.PLAIN).replace("\r\n ", "");
   }
 
   private static RegisterCalendar.DayDone done(int later, Integer waitingDays, boolean silent) {

@@ -1,0 +1,123 @@
+import type { components } from '../api/schema'
+import { clockOf, counted } from '../shared/format'
+import { shortDay } from '../shared/days'
+import { fixed, whole } from '../shared/numbers'
+import {
+  degrees,
+  litres,
+  metres,
+  road,
+  scoopsOf,
+  weight,
+  windSpeed,
+} from '../shared/units/quantity'
+import { knows, t } from './words'
+
+/** Something that was found, advised or counted: a code with its values. */
+export type Fact = components['schemas']['Fact']
+
+/** What a fact speaks of: known by its field. */
+type Value =
+  | { grams: number; decimals?: number }
+  | { scoops: number; holding: number }
+  | { celsius: number }
+  | { day: string }
+  | { n: number; of: string }
+  | { share: number }
+  | { minutes: number }
+  | { seconds: number }
+  | { km: number }
+  | { metres: number }
+  | { litres: number }
+  | { wind: number }
+  | { figure: number }
+  | { text: string }
+  | { word: string }
+  | { fact: Fact }
+  | { sum: Value[] }
+  | { all: Value[] }
+
+/** Without needless zeros, three decimals at the most. */
+function plain(value: number): string {
+  const digits = String(Number(value.toFixed(3))).split('.')[1]?.length ?? 0
+  return Math.abs(value) >= 1000 && digits === 0 ? whole(value) : fixed(value, digits)
+}
+
+/** A part of a whole: tenths of a percent below ten, whole percent from there on. */
+function part(share: number): string {
+  const percent = 100 * share
+  return `${Math.abs(percent) < 10 ? plain(Math.round(10 * percent) / 10) : Math.round(percent)} %`
+}
+
+const SHOWN: { [field: string]: (value: never) => string } = {
+  grams: ({ grams, decimals }: { grams: number; decimals?: number }) => weight(grams, decimals),
+  scoops: ({ scoops, holding }: { scoops: number; holding: number }) =>
+    scoopsOf(counted(scoops, 'scoop'), holding),
+  celsius: ({ celsius }: { celsius: number }) => degrees(celsius, 1),
+  day: ({ day }: { day: string }) => shortDay(day),
+  n: ({ n, of }: { n: number; of: string }) => counted(n, of),
+  share: ({ share }: { share: number }) => part(share),
+  minutes: ({ minutes }: { minutes: number }) => `${minutes} min`,
+  seconds: ({ seconds }: { seconds: number }) => clockOf(1000 * seconds),
+  km: ({ km }: { km: number }) => road(km),
+  metres: ({ metres: length }: { metres: number }) => metres(length),
+  litres: ({ litres: volume }: { litres: number }) => litres(volume),
+  wind: ({ wind }: { wind: number }) => windSpeed(wind),
+  figure: ({ figure }: { figure: number }) => plain(figure),
+  text: ({ text }: { text: string }) => text,
+  word: ({ word }: { word: string }) => wordOf(word),
+  fact: ({ fact }: { fact: Fact }) => inWords(fact),
+  sum: ({ sum }: { sum: Value[] }) => sum.map(shown).join(' + '),
+  all: ({ all }: { all: Value[] }) => all.map(shown).join('; '),
+}
+
+/** A value in the language and the units of who reads. */
+export function shown(value: Value | Record<string, unknown>): string {
+  const field = Object.keys(SHOWN).find((each) => each in value)
+  return field ? (SHOWN[field] as (value: unknown) => string)(value) : ''
+}
+
+/**
+ * A fact in the language and the units of who reads. What was kept as a sentence, before facts were, is told as it was
+ * written.
+ */
+export function inWords(fact: Fact | string | undefined): string {
+  if (fact === undefined) return ''
+  if (typeof fact === 'string') return kept(fact)
+  const { code, values } = fact
+  if (code === 'legacy') return String((values.text as { text?: string } | undefined)?.text ?? '')
+  const key = code.startsWith('refusal.') ? code : `fact.${code}`
+  if (!knows(key)) return code
+  return t(
+    key,
+    Object.fromEntries(
+      Object.entries(values).map(([name, value]) => [
+        name,
+        shown(value as Record<string, unknown>),
+      ]),
+    ),
+  )
+}
+
+/** A fact as a row keeps it: as JSON, a sentence as it was written. */
+export function keptAs(fact: Fact): string {
+  return fact.code === 'legacy'
+    ? inWords(fact)
+    : JSON.stringify({ code: fact.code, values: fact.values })
+}
+
+/** What a device or a row kept as text: a fact, or the sentence of an older Tavrel. */
+function kept(text: string): string {
+  if (!text.startsWith('{"code":')) return text
+  try {
+    return inWords(JSON.parse(text) as Fact)
+  } catch {
+    return text
+  }
+}
+
+/** A word of the trade by its code, as GramsOf.PRODUCT. */
+export function wordOf(code: string): string {
+  const key = `fact.word.${code}`
+  return knows(key) ? t(key) : code
+}
