@@ -51,9 +51,19 @@ export default tseslint.config(
         {
           ignoreNodes: ['code', 'kbd'],
           ignorePattern:
-            '^[^A-Za-z]*$|^(g|s|h|d|min|W|V|Ah|%|mm|cm²|kB|PDF|CSV|JSON|km|°C|°F|g ·|×|Tavrel)$',
+            '^[^A-Za-z]*$|^(g|m|s|h|d|min|W|V|Ah|%|mm|cm²|kB|PDF|CSV|JSON|km|°C|°F|g ·|×|Tavrel)$',
           attributes: {
-            '/.+/': ['title', 'aria-label', 'placeholder', 'alt', 'label', 'hint', 'what'],
+            '/.+/': [
+              'title',
+              'aria-label',
+              'placeholder',
+              'alt',
+              'label',
+              'hint',
+              'what',
+              'suffix',
+              'prefix',
+            ],
           },
         },
       ],

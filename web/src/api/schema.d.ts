@@ -4849,11 +4849,14 @@ export interface components {
             value: number;
         };
         /** @description Figures that belong together. */
-        FigureGroup: {
+        Figures: {
             /** @description in it */
             figures: components["schemas"]["Figure"][];
-            /** @description of the group */
-            name: string;
+            /**
+             * @description of the group
+             * @enum {string}
+             */
+            name: "BROOD_CLOCK" | "MITE_MODEL" | "BEES" | "KILL" | "SEAL" | "GEAR" | "STOCK_AND_MONEY" | "COUNTS" | "YEAR" | "ROADS" | "SEASON_PLAN";
         };
         /** @description How long respirator filters have worked, by the hours of rounds since they were changed. Their maker's date, or a taste or smell of acid, goes before any hours. */
         FilterWear: {
@@ -6316,8 +6319,11 @@ export interface components {
              * @description largest value that is taken
              */
             most: number;
-            /** @description where the usual value comes from */
-            source: string;
+            /**
+             * @description where the usual value comes from
+             * @enum {string}
+             */
+            source: "OUR_OWN" | "EXPERIENCE" | "COMMON_PRACTICE" | "COMMON_FIGURE" | "OUR_MARGIN" | "WHAT_A_KEEPER_WOULD_DRIVE" | "OUR_ROUND_FIGURE" | "MARTIN_1998" | "CALIBRATED" | "BOOT_CALIS" | "NONE_UNLESS_KNOWN" | "LOOK_AT_FRAMES" | "ONE_DAY_IN_FOUR" | "TAKE_YOUR_MAKERS" | "YOURS" | "OWN_STRUCTURE" | "COUNTRY_ROADS" | "GROWERS_RULE" | "QUEEN_DEVELOPMENT";
             /** @description of the three, or an empty text for a plain share */
             unit: string;
             /**
@@ -14210,7 +14216,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FigureGroup"][];
+                    "application/json": components["schemas"]["Figures"][];
                 };
             };
             /** @description Nobody is signed in. */
@@ -14245,7 +14251,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FigureGroup"][];
+                    "application/json": components["schemas"]["Figures"][];
                 };
             };
             /** @description Something cannot be; errors say what, field by field. */

@@ -13,6 +13,7 @@ import {
 } from '../shared/standing'
 import { common, type Hive, type HiveChange } from './useYard'
 import { t } from '../words/words'
+import DayField from '../shared/units/DayField.vue'
 
 /** Sets how the chosen hives stand. Each choice is painted over all of them at once, and can be taken back. */
 const props = defineProps<{ hives: readonly Hive[]; wrong: Readonly<Record<string, string>> }>()
@@ -60,26 +61,29 @@ function set(key: keyof HiveChange, value: unknown, label: string): void {
 function setSupers(): void {
   const text = typed.value.supers.trim()
   if (text !== '' || now.value.supers !== undefined) {
-    set('supers', text === '' ? 0 : Number(text), 'Supers')
+    set('supers', text === '' ? 0 : Number(text), t('common.supers'))
   }
 }
 
 function setBoxes(): void {
-  if (typed.value.boxes !== (now.value.boxes ?? '')) set('boxes', typed.value.boxes, 'Brood boxes')
+  if (typed.value.boxes !== (now.value.boxes ?? ''))
+    set('boxes', typed.value.boxes, t('apiary.hivePainter.broodBoxesFromFloor'))
 }
 
 function setSince(): void {
   if (typed.value.since !== (now.value.since ?? '')) {
-    set('since', typed.value.since, 'Stands since')
+    set('since', typed.value.since, t('apiary.hivePainter.standsHereSince'))
   }
 }
 
 function setLine(): void {
-  if (typed.value.line !== (now.value.line ?? '')) set('line', typed.value.line, 'Line of bees')
+  if (typed.value.line !== (now.value.line ?? ''))
+    set('line', typed.value.line, t('apiary.hivePainter.lineItsBees'))
 }
 
 function setStand(): void {
-  if (typed.value.stand !== (now.value.stand ?? '')) set('stand', typed.value.stand, 'Stand')
+  if (typed.value.stand !== (now.value.stand ?? ''))
+    set('stand', typed.value.stand, t('apiary.hivePainter.sharesStandByIts'))
 }
 </script>
 
@@ -132,22 +136,22 @@ function setStand(): void {
       :error-messages="wrong.line"
       @change="setLine"
     />
-    <v-text-field
+    <DayField
       v-model="typed.since"
       density="compact"
-      type="date"
       :label="t('apiary.hivePainter.standsHereSince')"
       :hint="differs('since')"
-      :persistent-hint="Boolean(differs('since'))"
       :error-messages="wrong.since"
-      @change="setSince"
+      @set="setSince"
     />
     <v-checkbox
       v-if="now.stand"
       :model-value="now.divided ?? false"
       density="compact"
       :label="t('apiary.hivePainter.oneBoxPartedBy')"
-      @update:model-value="(value: unknown) => set('divided', value === true, 'Divider')"
+      @update:model-value="
+        (value: unknown) => set('divided', value === true, t('apiary.hivePainter.oneBoxPartedBy'))
+      "
     />
   </form>
 </template>

@@ -3,6 +3,7 @@ import { reactive } from 'vue'
 import type { Shapes } from '../api/client'
 import { FLOORS, options } from '../shared/standing'
 import { t } from '../words/words'
+import DayField from '../shared/units/DayField.vue'
 
 /** A hive entered by hand; it stands at the end of the walk. */
 defineProps<{ wrong: Readonly<Record<string, string>> }>()
@@ -63,10 +64,9 @@ function add(): void {
       :label="t('apiary.newHiveForm.lineItsBees')"
       :error-messages="wrong.line"
     />
-    <v-text-field
+    <DayField
       v-model="hive.since"
       density="compact"
-      type="date"
       :label="t('apiary.newHiveForm.standsHereSince')"
       :error-messages="wrong.since"
     />

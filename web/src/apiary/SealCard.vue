@@ -11,6 +11,7 @@ import { LEAKS } from '../shared/standing'
 import { taskWords } from '../shared/readyWords'
 import { t } from '../words/words'
 import { wordOf } from '../words/facts'
+import { litres, weight } from '../shared/units/quantity'
 
 /** What a hive holds of its vapour, where the rest goes, and what to shut first. */
 const props = defineProps<{ read: Shapes['HiveSeal']; name: string }>()
@@ -60,7 +61,7 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
     <p class="soft">
       {{
         t('apiary.sealCard.modelEstimateLOpened', {
-          litres: fixed(estimate.litres, 0),
+          litres: litres(estimate.litres),
           minutesShut,
           mostlyDownSeconds: clockOf(1000 * estimate.mostlyDownSeconds),
         })
@@ -157,7 +158,7 @@ const gainOfGram = computed(() => seal.value.killGramMore - seal.value.kill)
     <details>
       <summary>{{ t('apiary.sealCard.whyWhatLeavesOut') }}</summary>
       <p>
-        {{ t('apiary.sealCard.oneMixedVolumeVapour', { gramsPerBox: seal.gramsPerBox }) }}
+        {{ t('apiary.sealCard.oneMixedVolumeVapour', { gramsPerBox: weight(seal.gramsPerBox) }) }}
       </p>
       <ul>
         <li v-for="leak in estimate.leaks" :key="leak.kind">

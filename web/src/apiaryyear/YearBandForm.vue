@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { spanOf } from '../shared/days'
 import { newId } from '../shared/ids'
 import { t } from '../words/words'
+import DayField from '../shared/units/DayField.vue'
 
 /** Flows, further supers and days off of an apiary, and one more. */
 defineProps<{ bands: readonly Shapes['YearBand'][] }>()
@@ -45,18 +46,12 @@ function keep(): void {
       density="compact"
       :label="t('apiaryyear.yearBandForm.nameAsHeather')"
     />
-    <v-text-field
+    <DayField
       v-model="typed.from"
-      type="date"
       density="compact"
       :label="t('apiaryyear.yearBandForm.firstDay')"
     />
-    <v-text-field
-      v-model="typed.to"
-      type="date"
-      density="compact"
-      :label="t('apiaryyear.yearBandForm.lastDay')"
-    />
+    <DayField v-model="typed.to" density="compact" :label="t('apiaryyear.yearBandForm.lastDay')" />
     <label class="tick"
       ><input v-model="typed.yearly" type="checkbox" />
       {{ t('apiaryyear.yearBandForm.everyYear2') }}</label

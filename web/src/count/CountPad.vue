@@ -9,6 +9,7 @@ import type { SetAside } from '../shared/offline/entries'
 import { useOutbox } from '../shared/offline/outbox'
 import { radioKeys } from '../shared/radioKeys'
 import { t } from '../words/words'
+import DayField from '../shared/units/DayField.vue'
 
 /**
  * Counts at yard speed: digits, keep, next hive. The kind, the bees and the hours of the last hive hold for the next.
@@ -168,12 +169,7 @@ function refill(count: Shapes['NewCount'], typed: string, aside: SetAside): void
         inputmode="decimal"
         :error-messages="wrong.hours"
       />
-      <v-text-field
-        v-model="day"
-        type="date"
-        :label="t('common.day')"
-        :error-messages="wrong.day"
-      />
+      <DayField v-model="day" :label="t('common.day')" :error-messages="wrong.day" />
     </div>
     <v-checkbox
       v-if="board"
@@ -243,7 +239,7 @@ function refill(count: Shapes['NewCount'], typed: string, aside: SetAside): void
 
 .pair {
   display: grid;
-  grid-template-columns: 1fr 1.35fr;
+  grid-template-columns: 1fr 1.6fr;
   gap: 10px;
 }
 

@@ -90,9 +90,9 @@ describe('what is given', () => {
     expect(draft()).toMatchObject({ preset: 'four', grams: '4', per: 'HIVE', of: 'PRODUCT' })
     page
       .findAllComponents({ name: 'VTextField' })
-      .find((field) => field.props('label') === 'Grams a hive')
+      .find((field) => field.props('label') === 'Dose a hive')
       ?.vm.$emit('update:modelValue', '3,5')
-    expect(draft()).toMatchObject({ preset: 'own', grams: '3,5', per: 'HIVE' })
+    expect(draft()).toMatchObject({ preset: 'own', grams: '3.5', per: 'HIVE' })
   })
 
   it('reckons with the scoop that was weighed for this lot, until another is typed', async () => {

@@ -4,8 +4,9 @@ import type { Shapes } from '../api/client'
 import LotPick from './LotPick.vue'
 import type { DoseDraft } from '../shared/dose/doseDraft'
 import { t } from '../words/words'
-import { fixed } from '../shared/numbers'
 import { inWords, wordOf } from '../words/facts'
+import QuantityField from '../shared/units/QuantityField.vue'
+import { weight } from '../shared/units/quantity'
 
 const props = defineProps<{
   choices: Shapes['Choices']
@@ -25,18 +26,20 @@ const OWN = 'own'
 const presets = computed(() => [
   ...props.choices.presets.map((preset) => ({
     value: preset.id,
-    title: wordOf(`DosePreset.${preset.id}`),
+    title: t(preset.amount.per === 'BOX' ? 'dose.doseForm.presetBox' : 'dose.doseForm.presetHive', {
+      weight: weight(preset.amount.grams),
+    }),
     subtitle: wordOf(`DosePresetReason.${preset.id}`),
   })),
   { value: OWN, title: t('dose.doseForm.myOwnAmount') },
 ])
 const measures = computed(() => [
-  { value: 'SCALE', title: t('dose.doseForm.scaleG') },
+  { value: 'SCALE', title: t('dose.doseForm.scaleG', { weight: weight(0.1) }) },
   ...props.choices.spoons.map((each) => ({
     value: each.spoon,
     title: t('dose.doseForm.levelAboutG', {
       words: wordOf(`Spoon.${each.spoon}`),
-      usualGrams: fixed(each.usualGrams, 2),
+      usualGrams: weight(each.usualGrams, 2),
     }),
   })),
 ])
@@ -57,7 +60,7 @@ const toolItems = computed(() => [
       title: tool.name,
       subtitle: t('dose.doseForm.gLoad', {
         family: tool.family === 'PAN_WAND' ? t('common.panWand') : t('common.heatedBowl'),
-        capacity: tool.capacity,
+        capacity: weight(tool.capacity),
       }),
     })),
   { value: BY_NAME, title: t('dose.doseForm.anotherByItsName') },
@@ -164,11 +167,10 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
         @update:model-value="takePreset"
       />
       <div class="pair">
-        <v-text-field
+        <QuantityField
           :model-value="draft.grams"
           :label="draft.per === 'BOX' ? t('dose.doseForm.gramsBox') : t('dose.doseForm.gramsHive')"
-          inputmode="decimal"
-          suffix="g"
+          kind="mass"
           :error-messages="wrong['amount.grams']"
           @update:model-value="draft = { ...draft, preset: 'own', grams: $event }"
         />
@@ -224,19 +226,18 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
         :label="t('dose.doseForm.measuredWith')"
         @update:model-value="takeMeasure"
       />
-      <v-text-field
+      <QuantityField
         v-if="draft.measure !== 'SCALE'"
         :model-value="draft.gramsPerScoop"
         :label="t('dose.doseForm.oneLevelScoopHolds')"
-        suffix="g product"
-        inputmode="decimal"
+        kind="mass"
         :hint="
           weighed
             ? t('dose.doseForm.levelScoopsWeighedBy', {
                 weighings: weighed.scoops.weighings,
                 by: weighed.by,
-                mean: fixed(weighed.scoops.mean, 2),
-                spread: fixed(weighed.scoops.spread, 2),
+                mean: weight(weighed.scoops.mean, 2),
+                spread: weight(weighed.scoops.spread, 2),
               })
             : t('dose.doseForm.estimateWeighTenLevel')
         "
@@ -284,11 +285,10 @@ function set<K extends keyof DoseDraft>(key: K, value: DoseDraft[K]): void {
           :error-messages="wrong.tool"
           @update:model-value="set('tool', $event)"
         />
-        <v-text-field
+        <QuantityField
           :model-value="draft.capacity"
           :label="t('dose.doseForm.takesLoad')"
-          suffix="g"
-          inputmode="decimal"
+          kind="mass"
           :error-messages="wrong.capacity"
           @update:model-value="set('capacity', $event)"
         />

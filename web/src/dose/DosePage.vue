@@ -275,7 +275,7 @@ function sheetKept(kept: Shapes['RuleSheet']): void {
         </summary>
         <ul>
           <li v-for="item in yard?.kit" :key="item.key">
-            <strong>{{ item.amount }}</strong> {{ item.name }}
+            <strong>{{ inWords(item.amount) }}</strong> {{ inWords(item.name) }}
             <span class="soft">{{ inWords(item.why) }}</span>
           </li>
         </ul>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { whole } from '../shared/numbers'
 import { t } from '../words/words'
+import { weight } from '../shared/units/quantity'
 
 /** The lot in use: one of the stock, oldest first, or any other by its name. */
 const props = defineProps<{
@@ -18,7 +18,10 @@ const items = computed(() =>
     .map((each) => ({
       value: each.lot.name,
       title: each.lot.name,
-      subtitle: t('dose.lotPick.aboutGLeft', { product: each.lot.product, left: whole(each.left) }),
+      subtitle: t('dose.lotPick.aboutGLeft', {
+        product: each.lot.product,
+        left: weight(each.left, 0),
+      }),
     })),
 )
 

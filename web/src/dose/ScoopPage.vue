@@ -13,6 +13,7 @@ import { useLimits } from '../shared/limits'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
 import { inWords, wordOf } from '../words/facts'
+import QuantityField from '../shared/units/QuantityField.vue'
 
 /** The scoop bench: ten level scoops weighed one by one, so that a scoop is a figure and not a hope. */
 const route = useRoute()
@@ -38,7 +39,7 @@ const items = computed(() =>
     value: each.spoon,
     title: t('dose.scoopPage.levelUsuallyG', {
       words: wordOf(`Spoon.${each.spoon}`),
-      usualGrams: fixed(each.usualGrams, 2),
+      usualGrams: weight(each.usualGrams, 2),
     }),
   })),
 )
@@ -145,15 +146,15 @@ async function strike(weighedId: string): Promise<void> {
       <fieldset>
         <legend>{{ t('dose.scoopPage.gramsEachLevelScoop') }}</legend>
         <div class="form-grid scoops">
-          <v-text-field
-            v-for="(_, i) in form.grams"
+          <QuantityField
+            v-for="(scoop, i) in form.grams"
             :key="i"
-            v-model="form.grams[i]"
+            :model-value="scoop"
             density="compact"
-            inputmode="decimal"
             :label="t('dose.scoopPage.scoop', { i: i + 1 })"
-            suffix="g"
+            kind="mass"
             :error-messages="wrong[`grams[${i}]`]"
+            @update:model-value="form.grams[i] = $event"
           />
         </div>
         <button
@@ -179,10 +180,10 @@ async function strike(weighedId: string): Promise<void> {
         <p>
           {{
             t('dose.scoopPage.gFromScoopScoop', {
-              spread: fixed(reading.spread, 3),
+              spread: weight(reading.spread, 3),
               spreadPercent: fixed(reading.spreadPercent, 1),
               weighings: reading.weighings,
-              usualGrams: fixed(reading.usualGrams, 2),
+              usualGrams: weight(reading.usualGrams, 2),
             })
           }}
         </p>

@@ -14,7 +14,7 @@ import { END_SIGNS, FAMILIES, POWERS, RELEASES } from './gearWords'
 import { useGear } from './useGear'
 import type { Shapes } from '../api/client'
 import PageState from '../shared/layout/PageState.vue'
-import { degrees } from '../shared/units/quantity'
+import { degrees, weight } from '../shared/units/quantity'
 import { t } from '../words/words'
 import { fixed } from '../shared/numbers'
 
@@ -53,7 +53,7 @@ const facts = computed(() => {
     POWERS[tool.power],
     t('gear.gearPage.acid', { release: RELEASES[tool.release] }),
     t('gear.gearPage.endShownBy', { endSign: END_SIGNS[tool.endSign] }),
-    t('gear.gearPage.takesGLoad', { capacity: tool.capacity }),
+    t('gear.gearPage.takesGLoad', { capacity: weight(tool.capacity) }),
     ...say(t('gear.gearPage.preheats'), tool.preheatSeconds || undefined, 's'),
     ...say(t('gear.gearPage.coolsHive'), tool.coolSeconds || undefined, 's'),
     ...say(t('gear.gearPage.betweenLoads'), tool.reloadSeconds || undefined, 's'),

@@ -6,7 +6,7 @@ import { serverNow } from '../shared/clock'
 import { newId } from '../shared/ids'
 import { fixed, numberIn } from '../shared/numbers'
 import QuantityField from '../shared/units/QuantityField.vue'
-import { degrees } from '../shared/units/quantity'
+import { degrees, weight } from '../shared/units/quantity'
 import { t } from '../words/words'
 
 /**
@@ -88,12 +88,11 @@ async function keepBurn(): Promise<void> {
       </button>
     </div>
     <form class="form-grid" :aria-label="t('gear.testBurns.whatBurned')" @submit.prevent="keepBurn">
-      <v-text-field
+      <QuantityField
         v-model="form.load"
         density="compact"
         :label="t('gear.testBurns.load')"
-        suffix="g"
-        inputmode="decimal"
+        kind="mass"
         :error-messages="wrong.load"
       />
       <v-text-field
@@ -135,7 +134,7 @@ async function keepBurn(): Promise<void> {
       </caption>
       <tbody>
         <tr v-for="burn in known.burns" :key="burn.id">
-          <td class="figure">{{ fixed(burn.load, 1) }} g</td>
+          <td class="figure">{{ weight(burn.load, 1) }}</td>
           <td class="figure">{{ fixed(burn.seconds, 0) }} s</td>
           <td>
             {{

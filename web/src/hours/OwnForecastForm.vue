@@ -168,7 +168,7 @@ function wordsOf(each: Shapes['OwnForecast']): string {
           v-model="form.rainFrom"
           density="compact"
           :label="t('hours.ownForecastForm.rainFrom')"
-          suffix="o’clock"
+          :suffix="t('hours.ownForecastForm.oClock')"
           inputmode="numeric"
           :hint="t('hours.ownForecastForm.unknownMayFallAny')"
           :error-messages="wrong.rainFrom"
@@ -177,7 +177,7 @@ function wordsOf(each: Shapes['OwnForecast']): string {
           v-model="form.rainTo"
           density="compact"
           :label="t('hours.ownForecastForm.to')"
-          suffix="o’clock"
+          :suffix="t('hours.ownForecastForm.oClock')"
           inputmode="numeric"
           :error-messages="wrong.rainTo"
         />

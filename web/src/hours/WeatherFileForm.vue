@@ -5,6 +5,7 @@ import { counted, dayOf, timeIn } from '../shared/format'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
 import { inWords } from '../words/facts'
+import { degrees as inDegrees } from '../shared/units/quantity'
 
 /** Hourly weather from a table file: looked at first, units told where the file does not, kept. */
 const props = defineProps<{ apiary: Shapes['Apiary'] }>()
@@ -118,8 +119,8 @@ function moment(at: string | undefined): string {
         t('hours.weatherFileForm.c', {
           first: moment(preview.first),
           last: moment(preview.last),
-          coldest: preview.coldest,
-          warmest: preview.warmest,
+          coldest: inDegrees(preview.coldest ?? Number.NaN, 1),
+          warmest: inDegrees(preview.warmest ?? Number.NaN, 1),
         })
       }}</template
       >. <span class="soft">{{ preview.readAs.map(inWords).join('; ') }}</span>

@@ -5,21 +5,26 @@ import LineTable from '../shared/LineTable.vue'
 import { numberIn } from '../shared/numbers'
 import PageState from '../shared/layout/PageState.vue'
 import { useForm } from '../shared/request'
+import { unitOf, wordOf } from '../words/facts'
 import { t } from '../words/words'
 
 /** Every figure that the estimates rest on, with its meaning and source; each may be set otherwise. */
-const groups = ref<Shapes['FigureGroup'][]>([])
+const groups = ref<Shapes['Figures'][]>([])
 const typed = ref<Record<string, string>>({})
 const { problem, wrong, attempt } = useForm({
   marked: () => t('parameter.parametersPage.nothingWasKeptLook'),
 })
 const said = ref('')
 
-function show(found: Shapes['FigureGroup'][]): void {
+function show(found: Shapes['Figures'][]): void {
   groups.value = found
   typed.value = Object.fromEntries(
     found.flatMap((group) => group.figures.map((each) => [each.parameter.key, String(each.value)])),
   )
+}
+
+function meaning(parameter: Shapes['ModelParameter']): string {
+  return t(`parameter.meanings.${parameter.key.replace('.', '_')}`)
 }
 
 async function load(): Promise<void> {
@@ -65,8 +70,8 @@ async function keep(): Promise<void> {
       @again="load()"
     />
     <section v-for="group in groups" :key="group.name">
-      <h2>{{ group.name }}</h2>
-      <LineTable :label="group.name">
+      <h2>{{ wordOf(`FigureGroup.${group.name}`) }}</h2>
+      <LineTable :label="wordOf(`FigureGroup.${group.name}`)">
         <thead>
           <tr>
             <th scope="col">{{ t('parameter.parametersPage.meaning') }}</th>
@@ -77,24 +82,24 @@ async function keep(): Promise<void> {
         </thead>
         <tbody>
           <tr v-for="each in group.figures" :key="each.parameter.key">
-            <td>{{ each.parameter.meaning }}</td>
+            <td>{{ meaning(each.parameter) }}</td>
             <td class="value">
               <v-text-field
                 v-model="typed[each.parameter.key]"
                 density="compact"
                 inputmode="decimal"
-                :aria-label="each.parameter.meaning"
-                :suffix="each.parameter.unit"
+                :aria-label="meaning(each.parameter)"
+                :suffix="unitOf(each.parameter.unit)"
                 :error-messages="wrong[each.parameter.key]"
               />
             </td>
-            <td class="figure">
-              {{ each.parameter.usual }} {{ each.parameter.unit }}
+            <td class="figure nowrap">
+              {{ each.parameter.usual }} {{ unitOf(each.parameter.unit) }}
               <strong v-if="each.value !== each.parameter.usual">{{
                 t('parameter.parametersPage.yoursDiffers')
               }}</strong>
             </td>
-            <td class="soft">{{ each.parameter.source }}</td>
+            <td class="soft">{{ wordOf(`FigureSource.${each.parameter.source}`) }}</td>
           </tr>
         </tbody>
       </LineTable>

@@ -10,6 +10,7 @@ import { useSession } from '../shared/session'
 import { items, MEANS, SUPERS, type Means, type SupersPlan } from './registerWords'
 import { useForm, useRequest } from '../shared/request'
 import { t } from '../words/words'
+import DayField from '../shared/units/DayField.vue'
 
 /** A treatment that was not run here: other means, or from before this book was kept. */
 const props = defineProps<{ apiaries: readonly { value: string; title: string }[] }>()
@@ -120,12 +121,7 @@ async function write(): Promise<void> {
       <h2 id="typed-title">{{ t('register.treatmentForm.treatmentWasNotRun') }}</h2>
       <div class="form-grid pair">
         <v-select v-model="form.apiaryId" :items="[...apiaries]" :label="t('common.apiary')" />
-        <v-text-field
-          v-model="form.day"
-          type="date"
-          :label="t('common.day')"
-          :error-messages="wrong.day"
-        />
+        <DayField v-model="form.day" :label="t('common.day')" :error-messages="wrong.day" />
       </div>
       <HiveChoice v-if="hives.length" v-model="form.chosen" :hives="hives" />
       <div class="form-grid pair">

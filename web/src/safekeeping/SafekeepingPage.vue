@@ -11,6 +11,7 @@ import PhonesPart from './PhonesPart.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
+import { clockInField } from '../shared/units/dayText'
 
 /** The whole outfit out and in again, its backups, and open files for other programs. */
 const safekeeping = ref<Shapes['Safekeeping'] | null>(null)
@@ -64,7 +65,7 @@ async function backUp(): Promise<void> {
 
 function written(at: string): string {
   const local = new Date(at)
-  return `${dayOf(todayHere(local.getTime()))} ${local.toTimeString().slice(0, 5)}`
+  return `${dayOf(todayHere(local.getTime()))} ${clockInField(local.toTimeString())}`
 }
 
 onMounted(async () => {

@@ -55,7 +55,7 @@ function print(): void {
         ><template #km>{{ road(whole.km) }}</template
         ><template #drivingMinutes>{{ hoursOf(whole.drivingMinutes) }}</template
         ><template #hives>{{ counted(whole.hives, 'hive') }}</template
-        ><template #acid>{{ Math.round(whole.acid) }}</template></i18n-t
+        ><template #acid>{{ weight(whole.acid, 0) }}</template></i18n-t
       >
     </p>
     <p class="soft">

@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { t } from '../words/words'
+import ClockField from '../shared/units/ClockField.vue'
 
 /** A crew: people, tools, hours, days off. */
 const props = defineProps<{
@@ -63,16 +64,14 @@ function keep(): void {
       :label="t('seasonplan.crewForm.crewsName')"
       :error-messages="wrong.name"
     />
-    <v-text-field
+    <ClockField
       v-model="typed.from"
-      type="time"
       density="compact"
       :label="t('seasonplan.crewForm.leavesFrom')"
       :error-messages="wrong.leavesFrom"
     />
-    <v-text-field
+    <ClockField
       v-model="typed.to"
-      type="time"
       density="compact"
       :label="t('seasonplan.crewForm.backBy')"
       :error-messages="wrong.backBy"
@@ -88,14 +87,14 @@ function keep(): void {
       v-model="typed.burners"
       density="compact"
       :label="t('common.burn')"
-      suffix="people"
+      :suffix="t('seasonplan.crewForm.people')"
       :error-messages="wrong.burners"
     />
     <v-text-field
       v-model="typed.helpers"
       density="compact"
       :label="t('seasonplan.crewForm.help')"
-      suffix="people"
+      :suffix="t('seasonplan.crewForm.people')"
       :error-messages="wrong.helpers"
     />
     <v-text-field

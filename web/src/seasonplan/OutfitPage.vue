@@ -11,6 +11,7 @@ import { useSeason } from './useSeason'
 import { useRequest } from '../shared/request'
 import PageState from '../shared/layout/PageState.vue'
 import { t } from '../words/words'
+import { clockInField } from '../shared/units/dayText'
 
 /** Who goes out, from where, with what, over which roads; and what each crew is to do. */
 const session = useSession()
@@ -112,8 +113,8 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
               ><template #crew>{{ toolNames(crew) }}</template
               ><template #burners>{{ crew.burners }}</template
               ><template #helpers>{{ crew.helpers }}</template
-              ><template #leavesFrom>{{ crew.leavesFrom.slice(0, 5) }}</template
-              ><template #backBy>{{ crew.backBy.slice(0, 5) }}</template
+              ><template #leavesFrom>{{ clockInField(crew.leavesFrom) }}</template
+              ><template #backBy>{{ clockInField(crew.backBy) }}</template
               ><template #longestMinutes>{{ hoursOf(crew.longestMinutes) }}</template
               ><template #more
                 ><template v-if="crew.off.length">{{

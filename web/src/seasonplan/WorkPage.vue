@@ -11,6 +11,8 @@ import { useSeason } from './useSeason'
 import { useRequest } from '../shared/request'
 import PageState from '../shared/layout/PageState.vue'
 import { t } from '../words/words'
+import DayField from '../shared/units/DayField.vue'
+import QuantityField from '../shared/units/QuantityField.vue'
 
 /** What the season is to bring: the series of each apiary, added for many at once. */
 const { view, problem, wrong, load, change } = useSeason()
@@ -164,16 +166,14 @@ async function forget(id: string): Promise<void> {
   />
   <p role="status" class="said">{{ said }}</p>
   <form class="line" @submit.prevent="keepSpan">
-    <v-text-field
+    <DayField
       v-model="span.from"
-      type="date"
       density="compact"
       :label="t('seasonplan.workPage.planFrom')"
       :error-messages="wrong.from"
     />
-    <v-text-field
+    <DayField
       v-model="span.to"
-      type="date"
       density="compact"
       :label="t('seasonplan.workPage.to')"
       :error-messages="wrong.to"
@@ -215,11 +215,11 @@ async function forget(id: string): Promise<void> {
         :label="t('seasonplan.workPage.most')"
         :error-messages="wrong.mostGap"
       />
-      <v-text-field
+      <QuantityField
         v-model="typed.grams"
         density="compact"
         :label="t('seasonplan.workPage.acidBox')"
-        suffix="g"
+        kind="mass"
         :error-messages="wrong.gramsPerBox"
       />
       <v-select
@@ -278,10 +278,11 @@ async function forget(id: string): Promise<void> {
           </th>
           <td class="figure">{{ yard.hives }}</td>
           <td>
-            <input
+            <DayField
               v-model="starts[yard.apiaryId]"
-              type="date"
-              :aria-label="t('seasonplan.workPage.beginOn2', { apiary: yard.apiary })"
+              bare
+              density="compact"
+              :label="t('seasonplan.workPage.beginOn2', { apiary: yard.apiary })"
             />
           </td>
           <td>{{ shortDay(preset.lastDay) }}</td>

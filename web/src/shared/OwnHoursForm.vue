@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { api, ask } from '../api/client'
 import { useForm } from './request'
 import { t } from '../words/words'
+import ClockField from './units/ClockField.vue'
 
 /** Between which hours the person signed in works: only such hours are offered on Today. */
 const from = ref('')
@@ -38,18 +39,16 @@ async function keep(): Promise<void> {
       {{ t('shared.ownHoursForm.todayOffersYouHours') }}
     </p>
     <div class="fields">
-      <v-text-field
+      <ClockField
         v-model="from"
         density="compact"
-        type="time"
         :label="t('common.from')"
         clearable
         :error-messages="wrong.from"
       />
-      <v-text-field
+      <ClockField
         v-model="to"
         density="compact"
-        type="time"
         :label="t('common.to')"
         :error-messages="wrong.to"
       />

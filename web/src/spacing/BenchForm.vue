@@ -4,6 +4,7 @@ import type { Shapes } from '../api/client'
 import type { BenchDraft } from './useBench'
 import { t } from '../words/words'
 import { wordOf, inWords, type Fact } from '../words/facts'
+import DayField from '../shared/units/DayField.vue'
 
 /** What the bench reckons with: count, brood, dose, limits. */
 const props = defineProps<{
@@ -132,13 +133,12 @@ function set<K extends keyof BenchDraft>(key: K, value: BenchDraft[K]): void {
         :items="sheets"
         @update:model-value="(id) => set('ruleSheetId', id)"
       />
-      <v-text-field
+      <DayField
         :label="t('spacing.benchForm.commonDate')"
-        type="date"
         density="compact"
         :model-value="draft.commonDate"
         :error-messages="wrong.commonDate"
-        @update:model-value="(date) => set('commonDate', date)"
+        @update:model-value="(date) => set('commonDate', date ?? '')"
       />
       <v-text-field
         :label="t('spacing.benchForm.limitThenBees')"

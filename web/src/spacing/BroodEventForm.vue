@@ -7,6 +7,7 @@ import { numberIn } from '../shared/numbers'
 import { CAPPED, COMBS, GIVEN, KINDS, LEFT, OPEN, QUEENS, YOUNGEST } from './broodWords'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
+import DayField from '../shared/units/DayField.vue'
 
 /** What happened to the brood of one hive or of many. */
 const props = defineProps<{ apiaryId: string; today: string; hiveId?: string }>()
@@ -109,22 +110,16 @@ async function keep(): Promise<void> {
         :label="t('spacing.broodEventForm.event')"
         :items="KINDS.map((each) => ({ value: each.kind, title: each.words }))"
       />
-      <v-text-field
-        v-model="day"
-        type="date"
-        :label="t('common.day')"
-        :error-messages="wrong.day"
-      />
+      <DayField v-model="day" :label="t('common.day')" :error-messages="wrong.day" />
       <v-select
         v-if="kind === 'SWARM_HIVED'"
         v-model="comb"
         :label="t('spacing.broodEventForm.hivedOn')"
         :items="COMBS"
       />
-      <v-text-field
+      <DayField
         v-if="kind === 'PACKAGE_HIVED'"
         v-model="released"
-        type="date"
         :label="t('spacing.broodEventForm.queenLetOutOn')"
         :error-messages="wrong.released"
       />

@@ -7,6 +7,7 @@ import { percent, whole } from '../shared/numbers'
 import { useForm } from '../shared/request'
 import { t } from '../words/words'
 import { inWords, wordOf } from '../words/facts'
+import DayField from '../shared/units/DayField.vue'
 
 /** Going on after a missed day: each way with what it leaves. */
 const props = defineProps<{ series: Shapes['Series']; round: Shapes['SeriesRound'] }>()
@@ -62,9 +63,8 @@ async function go(way: Shapes['WayOn']): Promise<void> {
           t('spacing.missDialog.roundWasBeOn', { number: round.number, day: shortDay(round.day) })
         }}
       </h2>
-      <v-text-field
+      <DayField
         v-model="onto"
-        type="date"
         :label="t('spacing.missDialog.canBeDoneOn')"
         :error-messages="wrong.onto ?? wrong.number"
       />

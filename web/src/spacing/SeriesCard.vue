@@ -8,6 +8,7 @@ import MissDialog from './MissDialog.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
 import { inWords } from '../words/facts'
+import { weight } from '../shared/units/quantity'
 
 /** A series that goes on: its rounds, what is next, and what to do when a day was missed. */
 const props = defineProps<{ series: Shapes['Series']; isKeeper: boolean }>()
@@ -43,7 +44,7 @@ async function end(): Promise<void> {
       <strong>{{ series.name }}</strong>
       <span>{{ series.apiary }}, {{ counted(series.hives.length, 'hive') }}</span>
       <span>{{
-        t('spacing.seriesCard.gBox', { gramsPerBox: series.gramsPerBox, tool: series.tool })
+        t('spacing.seriesCard.gBox', { gramsPerBox: weight(series.gramsPerBox), tool: series.tool })
       }}</span>
       <VerdictMark v-if="series.verdict" :verdict="series.verdict" />
       <span v-if="series.labelSays" class="soft">{{ inWords(series.labelSays) }}</span>

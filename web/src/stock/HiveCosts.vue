@@ -4,7 +4,7 @@ import { api, ask, words, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { money } from './money'
 import { t } from '../words/words'
-import { fixed } from '../shared/numbers'
+import { weight } from '../shared/units/quantity'
 
 /** What each hive of an apiary cost in a year: its part of every round that it was treated in. */
 const props = defineProps<{ of: Shapes['CostedApiary']; year: number }>()
@@ -45,7 +45,7 @@ ask(
           <tr v-for="each in hives" :key="each.hiveId">
             <th scope="row">{{ each.hive }}</th>
             <td class="figure">{{ each.treatments }}</td>
-            <td class="figure">{{ fixed(each.productGrams, 1) }} g</td>
+            <td class="figure">{{ weight(each.productGrams, 1) }}</td>
             <td class="figure">{{ money(each.cost.acid) }}</td>
             <td class="figure">{{ money(each.cost.work) }}</td>
             <td class="figure">{{ money(each.cost.wear) }}</td>

@@ -5,6 +5,8 @@ import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { numberIn } from '../shared/numbers'
 import { t } from '../words/words'
+import DayField from '../shared/units/DayField.vue'
+import QuantityField from '../shared/units/QuantityField.vue'
 
 /** A lot that was bought. */
 const props = defineProps<{
@@ -67,16 +69,15 @@ async function keep(): Promise<void> {
       :label="t('common.product2')"
       :error-messages="wrong.product"
     />
-    <v-text-field
+    <DayField
       v-model="form.boughtOn"
-      type="date"
       :label="t('stock.lotForm.boughtOn')"
       :error-messages="wrong.boughtOn"
     />
-    <v-text-field
+    <QuantityField
       v-model="form.grams"
+      kind="mass"
       :label="t('stock.lotForm.gramsProduct')"
-      inputmode="decimal"
       :error-messages="wrong.grams"
     />
     <v-text-field

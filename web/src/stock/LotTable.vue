@@ -5,8 +5,9 @@ import LineTable from '../shared/LineTable.vue'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
-import { fixed, numberIn, whole } from '../shared/numbers'
+import { fixed, numberIn } from '../shared/numbers'
 import { t } from '../words/words'
+import { weight } from '../shared/units/quantity'
 
 /** Lots, latest first, each with what went out of it; one can be weighed. */
 const props = defineProps<{
@@ -37,7 +38,7 @@ function booked(state: Shapes['LotState']): string {
     Math.abs(state.booked) < 0.05
       ? t('stock.lotTable.asReckoned')
       : t('stock.lotTable.gThanReckoned', {
-          booked: whole(Math.abs(state.booked)),
+          booked: weight(Math.abs(state.booked), 0),
           booked2: state.booked < 0 ? t('stock.lotTable.less') : t('stock.lotTable.more'),
         })
   return `${dayOf(state.weighedOn)}: ${more}`
@@ -70,15 +71,15 @@ function booked(state: Shapes['LotState']): string {
           <span v-if="state.lot.supplier" class="soft">· {{ state.lot.supplier }}</span>
         </td>
         <td class="figure nowrap">
-          {{ whole(state.lot.grams) }} g · {{ dayOf(state.lot.boughtOn) }}
+          {{ weight(state.lot.grams, 0) }} · {{ dayOf(state.lot.boughtOn) }}
           <template v-if="state.lot.price !== undefined">
             · {{ fixed(state.lot.price, 2) }}</template
           >
         </td>
-        <td class="figure nowrap">{{ fixed(state.drawn, 1) }} g</td>
+        <td class="figure nowrap">{{ weight(state.drawn, 1) }}</td>
         <td>{{ booked(state) }}</td>
         <td class="figure nowrap">
-          <strong>{{ fixed(state.left, 1) }} g</strong>
+          <strong>{{ weight(state.left, 1) }}</strong>
         </td>
         <td v-if="mayEnter">
           <form v-if="weighed === state.lot.id" class="weighing" @submit.prevent="keep">

@@ -3,7 +3,6 @@ import { computed } from 'vue'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
-import { whole } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import LotForm from './LotForm.vue'
 import LotTable from './LotTable.vue'
@@ -13,6 +12,7 @@ import { useStock } from './useStock'
 import PageState from '../shared/layout/PageState.vue'
 import { t } from '../words/words'
 import { inWords } from '../words/facts'
+import { weight } from '../shared/units/quantity'
 
 /** Stock and money: how long the acid lasts, what to order, where it went, what it all cost. */
 const session = useSession()
@@ -40,7 +40,7 @@ const share = computed(() => {
       <p class="big">
         <i18n-t keypath="stock.stockPage.productShouldBeThere" scope="global"
           ><template #strong
-            ><strong class="figure">{{ whole(order.left) }} g</strong></template
+            ><strong class="figure">{{ weight(order.left, 0) }}</strong></template
           ></i18n-t
         >
       </p>
@@ -48,7 +48,10 @@ const share = computed(() => {
         class="bar"
         role="img"
         :aria-label="
-          t('stock.stockPage.gThereGNeeded', { left: whole(order.left), need: whole(order.need) })
+          t('stock.stockPage.gThereGNeeded', {
+            left: weight(order.left, 0),
+            need: weight(order.need, 0),
+          })
         "
       >
         <span :style="{ width: 100 * share + '%' }"></span>
@@ -60,11 +63,11 @@ const share = computed(() => {
         <i18n-t keypath="stock.stockPage.roundsComeNeedDoes" scope="global"
           ><template #toCome>{{ stock.toCome }}</template
           ><template #strong
-            ><strong class="figure">{{ whole(order.need) }} g</strong></template
+            ><strong class="figure">{{ weight(order.need, 0) }}</strong></template
           ><template #strong2
             ><strong>{{ dayOf(order.runsOutOn) }}</strong></template
           ><template #strong3
-            ><strong class="figure">{{ whole(order.orderGrams) }} g</strong></template
+            ><strong class="figure">{{ weight(order.orderGrams, 0) }}</strong></template
           ><template #late>{{
             late ? t('stock.stockPage.nowWasDueBy') : t('stock.stockPage.by')
           }}</template
@@ -77,7 +80,7 @@ const share = computed(() => {
         <i18n-t keypath="stock.stockPage.roundsComeNeedEnough" scope="global"
           ><template #toCome>{{ stock.toCome }}</template
           ><template #strong
-            ><strong class="figure">{{ whole(order.need) }} g</strong></template
+            ><strong class="figure">{{ weight(order.need, 0) }}</strong></template
           ></i18n-t
         >
       </p>
@@ -85,7 +88,7 @@ const share = computed(() => {
         {{ t('stock.stockPage.estimatePlannedRoundsBy') }}
       </p>
       <p v-if="stock.uncovered > 0.05" class="soft">
-        {{ t('stock.stockPage.gWereBurnedNo', { uncovered: whole(stock.uncovered) }) }}
+        {{ t('stock.stockPage.gWereBurnedNo', { uncovered: weight(stock.uncovered, 0) }) }}
       </p>
     </section>
     <section class="sheet part">

@@ -9,6 +9,7 @@ import { useRequest } from '../shared/request'
 import { t } from '../words/words'
 import { fixed } from '../shared/numbers'
 import { inWords } from '../words/facts'
+import { weight } from '../shared/units/quantity'
 
 /** What a year's rounds cost: by hive and round, by apiary, and what is in no figure. */
 const props = defineProps<{ thisYear: number }>()
@@ -134,7 +135,7 @@ watch(
             </td>
             <td>{{ each.apiary }}</td>
             <td class="figure">{{ each.hives }}</td>
-            <td class="figure">{{ fixed(each.productGrams, 1) }} g</td>
+            <td class="figure">{{ weight(each.productGrams, 1) }}</td>
             <td class="figure">{{ fixed(each.hours, 1) }} h</td>
             <td class="figure">{{ money(each.cost.acid) }}</td>
             <td class="figure">{{ money(each.cost.work) }}</td>

@@ -12,6 +12,7 @@ import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
 import { inWords } from '../words/facts'
+import { clockInField } from '../shared/units/dayText'
 
 type ApiaryToday = Shapes['ApiaryToday']
 
@@ -44,10 +45,10 @@ const hoursSay = computed(() => {
 const ownHours = computed(() => {
   const own = today.value?.hours
   if (!own) return ''
-  const to = own.to.slice(0, 5) === '00:00' ? t('today.todayPage.midnight') : own.to.slice(0, 5)
+  const to = own.to.slice(0, 5) === '00:00' ? t('today.todayPage.midnight') : clockInField(own.to)
   return t('today.todayPage.to', {
     from: own.from
-      ? t('today.todayPage.from', { from: own.from.slice(0, 5) })
+      ? t('today.todayPage.from', { from: clockInField(own.from) })
       : t('today.todayPage.fromBeforeFirstLight'),
     to,
   })

@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest'
 import english from './en.json'
 import italian from './it.json'
 import spanish from './es.json'
+import { unitOf } from './facts'
+import { beginIn, enterRoom } from './words'
 
 type Texts = { [key: string]: string | Texts }
 
@@ -59,7 +61,7 @@ describe('refusals', () => {
         /(?:InvalidValue\(\s*[^;]*?,|\brefused\()\s*"([a-z]\w*)",\s*("(?:[^"\\]|\\.)*")/g,
       ),
     ].map(([, code = '', text = '""']) => [`refusal.${code}`, JSON.parse(text) as string]),
-  )
+  ).set('refusal.outsideRange', /OUTSIDE = "([^"]*)"/.exec(java)?.[1] ?? '')
 
   it('are in the catalogue as the server tells them', () => {
     const known = [...ENGLISH].filter(([key]) => key.startsWith('refusal.'))
@@ -67,6 +69,17 @@ describe('refusals', () => {
     expect(
       Object.fromEntries(known.map(([key, text]) => [key, text.replace("{'@'}", '@')])),
     ).toEqual(Object.fromEntries(told))
+  })
+
+  it('have a word for what follows each figure', async () => {
+    const units = [...java.matchAll(/inRange\((?:[^;"]|"[a-z]\w*"|"\w+\.\w+")*,\s*"([^"]+)"\)/g)]
+      .map(([, unit = '']) => unit)
+      .filter((unit) => !/^(g|°C|%|V|W|Ah|mm|s|min|h|d|m\/s|km|km\/h)$/.test(unit))
+    expect(units.length).toBeGreaterThan(50)
+    beginIn('es')
+    await enterRoom('')
+    expect(units.filter((unit) => unitOf(unit) === unit)).toEqual([])
+    beginIn('en')
   })
 })
 
@@ -131,7 +144,9 @@ describe('the catalogue', () => {
     const idle = [...ENGLISH.keys()].filter(
       (key) =>
         !named.has(key) &&
-        !['refusal.', 'fact.', 'paper.'].some((part) => key.startsWith(part)) &&
+        !['refusal.', 'fact.', 'paper.', 'parameter.meanings.'].some((part) =>
+          key.startsWith(part),
+        ) &&
         !(key.startsWith('counted.') && nouns.has(key.slice(8))),
     )
     expect(idle).toEqual([])

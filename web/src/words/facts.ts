@@ -116,6 +116,17 @@ function kept(text: string): string {
   }
 }
 
+/** What follows a figure, as a box or days, in the language spoken now; signs of units are alike everywhere. */
+export function unitOf(unit: string): string {
+  const follows = unit.replace(/^g /, '')
+  const code = follows
+    .replaceAll("'", '')
+    .replace(/^[^a-z0-9]+/i, '')
+    .replace(/[^a-z0-9]+([a-z0-9]|$)/gi, (_, next: string) => next.toUpperCase())
+  const key = `fact.word.Unit.${code}`
+  return knows(key) ? (follows === unit ? '' : 'g ') + t(key) : unit
+}
+
 /** A word of the trade by its code, as GramsOf.PRODUCT. */
 export function wordOf(code: string): string {
   const key = `fact.word.${code}`

@@ -7,6 +7,7 @@ import { useSession } from '../session'
 import FigureField from '../units/FigureField.vue'
 import { useForm } from '../request'
 import { t } from '../../words/words'
+import DayField from '../units/DayField.vue'
 
 type RuleSheet = Shapes['RuleSheet']
 
@@ -132,9 +133,8 @@ async function keep(): Promise<void> {
           :label="t('shared.ruleSheetForm.nameThisSheet')"
           :error-messages="wrong.name"
         />
-        <v-text-field
+        <DayField
           v-model="sheet.copiedOn"
-          type="date"
           :label="t('shared.ruleSheetForm.labelReadOn')"
           :error-messages="wrong.copiedOn"
         />

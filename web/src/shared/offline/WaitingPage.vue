@@ -7,6 +7,7 @@ import type { Job } from './jobs'
 import type { SetAside } from './entries'
 import { useOutbox } from './outbox'
 import { t } from '../../words/words'
+import { clockInField } from '../units/dayText'
 
 /** What this device holds that the server does not have: what waits, and what was refused. */
 const outbox = useOutbox()
@@ -65,7 +66,7 @@ function reasonsOf(entry: SetAside): string[] {
 
 function when(made: number): string {
   const at = new Date(made)
-  return `${dayOf(at.toISOString().slice(0, 10))} ${at.toTimeString().slice(0, 5)}`
+  return `${dayOf(at.toISOString().slice(0, 10))} ${clockInField(at.toTimeString())}`
 }
 </script>
 

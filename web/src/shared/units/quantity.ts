@@ -101,7 +101,8 @@ export function weight(grams: number, decimals?: number, units = unitsNow()): st
   const unit = own('mass', units)
   const value = unit.outOf(grams)
   if (decimals === undefined) return `${inField('mass', grams, units)} ${unit.sign}`
-  return `${fixed(value, decimals + FINER[units.mass])} ${unit.sign}`
+  const digits = decimals + FINER[units.mass]
+  return `${digits === 0 ? whole(value) : fixed(value, digits)} ${unit.sign}`
 }
 
 /** Level scoops with what they hold, whichever of the two the reader wants first. */

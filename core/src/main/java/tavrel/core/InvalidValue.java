@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,6 +18,29 @@ public final class InvalidValue extends IllegalArgumentException {
 
   private static final long serialVersionUID = 1L;
   private static final Pattern NAME = Pattern.compile("\\{(\\w+)}");
+
+  private static final String OUTSIDE = "is {value}; allowed is {min} to {max} {unit}";
+
+  /** Signs of units, alike in every language. */
+  private static final Set<String> SIGNS =
+      Set.of(
+          "",
+          "%",
+          "V",
+          "W",
+          "Ah",
+          "mm",
+          "s",
+          "min",
+          "h",
+          "d",
+          "m/s",
+          "km",
+          "km/h",
+          "cm²",
+          "L/s a cm²");
+
+  private static final String PREFIX = "Unit.";
 
   private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
@@ -46,11 +70,11 @@ public final class InvalidValue extends IllegalArgumentException {
    * @param values what the pattern names, in the order of its names
    */
   public InvalidValue(String field, String code, String pattern, Object... values) {
-    this(field, code, pattern, named(pattern, values));
+    this(field, code, filled(pattern, named(pattern, values)), named(pattern, values));
   }
 
-  private InvalidValue(String field, String code, String pattern, Map<String, Object> values) {
-    super(filled(pattern, values));
+  private InvalidValue(String field, String code, String says, Map<String, Object> values) {
+    super(says);
     this.field = field;
     this.code = code;
     this.values = values;
@@ -64,7 +88,9 @@ public final class InvalidValue extends IllegalArgumentException {
         Object value = values[named.size()];
         named.put(
             names.group(1),
-            value instanceof Number || value instanceof Fact ? value : String.valueOf(value));
+            value instanceof Number || value instanceof Fact || value instanceof Value
+                ? value
+                : String.valueOf(value));
       }
     }
     return Collections.unmodifiableMap(named);
@@ -77,6 +103,9 @@ public final class InvalidValue extends IllegalArgumentException {
 
   private static String plain(String name, Map<String, Object> values) {
     Object value = values.get(name);
+    if (value instanceof Value.Grams weight) {
+      return NumberText.plain(weight.grams()) + " g";
+    }
     return value instanceof Double number ? NumberText.plain(number) : String.valueOf(value);
   }
 
@@ -106,6 +135,9 @@ public final class InvalidValue extends IllegalArgumentException {
   private static Value told(Object value) {
     if (value instanceof Fact fact) {
       return new Value.Said(fact);
+    }
+    if (value instanceof Value typed) {
+      return typed;
     }
     return value instanceof Number number
         ? new Value.Figure(number.doubleValue())
@@ -142,16 +174,45 @@ public final class InvalidValue extends IllegalArgumentException {
    */
   public static double inRange(String field, double value, double min, double max, String unit) {
     if (!(value >= min && value <= max)) {
-      throw new InvalidValue(
-          field,
-          "outsideRange",
-          "is {value}; allowed is {min} to {max} {unit}",
-          value,
-          min,
-          max,
-          unit);
+      throw outside(field, value, min, max, unit);
     }
     return value;
+  }
+
+  /** Weights and temperatures are told in the unit of who reads, what follows them in his words. */
+  private static InvalidValue outside(
+      String field, double value, double min, double max, String unit) {
+    String says = filled(OUTSIDE, Map.of("value", value, "min", min, "max", max, "unit", unit));
+    String follows = unit.equals("g") || unit.equals("°C") ? "" : unit.replaceFirst("^g ", "");
+    Map<String, Object> values = new LinkedHashMap<>();
+    values.put("value", measured(value, unit));
+    values.put("min", measured(min, unit));
+    values.put("max", measured(max, unit));
+    values.put("unit", SIGNS.contains(follows) ? follows : new Value.Word(word(follows)));
+    return new InvalidValue(
+        field, "outsideRange", says.strip(), Collections.unmodifiableMap(values));
+  }
+
+  private static Object measured(double value, String unit) {
+    if (unit.equals("°C")) {
+      return new Value.Celsius(value);
+    }
+    return unit.equals("g") || unit.startsWith("g ") ? new Value.Grams(value, null) : value;
+  }
+
+  /** Code of what follows a figure, {@code Unit.aBox}. */
+  private static String word(String follows) {
+    StringBuilder word = new StringBuilder(PREFIX);
+    boolean begins = false;
+    for (int i = 0; i < follows.length(); i++) {
+      char each = follows.charAt(i);
+      boolean letter = Character.isLetterOrDigit(each);
+      if (letter) {
+        word.append(begins ? Character.toUpperCase(each) : each);
+      }
+      begins = !letter && word.length() > PREFIX.length() && (begins || each != '\'');
+    }
+    return word.toString();
   }
 
   /**

@@ -20,7 +20,7 @@ public record ModelParameter(
     double most,
     String unit,
     String meaning,
-    String source) {
+    FigureSource source) {
 
   /**
    * The keeper's value, or the usual one.

@@ -63,7 +63,6 @@ class ModelParameterTest {
             parameter -> {
               assertThat(keys.add(parameter.key())).as(parameter.key()).isTrue();
               assertThat(parameter.meaning()).isNotBlank();
-              assertThat(parameter.source()).isNotBlank();
               assertThat(parameter.usual()).isBetween(parameter.least(), parameter.most());
             });
   }

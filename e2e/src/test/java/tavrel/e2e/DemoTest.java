@@ -55,7 +55,7 @@ class DemoTest {
       crew.open("/dose").see("Next workable hours");
       assertThat(status(crew, "POST", "/api/roster/preview")).isEqualTo(403);
       crew.press("Read the thermometer").type("Thermometer in the shade", "99");
-      crew.press("Keep the reading").see("allowed is -30 to 50");
+      crew.press("Keep the reading").see("allowed is -30 °C to 50 °C");
       assertThat(crew.barriers()).as("thermometer").isEmpty();
       crew.type("Thermometer in the shade", "6.5").choose("It comes from", "west");
       crew.press("Keep the reading").see("read by Tam").see("stand west");

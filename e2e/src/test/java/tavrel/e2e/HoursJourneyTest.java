@@ -112,7 +112,7 @@ class HoursJourneyTest {
           .send("GET", "/api/apiaries/" + apiary + "/hours", null)
           .path("folder")
           .toString()
-          .contains("24 hours, ");
+          .contains("folder.for");
     } catch (IOException | InterruptedException broken) {
       throw new IllegalStateException(broken);
     }

@@ -42,7 +42,7 @@ class ResultsJourneyTest {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
       desk.enterAs("Wren").open("/counts").choose("Apiary", "Withy Stand").see("Mites, W1");
       desk.open("/counts/results").see("W1: drops by round").see("another way");
-      desk.open("/counts").see("Mites, W1").type("Day", "07162026").type("Mites, W1", "0");
+      desk.open("/counts").see("Mites, W1").type("Day", "2026-07-16").type("Mites, W1", "0");
       desk.press("Keep and next").see("W1: 0 kept");
       desk.open("/counts/results").see("W1: drops by round");
       desk.seeNo("another way while").see("Stop here, and count again in a month");
@@ -72,9 +72,9 @@ class ResultsJourneyTest {
       desk.type("Name on the hive", "U99").type("Stands here since", "08012026");
       desk.press("Add it").see("U99");
       desk.open("/counts").choose("Apiary", "Upper Sallow").choose("Hive", "U99").see("Mites, U99");
-      desk.type("Day", "07202026").type("Mites, U99", "3").press("Keep and next");
+      desk.type("Day", "20 Jul 2026").type("Mites, U99", "3").press("Keep and next");
       desk.see("U99 stands here since 1 Aug 2026");
-      desk.type("Day", "08022026").press("Keep and next").see("U99: 3 kept");
+      desk.type("Day", "2026-08-02").press("Keep and next").see("U99: 3 kept");
     }
   }
 
@@ -82,9 +82,9 @@ class ResultsJourneyTest {
   void a_bare_board_after_a_round_is_asked_about_and_a_slip_is_struck_out() {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
       desk.enterAs("Wren").open("/counts").choose("Apiary", "Cold Quay").see("Mites, C1");
-      desk.type("Day", "08122026").type("Mites, C1", "18").press("Keep and next");
+      desk.type("Day", "2026-08-12").type("Mites, C1", "18").press("Keep and next");
       desk.see("C1: 18 kept").press("Drop board").choose("Hive", "C1").see("Treated on 14 Aug");
-      desk.type("Day", "08162026").type("Mites, C1", "0").press("Keep and next");
+      desk.type("Day", "2026-08-16").type("Mites, C1", "0").press("Keep and next");
       desk.see("Look again").see("after a round, 16 Aug");
       assertThat(desk.barriers()).as("a count that is doubted").isEmpty();
       desk.reload().see("Look again").press("Latest counts").press("Strike out");

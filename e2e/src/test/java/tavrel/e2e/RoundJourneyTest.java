@@ -178,8 +178,8 @@ class RoundJourneyTest {
 
   private static void planRound(Browser browser, String minutes) {
     browser.open("/dose").see("acid dihydrate for 3 hives");
-    browser.type("Grams a box", "40").see("allowed is 0.1 to 10");
-    browser.type("Grams a box", "2").seeNo("allowed is 0.1 to 10");
+    browser.type("Dose a box", "40").see("allowed is 0.1 g to 10 g");
+    browser.type("Dose a box", "2").seeNo("allowed is 0.1 g to 10 g");
     browser
         .type("Product", "Vale crystals")
         .type("Shut after the burn", minutes)

@@ -90,8 +90,8 @@ class SpacingJourneyTest {
       desk.enterAs("Wren").open("/spacing").choose("Apiary", "Withy Stand").see("W3");
       desk.press("What happened").choose("Event", "Swarm hived");
       desk.find(By.xpath("//fieldset//button[normalize-space()='W3']"), "W3").click();
-      desk.type("Day", "08192026").press("Keep").see("has not come yet");
-      desk.type("Day", "08172026").press("Keep").seeNo("Hived on");
+      desk.type("Day", "2026-08-19").press("Keep").see("has not come yet");
+      desk.type("Day", "2026-08-17").press("Keep").seeNo("Hived on");
       desk.find(By.xpath("//h2[starts-with(., 'Free now')]/..//a[.='W3']"), "W3 free now").click();
       desk.see("nothing capped today").see("17 Aug to 26 Aug, sure").see("Enter a count first");
       desk.type("Mites", "8").type("in bees", "300").see("One round on 19 Aug");

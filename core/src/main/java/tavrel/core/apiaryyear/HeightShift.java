@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /**
@@ -27,7 +28,7 @@ public record HeightShift(int days, boolean south) {
           10,
           "days a 100 m",
           "How much later spring comes, and how much earlier autumn, with height",
-          "rule of thumb among growers");
+          FigureSource.GROWERS_RULE);
   private static final int A_YEAR = 2001;
 
   /** Figures that a keeper may change. */

@@ -2,6 +2,7 @@ package tavrel.core.brood;
 
 import java.util.List;
 import java.util.Map;
+import tavrel.core.FigureSource;
 import tavrel.core.InvalidValue;
 import tavrel.core.ModelParameter;
 import tavrel.core.NumberText;
@@ -36,8 +37,8 @@ public record BroodDefaults(
     int matedLikely,
     int matedLatest) {
 
-  private static final String COMMON = "common practice";
-  private static final String OURS = "our own margin";
+  private static final FigureSource COMMON = FigureSource.COMMON_PRACTICE;
+  private static final FigureSource OURS = FigureSource.OUR_MARGIN;
 
   private static final List<ModelParameter> PARAMETERS =
       List.of(
@@ -51,7 +52,7 @@ public record BroodDefaults(
               "eggsEarliest",
               17,
               "queen raised from eggs or young larvae: first eggs at the earliest",
-              "a larva three days from the egg shell; laying seven days after the queen emerges"),
+              FigureSource.QUEEN_DEVELOPMENT),
           parameter("eggsLikely", 27, "queen raised from eggs: first eggs, likely", COMMON),
           parameter("eggsLatest", 35, "queen raised from eggs: eggs should be seen by then", OURS),
           parameter("matedEarliest", 1, "mated queen caged in: first eggs at the earliest", COMMON),
@@ -123,7 +124,8 @@ public record BroodDefaults(
     };
   }
 
-  private static ModelParameter parameter(String key, int usual, String meaning, String source) {
+  private static ModelParameter parameter(
+      String key, int usual, String meaning, FigureSource source) {
     return new ModelParameter(key, usual, 0, 60, "days", meaning, source);
   }
 }

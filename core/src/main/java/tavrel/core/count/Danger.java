@@ -2,6 +2,7 @@ package tavrel.core.count;
 
 import java.util.List;
 import java.util.Map;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /**
@@ -20,7 +21,7 @@ public record Danger(double share) {
           50,
           "% of bees",
           "a count above this is a colony in danger, whatever the season",
-          "common practice");
+          FigureSource.COMMON_PRACTICE);
 
   /** The one figure that a keeper may change. */
   public static List<ModelParameter> parameters() {

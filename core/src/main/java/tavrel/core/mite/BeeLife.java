@@ -2,6 +2,7 @@ package tavrel.core.mite;
 
 import java.util.List;
 import java.util.Map;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /**
@@ -25,7 +26,7 @@ public record BeeLife(
     double unseen,
     double raising) {
 
-  private static final String OURS = "our round figure";
+  private static final FigureSource OURS = FigureSource.OUR_ROUND_FIGURE;
 
   private static final List<ModelParameter> PARAMETERS =
       List.of(
@@ -36,7 +37,7 @@ public record BeeLife(
               1,
               "1 yes, 0 no",
               "the number of bees follows the brood; with 0 it is held as it was seen",
-              "structure of our own: bees emerge 12 days after capping and die at a steady rate"),
+              FigureSource.OWN_STRUCTURE),
           new ModelParameter(
               "beesEmerging",
               0.95,

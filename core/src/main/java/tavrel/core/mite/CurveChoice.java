@@ -2,6 +2,7 @@ package tavrel.core.mite;
 
 import java.util.List;
 import java.util.Map;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /** Which kill curve is reckoned with. */
@@ -63,7 +64,6 @@ public enum CurveChoice {
 
   private static ModelParameter parameter(
       String key, double usual, double least, double most, String unit, String meaning) {
-    return new ModelParameter(
-        key, usual, least, most, unit, meaning, "keepers' experience, not measured");
+    return new ModelParameter(key, usual, least, most, unit, meaning, FigureSource.EXPERIENCE);
   }
 }

@@ -2,6 +2,7 @@ package tavrel.core.mite;
 
 import java.util.List;
 import java.util.Map;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /**
@@ -34,10 +35,8 @@ public record MiteParameters(
     double inflow,
     BeeLife life) {
 
-  private static final String CALIBRATED =
-      "our calibration: about 2.0 % growth a day with 1,000 worker cells and 20,000 bees";
-  private static final String INVASION =
-      "Boot, Calis and co-workers, as used in Calis, Fries & Ryrie (1999), Apidologie 30";
+  private static final FigureSource CALIBRATED = FigureSource.CALIBRATED;
+  private static final FigureSource INVASION = FigureSource.BOOT_CALIS;
 
   private static final List<ModelParameter> PARAMETERS =
       List.of(
@@ -48,7 +47,7 @@ public record MiteParameters(
               0.05,
               "a day",
               "mites on bees that die or fall by themselves",
-              "structure after Martin (1998), Ecological Modelling 109"),
+              FigureSource.MARTIN_1998),
           new ModelParameter(
               "foundressSurvival",
               0.8,
@@ -89,7 +88,8 @@ public record MiteParameters(
               "g a day",
               "how readily mites enter drone cells",
               INVASION),
-          new ModelParameter("beeGrams", 0.125, 0.08, 0.2, "g", "weight of a bee", "common figure"),
+          new ModelParameter(
+              "beeGrams", 0.125, 0.08, 0.2, "g", "weight of a bee", FigureSource.COMMON_FIGURE),
           new ModelParameter(
               "beesPerFrame",
               2_000,
@@ -97,7 +97,7 @@ public record MiteParameters(
               3_000,
               "bees",
               "bees on a fully covered deep frame",
-              "common practice"),
+              FigureSource.COMMON_PRACTICE),
           new ModelParameter(
               "cellsPerFrame",
               7_000,
@@ -105,7 +105,7 @@ public record MiteParameters(
               9_000,
               "cells",
               "worker cells of a deep frame, both sides",
-              "common figure"),
+              FigureSource.COMMON_FIGURE),
           new ModelParameter(
               "coverShare",
               0.5,
@@ -113,7 +113,7 @@ public record MiteParameters(
               1,
               "",
               "share of a brood frame's cells that are truly capped",
-              "our estimate; look at your frames"),
+              FigureSource.LOOK_AT_FRAMES),
           new ModelParameter(
               "inflow",
               0,
@@ -121,7 +121,7 @@ public record MiteParameters(
               100,
               "mites a day",
               "mites brought in by drifting and robbing",
-              "none unless you know of a collapsing neighbour"));
+              FigureSource.NONE_UNLESS_KNOWN));
 
   /** What holds unless a keeper says otherwise. */
   public static final MiteParameters USUAL = of(Map.of());

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 import tavrel.core.hive.Cracks;
 import tavrel.core.hive.Entrance;
@@ -51,7 +52,7 @@ public record SealParameters(
     }
   }
 
-  private static final String EXPERIENCE = "keepers' experience, not measured";
+  private static final FigureSource EXPERIENCE = FigureSource.EXPERIENCE;
 
   private static final List<ModelParameter> PARAMETERS =
       List.of(

@@ -2,6 +2,7 @@ package tavrel.core.seasonplan;
 
 import java.util.List;
 import java.util.Map;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /**
@@ -37,7 +38,7 @@ public record PlanWeights(
     int otherCrew,
     int movesForMissed) {
 
-  private static final String OURS = "our own figure: what a keeper would drive to avoid it";
+  private static final FigureSource OURS = FigureSource.WHAT_A_KEEPER_WOULD_DRIVE;
 
   private static final ModelParameter GAP_DAY =
       parameter(
@@ -61,7 +62,7 @@ public record PlanWeights(
           0.9,
           "",
           "Share of the days beyond the forecast that may be spoiled; as much of them is kept free",
-          "our own figure: one day in four");
+          FigureSource.ONE_DAY_IN_FOUR);
 
   /** As the product ships. */
   public static final PlanWeights USUAL = of(Map.of());

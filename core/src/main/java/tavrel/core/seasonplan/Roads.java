@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import tavrel.core.FigureSource;
 import tavrel.core.InvalidValue;
 import tavrel.core.ModelParameter;
 import tavrel.core.weather.Place;
@@ -33,7 +34,7 @@ public record Roads(double factor, double kmh, List<Measured> measured) {
           3,
           "",
           "Length of the road over the distance as the crow flies",
-          "our own figure for country roads");
+          FigureSource.COUNTRY_ROADS);
   private static final ModelParameter SPEED =
       new ModelParameter(
           "roads.speed",
@@ -42,7 +43,7 @@ public record Roads(double factor, double kmh, List<Measured> measured) {
           110,
           "km/h",
           "Usual speed between apiaries with a loaded truck",
-          "our own figure for country roads");
+          FigureSource.COUNTRY_ROADS);
 
   /**
    * A way that was driven and timed; it holds both ways.

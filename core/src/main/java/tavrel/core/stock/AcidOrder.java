@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.Fact;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /**
@@ -28,7 +29,13 @@ public record AcidOrder(
   private static final double WHOLE = 100;
   private static final ModelParameter LEAD =
       new ModelParameter(
-          "orderLeadDays", 14, 0, 120, "d", "ordering acid: days until it comes", "our own");
+          "orderLeadDays",
+          14,
+          0,
+          120,
+          "d",
+          "ordering acid: days until it comes",
+          FigureSource.OUR_OWN);
   private static final ModelParameter RESERVE =
       new ModelParameter(
           "orderReserve",
@@ -37,7 +44,7 @@ public record AcidOrder(
           1,
           "of the need",
           "ordering acid: kept above the need",
-          "our own");
+          FigureSource.OUR_OWN);
 
   /** An order is spoken of so many days before it has to go out. */
   private static final int SPOKEN_OF = 14;

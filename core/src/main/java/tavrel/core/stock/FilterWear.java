@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /**
@@ -26,7 +27,7 @@ public record FilterWear(
           200,
           "h",
           "respirator filters: hours of rounds after which a change is asked for",
-          "our own round figure; take your maker's");
+          FigureSource.TAKE_YOUR_MAKERS);
 
   /** The one figure that a keeper may change. */
   public static List<ModelParameter> parameters() {

@@ -3,6 +3,7 @@ package tavrel.core.stock;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.FigureSource;
 import tavrel.core.ModelParameter;
 
 /**
@@ -25,7 +26,7 @@ public record RoundCost(
           10_000,
           "money an hour",
           "costs: an hour of a person's work",
-          "yours");
+          FigureSource.YOURS);
   private static final ModelParameter KILOMETRE =
       new ModelParameter(
           "costKilometre",
@@ -34,7 +35,7 @@ public record RoundCost(
           1_000,
           "money a km",
           "costs: a kilometre driven to the apiaries of a day and back",
-          "yours");
+          FigureSource.YOURS);
   private static final ModelParameter TOOL_BURNS =
       new ModelParameter(
           "costToolBurns",
@@ -43,7 +44,7 @@ public record RoundCost(
           1_000_000,
           "burns",
           "costs: burns that a tool lasts",
-          "our own");
+          FigureSource.OUR_OWN);
 
   /**
    * What one tool burned in a round.

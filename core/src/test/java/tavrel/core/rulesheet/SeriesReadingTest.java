@@ -90,7 +90,8 @@ class SeriesReadingTest {
     assertThat(judge(broodless, every(7, 1), clock).verdict()).isEqualTo(Verdict.ALLOWED);
     assertThat(judge(broodless, every(7, 2), clock).verdict()).isEqualTo(Verdict.CAUTION);
     assertThat(judge(broodless, every(7, 3), clock).findings().get(0))
-        .returns("1 of 3 days with capped brood", Finding::says)
+        .returns(
+            Fact.of("label.daysWithBrood").figure("capped", 1).figure("days", 3), Finding::says)
         .returns(Verdict.NOT_ON_LABEL, Finding::verdict);
   }
 

@@ -40,7 +40,7 @@ public class OwnParameters {
    * @param name of the group
    * @param figures in it
    */
-  record FigureGroup(String name, List<Figure> figures) {}
+  record Figures(FigureGroup name, List<Figure> figures) {}
 
   private static final Map<String, ModelParameter> PARAMETERS =
       Stream.of(
@@ -89,24 +89,24 @@ public class OwnParameters {
   }
 
   /** All, in groups. */
-  List<FigureGroup> groups() {
+  List<Figures> groups() {
     Map<String, Double> own = own();
     return List.of(
-        group("Brood clock: days to the first egg", BroodDefaults.parameters(), own),
-        group("Mite model", MiteParameters.parameters(), own),
-        group("Bees that follow the brood", BeeLife.parameters(), own),
-        group("Kill of exposed mites", CurveChoice.parameters(), own),
-        group("Seal estimate", SealParameters.parameters(), own),
-        group("Gear", FilterWear.parameters(), own),
+        group(FigureGroup.BROOD_CLOCK, BroodDefaults.parameters(), own),
+        group(FigureGroup.MITE_MODEL, MiteParameters.parameters(), own),
+        group(FigureGroup.BEES, BeeLife.parameters(), own),
+        group(FigureGroup.KILL, CurveChoice.parameters(), own),
+        group(FigureGroup.SEAL, SealParameters.parameters(), own),
+        group(FigureGroup.GEAR, FilterWear.parameters(), own),
         group(
-            "Stock and money",
+            FigureGroup.STOCK_AND_MONEY,
             Stream.concat(AcidOrder.parameters().stream(), RoundCost.parameters().stream())
                 .toList(),
             own),
-        group("Counts", Danger.parameters(), own),
-        group("Year of an apiary", HeightShift.parameters(), own),
-        group("Roads", Roads.parameters(), own),
-        group("Season plan: what bending costs", PlanWeights.parameters(), own));
+        group(FigureGroup.COUNTS, Danger.parameters(), own),
+        group(FigureGroup.YEAR, HeightShift.parameters(), own),
+        group(FigureGroup.ROADS, Roads.parameters(), own),
+        group(FigureGroup.SEASON_PLAN, PlanWeights.parameters(), own));
   }
 
   /**
@@ -133,9 +133,9 @@ public class OwnParameters {
         });
   }
 
-  private static FigureGroup group(
-      String name, List<ModelParameter> parameters, Map<String, Double> own) {
-    return new FigureGroup(
+  private static Figures group(
+      FigureGroup name, List<ModelParameter> parameters, Map<String, Double> own) {
+    return new Figures(
         name,
         parameters.stream().map(parameter -> new Figure(parameter, parameter.in(own))).toList());
   }

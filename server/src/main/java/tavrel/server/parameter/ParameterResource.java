@@ -21,13 +21,13 @@ class ParameterResource {
 
   /** Figures of the computation with their meaning, usual value, range and source. */
   @GetMapping
-  List<OwnParameters.FigureGroup> all() {
+  List<OwnParameters.Figures> all() {
     return figures.groups();
   }
 
   /** Keeps the keeper's own figures, by key; those left out are the usual ones again. */
   @PutMapping
-  List<OwnParameters.FigureGroup> keep(@RequestBody Map<String, Double> own) {
+  List<OwnParameters.Figures> keep(@RequestBody Map<String, Double> own) {
     figures.keep(own);
     return figures.groups();
   }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
+import tavrel.core.Value;
 import tavrel.core.brood.BroodState;
 import tavrel.core.burn.Tool;
 import tavrel.core.dose.DoseSettings;
@@ -121,9 +121,9 @@ class DoseSheets {
       throw new InvalidValue(
           "settings.capacity",
           "moreThanTakesG",
-          "is more than {tool} takes, {capacity} g",
+          "is more than {tool} takes, {capacity}",
           tool.name(),
-          NumberText.plain(tool.capacity()));
+          Value.Grams.reckoned(tool.capacity()));
     }
     LocalDate day = apiaries.today(apiary);
     List<Hive> hives = chosen(apiary, question.hiveIds());

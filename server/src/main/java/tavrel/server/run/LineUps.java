@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
-import tavrel.core.NumberText;
+import tavrel.core.Value;
 import tavrel.core.burn.BurnFit;
 import tavrel.core.burn.BurnTime;
 import tavrel.core.burn.Pack;
@@ -301,10 +301,10 @@ class LineUps {
       throw new InvalidValue(
           "toolIds",
           "takesGLoadThis",
-          "{tool} takes {capacity} g in a load, and this round has loads of {most} g",
+          "{tool} takes {capacity} in a load, and this round has loads of {most}",
           tool.name(),
-          NumberText.plain(tool.capacity()),
-          NumberText.plain(most));
+          Value.Grams.reckoned(tool.capacity()),
+          Value.Grams.reckoned(most));
     }
     Pack pack = gearService.packOf(tool).orElse(null);
     BurnFit fit = gearService.fit(tool);

@@ -204,10 +204,17 @@ public final class Wording {
   /** A weight in the unit of who reads, as fine as it is told in grams. */
   public String weight(double grams, @Nullable Integer decimals) {
     return switch (units.mass()) {
-      case GRAMS -> (decimals == null ? plain(grams) : fixed(grams, decimals)) + " g";
+      case GRAMS -> inGrams(grams, decimals) + " g";
       case GRAINS -> fixed(grams / GRAMS_A_GRAIN, decimals == null ? 1 : decimals) + " gr";
       case OUNCES -> fixed(grams / GRAMS_AN_OUNCE, decimals == null ? 3 : decimals + 2) + " oz";
     };
+  }
+
+  private String inGrams(double grams, @Nullable Integer decimals) {
+    if (decimals == null) {
+      return plain(grams);
+    }
+    return decimals == 0 ? whole(grams) : fixed(grams, decimals);
   }
 
   private String counted(long n, String of) {

@@ -27,7 +27,7 @@ class SheetPdfTest extends Yard {
     assertThat(pages).hasSize(1);
     assertThat(pages.get(0))
         .contains("Łąka 1", "Łąka 24", "24 loads to fill", "48.00 g product")
-        .contains("Each load", "2.0 g", "tray in, or a solid board", "Of every hive: grams a box")
+        .contains("Each load", "2.0 g", "tray in, or a solid board", "Of every hive: dose a box")
         .contains("2 g a box, supers off", "none off the label")
         .contains("caution", "cloths for entrances", "extinguisher")
         .contains("Stand upwind", "rinse eyes 15 minutes", "estimates here are estimates");

@@ -1,0 +1,1 @@
+export { es as default } from 'vuetify/locale'

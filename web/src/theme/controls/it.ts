@@ -1,0 +1,1 @@
+export { it as default } from 'vuetify/locale'
