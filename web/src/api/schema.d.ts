@@ -7811,6 +7811,7 @@ export interface components {
                     [key: string]: unknown;
                 };
             }[];
+            fact?: components["schemas"]["Fact"];
             /**
              * Format: int32
              * @description HTTP status
@@ -10642,6 +10643,21 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "lateSummer": 1.5,
+                 *       "lateSummerFrom": "as typed",
+                 *       "layingStarts": "as typed",
+                 *       "layingStops": "as typed",
+                 *       "rollRecovery": 1.5,
+                 *       "shiftDays": 1,
+                 *       "spring": 1.5,
+                 *       "springFrom": "as typed",
+                 *       "winter": 1.5,
+                 *       "winterBees": "as typed",
+                 *       "winterFrom": "as typed"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ApiarySeason"];
             };
         };
@@ -10714,6 +10730,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "from": "2026-08-18",
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "kind": "FLOW",
+                 *       "name": "Kiln Field",
+                 *       "to": "2026-08-18",
+                 *       "yearly": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["YearBand"];
             };
         };
@@ -10853,6 +10879,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "to": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["CopyTo"];
             };
         };
@@ -10973,6 +11006,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "name": "Kiln Field"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Described"];
             };
         };
@@ -11195,6 +11233,38 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "ruleSheetId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "settings": {
+                 *         "amount": {
+                 *           "grams": 2,
+                 *           "of": "ACID_DIHYDRATE",
+                 *           "per": "BOX"
+                 *         },
+                 *         "capacity": 4,
+                 *         "exceptions": [
+                 *           {
+                 *             "amount": {
+                 *               "grams": 2,
+                 *               "of": "ACID_DIHYDRATE",
+                 *               "per": "BOX"
+                 *             },
+                 *             "hiveId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *             "reason": "rain came"
+                 *           }
+                 *         ],
+                 *         "measure": {
+                 *           "step": 0.1
+                 *         },
+                 *         "mediums": "BY_COMB",
+                 *         "sealMinutes": 10,
+                 *         "strength": {
+                 *           "assay": 0.996
+                 *         }
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["DoseQuestion"];
             };
         };
@@ -11266,6 +11336,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example [
+                 *       {
+                 *         "change": {},
+                 *         "hiveIds": [
+                 *           "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *         ]
+                 *       }
+                 *     ]
+                 */
                 "application/json": components["schemas"]["Painted"][];
             };
         };
@@ -11338,6 +11418,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "boxes": "deep 10",
+                 *       "floor": "SOLID",
+                 *       "name": "Kiln Field",
+                 *       "supers": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewHive"];
             };
         };
@@ -11458,6 +11546,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "ownFrom": 1.5,
+                 *       "ownTo": 1.5,
+                 *       "preset": "COOL_NARROW",
+                 *       "ruleSheetId": "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *     }
+                 */
                 "application/json": components["schemas"]["HourChoice"];
             };
         };
@@ -11596,6 +11692,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "day": "2026-08-18",
+                 *       "high": 9,
+                 *       "low": 4,
+                 *       "rainMm": 1.5,
+                 *       "thunderOrIce": true,
+                 *       "windMs": 2
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewForecast"];
             };
         };
@@ -11666,6 +11772,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "celsius": 12.5,
+                 *       "rain": true,
+                 *       "wind": "CALM",
+                 *       "windFrom": 270
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewReading"];
             };
         };
@@ -11835,6 +11949,27 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "days": [
+                 *         "2026-08-18"
+                 *       ],
+                 *       "question": {
+                 *         "commonDate": "2026-08-18",
+                 *         "curve": "FIELD",
+                 *         "gramsPerBox": 2,
+                 *         "load": {
+                 *           "cappedFrames": 1.5,
+                 *           "droneShare": 1.5,
+                 *           "framesOfBees": 1.5,
+                 *           "mites": 9,
+                 *           "recovery": 1.5,
+                 *           "sampleBees": 1
+                 *         },
+                 *         "targetPercent": 1.5
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["ForecastQuestion"];
             };
         };
@@ -11906,6 +12041,64 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "dose": {
+                 *         "ruleSheetId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "settings": {
+                 *           "amount": {
+                 *             "grams": 2,
+                 *             "of": "ACID_DIHYDRATE",
+                 *             "per": "BOX"
+                 *           },
+                 *           "capacity": 4,
+                 *           "exceptions": [
+                 *             {
+                 *               "amount": {
+                 *                 "grams": 2,
+                 *                 "of": "ACID_DIHYDRATE",
+                 *                 "per": "BOX"
+                 *               },
+                 *               "hiveId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *               "reason": "rain came"
+                 *             }
+                 *           ],
+                 *           "measure": {
+                 *             "step": 0.1
+                 *           },
+                 *           "mediums": "BY_COMB",
+                 *           "sealMinutes": 10,
+                 *           "strength": {
+                 *             "assay": 0.996
+                 *           }
+                 *         }
+                 *       },
+                 *       "toolIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
+                 *       "work": {
+                 *         "cloths": 1,
+                 *         "crew": {
+                 *           "burners": 1,
+                 *           "helpers": 1
+                 *         },
+                 *         "preparedAhead": true,
+                 *         "times": {
+                 *           "clearAway": 1,
+                 *           "disconnect": 1,
+                 *           "fillCap": 1,
+                 *           "loadCold": 1,
+                 *           "openFirstAfter": 1,
+                 *           "opening": 1,
+                 *           "seal": 1,
+                 *           "setUp": 1,
+                 *           "staysWithBowl": true,
+                 *           "walkAndShut": 1,
+                 *           "withdraw": 1
+                 *         }
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["PaceQuestion"];
             };
         };
@@ -12029,6 +12222,15 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "rows": [
+                 *         [
+                 *           "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *         ]
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["Walk"];
             };
         };
@@ -12317,6 +12519,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "key": "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *     }
+                 */
                 "application/json": {
                     [key: string]: string;
                 };
@@ -12406,6 +12613,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example [
+                 *       {
+                 *         "day": "2026-08-18",
+                 *         "hiveId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "kind": "SWARM_HIVED"
+                 *       }
+                 *     ]
+                 */
                 "application/json": components["schemas"]["NewBroodEvent"][];
             };
         };
@@ -12558,6 +12775,18 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example [
+                 *       {
+                 *         "day": "2026-08-18",
+                 *         "hiveId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "kind": "WASH",
+                 *         "mites": 9,
+                 *         "natural": true
+                 *       }
+                 *     ]
+                 */
                 "application/json": components["schemas"]["NewCount"][];
             };
         };
@@ -12849,6 +13078,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "seconds": 1.5
+                 *     }
+                 */
                 "application/json": components["schemas"]["Forward"];
             };
         };
@@ -12900,6 +13134,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "role": "KEEPER"
+                 *     }
+                 */
                 "application/json": components["schemas"]["DemoSignIn"];
             };
         };
@@ -13254,6 +13493,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "kind": "RESIDUE"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewGearNote"];
             };
         };
@@ -13323,6 +13567,27 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "first": {
+                 *         "minutesPerHive": 1.5,
+                 *         "name": "Kiln Field",
+                 *         "price": 1.5,
+                 *         "years": 1.5
+                 *       },
+                 *       "rates": {
+                 *         "hourly": 1.5,
+                 *         "roundsPerYear": 1,
+                 *         "setUpMinutes": 1.5
+                 *       },
+                 *       "second": {
+                 *         "minutesPerHive": 1.5,
+                 *         "name": "Kiln Field",
+                 *         "price": 1.5,
+                 *         "years": 1.5
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["CostQuestion"];
             };
         };
@@ -13383,6 +13648,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "ampHours": 1.5,
+                 *       "duty": 1.5,
+                 *       "secondsPerBurn": 1.5,
+                 *       "usableShare": 1.5,
+                 *       "volts": 1.5,
+                 *       "watts": 1.5
+                 *     }
+                 */
                 "application/json": components["schemas"]["Bank"];
             };
         };
@@ -13494,6 +13769,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "choice": "TREAT",
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewDecision"];
             };
         };
@@ -13666,6 +13947,25 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "question": {
+                 *         "commonDate": "2026-08-18",
+                 *         "curve": "FIELD",
+                 *         "gramsPerBox": 2,
+                 *         "load": {
+                 *           "cappedFrames": 1.5,
+                 *           "droneShare": 1.5,
+                 *           "framesOfBees": 1.5,
+                 *           "mites": 9,
+                 *           "recovery": 1.5,
+                 *           "sampleBees": 1
+                 *         },
+                 *         "targetPercent": 1.5
+                 *       },
+                 *       "start": "2026-08-18"
+                 *     }
+                 */
                 "application/json": components["schemas"]["CompareQuestion"];
             };
         };
@@ -13737,6 +14037,27 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "days": [
+                 *         "2026-08-18"
+                 *       ],
+                 *       "question": {
+                 *         "commonDate": "2026-08-18",
+                 *         "curve": "FIELD",
+                 *         "gramsPerBox": 2,
+                 *         "load": {
+                 *           "cappedFrames": 1.5,
+                 *           "droneShare": 1.5,
+                 *           "framesOfBees": 1.5,
+                 *           "mites": 9,
+                 *           "recovery": 1.5,
+                 *           "sampleBees": 1
+                 *         },
+                 *         "targetPercent": 1.5
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["ForecastQuestion"];
             };
         };
@@ -14141,6 +14462,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "ampHours": 1.5,
+                 *       "count": 1,
+                 *       "cutoffVolts": 1.5,
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "name": "Kiln Field",
+                 *       "volts": 1.5
+                 *     }
+                 */
                 "application/json": components["schemas"]["Pack"];
             };
         };
@@ -14239,6 +14570,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "key": 1.5
+                 *     }
+                 */
                 "application/json": {
                     [key: string]: number;
                 };
@@ -14339,6 +14675,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "login": "tam",
+                 *       "name": "Kiln Field",
+                 *       "password": "three wet herons",
+                 *       "role": "KEEPER"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewPerson"];
             };
         };
@@ -14401,6 +14745,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "active": true,
+                 *       "name": "Kiln Field",
+                 *       "role": "KEEPER"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ChangedPerson"];
             };
         };
@@ -14515,6 +14866,20 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "acid": 2,
+                 *       "day": "2026-08-18",
+                 *       "hives": {
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b": "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       },
+                 *       "means": "OXALIC_VAPOUR",
+                 *       "method": "as typed",
+                 *       "people": "as typed",
+                 *       "remarks": "as typed",
+                 *       "supersPlan": "TAKEN_OFF"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewTreatment"];
             };
         };
@@ -14788,6 +15153,15 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "becomes": "as typed",
+                 *       "field": "GRAMS",
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "was": "as typed",
+                 *       "why": "as typed"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewCorrection"];
             };
         };
@@ -14990,6 +15364,15 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example [
+                 *       {
+                 *         "hiveId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "outcome": "STRONG"
+                 *       }
+                 *     ]
+                 */
                 "application/json": components["schemas"]["NewOutcome"][];
             };
         };
@@ -15295,6 +15678,40 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "apiaryId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "ruleSheetId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "settings": {
+                 *         "amount": {
+                 *           "grams": 2,
+                 *           "of": "ACID_DIHYDRATE",
+                 *           "per": "BOX"
+                 *         },
+                 *         "capacity": 4,
+                 *         "exceptions": [
+                 *           {
+                 *             "amount": {
+                 *               "grams": 2,
+                 *               "of": "ACID_DIHYDRATE",
+                 *               "per": "BOX"
+                 *             },
+                 *             "hiveId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *             "reason": "rain came"
+                 *           }
+                 *         ],
+                 *         "measure": {
+                 *           "step": 0.1
+                 *         },
+                 *         "mediums": "BY_COMB",
+                 *         "sealMinutes": 10,
+                 *         "strength": {
+                 *           "assay": 0.996
+                 *         }
+                 *       },
+                 *       "tool": "Bowl 1"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewRound"];
             };
         };
@@ -15489,6 +15906,15 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example [
+                 *       {
+                 *         "at": "2026-08-18T05:12:30Z",
+                 *         "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "kind": "CHECKED"
+                 *       }
+                 *     ]
+                 */
                 "application/json": components["schemas"]["NewEvent"][];
             };
         };
@@ -15610,6 +16036,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "packed": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["Tick"];
             };
         };
@@ -15730,6 +16161,19 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "cloths": 1,
+                 *       "crew": {
+                 *         "burners": 1,
+                 *         "helpers": 1
+                 *       },
+                 *       "preparedAhead": true,
+                 *       "toolIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewLineUp"];
             };
         };
@@ -15804,6 +16248,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "confirmed": [
+                 *         "RESPIRATOR"
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["PeopleCheck"];
             };
         };
@@ -16075,6 +16526,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "source": "SIMULATED"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewWatch"];
             };
         };
@@ -16286,6 +16742,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "on": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["ByItself"];
             };
         };
@@ -16359,6 +16820,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "fault": "NONE"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NextFault"];
             };
         };
@@ -16432,6 +16898,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example [
+                 *       {
+                 *         "celsius": 12.5,
+                 *         "seconds": 1.5
+                 *       }
+                 *     ]
+                 */
                 "application/json": components["schemas"]["Sample"][];
             };
         };
@@ -16637,6 +17111,15 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "example": true,
+                 *       "gramsOf": "ACID_DIHYDRATE",
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "name": "Kiln Field",
+                 *       "version": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["RuleSheet"];
             };
         };
@@ -16735,6 +17218,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "grams": [
+                 *         2
+                 *       ],
+                 *       "spoon": "QUARTER_TSP_US"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ScoopQuestion"];
             };
         };
@@ -16797,6 +17288,15 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "grams": [
+                 *         2
+                 *       ],
+                 *       "product": "Oxalic crystals",
+                 *       "spoon": "QUARTER_TSP_US"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Weighing"];
             };
         };
@@ -16962,6 +17462,11 @@ export interface operations {
         };
         requestBody?: {
             content: {
+                /**
+                 * @example {
+                 *       "offLabelReason": "as typed"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Agreement"];
             };
         };
@@ -17071,6 +17576,24 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "backBy": "as typed",
+                 *       "burners": 1,
+                 *       "cloths": 1,
+                 *       "helpers": 1,
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "leavesFrom": "as typed",
+                 *       "longestMinutes": 1,
+                 *       "name": "Kiln Field",
+                 *       "off": [
+                 *         "2026-08-18"
+                 *       ],
+                 *       "toolIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["OutfitCrew"];
             };
         };
@@ -17489,6 +18012,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "latitude": 47.6,
+                 *       "longitude": -24.3,
+                 *       "name": "Kiln Field"
+                 *     }
+                 */
                 "application/json": components["schemas"]["DescribedDepot"];
             };
         };
@@ -17551,6 +18081,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "reason": "rain came"
+                 *     }
+                 */
                 "application/json": components["schemas"]["LockReason"];
             };
         };
@@ -17718,6 +18253,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "reason": "rain came"
+                 *     }
+                 */
                 "application/json": components["schemas"]["LockReason"];
             };
         };
@@ -17816,6 +18356,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "seconds": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["SearchFor"];
             };
         };
@@ -17923,6 +18468,24 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example [
+                 *       {
+                 *         "apiaryId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "broodless": true,
+                 *         "gramsPerBox": 2,
+                 *         "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *         "lastDay": "2026-08-18",
+                 *         "leastGap": 1,
+                 *         "mostGap": 1,
+                 *         "name": "Kiln Field",
+                 *         "rounds": 1,
+                 *         "startOn": "2026-08-18",
+                 *         "tool": "Bowl 1",
+                 *         "wantedGap": 1
+                 *       }
+                 *     ]
+                 */
                 "application/json": components["schemas"]["SeriesToPlan"][];
             };
         };
@@ -17985,6 +18548,22 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "apiaryId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "broodless": true,
+                 *       "gramsPerBox": 2,
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "lastDay": "2026-08-18",
+                 *       "leastGap": 1,
+                 *       "mostGap": 1,
+                 *       "name": "Kiln Field",
+                 *       "rounds": 1,
+                 *       "startOn": "2026-08-18",
+                 *       "tool": "Bowl 1",
+                 *       "wantedGap": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["SeriesToPlan"];
             };
         };
@@ -18121,6 +18700,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "from": "2026-08-18",
+                 *       "to": "2026-08-18"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewSpan"];
             };
         };
@@ -18184,6 +18769,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "pinned": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewPlace"];
             };
         };
@@ -18282,6 +18872,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "km": 1.5,
+                 *       "minutes": 1,
+                 *       "one": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "other": "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Measured"];
             };
         };
@@ -18410,6 +19008,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "seconds": 1,
+                 *       "what": "AS_IT_IS"
+                 *     }
+                 */
                 "application/json": components["schemas"]["WhatIfQuestion"];
             };
         };
@@ -18561,6 +19165,34 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "apiaryId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "bench": {
+                 *         "commonDate": "2026-08-18",
+                 *         "curve": "FIELD",
+                 *         "gramsPerBox": 2,
+                 *         "load": {
+                 *           "cappedFrames": 1.5,
+                 *           "droneShare": 1.5,
+                 *           "framesOfBees": 1.5,
+                 *           "mites": 9,
+                 *           "recovery": 1.5,
+                 *           "sampleBees": 1
+                 *         },
+                 *         "targetPercent": 1.5
+                 *       },
+                 *       "benchHiveId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "days": [
+                 *         "2026-08-18"
+                 *       ],
+                 *       "hiveIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
+                 *       "name": "Kiln Field",
+                 *       "tool": "Bowl 1"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewSeries"];
             };
         };
@@ -18697,6 +19329,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "number": 1,
+                 *       "onto": "2026-08-18"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Miss"];
             };
         };
@@ -18768,6 +19406,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "days": [
+                 *         "2026-08-18"
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["Rest"];
             };
         };
@@ -18839,6 +19484,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "number": 1,
+                 *       "onto": "2026-08-18"
+                 *     }
+                 */
                 "application/json": components["schemas"]["Miss"];
             };
         };
@@ -18928,6 +19579,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "login": "tam",
+                 *       "password": "three wet herons"
+                 *     }
+                 */
                 "application/json": components["schemas"]["SignIn"];
             };
         };
@@ -19026,6 +19683,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "own": "ENGLISH"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ChosenLanguage"];
             };
         };
@@ -19077,6 +19739,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "current": "as typed",
+                 *       "wanted": "as typed"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewPassword"];
             };
         };
@@ -19157,6 +19825,20 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "clock": "HOURS_24",
+                 *       "dates": "DAY_MONTH",
+                 *       "decimals": "POINT",
+                 *       "mass": "GRAMS",
+                 *       "measures": "WEIGHT_FIRST",
+                 *       "road": "KILOMETRES",
+                 *       "temperature": "CELSIUS",
+                 *       "volume": "LITRES",
+                 *       "weekStart": "MONDAY",
+                 *       "wind": "METRES_A_SECOND"
+                 *     }
+                 */
                 "application/json": components["schemas"]["OwnUnits"];
             };
         };
@@ -19237,6 +19919,11 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "to": "as typed"
+                 *     }
+                 */
                 "application/json": components["schemas"]["OwnHours"];
             };
         };
@@ -19288,6 +19975,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "hiveId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "sign": "CHEWED_PUPAE"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewSign"];
             };
         };
@@ -19562,6 +20256,15 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "boughtOn": "2026-08-18",
+                 *       "grams": 2,
+                 *       "name": "Kiln Field",
+                 *       "product": "Oxalic crystals",
+                 *       "strength": 1.5
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewLot"];
             };
         };
@@ -19633,6 +20336,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "counted": true,
+                 *       "day": "2026-08-18",
+                 *       "kind": "SEALS",
+                 *       "pieces": 1
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewSupply"];
             };
         };
@@ -19704,6 +20415,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "day": "2026-08-18",
+                 *       "grams": 2,
+                 *       "lotId": "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewTake"];
             };
         };
@@ -19840,6 +20558,15 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "at": "2026-08-18T05:12:30Z",
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "load": 1.5,
+                 *       "seconds": 1.5,
+                 *       "toolId": "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *     }
+                 */
                 "application/json": components["schemas"]["TestBurn"];
             };
         };
@@ -20007,6 +20734,23 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "capacity": 4,
+                 *       "coolSeconds": 1,
+                 *       "dunkAllowed": true,
+                 *       "endSign": "NONE",
+                 *       "family": "PAN_WAND",
+                 *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "marginPercent": 1.5,
+                 *       "name": "Kiln Field",
+                 *       "power": "CAR_BATTERY",
+                 *       "preheatSeconds": 1,
+                 *       "release": "LOADED_COLD",
+                 *       "reloadSeconds": 1,
+                 *       "retired": true
+                 *     }
+                 */
                 "application/json": components["schemas"]["Tool"];
             };
         };
@@ -20105,6 +20849,29 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "cloths": 1,
+                 *       "crew": {
+                 *         "burners": 1,
+                 *         "helpers": 1
+                 *       },
+                 *       "preparedAhead": true,
+                 *       "times": {
+                 *         "clearAway": 1,
+                 *         "disconnect": 1,
+                 *         "fillCap": 1,
+                 *         "loadCold": 1,
+                 *         "openFirstAfter": 1,
+                 *         "opening": 1,
+                 *         "seal": 1,
+                 *         "setUp": 1,
+                 *         "staysWithBowl": true,
+                 *         "walkAndShut": 1,
+                 *         "withdraw": 1
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["UsualWork"];
             };
         };
@@ -20223,6 +20990,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "code": "as typed",
+                 *       "login": "tam",
+                 *       "name": "Kiln Field",
+                 *       "password": "three wet herons"
+                 *     }
+                 */
                 "application/json": components["schemas"]["NewKeeper"];
             };
         };

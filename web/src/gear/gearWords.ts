@@ -121,7 +121,7 @@ export const TOOL_NUMBERS = [
     get label() {
       return t('gear.gearWords.price')
     },
-    unit: 'your money',
+    unit: 'in your money',
     of: 'both',
   },
 ] as const

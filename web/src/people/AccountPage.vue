@@ -3,6 +3,7 @@ import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import OwnHoursForm from '../shared/OwnHoursForm.vue'
+import OwnDeviceForm from './OwnDeviceForm.vue'
 import OwnLanguageForm from './OwnLanguageForm.vue'
 import OwnUnitsForm from './OwnUnitsForm.vue'
 import ProgramVersion from '../shared/ProgramVersion.vue'
@@ -10,7 +11,7 @@ import { useForm } from '../shared/request'
 import { useSession } from '../shared/session'
 import { t } from '../words/words'
 
-/** What a person sets for himself: password, units and hours. */
+/** What a person sets for himself: language, units, password, hours, and this device. */
 const session = useSession()
 const router = useRouter()
 const typed = reactive({ current: '', wanted: '', again: '' })
@@ -83,6 +84,7 @@ async function change(): Promise<void> {
     </form>
     <template v-if="!session.account?.firstPassword">
       <OwnHoursForm />
+      <OwnDeviceForm />
       <ProgramVersion class="program" />
       <p v-if="session.isKeeper">
         <a href="/api/docs" target="_blank">{{ t('people.accountPage.whatOtherProgramsCan') }}</a>

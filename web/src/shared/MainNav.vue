@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { LIGHT_WORDS } from './lightWords'
 import { LIGHTS, useLight } from '../theme/light'
 import { useSession } from './session'
 import { t } from '../words/words'
@@ -79,7 +80,7 @@ async function signOut(): Promise<void> {
         <v-list-item
           v-for="choice in LIGHTS"
           :key="choice"
-          :title="(light.chosen.value === choice ? '✓ ' : '') + choice"
+          :title="(light.chosen.value === choice ? '✓ ' : '') + LIGHT_WORDS[choice]"
           @click="light.chosen.value = choice"
         />
         <v-divider />

@@ -1,3 +1,4 @@
+import { ref } from 'vue'
 import type { components } from '../api/schema'
 import { clockOf, counted } from '../shared/format'
 import { shortDay } from '../shared/days'
@@ -11,7 +12,7 @@ import {
   weight,
   windSpeed,
 } from '../shared/units/quantity'
-import { knows, t } from './words'
+import { fetchRoom, knows, languageNow, t, type Language } from './words'
 
 /** Something that was found, advised or counted: a code with its values. */
 export type Fact = components['schemas']['Fact']
@@ -53,7 +54,7 @@ const SHOWN: { [field: string]: (value: never) => string } = {
   grams: ({ grams, decimals }: { grams: number; decimals?: number }) => weight(grams, decimals),
   scoops: ({ scoops, holding }: { scoops: number; holding: number }) =>
     scoopsOf(counted(scoops, 'scoop'), holding),
-  celsius: ({ celsius }: { celsius: number }) => degrees(celsius, 1),
+  celsius: ({ celsius }: { celsius: number }) => degrees(celsius, 1).replace(/[.,]0(?= )/, ''),
   day: ({ day }: { day: string }) => shortDay(day),
   n: ({ n, of }: { n: number; of: string }) => counted(n, of),
   share: ({ share }: { share: number }) => part(share),
@@ -78,7 +79,8 @@ export function shown(value: Value | Record<string, unknown>): string {
 }
 
 /**
- * A fact in the language and the units of who reads. What was kept as a sentence, before facts were, is told as it was
+ * A fact in the language and the units of who reads; the words of refusals, which few pages tell, are fetched when one
+ * is met. What was kept as a sentence, before facts were, is told as it was
  * written.
  */
 export function inWords(fact: Fact | string | undefined): string {
@@ -87,7 +89,10 @@ export function inWords(fact: Fact | string | undefined): string {
   const { code, values } = fact
   if (code === 'legacy') return String((values.text as { text?: string } | undefined)?.text ?? '')
   const key = code.startsWith('refusal.') ? code : `fact.${code}`
-  if (!knows(key)) return code
+  if (!knows(key)) {
+    if (key === code) fetchRefusals()
+    return code
+  }
   return t(
     key,
     Object.fromEntries(
@@ -97,6 +102,18 @@ export function inWords(fact: Fact | string | undefined): string {
       ]),
     ),
   )
+}
+
+const asked = new Set<Language>()
+const came = ref(0)
+
+/** Fetches the words of refusals, once a language; what told a code is told anew when they have come. */
+function fetchRefusals(): void {
+  const language = languageNow()
+  void came.value
+  if (asked.has(language)) return
+  asked.add(language)
+  void fetchRoom('refusal').then(() => came.value++)
 }
 
 /** A fact as a row keeps it: as JSON, a sentence as it was written. */

@@ -168,7 +168,7 @@ class HowMuchJourneyTest {
       browser.press("Keep it and go to the run").see("People first");
       String run = browser.driver().getCurrentUrl().substring(app.url().length());
       browser.open("/rules").press("Vale label").see("1 round by it").press("Edit");
-      browser.type("Most grams a box", "1").press("Keep this sheet");
+      browser.type("Largest dose a box", "1").press("Keep this sheet");
       browser.see("Vale label, version 2").press("lay beside").see("differs");
       assertThat(browser.barriers()).as("two versions side by side").isEmpty();
       browser.open(run).press("Sheet and kit").see("“Vale label”, version 1: none off the label");

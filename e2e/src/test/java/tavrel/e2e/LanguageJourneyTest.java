@@ -29,7 +29,7 @@ class LanguageJourneyTest {
         Browser keeper = new Browser(app.url(), Browser.DESK);
         Browser helper = new Browser(app.url(), Browser.PHONE)) {
       keeper.enterAs("Wren").open("/account").see("My language");
-      keeper.choose("Temperatures", "°F").see("57.4 °F");
+      keeper.choose("Temperatures", "°F").see("57.4 °F").choose("Weights", "ounces").see(" oz");
       helper.enterAs("Tam").open("/account").see("My language").script("window.kept = true");
       helper.pressAt("#own-language ~ .form-grid .v-field").find("[role=option]");
       Number took = (Number) helper.driver().executeAsyncScript(HOW_LONG);
@@ -56,8 +56,23 @@ class LanguageJourneyTest {
 
       helper.reload().see("sublimando");
       helper.press("Leer el termómetro").type("Termómetro a la sombra", "99");
-      helper.press("Guardar la lectura").see("se permite de -30 a 50");
+      helper.press("Guardar la lectura").see("se permite de -30 °C a 50 °C");
+      helper.open("/run").see("sublimando").pressAt("[data-act=main]");
+      helper.see("sellada");
+      readBack(keeper, helper);
       assertThat(helper.complaints()).isEmpty();
+      assertThat(keeper.complaints()).isEmpty();
     }
+  }
+
+  /** The one line of the round, as the register has it for each of the two. */
+  private static void readBack(Browser keeper, Browser helper) {
+    keeper.open("/register").see("Treatment register").see(" oz");
+    assertThat(keeper.body()).contains("°F").doesNotContain("ácido", "°C");
+    helper.open("/register").see("Registro de tratamientos").see(" g");
+    assertThat(helper.body())
+        .contains("°C")
+        .doesNotContain("oxalic", "°F", " oz")
+        .doesNotContain("allowed", "not on label", "simulated");
   }
 }

@@ -69,7 +69,7 @@ class ResultsJourneyTest {
   void a_hive_is_told_since_when_it_stands_and_a_count_from_before_is_refused() {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
       desk.enterAs("Wren").open("/apiaries").press("Upper Sallow").press("Add a hive");
-      desk.type("Name on the hive", "U99").type("Stands here since", "08012026");
+      desk.type("Name on the hive", "U99").type("Stands here since", "2026-08-01");
       desk.press("Add it").see("U99");
       desk.open("/counts").choose("Apiary", "Upper Sallow").choose("Hive", "U99").see("Mites, U99");
       desk.type("Day", "20 Jul 2026").type("Mites, U99", "3").press("Keep and next");

@@ -170,9 +170,9 @@ class RoundJourneyTest {
         .see("Which rules apply?")
         .press("Copy my label")
         .see("Copied from the label");
-    browser.type("Name of this sheet", "Vale label").type("Most grams a box", "x");
+    browser.type("Name of this sheet", "Vale label").type("Largest dose a box", "x");
     browser.press("Keep this sheet").see("is no number");
-    browser.type("Most grams a box", "4").type("Fewest minutes shut", "1");
+    browser.type("Largest dose a box", "4").type("Fewest minutes shut", "1");
     browser.press("It is the label").press("Keep this sheet").see("Vale label (Wren");
   }
 

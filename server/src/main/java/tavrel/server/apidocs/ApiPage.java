@@ -94,6 +94,7 @@ final class ApiPage {
         .path("content")
         .properties()
         .forEach(content -> row("body", type(content.getValue().path("schema")), content.getKey()));
+    JsonNode example = says.at("/requestBody/content/application~1json/example");
     says.path("responses")
         .properties()
         .forEach(
@@ -103,7 +104,12 @@ final class ApiPage {
                   content.isEmpty() ? "nothing" : type(content.elements().next().path("schema"));
               row(answer.getKey(), shape, answer.getValue().path("description").asText());
             });
-    html.append("</table></article>");
+    html.append("</table>");
+    if (!example.isMissingNode()) {
+      html.append("<p>For example:</p><pre>").append(text(example.toPrettyString()));
+      html.append("</pre>");
+    }
+    html.append("</article>");
   }
 
   private void shape(String name, JsonNode shape) {

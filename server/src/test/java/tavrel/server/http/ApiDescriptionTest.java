@@ -103,6 +103,7 @@ class ApiDescriptionTest {
       return description -> {
         description.setServers(null);
         ApiRefusals.describe(description.getComponents());
+        ApiExamples.give(description);
         description
             .getPaths()
             .forEach(

@@ -109,6 +109,7 @@ final class ApiRefusals {
             .addProperty("title", text("the kind in words", "Something cannot be"))
             .addProperty("status", new IntegerSchema().description("HTTP status"))
             .addProperty("detail", text("what is wrong, in words", "This round was not found."))
+            .addProperty("fact", new Schema<>().$ref("#/components/schemas/Fact"))
             .addProperty(
                 "errors",
                 new ArraySchema().items(field).description("what is wrong, field by field")));
