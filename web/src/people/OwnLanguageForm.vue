@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { keepLanguage, ownLanguage } from '../shared/language'
 import { useRequest } from '../shared/request'
-import { languageNow, LANGUAGES, t, type Language } from '../words/words'
+import { fetchAll, languageNow, LANGUAGES, t, type Language } from '../words/words'
 
 /** In which language a person reads; it holds at once, on all devices. */
 const { problem, busy, attempt } = useRequest()
@@ -22,6 +22,7 @@ async function choose(language: Language): Promise<void> {
         :items="items"
         :model-value="languageNow()"
         :disabled="busy"
+        @update:menu="(open: boolean) => open && fetchAll()"
         @update:model-value="choose"
       />
       <span v-if="!ownLanguage" class="soft">{{ t('people.ownLanguageForm.asDevice') }}</span>

@@ -29,7 +29,14 @@ export async function learnLanguage(): Promise<void> {
   take(await ask(api.GET('/api/session/language')))
 }
 
-/** Keeps it for all devices of who is signed in. */
+/** Speaks it at once and keeps it for all devices of who is signed in; where it cannot be kept, the old one again. */
 export async function keepLanguage(language: Language): Promise<void> {
-  take(await ask(api.PUT('/api/session/language', { body: { own: CODES[language] } })))
+  const before = ownLanguage.value
+  ownLanguage.value = language
+  try {
+    take(await ask(api.PUT('/api/session/language', { body: { own: CODES[language] } })))
+  } catch (notKept) {
+    ownLanguage.value = before
+    throw notKept
+  }
 }

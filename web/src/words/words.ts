@@ -89,6 +89,12 @@ export async function enterRoom(room: string): Promise<void> {
   } while (language !== languageNow())
 }
 
+/** Has the words of the open page there in every language, for somebody who is about to choose. */
+export async function fetchAll(): Promise<void> {
+  const languages = Object.keys(LANGUAGES) as Language[]
+  await Promise.all(languages.map((each) => fetchWords(each, rooms).catch(() => undefined)))
+}
+
 /** The language to begin with: nothing has been said yet. */
 export function beginIn(language: Language): void {
   spoken.global.locale.value = language
