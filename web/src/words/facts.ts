@@ -12,6 +12,7 @@ import {
   weight,
   windSpeed,
 } from '../shared/units/quantity'
+import { unitsNow, type Units } from '../shared/units/units'
 import { fetchRoom, knows, languageNow, t, type Language } from './words'
 
 /** Something that was found, advised or counted: a code with its values. */
@@ -86,10 +87,31 @@ export function shown(value: Value | Record<string, unknown>): string {
 export function inWords(fact: Fact | string | undefined): string {
   if (fact === undefined) return ''
   if (typeof fact === 'string') return kept(fact)
+  const language = languageNow()
+  const units = unitsNow()
+  if (said.language !== language || said.units !== units) {
+    said = { language, units, words: new Map() }
+  }
+  const id = JSON.stringify(fact)
+  const known = said.words.get(id)
+  if (known !== undefined) return known
+  const before = unknown
+  const text = worded(fact)
+  if (unknown === before && said.words.size < 5_000) said.words.set(id, text)
+  return text
+}
+
+/** What was said before to this reader: the hives of a sheet say the same in hundreds of rows. */
+let said: { language?: Language; units?: Units; words: Map<string, string> } = { words: new Map() }
+/** How often a code had no words, as while they are fetched. */
+let unknown = 0
+
+function worded(fact: Fact): string {
   const { code, values } = fact
   if (code === 'legacy') return String((values.text as { text?: string } | undefined)?.text ?? '')
   const key = code.startsWith('refusal.') ? code : `fact.${code}`
   if (!knows(key)) {
+    unknown++
     if (key === code) fetchRefusals()
     return code
   }

@@ -1,3 +1,4 @@
+import { computed } from 'vue'
 import { StorageSerializers, useStorage } from '@vueuse/core'
 import type { components } from '../../api/schema'
 
@@ -51,7 +52,16 @@ export const ownUnits = useStorage<Units | null>('tavrel.units', null, localStor
   serializer: StorageSerializers.object,
 })
 
+const own = computed(() => ownUnits.value && { ...SI, ...ownUnits.value })
+
+/** What regions go by, once asked: a page of weights asks hundreds of times. */
+const usual = new Map<string, Units>()
+
 /** The units that hold: the person's own, else what the device's region usually goes by. */
 export function unitsNow(): Units {
-  return ownUnits.value ? { ...SI, ...ownUnits.value } : usualIn(navigator.language)
+  if (own.value) return own.value
+  const region = navigator.language
+  const known = usual.get(region) ?? usualIn(region)
+  usual.set(region, known)
+  return known
 }
