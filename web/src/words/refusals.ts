@@ -8,8 +8,10 @@ function shown(value: unknown): unknown {
     return 'code' in value ? inWords(value as Fact) : valueShown(value as Record<string, unknown>)
   }
   if (typeof value !== 'string' || !/^\d{4}-\d{2}-\d{2}$/.test(value)) return value
+  const day = new Date(value)
+  if (Number.isNaN(+day)) return value
   return new Intl.DateTimeFormat(localeNow(false), { timeZone: 'UTC', dateStyle: 'medium' }).format(
-    new Date(value),
+    day,
   )
 }
 

@@ -1,6 +1,7 @@
 package tavrel.core;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -139,11 +140,17 @@ public final class InvalidValue extends IllegalArgumentException {
     if (value instanceof Value typed) {
       return typed;
     }
-    return value instanceof Number number
-        ? new Value.Figure(number.doubleValue())
-        : DAY.matcher(String.valueOf(value)).matches()
-            ? new Value.Day(LocalDate.parse(String.valueOf(value)))
-            : new Value.Text(String.valueOf(value));
+    if (value instanceof Number number) {
+      return new Value.Figure(number.doubleValue());
+    }
+    String text = String.valueOf(value);
+    try {
+      return DAY.matcher(text).matches()
+          ? new Value.Day(LocalDate.parse(text))
+          : new Value.Text(text);
+    } catch (DateTimeParseException typedSo) {
+      return new Value.Text(text);
+    }
   }
 
   /**

@@ -39,6 +39,12 @@ class OutsideRangeTest {
   }
 
   @Test
+  void what_only_looks_like_a_day_is_told_as_it_was_typed() {
+    InvalidValue refused = new InvalidValue("day", "noDay", "is {typed}", "2026-13-45");
+    assertThat(refused.told().values()).containsEntry("typed", new Value.Text("2026-13-45"));
+  }
+
+  @Test
   void an_apostrophe_is_no_gap() {
     assertThat(refused("as a round's number").values())
         .containsEntry("unit", new Value.Word("Unit.asARoundsNumber"));

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -251,9 +252,7 @@ public final class Wording {
    * @param n picks the form, or null where there is one form only
    */
   private static String filled(
-      String pattern,
-      java.util.function.Function<String, @Nullable String> value,
-      @Nullable Long n) {
+      String pattern, Function<String, @Nullable String> value, @Nullable Long n) {
     String[] forms = n == null ? new String[] {pattern} : pattern.split(" \\| ", -1);
     String form = n != null && n == 1 ? forms[0] : forms[forms.length - 1];
     return FILLED
