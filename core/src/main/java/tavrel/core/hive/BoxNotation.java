@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.Value;
@@ -69,41 +70,46 @@ public final class BoxNotation {
     return List.copyOf(boxes);
   }
 
+  /** Like boxes that stand on each other. */
+  private record Pile(BroodBox box, int boxes) {}
+
+  private static List<Pile> piles(List<BroodBox> boxes) {
+    List<Pile> piles = new ArrayList<>();
+    for (BroodBox box : boxes) {
+      Pile top = piles.isEmpty() ? null : piles.get(piles.size() - 1);
+      if (top != null && top.box().equals(box)) {
+        piles.set(piles.size() - 1, new Pile(box, top.boxes() + 1));
+      } else {
+        piles.add(new Pile(box, 1));
+      }
+    }
+    return piles;
+  }
+
   /** Brood boxes from the floor up, as they are told: like ones together. */
   public static Value told(List<BroodBox> boxes) {
-    List<Value> told = new ArrayList<>();
-    int i = 0;
-    while (i < boxes.size()) {
-      BroodBox box = boxes.get(i);
-      int run = 1;
-      while (i + run < boxes.size() && boxes.get(i + run).equals(box)) {
-        run++;
-      }
-      Fact one = run == 1 ? Fact.of("hive.box") : Fact.of("hive.boxes").figure("count", run);
-      told.add(new Value.Said(one.word("kind", box.kind()).figure("frames", box.frames())));
-      i += run;
-    }
-    return new Value.Sum(told);
+    return new Value.Sum(piles(boxes).stream().<Value>map(BoxNotation::told).toList());
+  }
+
+  private static Value told(Pile pile) {
+    Fact boxes =
+        pile.boxes() == 1
+            ? Fact.of("hive.box")
+            : Fact.of("hive.boxes").figure("count", pile.boxes());
+    return new Value.Said(
+        boxes.word("kind", pile.box().kind()).figure("frames", pile.box().frames()));
   }
 
   /** Writes brood boxes as {@link #read} takes them: {@code 2x deep 10 + medium 8}. */
   public static String write(List<BroodBox> boxes) {
-    StringBuilder text = new StringBuilder();
-    int i = 0;
-    while (i < boxes.size()) {
-      BroodBox box = boxes.get(i);
-      int run = 1;
-      while (i + run < boxes.size() && boxes.get(i + run).equals(box)) {
-        run++;
-      }
-      text.append(text.isEmpty() ? "" : " + ");
-      text.append(run > 1 ? run + "x " : "")
-          .append(box.kind().written())
-          .append(' ')
-          .append(box.frames());
-      i += run;
-    }
-    return text.toString();
+    return piles(boxes).stream().map(BoxNotation::written).collect(Collectors.joining(" + "));
+  }
+
+  private static String written(Pile pile) {
+    return (pile.boxes() > 1 ? pile.boxes() + "x " : "")
+        + pile.box().kind().written()
+        + " "
+        + pile.box().frames();
   }
 
   /**
