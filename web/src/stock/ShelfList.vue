@@ -6,6 +6,7 @@ import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
 import { numberIn } from '../shared/numbers'
+import { inWords } from '../words/facts'
 import { t } from '../words/words'
 
 type Kind = Shapes['SupplyShelf']['kind']
@@ -98,7 +99,7 @@ function last(of: Kind): Shapes['Supply'] | undefined {
                   })
                 }}</strong></template
               ><template #span2
-                ><span class="soft under">{{ ahead(each.kind)?.from }}</span></template
+                ><span class="soft under">{{ inWords(ahead(each.kind)?.from) }}</span></template
               ></i18n-t
             >
           </template>
