@@ -3,7 +3,7 @@ import { onMounted, reactive, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import PageState from '../shared/layout/PageState.vue'
-import { useForm } from '../shared/request'
+import { useForm, useRequest } from '../shared/request'
 import { t } from '../words/words'
 
 type Account = Shapes['Account']
@@ -16,12 +16,14 @@ const ROLES = [
 
 const people = ref<Account[]>([])
 const { problem, wrong, attempt } = useForm()
+/** The list alone: that it could be read again says nothing of what was refused before. */
+const list = useRequest()
 const blank = { name: '', login: '', password: '', role: 'CREW' as Account['role'] }
 const added = reactive({ ...blank })
 const said = ref('')
 
 async function load(): Promise<void> {
-  await attempt(async () => {
+  await list.attempt(async () => {
     people.value = await ask(api.GET('/api/people'))
   })
 }
@@ -78,7 +80,7 @@ onMounted(load)
   <p class="soft">{{ t('people.peoplePage.everyEventCheckRegister') }}</p>
   <PageState
     :there="people.length > 0"
-    :problem="problem"
+    :problem="list.problem.value || problem"
     :what="t('people.peoplePage.listPeople')"
     @again="load()"
   />
