@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { ZONES } from '../shared/zones'
 import { useForm } from '../shared/request'
+import QuantityField from '../shared/units/QuantityField.vue'
 import { t } from '../words/words'
 
 /** Name and place of an apiary. */
@@ -51,7 +52,7 @@ async function keep(): Promise<void> {
     altitude: degrees(altitude.value),
   }
   if (Number.isNaN(place.altitude)) {
-    problem.value = t('apiary.placeForm.heightNumberMetresAs')
+    problem.value = t('apiary.placeForm.heightNoNumber')
     return
   }
   if (Number.isNaN(place.latitude) || Number.isNaN(place.longitude)) {
@@ -87,10 +88,10 @@ async function keep(): Promise<void> {
       inputmode="decimal"
       :error-messages="wrong.longitude"
     />
-    <v-text-field
+    <QuantityField
       v-model="altitude"
+      kind="height"
       :label="t('apiary.placeForm.heightAboveSea')"
-      suffix="m"
       inputmode="decimal"
       :error-messages="wrong.altitude"
     />

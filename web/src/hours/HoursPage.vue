@@ -4,7 +4,7 @@ import { api, ask, type Shapes } from '../api/client'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { useServerNow } from '../shared/clock'
 import { dayOf, timeIn } from '../shared/format'
-import { fixed, numberIn, roughly } from '../shared/numbers'
+import { numberIn, roughly } from '../shared/numbers'
 import { useSession } from '../shared/session'
 import FolderFiles from './FolderFiles.vue'
 import ForecastBand from './ForecastBand.vue'
@@ -16,7 +16,7 @@ import { GRADES } from '../shared/gradeWords'
 import PageState from '../shared/layout/PageState.vue'
 import { useForm } from '../shared/request'
 import QuantityField from '../shared/units/QuantityField.vue'
-import { degrees, windSpeed } from '../shared/units/quantity'
+import { degrees, rainfall, windSpeed } from '../shared/units/quantity'
 import { reasonWords, warmthWords } from '../shared/hourWords'
 import { t } from '../words/words'
 import { inWords } from '../words/facts'
@@ -190,7 +190,7 @@ async function choose(sheetId?: string): Promise<void> {
             <i18n-t keypath="hours.hoursPage.windRainMm" scope="global"
               ><template #celsius>{{ degrees(chosen.hour.weather.celsius) }}</template
               ><template #windMs>{{ windSpeed(chosen.hour.weather.windMs) }}</template
-              ><template #rainMm>{{ fixed(chosen.hour.weather.rainMm, 1) }}</template
+              ><template #rainMm>{{ rainfall(chosen.hour.weather.rainMm) }}</template
               ><template #span
                 ><span :class="chosen.hour.madeUp ? 'madeUp' : 'soft'">{{
                   inWords(chosen.hour.source)

@@ -6,7 +6,7 @@ import { newId } from '../shared/ids'
 import { numberIn } from '../shared/numbers'
 import { useForm } from '../shared/request'
 import QuantityField from '../shared/units/QuantityField.vue'
-import { degreesBetween, windSpeed } from '../shared/units/quantity'
+import { degreesBetween, rainfall, windSpeed } from '../shared/units/quantity'
 import { t } from '../words/words'
 
 /** What a keeper expects of a day in four figures; a daily curve goes through them. */
@@ -102,7 +102,7 @@ function wordsOf(each: Shapes['OwnForecast']): string {
     each.rainMm === 0
       ? t('hours.ownForecastForm.dry')
       : t('hours.ownForecastForm.rainMm', {
-          rainMm: each.rainMm,
+          rainMm: rainfall(each.rainMm),
           rainTo:
             each.rainFrom === undefined
               ? ''
@@ -154,11 +154,11 @@ function wordsOf(each: Shapes['OwnForecast']): string {
         :label="t('common.wind')"
         :error-messages="wrong.windMs"
       />
-      <v-text-field
+      <QuantityField
         v-model="form.rain"
         density="compact"
+        kind="rain"
         :label="t('hours.ownForecastForm.rainDay')"
-        suffix="mm"
         placeholder="0"
         inputmode="decimal"
         :error-messages="wrong.rainMm"

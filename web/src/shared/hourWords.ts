@@ -1,6 +1,6 @@
 import type { Shapes } from '../api/client'
-import { fixed, roughly } from './numbers'
-import { degrees, degreesBetween, inField, signOf, windSpeed } from './units/quantity'
+import { roughly } from './numbers'
+import { degrees, degreesBetween, inField, rainfall, signOf, windSpeed } from './units/quantity'
 import { t } from '../words/words'
 
 /** What keepers call a warmth, with its range in the units of who looks. */
@@ -44,7 +44,7 @@ export function reasonWords(reason: Shapes['HourReason'], warmth: Shapes['Warmth
     case 'WIND':
       return t('shared.hourWords.wind', { found: windSpeed(found) })
     case 'RAIN':
-      return t('shared.hourWords.rainMm', { found: fixed(found, 1) })
+      return t('shared.hourWords.rainMm', { found: rainfall(found) })
     case 'UNKNOWN':
       return t('shared.hourWords.noSourceTellsThis')
   }

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { numberIn } from '../numbers'
-import { inField, read, signOf, type Kind } from './quantity'
-import { unitsNow } from './units'
+import { choiceOf, inField, read, signOf, type Kind } from './quantity'
 
 /**
  * A field for a quantity in the unit of who types. What it gives on is SI, as text; for what it cannot read it says
@@ -25,7 +24,7 @@ function take(text: string): void {
 
 /** Written anew where somebody else sets it, or the person changes his units. */
 watch(
-  [si, () => unitsNow()[props.kind]],
+  [si, () => choiceOf(props.kind)],
   ([value, unit], [, before]) => {
     if (value === last.value && (unit === before || wrong.value)) return
     const number = numberIn(value)

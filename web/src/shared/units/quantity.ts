@@ -2,8 +2,19 @@ import { fixed, whole } from '../numbers'
 import { unitsNow, type Units } from './units'
 import { t } from '../../words/words'
 
-/** What is measured in different units by different people; inside, °C, m/s, km, g and L. */
-export type Kind = 'temperature' | 'wind' | 'road' | 'mass' | 'volume'
+/** What is measured in different units by different people; inside, °C, m/s, km, mm of rain, m of height, g and L. */
+export type Kind = keyof typeof CHOSEN_BY
+
+/** Which of a person's choices holds for a kind: who thinks in miles has rain in inches and heights in feet. */
+const CHOSEN_BY = {
+  temperature: 'temperature',
+  wind: 'wind',
+  road: 'road',
+  rain: 'road',
+  height: 'road',
+  mass: 'mass',
+  volume: 'volume',
+} as const satisfies Record<string, keyof Units>
 
 interface Unit {
   /** As it is written behind a value. */
@@ -16,12 +27,13 @@ interface Unit {
 }
 
 const KILOMETRES_A_MILE = 1.609344
+const METRES_A_FOOT = 0.3048
 
 function times(factor: number, sign: string, also: readonly string[]): Unit {
   return { sign, also, into: (value) => value * factor, outOf: (si) => si / factor }
 }
 
-const UNITS: { [K in Kind]: Record<Units[K], Unit> } = {
+const UNITS: { [K in Kind]: Record<Units[(typeof CHOSEN_BY)[K]], Unit> } = {
   temperature: {
     CELSIUS: times(1, '°C', ['c', '° c', 'celsius']),
     FAHRENHEIT: {
@@ -39,6 +51,14 @@ const UNITS: { [K in Kind]: Record<Units[K], Unit> } = {
   road: {
     KILOMETRES: times(1, 'km', ['kilometres', 'kilometers']),
     MILES: times(KILOMETRES_A_MILE, 'mi', ['mile', 'miles']),
+  },
+  rain: {
+    KILOMETRES: times(1, 'mm', ['millimetres', 'millimeters']),
+    MILES: times(25.4, 'in', ['inch', 'inches', '"']),
+  },
+  height: {
+    KILOMETRES: times(1, 'm', ['metres', 'meters']),
+    MILES: times(METRES_A_FOOT, 'ft', ['foot', 'feet', "'"]),
   },
   mass: {
     GRAMS: times(1, 'g', ['gram', 'grams']),
@@ -65,9 +85,14 @@ function unitsOf(kind: Kind): Unit[] {
   return Object.values(UNITS[kind])
 }
 
-function own<K extends Kind>(kind: K, units: Units): Unit {
-  const all: Record<Units[K], Unit> = UNITS[kind]
-  return all[units[kind]]
+function own(kind: Kind, units: Units): Unit {
+  const all: Partial<Record<string, Unit>> = UNITS[kind]
+  return all[choiceOf(kind, units)] as Unit
+}
+
+/** What a person chose for a kind. */
+export function choiceOf(kind: Kind, units = unitsNow()): string {
+  return units[CHOSEN_BY[kind]]
 }
 
 /** The sign of the unit that holds for who looks. */
@@ -88,6 +113,10 @@ export const degrees = (celsius: number, digits = 1): string =>
 
 /** A wind of m/s in the unit of who looks. */
 export const windSpeed = (metresASecond: number): string => shown('wind', metresASecond)
+
+/** Rain of mm in the unit of who looks; inches need a digit more. */
+export const rainfall = (mm: number): string =>
+  shown('rain', mm, choiceOf('rain') === 'MILES' ? 2 : 1)
 
 /** A way of km in the unit of who looks. */
 export const road = (km: number, digits = 0): string => shown('road', km, digits)
@@ -115,7 +144,7 @@ export function scoopsOf(scoops: string, grams: number): string {
 /** A length within an apiary, of m. */
 export function metres(length: number, units = unitsNow()): string {
   return units.road === 'MILES'
-    ? `${Math.round(length / 0.3048)} ft`
+    ? `${Math.round(length / METRES_A_FOOT)} ft`
     : `${inField('road', length, { ...units, road: 'KILOMETRES' })} m`
 }
 

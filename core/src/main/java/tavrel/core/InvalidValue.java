@@ -41,6 +41,9 @@ public final class InvalidValue extends IllegalArgumentException {
           "cm²",
           "L/s a cm²");
 
+  /** Units that a reader may have others for: the value carries them. */
+  private static final Set<String> OWN_UNIT = Set.of("g", "°C", "km", "m/s");
+
   private static final String PREFIX = "Unit.";
 
   private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
@@ -186,11 +189,14 @@ public final class InvalidValue extends IllegalArgumentException {
     return value;
   }
 
-  /** Weights and temperatures are told in the unit of who reads, what follows them in his words. */
+  /**
+   * Weights, temperatures, ways and wind are told in the unit of who reads, what follows them in
+   * his words.
+   */
   private static InvalidValue outside(
       String field, double value, double min, double max, String unit) {
     String says = filled(OUTSIDE, Map.of("value", value, "min", min, "max", max, "unit", unit));
-    String follows = unit.equals("g") || unit.equals("°C") ? "" : unit.replaceFirst("^g ", "");
+    String follows = OWN_UNIT.contains(unit) ? "" : unit.replaceFirst("^g ", "");
     Map<String, Object> values = new LinkedHashMap<>();
     values.put("value", measured(value, unit));
     values.put("min", measured(min, unit));
@@ -201,10 +207,13 @@ public final class InvalidValue extends IllegalArgumentException {
   }
 
   private static Object measured(double value, String unit) {
-    if (unit.equals("°C")) {
-      return new Value.Celsius(value);
-    }
-    return unit.equals("g") || unit.startsWith("g ") ? new Value.Grams(value, null) : value;
+    return switch (unit) {
+      case "°C" -> new Value.Celsius(value);
+      case "km" -> new Value.Road(value);
+      case "m/s" -> new Value.Wind(value);
+      case "g" -> new Value.Grams(value, null);
+      default -> unit.startsWith("g ") ? new Value.Grams(value, null) : value;
+    };
   }
 
   /** Code of what follows a figure, {@code Unit.aBox}. */
