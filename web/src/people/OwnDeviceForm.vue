@@ -17,7 +17,7 @@ const voice = useStorage('tavrel.voice', false)
       <v-select
         v-model="light.chosen.value"
         density="compact"
-        :label="t('shared.mainNav.light')"
+        :label="t('shared.navMenu.light')"
         :items="LIGHTS.map((value) => ({ value, title: LIGHT_WORDS[value] }))"
       />
       <v-checkbox v-model="sound" density="compact" :label="t('people.ownDeviceForm.sounds')" />

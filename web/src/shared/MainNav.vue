@@ -1,21 +1,23 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import { LIGHT_WORDS } from './lightWords'
-import { LIGHTS, useLight } from '../theme/light'
+import { computed, defineAsyncComponent, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { useSession } from './session'
-import { t } from '../words/words'
+import { t, texts } from '../words/words'
+
+/** Fetched when somebody opens it: a first look need not wait for it. */
+const NavMenu = defineAsyncComponent(() => import('./NavMenu.vue'))
 
 const session = useSession()
 const route = useRoute()
-const router = useRouter()
-const light = useLight()
+const more = ref<HTMLButtonElement>()
+const asked = ref(false)
+const open = ref(false)
 
-const ROLES = {
-  KEEPER: t('shared.mainNav.keeper'),
-  CREW: t('shared.mainNav.crew'),
-  READER: t('shared.mainNav.reader'),
-} as const
+const ROLES = texts({
+  KEEPER: 'shared.mainNav.keeper',
+  CREW: 'shared.mainNav.crew',
+  READER: 'shared.mainNav.reader',
+})
 const places = computed(() => [
   { to: '/', name: t('common.today') },
   { to: '/apiaries', name: t('common.apiaries'), atDesk: true },
@@ -35,9 +37,11 @@ function here(to: string): boolean {
   return to === '/' ? route.path === '/' : route.path.startsWith(to)
 }
 
-async function signOut(): Promise<void> {
-  await session.end()
-  await router.push('/sign-in')
+/** The first press brings the menu; from then on it listens to its button itself. */
+function openFirst(): void {
+  if (asked.value) return
+  asked.value = true
+  open.value = true
 }
 </script>
 
@@ -54,39 +58,19 @@ async function signOut(): Promise<void> {
         >
       </li>
     </ul>
-    <v-menu location="top">
-      <template #activator="{ props: menu }">
-        <button v-bind="menu" class="who" type="button">
-          <strong class="name">{{ session.account?.name }}</strong>
-          <strong class="more">{{ t('shared.mainNav.more') }}</strong>
-          <span>{{ session.account ? ROLES[session.account.role] : '' }}</span>
-        </button>
-      </template>
-      <v-list class="menu">
-        <v-list-item
-          v-for="place in inMenu"
-          :key="place.to"
-          class="narrow"
-          :to="place.to"
-          :title="place.name"
-        />
-        <v-list-item to="/account" :title="t('shared.mainNav.myAccount')" />
-        <v-list-item to="/rules" :title="t('common.ruleSheets')" />
-        <v-list-item v-if="session.mayWork" to="/dose/scoops" :title="t('common.scoopBench')" />
-        <v-list-item v-if="session.isKeeper" to="/people" :title="t('common.people')" />
-        <v-list-item v-if="session.isKeeper" to="/parameters" :title="t('common.figures')" />
-        <v-list-item v-if="session.isKeeper" to="/safekeeping" :title="t('common.safekeeping')" />
-        <v-list-subheader>{{ t('shared.mainNav.light') }}</v-list-subheader>
-        <v-list-item
-          v-for="choice in LIGHTS"
-          :key="choice"
-          :title="(light.chosen.value === choice ? '✓ ' : '') + LIGHT_WORDS[choice]"
-          @click="light.chosen.value = choice"
-        />
-        <v-divider />
-        <v-list-item :title="t('shared.mainNav.signOut')" @click="signOut" />
-      </v-list>
-    </v-menu>
+    <button
+      ref="more"
+      class="who"
+      type="button"
+      aria-haspopup="menu"
+      aria-expanded="false"
+      @click="openFirst()"
+    >
+      <strong class="name">{{ session.account?.name }}</strong>
+      <strong class="more">{{ t('shared.mainNav.more') }}</strong>
+      <span>{{ session.account ? ROLES[session.account.role] : '' }}</span>
+    </button>
+    <NavMenu v-if="asked" v-model="open" :activator="more" :at-desk="inMenu" />
   </nav>
 </template>
 
@@ -139,8 +123,7 @@ a:hover {
   background: var(--wash);
 }
 
-.more,
-.narrow {
+.more {
   display: none;
 }
 
@@ -150,8 +133,7 @@ a:hover {
     display: none !important;
   }
 
-  .more,
-  .narrow {
+  .more {
     display: grid;
   }
 
