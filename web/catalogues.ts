@@ -13,11 +13,34 @@ const LANGUAGES = readdirSync(FOLDER)
   .map((name) => name.replace('.json', ''))
 /** What every page needs: it is fetched first, the words of a room with its first page. */
 const FIRST = ['api', 'app', 'common', 'counted', 'shared', 'theme']
+/** Kinds of facts that Today tells: they come with what every page needs, the others with the pages that tell them. */
+const FACTS_FIRST = ['gear', 'hour', 'stock', 'weather']
 const VIRTUAL = 'virtual:catalogues'
 const PART = new RegExp(`^${FOLDER}/(\\w+)/(\\w+)\\.json$`)
 
 const catalogue = (language: string) =>
   JSON.parse(readFileSync(`${FOLDER}/${language}.json`, 'utf8')) as Texts
+
+/** The texts of one part: a room's, or the first with the facts that are told first. */
+function partOf(whole: Texts, room: string): Texts {
+  const { fact, ...others } = whole
+  const facts = Object.entries(fact as Texts)
+  if (room === 'fact') {
+    return { fact: Object.fromEntries(facts.filter(([kind]) => !FACTS_FIRST.includes(kind))) }
+  }
+  if (room !== 'first') return { [room]: others[room] as Texts }
+  return {
+    ...Object.fromEntries(Object.entries(others).filter(([key]) => FIRST.includes(key))),
+    fact: Object.fromEntries(facts.filter(([kind]) => FACTS_FIRST.includes(kind))),
+  }
+}
+
+/** The keys of all texts. */
+function keysOf(texts: Texts, path = ''): string[] {
+  return Object.entries(texts).flatMap(([key, text]) =>
+    typeof text === 'string' ? [path + key] : keysOf(text, `${path}${key}.`),
+  )
+}
 
 /** The texts of a language; what it lacks is English, and is told. */
 function filled(english: Texts, own: Texts, path: string, tell: (key: string) => void): Texts {
@@ -52,16 +75,14 @@ export function catalogues(): Plugin {
         return `export default {${LANGUAGES.map((language) => `${language}: {${of(language)}}`).join(',')}}`
       }
       const [, language, room] = PART.exec(id) ?? []
-      if (!language) return undefined
+      if (!language || !room) return undefined
       this.addWatchFile(`${FOLDER}/${language}.json`)
       const missing: string[] = []
       const whole = filled(catalogue('en'), catalogue(language), '', (key) => missing.push(key))
-      const wanted = Object.entries(whole).filter(([key]) =>
-        room === 'first' ? FIRST.includes(key) : key === room,
-      )
-      const here = missing.filter((key) => wanted.some(([part]) => key.startsWith(`${part}.`)))
-      if (here.length > 0) this.warn(`${language} lacks ${here.join(', ')}`)
-      return JSON.stringify(Object.fromEntries(wanted))
+      const wanted = partOf(whole, room)
+      const lacking = keysOf(wanted).filter((key) => missing.includes(key))
+      if (lacking.length > 0) this.warn(`${language} lacks ${lacking.join(', ')}`)
+      return JSON.stringify(wanted)
     },
   }
 }

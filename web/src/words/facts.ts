@@ -80,9 +80,8 @@ export function shown(value: Value | Record<string, unknown>): string {
 }
 
 /**
- * A fact in the language and the units of who reads; the words of refusals, which few pages tell, are fetched when one
- * is met. What was kept as a sentence, before facts were, is told as it was
- * written.
+ * A fact in the language and the units of who reads; words that few pages tell are fetched when one is met. What was
+ * kept as a sentence, before facts were, is told as it was written.
  */
 export function inWords(fact: Fact | string | undefined): string {
   if (fact === undefined) return ''
@@ -112,7 +111,7 @@ function worded(fact: Fact): string {
   const key = code.startsWith('refusal.') ? code : `fact.${code}`
   if (!knows(key)) {
     unknown++
-    if (key === code) fetchRefusals()
+    fetchPart(key === code ? 'refusal' : 'fact')
     return code
   }
   return t(
@@ -126,16 +125,16 @@ function worded(fact: Fact): string {
   )
 }
 
-const asked = new Set<Language>()
+const asked = new Set<string>()
 const came = ref(0)
 
-/** Fetches the words of refusals, once a language; what told a code is told anew when they have come. */
-function fetchRefusals(): void {
-  const language = languageNow()
+/** Fetches words that few pages tell, once a language; what told a code is told anew when they have come. */
+function fetchPart(part: 'fact' | 'refusal'): void {
+  const request = `${languageNow()} ${part}`
   void came.value
-  if (asked.has(language)) return
-  asked.add(language)
-  void fetchRoom('refusal').then(() => came.value++)
+  if (asked.has(request)) return
+  asked.add(request)
+  void fetchRoom(part).then(() => came.value++)
 }
 
 /** A fact as a row keeps it: as JSON, a sentence as it was written. */
@@ -164,6 +163,12 @@ export function unitOf(unit: string): string {
     .replace(/[^a-z0-9]+([a-z0-9]|$)/gi, (_, next: string) => next.toUpperCase())
   const key = `fact.word.Unit.${code}`
   return knows(key) ? (follows === unit ? '' : 'g ') + t(key) : unit
+}
+
+/** Why something was done: a usual reason by its name, or somebody's own words. */
+export function reasonOf(said: string | undefined): string {
+  const key = `fact.word.UsualReason.${said}`
+  return said && knows(key) ? t(key) : (said ?? '')
 }
 
 /** A word of the trade by its code, as GramsOf.PRODUCT. */

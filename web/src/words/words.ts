@@ -66,6 +66,9 @@ async function fetchWords(language: Language, rooms: readonly string[]): Promise
   )
 }
 
+/** Rooms whose pages tell no facts but those of the first part: what a keeper opens first waits for nothing else. */
+const ROOMS_WITHOUT_FACTS: ReadonlySet<string> = new Set(['', 'today'])
+
 /** Whose words the open page says. */
 let rooms: readonly string[] = []
 
@@ -81,7 +84,7 @@ export async function fetchRoom(room: string): Promise<void> {
 
 /** Has the words of a page's room there before the page opens. */
 export async function enterRoom(room: string): Promise<void> {
-  rooms = ['first', 'fact', room]
+  rooms = ROOMS_WITHOUT_FACTS.has(room) ? ['first', room] : ['first', 'fact', room]
   let language: Language
   do {
     language = languageNow()
