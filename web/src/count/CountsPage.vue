@@ -15,7 +15,7 @@ import { useOutbox } from '../shared/offline/outbox'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
-import { inWords } from '../words/facts'
+import { inWords, wordOf } from '../words/facts'
 
 const session = useSession()
 const inHand = useApiaryInHand()
@@ -105,7 +105,7 @@ function strike(id: string): Promise<void> {
       <i18n-t keypath="count.countsPage.limitNow" scope="global"
         ><template #strong
           ><strong>{{ board.limit.percent }} %</strong></template
-        ><template #season>{{ board.limit.season }}</template
+        ><template #season>{{ wordOf(`Season.${board.limit.season}`) }}</template
         ><template #link
           ><router-link :to="`/apiaries/${apiaryId}/season`">{{
             t('count.countsPage.seasonLimits')

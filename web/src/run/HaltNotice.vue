@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Shapes } from '../api/client'
 import { timeIn } from '../shared/format'
+import { reasonOf } from '../words/facts'
 import { t } from '../words/words'
 
 /** Burning is paused: why, since when, and the way on. Openings go on meanwhile. */
@@ -15,7 +16,7 @@ defineEmits<{ goOn: [] }>()
         ><template #strong
           ><strong>{{ t('run.haltNotice.burningPaused') }}</strong></template
         ><template #halt>{{ timeIn(zone, Date.parse(halt.at)) }}</template
-        ><template #why>{{ halt.why }}</template></i18n-t
+        ><template #why>{{ reasonOf(halt.why) }}</template></i18n-t
       >
     </p>
     <button v-if="mayWork" type="button" @click="$emit('goOn')">

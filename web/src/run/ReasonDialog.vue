@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
+import { reasonOf } from '../words/facts'
 import { t } from '../words/words'
 
 const props = defineProps<{
   title: string
+  /** What is usually answered, by name. */
   ready: readonly string[]
   /** Offered as "all n waiting hives", where more than one waits. */
   waiting?: number
@@ -41,7 +43,7 @@ function say(reason: string): void {
         class="reason"
         @click="say(reason)"
       >
-        {{ reason }}
+        {{ reasonOf(reason) }}
       </button>
       <form class="own" @submit.prevent="say(own)">
         <v-text-field v-model="own" :label="t('run.reasonDialog.yourOwnWords')" maxlength="500" />

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { timeIn } from '../shared/format'
+import { reasonOf } from '../words/facts'
 import { t } from '../words/words'
 
 /** Every hive on two lines of one clock: as reckoned above, as it was below. */
@@ -46,7 +47,8 @@ const lines = computed(() =>
 )
 
 function says(hive: Shapes['HiveDone']): string {
-  if (hive.stage === 'SKIPPED') return t('run.reviewLines.leftOut', { reason: hive.reason ?? '' })
+  if (hive.stage === 'SKIPPED')
+    return t('run.reviewLines.leftOut', { reason: reasonOf(hive.reason) })
   if (hive.overSeconds === undefined) return ''
   const over = Math.round(hive.overSeconds / 60)
   if (hive.overSeconds < 0) return t('run.reviewLines.openedEarly')

@@ -9,7 +9,7 @@ import { useRequest } from '../shared/request'
 import { degrees, windSpeed } from '../shared/units/quantity'
 import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
-import { inWords } from '../words/facts'
+import { inWords, reasonOf } from '../words/facts'
 
 /** A run looked back on: planned against done, who, weather, what was out of the ordinary, what is next. */
 const props = defineProps<{ id: string }>()
@@ -126,7 +126,7 @@ const catchUp = computed(() => ({
               <span>{{
                 t('run.reviewPage.paused', {
                   to: time(pause.to) || t('run.reviewPage.now'),
-                  why: pause.why,
+                  why: reasonOf(pause.why),
                 })
               }}</span>
             </li>

@@ -39,7 +39,7 @@ import { useToolWatch } from './useToolWatch'
 import PageState from '../shared/layout/PageState.vue'
 import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
-import { inWords } from '../words/facts'
+import { inWords, reasonOf } from '../words/facts'
 
 /** A round being run: the hive in hand, the row, the tool, and what is out of the ordinary. */
 const props = defineProps<{ id: string }>()
@@ -104,7 +104,7 @@ const putOff = computed(() => {
   return t('run.runPage.restWasPutOff', {
     day,
     by: halt.by,
-    why: halt.why,
+    why: reasonOf(halt.why),
     waiting: tally.waiting.value.length,
   })
 })

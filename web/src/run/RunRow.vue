@@ -6,7 +6,7 @@ import { clockOf } from '../shared/format'
 import { shownState } from '../shared/stage'
 import { isUntouched, type ShownHive } from './overlay'
 import { t } from '../words/words'
-import { inWords } from '../words/facts'
+import { inWords, reasonOf } from '../words/facts'
 
 /** The row as one walks it: every hive with its state, and its clock where it has one. */
 const props = defineProps<{
@@ -26,7 +26,7 @@ function dose(hive: ShownHive): string {
 /** What else is worth knowing at a glance. */
 function note(hive: ShownHive): string {
   if (hive.waiting) return t('run.runRow.keptOnThisDevice')
-  if (hive.stage === 'SKIPPED' || hive.stage === 'STOPPED') return hive.reason ?? ''
+  if (hive.stage === 'SKIPPED' || hive.stage === 'STOPPED') return reasonOf(hive.reason)
   return hive.marks
     .map((mark) =>
       mark.kind === 'LEAK_SEEN'

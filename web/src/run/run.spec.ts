@@ -11,7 +11,7 @@ import { board as boardOf, hive as oneHive } from './fixtures'
 import { useOutbox } from '../shared/offline/outbox'
 import ToolGauge from './ToolGauge.vue'
 import TraceLine from './TraceLine.vue'
-import { residueWords, useRun } from './useRun'
+import { RESIDUE, useRun } from './useRun'
 import { sentence } from '../shared/testing/facts'
 
 const vuetify = createVuetify({ components })
@@ -113,7 +113,7 @@ describe('a run', () => {
 
   it('logs what was seen in its own kind, with words where it has none', async () => {
     const { run, sent, page, answerNext } = await running()
-    run.mark('h1', residueWords())
+    run.mark('h1', RESIDUE)
     await settled()
     answerNext()
     run.mark('h1', 'acid spat')

@@ -1,48 +1,28 @@
 import { computed, ref, type Ref } from 'vue'
 import type { ShownHive } from './overlay'
-import { residueWords, type Run } from './useRun'
+import { RESIDUE, type Run } from './useRun'
 import { t } from '../words/words'
 
 /** What is asked before something out of the ordinary is logged. */
 export type Question = 'skip' | 'stop' | 'early' | 'mark' | 'pause'
 
-/** What is usually answered, in the words of who answers. */
-const READY: Record<Question, () => readonly string[]> = {
-  skip: () => [
-    t('run.useAsking.weakColony'),
-    t('run.useAsking.queenJustIntroduced'),
-    t('run.useAsking.openBroodHiveNext'),
-    t('run.useAsking.noTimeLeft'),
-    t('run.useAsking.windTurned'),
+/** What is usually answered, by its name: whoever reads the log reads it in a language of their own. */
+const READY: Record<Question, readonly string[]> = {
+  skip: ['WEAK_COLONY', 'QUEEN_INTRODUCED', 'OPEN_BROOD', 'NO_TIME_LEFT', 'WIND_TURNED'],
+  stop: ['WIND_TURNED', 'VAPOUR_POURS_OUT', 'TOOL_FAILED', 'NOTHING_VAPORIZES'],
+  mark: [
+    RESIDUE,
+    'ACID_SPAT',
+    'NO_VAPOUR_SEEN',
+    'BEES_OUTSIDE',
+    'DEAD_BEES',
+    'QUEEN_LOST',
+    'POLLEN_COMING',
+    'STRONG_COLONY',
+    'WEAK_COLONY',
   ],
-  stop: () => [
-    t('run.useAsking.windTurned'),
-    t('run.useAsking.vapourPouringOut'),
-    t('run.useAsking.toolFailed'),
-    t('run.useAsking.nothingVaporizes'),
-  ],
-  mark: () => [
-    residueWords(),
-    t('run.useAsking.acidSpat'),
-    t('run.useAsking.noVapourSeen'),
-    t('run.useAsking.beesOutside'),
-    t('run.useAsking.deadOrBurntBees'),
-    t('run.useAsking.queenSeenLost'),
-    t('run.useAsking.pollenComing'),
-    t('run.useAsking.strongColony'),
-    t('run.useAsking.weakColony'),
-  ],
-  early: () => [
-    t('run.useAsking.beesOverheating'),
-    t('run.useAsking.clothFellOut'),
-    t('run.useAsking.hiveDisturbed'),
-  ],
-  pause: () => [
-    t('run.useAsking.windTurned'),
-    t('run.useAsking.somebodyCameNear'),
-    t('run.useAsking.personNeedsRest'),
-    t('run.useAsking.maskOrFilterChange'),
-  ],
+  early: ['BEES_OVERHEATING', 'CLOTH_FELL_OUT', 'HIVE_DISTURBED'],
+  pause: ['WIND_TURNED', 'SOMEBODY_CAME_NEAR', 'PERSON_NEEDS_REST', 'MASK_TO_CHANGE'],
 }
 
 const TITLE: Record<Question, (hive: string) => string> = {
@@ -62,7 +42,7 @@ export function useAsking(
   const asking = ref<Question | null>(null)
   const hiveId = ref('')
   const title = computed(() => TITLE[asking.value ?? 'skip'](name(hiveId.value)))
-  const ready = computed(() => READY[asking.value ?? 'skip']())
+  const ready = computed(() => READY[asking.value ?? 'skip'])
 
   function ask(what: Question, about = ''): void {
     hiveId.value = about

@@ -19,8 +19,8 @@ const QUIET = 3
 /** A second tap this soon is a slip of the glove. */
 const DOUBLE_TAP = 700
 
-/** What a hive's mark of residue is called. */
-export const residueWords = () => t('run.useRun.residueLeftTool')
+/** Residue left in the tool: a mark of its own kind, chosen among what is usually seen. */
+export const RESIDUE = 'RESIDUE'
 
 /** A round being run: what the server knows, what waits here, and the presses that move it on. */
 export function useRun(roundId: string) {
@@ -150,7 +150,7 @@ export function useRun(roundId: string) {
   /** Something seen at a hive that does not move it on; it goes into the register. */
   function mark(hiveId: string, says: string): void {
     presses.post(roundId, [
-      says === residueWords() ? event(hiveId, 'RESIDUE') : event(hiveId, 'NOTE', { reason: says }),
+      says === RESIDUE ? event(hiveId, 'RESIDUE') : event(hiveId, 'NOTE', { reason: says }),
     ])
   }
 

@@ -6,6 +6,7 @@ import { jobWords } from './jobWords'
 import type { Job } from './jobs'
 import type { SetAside } from './entries'
 import { useOutbox } from './outbox'
+import { reasonOf } from '../../words/facts'
 import { t } from '../../words/words'
 import { clockInField } from '../units/dayText'
 
@@ -25,7 +26,7 @@ function startOf(job: Job): { first: string; second: string } {
       second: String(job.count.bees ?? job.count.hours ?? ''),
     }
   }
-  if (job.kind === 'PRESS') return { first: job.events[0]?.reason ?? '', second: '' }
+  if (job.kind === 'PRESS') return { first: reasonOf(job.events[0]?.reason), second: '' }
   if (job.kind === 'PEOPLE') return { first: job.people.unsafeReason ?? '', second: '' }
   return { first: '', second: '' }
 }
@@ -51,7 +52,10 @@ function mended({ id, job }: SetAside): Job {
   if (job.kind === 'PRESS')
     return {
       ...job,
-      events: job.events.map((each) => ({ ...each, reason: reason ?? each.reason })),
+      events: job.events.map((each) => ({
+        ...each,
+        reason: reason && reason !== reasonOf(each.reason) ? reason : each.reason,
+      })),
     }
   if (job.kind === 'PEOPLE') return { ...job, people: { ...job.people, unsafeReason: reason } }
   return job

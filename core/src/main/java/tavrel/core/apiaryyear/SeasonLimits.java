@@ -27,10 +27,10 @@ public record SeasonLimits(
   /**
    * A limit with the name of its season.
    *
-   * @param season spring, late summer or winter
+   * @param season stretch of the year
    * @param percent mites on 100 bees
    */
-  public record SeasonLimit(String season, double percent) {
+  public record SeasonLimit(Season season, double percent) {
 
     /** The limit as a fraction. */
     public double share() {
@@ -84,11 +84,11 @@ public record SeasonLimits(
   public SeasonLimit on(LocalDate day) {
     MonthDay now = MonthDay.from(day);
     if (within(now, springFrom, lateSummerFrom)) {
-      return new SeasonLimit("spring and summer", spring);
+      return new SeasonLimit(Season.SPRING, spring);
     }
     return within(now, lateSummerFrom, winterFrom)
-        ? new SeasonLimit("late summer", lateSummer)
-        : new SeasonLimit("winter", winter);
+        ? new SeasonLimit(Season.LATE_SUMMER, lateSummer)
+        : new SeasonLimit(Season.WINTER, winter);
   }
 
   private static boolean within(MonthDay day, MonthDay from, MonthDay before) {

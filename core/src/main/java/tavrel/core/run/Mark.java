@@ -16,6 +16,8 @@ public record Mark(EventKind kind, Instant at, String by, @Nullable Fact says) {
 
   /** What somebody typed, or null. */
   static @Nullable Fact typed(@Nullable String text) {
-    return text == null || text.isEmpty() ? null : Fact.of("mark.typed").text("text", text);
+    return text == null || text.isEmpty()
+        ? null
+        : Fact.of("mark.typed").with("text", UsualReason.said(text));
   }
 }

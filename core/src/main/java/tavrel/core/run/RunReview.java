@@ -273,7 +273,8 @@ public record RunReview(
                           Out.at(
                               step.at(),
                               hive.hiveId(),
-                              Fact.of("review.burnInPause").text("why", pause.why()))));
+                              Fact.of("review.burnInPause")
+                                  .with("why", UsualReason.said(pause.why())))));
         }
       }
       for (Mark mark : state.marks()) {
@@ -355,7 +356,7 @@ public record RunReview(
           case BURN_STARTED -> Fact.of("review.burnedAgain");
           default -> Fact.of("review.remark");
         };
-    return what.text("reason", reason);
+    return what.with("reason", UsualReason.said(reason));
   }
 
   /** What was seen. */
