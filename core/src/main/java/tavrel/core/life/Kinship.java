@@ -1,0 +1,163 @@
+package tavrel.core.life;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Whose days count for whom. A split keeps what was done to its mother until that day; a hive into
+ * which another was united takes on the stricter of both: of each year the greater number of
+ * rounds, and the latest day.
+ */
+public final class Kinship {
+
+  private final Map<UUID, List<Tie>> ties;
+
+  private Kinship(Map<UUID, List<Tie>> ties) {
+    this.ties = ties;
+  }
+
+  /** Kinship by what ties hives to each other. */
+  public static Kinship of(Collection<Tie> ties) {
+    return new Kinship(ties.stream().collect(Collectors.groupingBy(Tie::hiveId)));
+  }
+
+  /** Some hives with all those whose days count for them. */
+  public Set<UUID> withKin(Collection<UUID> hiveIds) {
+    Set<UUID> found = new HashSet<>();
+    hiveIds.forEach(hive -> collect(hive, found));
+    return found;
+  }
+
+  private void collect(UUID hiveId, Set<UUID> found) {
+    if (found.add(hiveId)) {
+      ties.getOrDefault(hiveId, List.of()).forEach(tie -> collect(tie.otherId(), found));
+    }
+  }
+
+  /** Splits that a hive comes from, its own first, then its mother's; each with its day. */
+  public List<Tie> mothers(UUID hiveId) {
+    List<Tie> mothers = new ArrayList<>();
+    Set<UUID> met = new HashSet<>();
+    UUID child = hiveId;
+    while (child != null && met.add(child)) {
+      Tie split =
+          ties.getOrDefault(child, List.of()).stream().filter(Tie::split).findFirst().orElse(null);
+      if (split != null) {
+        mothers.add(split);
+      }
+      child = split == null ? null : split.otherId();
+    }
+    return List.copyOf(mothers);
+  }
+
+  /** Hives that were split from another. */
+  public Set<UUID> splits() {
+    return ties.values().stream()
+        .flatMap(List::stream)
+        .filter(Tie::split)
+        .map(Tie::hiveId)
+        .collect(Collectors.toSet());
+  }
+
+  /**
+   * Days on which something was done that counts for a hive, ascending.
+   *
+   * @param own days of each hive by itself, ascending
+   */
+  public List<LocalDate> days(UUID hiveId, Function<UUID, List<LocalDate>> own) {
+    return days(hiveId, own, new HashSet<>());
+  }
+
+  private List<LocalDate> days(
+      UUID hiveId, Function<UUID, List<LocalDate>> own, Set<UUID> onTheWay) {
+    List<Tie> kin = ties.getOrDefault(hiveId, List.of());
+    if (kin.isEmpty() || !onTheWay.add(hiveId)) {
+      return own.apply(hiveId);
+    }
+    List<LocalDate> days = own.apply(hiveId);
+    for (Tie tie : kin) {
+      List<LocalDate> theirs =
+          days(tie.otherId(), own, onTheWay).stream()
+              .filter(day -> !day.isAfter(tie.day()))
+              .toList();
+      days =
+          tie.split()
+              ? Stream.concat(theirs.stream(), days.stream()).sorted().toList()
+              : stricter(days, theirs);
+    }
+    onTheWay.remove(hiveId);
+    return days;
+  }
+
+  /**
+   * All that was done to a hive and, until the day that ties them, to those whose life it took on;
+   * ascending. A wait that clings to one of them clings to it.
+   *
+   * @param own what was done to each hive by itself, ascending
+   * @param dayOf when it was done
+   */
+  public <T> List<T> all(
+      UUID hiveId, Function<UUID, List<T>> own, Function<? super T, LocalDate> dayOf) {
+    Map<UUID, LocalDate> until = new HashMap<>();
+    follow(hiveId, LocalDate.MAX, until);
+    return until.entrySet().stream()
+        .flatMap(
+            kin ->
+                own.apply(kin.getKey()).stream()
+                    .filter(each -> !dayOf.apply(each).isAfter(kin.getValue())))
+        .sorted(Comparator.comparing(dayOf))
+        .toList();
+  }
+
+  private void follow(UUID hiveId, LocalDate day, Map<UUID, LocalDate> until) {
+    LocalDate known = until.get(hiveId);
+    if (known != null && !known.isBefore(day)) {
+      return;
+    }
+    until.put(hiveId, day);
+    for (Tie tie : ties.getOrDefault(hiveId, List.of())) {
+      follow(tie.otherId(), tie.day().isBefore(day) ? tie.day() : day, until);
+    }
+  }
+
+  /** Of each year the longer list; its latest day is the latest of both. */
+  private static List<LocalDate> stricter(List<LocalDate> one, List<LocalDate> other) {
+    Map<Integer, List<LocalDate>> ones = byYear(one);
+    Map<Integer, List<LocalDate>> others = byYear(other);
+    TreeMap<Integer, List<LocalDate>> years = new TreeMap<>(ones);
+    others.forEach(
+        (year, days) ->
+            years.merge(year, days, (mine, theirs) -> theirs.size() > mine.size() ? theirs : mine));
+    List<LocalDate> all = new ArrayList<>();
+    years.forEach(
+        (year, days) -> {
+          List<LocalDate> strict = new ArrayList<>(days);
+          LocalDate latest =
+              latest(ones.getOrDefault(year, List.of()), others.getOrDefault(year, List.of()));
+          strict.set(strict.size() - 1, latest);
+          all.addAll(strict);
+        });
+    return List.copyOf(all);
+  }
+
+  private static LocalDate latest(List<LocalDate> one, List<LocalDate> other) {
+    return Stream.concat(one.stream(), other.stream()).max(LocalDate::compareTo).orElseThrow();
+  }
+
+  private static Map<Integer, List<LocalDate>> byYear(List<LocalDate> days) {
+    return days.stream()
+        .collect(Collectors.groupingBy(LocalDate::getYear, TreeMap::new, Collectors.toList()));
+  }
+}

@@ -1,0 +1,101 @@
+package tavrel.core.life;
+
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
+
+/** What happens in the life of a hive after it has begun. */
+public sealed interface LifeEvent {
+
+  /**
+   * It stands in another apiary from that day on.
+   *
+   * @param apiaryId where
+   */
+  record Moved(UUID apiaryId) implements LifeEvent {}
+
+  /**
+   * It is called otherwise from that day on; the old name is still found.
+   *
+   * @param name what is painted on it now
+   */
+  record Renamed(String name) implements LifeEvent {
+
+    /**
+     * @throws InvalidValue if it is no name
+     */
+    public Renamed {
+      name = InvalidValue.text("name", name, 60);
+    }
+  }
+
+  /**
+   * Something happened to its queen.
+   *
+   * @param change what
+   * @param year in which she hatched, or null
+   * @param mark how she is marked, or null
+   * @param line of her bees, or null
+   */
+  record QueenChanged(
+      QueenChange change, @Nullable Integer year, @Nullable String mark, @Nullable String line)
+      implements LifeEvent {
+
+    /**
+     * @throws InvalidValue if the year cannot be, or a lost queen is described
+     */
+    public QueenChanged {
+      if (year != null) {
+        InvalidValue.inRange("queenYear", year, 1990, 2200, "as a year");
+      }
+      mark = orNull("mark", mark);
+      line = orNull("line", line);
+      boolean gone = change == QueenChange.LOST || change == QueenChange.FOUND_WITHOUT;
+      if (gone && (year != null || mark != null || line != null)) {
+        throw new InvalidValue(
+            "change",
+            "lostQueenDescribed",
+            "says that there is none; leave year, mark and line empty");
+      }
+    }
+  }
+
+  /**
+   * Its bees were put into another hive: it ends, and the other one takes on the stricter of both
+   * label counts and honey waits.
+   *
+   * @param hiveId the other
+   */
+  record UnitedInto(UUID hiveId) implements LifeEvent {}
+
+  /**
+   * It leaves the outfit.
+   *
+   * @param how in which way
+   * @param sign what a dead-out shows, or null
+   * @param says to whom, from where, whatever else is worth a word; or null
+   */
+  record Ended(EndKind how, @Nullable DeadOutSign sign, @Nullable String says)
+      implements LifeEvent {
+
+    /**
+     * @throws InvalidValue if signs of death are told of one that lives on elsewhere
+     */
+    public Ended {
+      says = orNull("says", says);
+      if (sign != null && how != EndKind.DIED) {
+        throw new InvalidValue(
+            "sign", "signOfTheLiving", "is what a dead colony shows; leave it empty here");
+      }
+    }
+  }
+
+  /** Whether no more of its life comes after this. */
+  default boolean ends() {
+    return this instanceof Ended || this instanceof UnitedInto;
+  }
+
+  private static @Nullable String orNull(String field, @Nullable String text) {
+    return text == null || text.isBlank() ? null : InvalidValue.text(field, text, 200);
+  }
+}
