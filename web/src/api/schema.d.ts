@@ -996,6 +996,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hive-acts/{actId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Writes down a move, a new name, a queen, a union or an end of one hive or many.
+         * @description Writes down a move, a new name, a queen, a union or an end of one hive or many.
+         */
+        put: operations["putHiveActsByActId"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hive-acts/{actId}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Takes an act back, for all its hives; it stays on record, struck out.
+         * @description Takes an act back, for all its hives; it stays on record, struck out.
+         */
+        post: operations["postHiveActsTakeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hives/{id}/brood": {
         parameters: {
             query?: never;
@@ -6380,6 +6420,64 @@ export interface components {
              */
             winter: number;
         };
+        /** @description Something that is said to have happened to one hive or many; one act, with one way back. */
+        NewAct: {
+            /**
+             * Format: uuid
+             * @description where they stand from then on, if they moved
+             */
+            apiaryId?: string;
+            /**
+             * Format: date
+             * @description on which it happened
+             */
+            day: string;
+            /**
+             * @description how they left the outfit
+             * @enum {string}
+             */
+            endKind?: "DIED" | "SOLD" | "GIVEN" | "STOLEN" | "BROKEN_UP" | "GONE";
+            /**
+             * @description what a dead-out showed, or null
+             * @enum {string}
+             */
+            endSign?: "FEW_BEES_MANY_MITES" | "STARVED" | "QUEENLESS" | "WET" | "ROBBED" | "UNKNOWN";
+            /** @description the hives */
+            hiveIds: string[];
+            /**
+             * Format: uuid
+             * @description the hive that they were united into
+             */
+            intoId?: string;
+            /**
+             * @description what happened; the fields below that it does not need are left empty
+             * @enum {string}
+             */
+            kind: "MOVED" | "RENAMED" | "QUEEN" | "UNITED" | "ENDED";
+            /** @description what it is called from then on, if one was renamed */
+            name?: string;
+            /**
+             * @description what happened to its queen
+             * @enum {string}
+             */
+            queen?: "GIVEN" | "RAISED" | "LOST" | "FOUND_WITHOUT";
+            /** @description line of her bees, or null */
+            queenLine?: string;
+            /** @description how she is marked, or null */
+            queenMark?: string;
+            /**
+             * Format: int32
+             * @description in which she hatched, or null
+             */
+            queenYear?: number;
+            /** @description whatever else is worth a word, or null */
+            says?: string;
+            /**
+             * @description what becomes of rounds to come of series that hives leave by a move; null to be asked
+             * @enum {string}
+             */
+            series?: "GO_ALONG" | "END";
+        };
         /** @description A brood event as it is entered and kept: one flat row for every kind. */
         NewBroodEvent: {
             /**
@@ -6636,6 +6734,11 @@ export interface components {
         };
         /** @description A hive entered by hand. */
         NewHive: {
+            /**
+             * @description how it came, or null if it stood there already
+             * @enum {string}
+             */
+            beganAs?: "ALREADY_HERE" | "SWARM" | "PACKAGE" | "NUCLEUS" | "SPLIT";
             /** @description brood boxes as a roster writes them */
             boxes: string;
             /**
@@ -6645,6 +6748,11 @@ export interface components {
             floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
             /** @description line of its bees, or null */
             line?: string;
+            /**
+             * Format: uuid
+             * @description the hive that it was split from, or null
+             */
+            motherId?: string;
             /** @description what is painted on it */
             name: string;
             /**
@@ -8947,8 +9055,11 @@ export interface components {
              * @description mites on 100 bees
              */
             percent: number;
-            /** @description spring, late summer or winter */
-            season: string;
+            /**
+             * @description stretch of the year
+             * @enum {string}
+             */
+            season: "SPRING" | "LATE_SUMMER" | "WINTER";
         };
         /** @description A season across apiaries, planned. */
         SeasonPlan: {
@@ -9523,6 +9634,11 @@ export interface components {
              * @description pieces since the last count, or since the first purchase
              */
             used: number;
+        };
+        /** @description Why an act is taken back. */
+        TakenBack: {
+            /** @description in a few words, or null */
+            why?: string;
         };
         /** @description One thing to do at a hive before its burn: a fact, of which words are made for each reader. */
         Task: {
@@ -13691,6 +13807,158 @@ export interface operations {
             };
             /** @description Allowed to crew and keeper alone. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putHiveActsByActId: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                actId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "day": "2026-08-18",
+                 *       "hiveIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
+                 *       "kind": "MOVED"
+                 *     }
+                 */
+                "application/json": components["schemas"]["NewAct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    postHiveActsTakeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                actId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "why": "as typed"
+                 *     }
+                 */
+                "application/json": components["schemas"]["TakenBack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

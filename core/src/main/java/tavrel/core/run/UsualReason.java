@@ -50,7 +50,19 @@ public enum UsualReason implements Worded {
   /** A person needs a rest. */
   PERSON_NEEDS_REST,
   /** Mask or filter has to be changed. */
-  MASK_TO_CHANGE;
+  MASK_TO_CHANGE,
+  /** The colony is dead: the keeper may end it. */
+  HIVE_DEAD,
+  /** No hive stands there. */
+  HIVE_GONE,
+  /** The hive has no queen. */
+  HIVE_QUEENLESS,
+  /** It was put together with another. */
+  HIVE_UNITED,
+  /** It was moved to another apiary. */
+  HIVE_MOVED,
+  /** It was ended by the keeper. */
+  HIVE_ENDED;
 
   /** What was said: one of these by its name, or somebody's own words. */
   static Value said(String reason) {

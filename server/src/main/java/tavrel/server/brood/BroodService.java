@@ -3,6 +3,7 @@ package tavrel.server.brood;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -171,7 +172,7 @@ public class BroodService {
   public BroodClock clockOf(UUID hiveId, LocalDate day) {
     Apiary apiary = allHives.apiaryOf(hiveId);
     List<BroodEvent> events =
-        events(mapper.ofHive(hiveId)).stream()
+        known.of(hiveId).stream()
             .filter(event -> !event.day().isAfter(day.plusDays(60)))
             .filter(event -> event instanceof BroodEvent.QueenReleased || !event.day().isAfter(day))
             .toList();
@@ -180,19 +181,21 @@ public class BroodService {
 
   /** The clock of every hive of an apiary. */
   public Map<UUID, BroodClock> clocksOf(Apiary apiary) {
+    return clocksOf(apiary, allHives.idsIn(apiary.id()));
+  }
+
+  /** Clocks of some hives, by the calendar of an apiary that they stand or stood in. */
+  public Map<UUID, BroodClock> clocksOf(Apiary apiary, Collection<UUID> hiveIds) {
     LocalDate today = apiaries.today(apiary);
     Map<UUID, List<BroodEvent>> byHive = known.all();
     BroodDefaults defaults = figures.brood();
     SeasonDates calendar = apiaryYears.of(apiary).dates();
     Map<UUID, BroodClock> clocks = new HashMap<>();
-    allHives
-        .in(apiary.id())
-        .forEach(
-            hive ->
-                clocks.put(
-                    hive.id(),
-                    BroodClock.of(
-                        byHive.getOrDefault(hive.id(), List.of()), defaults, calendar, today)));
+    hiveIds.forEach(
+        hive ->
+            clocks.put(
+                hive,
+                BroodClock.of(byHive.getOrDefault(hive, List.of()), defaults, calendar, today)));
     return clocks;
   }
 
@@ -255,7 +258,7 @@ public class BroodService {
             .collect(Collectors.toMap(there -> there.apiary().id(), Function.identity()));
     List<WindowLine> lines = new ArrayList<>();
     Map<UUID, Integer> unrecorded = new HashMap<>();
-    for (Hives.Named hive : allHives.named().values()) {
+    for (Hives.Named hive : allHives.living()) {
       List<BroodEvent> own = events.get(hive.hiveId());
       There there = Objects.requireNonNull(places.get(hive.apiaryId()));
       if (own == null) {
@@ -355,7 +358,7 @@ public class BroodService {
     Apiary apiary = allHives.apiaryOf(hiveId);
     try {
       BroodClock.of(
-          events(mapper.ofHive(hiveId)),
+          known.of(hiveId),
           figures.brood(),
           apiaryYears.of(apiary).dates(),
           apiaries.today(apiary));
@@ -367,9 +370,5 @@ public class BroodService {
           allHives.byId(hiveId).name(),
           impossible.told());
     }
-  }
-
-  private static List<BroodEvent> events(List<NewBroodEvent> kept) {
-    return kept.stream().map(NewBroodEvent::event).toList();
   }
 }

@@ -1,6 +1,8 @@
 package tavrel.server.count;
 
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -19,5 +21,10 @@ class CountHistory implements HiveHistory {
   @Override
   public Optional<LocalDate> firstDay(UUID hiveId) {
     return mapper.firstDay(hiveId);
+  }
+
+  @Override
+  public List<Seen> since(Collection<UUID> hiveIds, LocalDate day) {
+    return mapper.countedSince(hiveIds, day);
   }
 }

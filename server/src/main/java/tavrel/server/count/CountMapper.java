@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.count.BoardReading;
 import tavrel.core.count.Choice;
 import tavrel.core.count.Sign;
+import tavrel.server.hive.HiveHistory;
 
 /** Counts, boards, signs and decisions kept. */
 @Mapper
@@ -252,4 +253,16 @@ interface CountMapper {
   /** The earliest day on which a hive was counted. */
   @Select("select min(on_day) from mite_count where hive_id = #{hiveId} and struck_at is null")
   Optional<LocalDate> firstDay(UUID hiveId);
+
+  /** When some hives were counted from a day on. */
+  @Select(
+      """
+      <script>
+      select hive_id, on_day as "day", cast(null as uuid) as apiary_id
+      from mite_count
+      where struck_at is null and on_day &gt;= #{day} and hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
+      """)
+  List<HiveHistory.Seen> countedSince(Collection<UUID> hiveIds, LocalDate day);
 }

@@ -60,17 +60,24 @@ public class Counts {
     this.clock = clock;
   }
 
-  /** Counts of an apiary from a day on, by hive, the latest first. */
-  public Map<UUID, List<NewCount>> byHive(UUID apiaryId, LocalDate since) {
-    return kept(apiaryId, since, treatmentDays.withAnything(apiaryId)).stream()
-        .map(CountMapper.KeptCount::count)
-        .collect(Collectors.groupingBy(NewCount::hiveId));
+  /** Counts of some hives from a day on, by hive, the latest first. */
+  public Map<UUID, List<NewCount>> byHive(Collection<UUID> hiveIds, LocalDate since) {
+    return hiveIds.isEmpty()
+        ? Map.of()
+        : after(mapper.counts(hiveIds, since), treatmentDays.withAnything(hiveIds)).stream()
+            .map(CountMapper.KeptCount::count)
+            .collect(Collectors.groupingBy(NewCount::hiveId));
   }
 
   /** Counts as they are kept, but a board that lay after a treatment tells no natural drop. */
   List<CountMapper.KeptCount> kept(
       UUID apiaryId, LocalDate since, Map<UUID, List<LocalDate>> treated) {
-    return counts(apiaryId, since).stream()
+    return after(counts(apiaryId, since), treated);
+  }
+
+  private static List<CountMapper.KeptCount> after(
+      List<CountMapper.KeptCount> counts, Map<UUID, List<LocalDate>> treated) {
+    return counts.stream()
         .map(each -> each.after(treated.getOrDefault(each.hiveId(), List.of())))
         .toList();
   }

@@ -22,6 +22,8 @@ import tavrel.core.hive.BoxNotation;
 import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
 import tavrel.core.hive.HiveChange;
+import tavrel.core.life.BeganAs;
+import tavrel.core.life.Beginning;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
@@ -33,12 +35,19 @@ public class HiveEditor {
   private static final int MOST_PAINTED = 2_000;
 
   private final HiveMapper mapper;
+  private final HiveStays stays;
   private final Apiaries apiaries;
   private final List<HiveHistory> histories;
   private final Clock clock;
 
-  HiveEditor(HiveMapper mapper, Apiaries apiaries, List<HiveHistory> histories, Clock clock) {
+  HiveEditor(
+      HiveMapper mapper,
+      HiveStays stays,
+      Apiaries apiaries,
+      List<HiveHistory> histories,
+      Clock clock) {
     this.mapper = mapper;
+    this.stays = stays;
     this.apiaries = apiaries;
     this.histories = histories;
     this.clock = clock;
@@ -68,6 +77,8 @@ public class HiveEditor {
    * @param floor what closes it below
    * @param since since when it stands, or null
    * @param line line of its bees, or null
+   * @param beganAs how it came, or null if it stood there already
+   * @param motherId the hive that it was split from, or null
    */
   public record NewHive(
       String name,
@@ -75,7 +86,9 @@ public class HiveEditor {
       int supers,
       Floor floor,
       @Nullable LocalDate since,
-      @Nullable String line) {}
+      @Nullable String line,
+      @Nullable BeganAs beganAs,
+      @Nullable UUID motherId) {}
 
   /**
    * Paints hives; all changes or none. Fields that are not named keep what another device gave them
@@ -105,6 +118,9 @@ public class HiveEditor {
         refuseLate(changed, hive, apiaryId);
         if (!changed.equals(hive)) {
           mapper.changeHive(changed);
+          if (!Objects.equals(changed.since(), hive.since())) {
+            stays.draw(hiveId);
+          }
           hives.put(hiveId, changed);
         }
       }
@@ -170,7 +186,11 @@ public class HiveEditor {
               .since(wanted.since())
               .ofLine(wanted.line());
       refuseAhead(hive, apiaryId);
-      mapper.addHive(hive, apiaryId, clock.instant());
+      BeganAs beganAs = wanted.beganAs() == null ? BeganAs.ALREADY_HERE : wanted.beganAs();
+      new Beginning(beganAs, hive.since(), apiaryId, hive.name(), wanted.motherId());
+      refuseMother(wanted);
+      mapper.addHive(hive, apiaryId, beganAs, wanted.motherId(), clock.instant());
+      stays.draw(hiveId);
     }
     return mapper.hives(apiaryId);
   }
@@ -201,6 +221,19 @@ public class HiveEditor {
                   changed.name(),
                   day);
             });
+  }
+
+  private void refuseMother(NewHive wanted) {
+    UUID motherId = wanted.motherId();
+    LocalDate day = wanted.since();
+    if (motherId != null && day != null && stays.of(motherId).on(day).isEmpty()) {
+      throw new InvalidValue(
+          "motherId",
+          "motherNotThere",
+          "{hive} did not live on {day}; choose another",
+          stays.of(motherId).last().name(),
+          day);
+    }
   }
 
   private void refuseAhead(Hive hive, UUID apiaryId) {

@@ -9,7 +9,9 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 import tavrel.core.hive.Hive;
+import tavrel.core.life.BeganAs;
 
 /** Hives kept. */
 @Mapper
@@ -19,18 +21,20 @@ interface HiveMapper {
       """
       select apiary_id, count(*) as hives
       from hive
+      where ended_on is null
       group by apiary_id
       """)
   List<HivesPerApiary> perApiary();
 
-  @Select("select count(*) from hive where apiary_id = #{apiaryId}")
+  @Select("select count(*) from hive where apiary_id = #{apiaryId} and ended_on is null")
   int count(UUID apiaryId);
 
+  /** Ended ones too. */
   @Select(
-      "select id as hive_id, name as hive, apiary_id from hive order by apiary_id, place, name_key")
+      "select id as hive_id, name as hive, apiary_id, ended_on from hive order by apiary_id, place, name_key")
   List<Hives.Named> everyHive();
 
-  /** Hives in walking order. */
+  /** Hives that live there, in walking order. */
   default List<Hive> hives(UUID apiaryId) {
     return kept(apiaryId).stream().map(HiveRow::hive).toList();
   }
@@ -40,7 +44,7 @@ interface HiveMapper {
       select id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks, port,
              supers_plan, stand, divided, since, line
       from hive
-      where apiary_id = #{apiaryId}
+      where apiary_id = #{apiaryId} and ended_on is null
       order by place, name_key
       """)
   List<HiveRow> kept(UUID apiaryId);
@@ -83,21 +87,24 @@ interface HiveMapper {
   @Select("select apiary_id from hive where id = #{hiveId}")
   Optional<UUID> apiaryOf(UUID hiveId);
 
-  default void addHive(Hive hive, UUID apiaryId, Instant at) {
-    insertHive(HiveRow.of(hive), apiaryId, at);
+  default void addHive(
+      Hive hive, UUID apiaryId, BeganAs beganAs, @Nullable UUID motherId, Instant at) {
+    insertHive(HiveRow.of(hive), apiaryId, beganAs, motherId, at);
   }
 
   @Insert(
       """
       insert into hive (
         id, apiary_id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks,
-        port, supers_plan, stand, divided, since, line, created_at)
+        port, supers_plan, stand, divided, since, line, began_as, first_apiary_id, first_name, mother_id, created_at)
       values (
         #{hive.id}, #{apiaryId}, #{hive.name}, #{hive.yardRow}, #{hive.place}, #{hive.boxes}, #{hive.supers},
         #{hive.floor}, #{hive.material}, #{hive.entrance}, #{hive.shutting}, #{hive.innerCover}, #{hive.cracks},
-        #{hive.port}, #{hive.supersPlan}, #{hive.stand}, #{hive.divided}, #{hive.since}, #{hive.line}, #{at})
+        #{hive.port}, #{hive.supersPlan}, #{hive.stand}, #{hive.divided}, #{hive.since}, #{hive.line},
+        #{beganAs}, #{apiaryId}, #{hive.name}, #{motherId}, #{at})
       """)
-  void insertHive(HiveRow hive, UUID apiaryId, Instant at);
+  void insertHive(
+      HiveRow hive, UUID apiaryId, BeganAs beganAs, @Nullable UUID motherId, Instant at);
 
   default void changeHive(Hive hive) {
     updateHive(HiveRow.of(hive));

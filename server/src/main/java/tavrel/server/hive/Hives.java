@@ -1,6 +1,8 @@
 package tavrel.server.hive;
 
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,8 +11,10 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.hive.Hive;
+import tavrel.core.life.BeganAs;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Missing;
@@ -25,21 +29,41 @@ public class Hives {
    *
    * @param hiveId the hive
    * @param hive its name
-   * @param apiaryId its apiary
+   * @param apiaryId its apiary; of one that ended, the last
+   * @param endedOn first day on which it was no more, or null while it lives
    */
-  public record Named(UUID hiveId, String hive, UUID apiaryId) {}
+  public record Named(UUID hiveId, String hive, UUID apiaryId, @Nullable LocalDate endedOn) {
+
+    /** Whether it lives. */
+    public boolean lives() {
+      return endedOn == null;
+    }
+  }
 
   private final HiveMapper mapper;
   private final Apiaries apiaries;
+  private final HiveStays stays;
 
-  Hives(HiveMapper mapper, Apiaries apiaries) {
+  Hives(HiveMapper mapper, Apiaries apiaries, HiveStays stays) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.stays = stays;
   }
 
-  /** Hives of an apiary in walking order. */
+  /** Hives that live in an apiary, in walking order. */
   public List<Hive> in(UUID apiaryId) {
     return mapper.hives(apiaryId);
+  }
+
+  /** Hives that stood in an apiary on one of some days, ended ones too, in walking order. */
+  public List<Hive> stoodIn(UUID apiaryId, LocalDate from, LocalDate to) {
+    Set<UUID> ids = stays.stoodIn(apiaryId, from, to);
+    return ids.isEmpty()
+        ? List.of()
+        : mapper.keptHives(ids).stream()
+            .map(HiveRow::hive)
+            .sorted(Comparator.comparingInt(Hive::place).thenComparing(Hive::name))
+            .toList();
   }
 
   /** Ids of an apiary's hives in walking order. */
@@ -58,14 +82,21 @@ public class Hives {
         .collect(Collectors.toMap(HivesPerApiary::apiaryId, HivesPerApiary::hives));
   }
 
-  /** Every hive with its name and apiary, by id; apiary by apiary in walking order. */
+  /**
+   * Every hive with its name and apiary, by id, ended ones too; apiary by apiary in walking order.
+   */
   public Map<UUID, Named> named() {
     Map<UUID, Named> named = new LinkedHashMap<>();
     mapper.everyHive().forEach(each -> named.put(each.hiveId(), each));
     return named;
   }
 
-  /** Where each hive stands. */
+  /** Every hive that lives, apiary by apiary in walking order. */
+  public List<Named> living() {
+    return mapper.everyHive().stream().filter(Named::lives).toList();
+  }
+
+  /** Where each hive stands, or stood last. */
   public Map<UUID, UUID> apiaryIds() {
     return mapper.everyHive().stream().collect(Collectors.toMap(Named::hiveId, Named::apiaryId));
   }
@@ -122,13 +153,15 @@ public class Hives {
     return mapper.apiaryOf(hiveId).orElseThrow(() -> Problem.missing(Missing.HIVE));
   }
 
-  /** Keeps a hive that is new. */
+  /** Keeps a hive that is new and stood there already. */
   public void add(Hive hive, UUID apiaryId, Instant at) {
-    mapper.addHive(hive, apiaryId, at);
+    mapper.addHive(hive, apiaryId, BeganAs.ALREADY_HERE, null, at);
+    stays.draw(hive.id());
   }
 
   /** Keeps what changed of a hive. */
   public void change(Hive hive) {
     mapper.changeHive(hive);
+    stays.draw(hive.id());
   }
 }

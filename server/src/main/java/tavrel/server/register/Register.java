@@ -3,6 +3,7 @@ package tavrel.server.register;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -16,6 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
+import tavrel.core.life.Kinship;
 import tavrel.core.register.CorrectedEntry;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
@@ -26,6 +28,7 @@ import tavrel.core.run.Treatment;
 import tavrel.core.weather.HourlyWeather;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.hive.HiveAt;
+import tavrel.server.hive.HiveStays;
 import tavrel.server.hive.Hives;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
@@ -41,6 +44,7 @@ public class Register {
   private final RuleSheets ruleSheets;
   private final Apiaries apiaries;
   private final Hives allHives;
+  private final HiveStays stays;
   private final Clock clock;
 
   Register(
@@ -48,11 +52,13 @@ public class Register {
       RuleSheets ruleSheets,
       Apiaries apiaries,
       Hives allHives,
+      HiveStays stays,
       Clock clock) {
     this.mapper = mapper;
     this.ruleSheets = ruleSheets;
     this.apiaries = apiaries;
     this.allHives = allHives;
+    this.stays = stays;
     this.clock = clock;
   }
 
@@ -97,27 +103,51 @@ public class Register {
     if (hives.isEmpty()) {
       return List.of();
     }
+    Kinship kinship = stays.kinship();
     Map<UUID, List<RegisterMapper.GivenLine>> byHive =
         mapper
             .given(
-                hives.stream().map(Hive::id).toList(),
+                kinship.withKin(hives.stream().map(Hive::id).toList()),
                 LocalDate.of(year - 1, 1, 1),
                 LocalDate.of(year, 12, 31))
             .stream()
             .collect(Collectors.groupingBy(RegisterMapper.GivenLine::hiveId));
-    return hives.stream()
-        .filter(hive -> byHive.containsKey(hive.id()))
-        .map(hive -> standing(hive, Objects.requireNonNull(byHive.get(hive.id())), year))
+    List<HiveStanding> standing = new ArrayList<>();
+    for (Hive hive : hives) {
+      List<RegisterMapper.GivenLine> given =
+          kinship.all(
+              hive.id(), id -> byHive.getOrDefault(id, List.of()), RegisterMapper.GivenLine::day);
+      if (!given.isEmpty()) {
+        int oxalic =
+            (int)
+                kinship
+                    .days(hive.id(), id -> oxalicDays(byHive.getOrDefault(id, List.of())))
+                    .stream()
+                    .filter(day -> day.getYear() == year)
+                    .count();
+        standing.add(standing(hive, given, oxalic, year));
+      }
+    }
+    return List.copyOf(standing);
+  }
+
+  private static List<LocalDate> oxalicDays(List<RegisterMapper.GivenLine> given) {
+    return given.stream()
+        .filter(each -> each.means().oxalic())
+        .map(RegisterMapper.GivenLine::day)
         .toList();
   }
 
-  private HiveStanding standing(Hive hive, List<RegisterMapper.GivenLine> given, int year) {
+  private HiveStanding standing(
+      Hive hive, List<RegisterMapper.GivenLine> given, int oxalic, int year) {
     RegisterMapper.GivenLine last = given.get(given.size() - 1);
     RuleSheet sheet =
         last.ruleSheetId() == null ? null : ruleSheets.find(last.ruleSheetId()).orElse(null);
-    List<RegisterMapper.GivenLine> inYear =
-        given.stream().filter(each -> each.day().getYear() == year).toList();
-    int oxalic = (int) inYear.stream().filter(each -> each.means().oxalic()).count();
+    int others =
+        (int)
+            given.stream()
+                .filter(each -> each.day().getYear() == year && !each.means().oxalic())
+                .count();
     YearCount count = new YearCount(oxalic, sheet == null ? null : sheet.maxRoundsPerYear());
     return new HiveStanding(
         hive.id(),
@@ -126,7 +156,7 @@ public class Register {
         count,
         count.told(),
         count.over(),
-        inYear.size() - oxalic,
+        others,
         last.day(),
         HoneyWait.after(
             given.stream()

@@ -18,6 +18,7 @@ import tavrel.core.register.Correction;
 import tavrel.core.register.TreatmentKind;
 import tavrel.core.run.Treatment;
 import tavrel.core.weather.HourlyWeather;
+import tavrel.server.hive.HiveHistory;
 import tavrel.server.people.Account;
 
 /** The register's lines kept. */
@@ -225,4 +226,16 @@ interface RegisterMapper {
   /** The earliest day on which a hive was treated, struck lines left out. */
   @Select("select min(on_day) from treatment where hive_id = #{hiveId} and stands")
   Optional<LocalDate> firstDay(UUID hiveId);
+
+  /** Where and when some hives were treated from a day on, struck lines left out. */
+  @Select(
+      """
+      <script>
+      select hive_id, on_day as "day", apiary_id
+      from treatment
+      where stands and on_day &gt;= #{day} and hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
+      """)
+  List<HiveHistory.Seen> treatedSince(Collection<UUID> hiveIds, LocalDate day);
 }

@@ -3,15 +3,19 @@ package tavrel.server.register;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.springframework.stereotype.Service;
+import tavrel.core.life.Kinship;
 import tavrel.core.register.TreatmentKind;
+import tavrel.server.hive.HiveStays;
 import tavrel.server.hive.Hives;
 
 /** On which days hives were treated; lines that were struck out are left out. */
@@ -57,15 +61,20 @@ public class TreatmentDays {
 
   private final TreatmentDayMapper mapper;
   private final Hives hives;
+  private final HiveStays stays;
 
-  TreatmentDays(TreatmentDayMapper mapper, Hives hives) {
+  TreatmentDays(TreatmentDayMapper mapper, Hives hives, HiveStays stays) {
     this.mapper = mapper;
     this.hives = hives;
+    this.stays = stays;
   }
 
-  /** Days on which each hive of an apiary was treated with oxalic acid, ascending. */
+  /**
+   * Days on which each hive of an apiary was treated with oxalic acid, ascending, wherever it stood
+   * then; with the days of the hive that it was split from, or that was united into it.
+   */
   public Map<UUID, List<LocalDate>> withOxalicAcid(UUID apiaryId) {
-    return byHive(all(apiaryId).stream().filter(each -> each.means().oxalic()).toList());
+    return of(hives.idsIn(apiaryId), each -> each.means().oxalic());
   }
 
   /**
@@ -73,7 +82,12 @@ public class TreatmentDays {
    * was counted before tells no more of the hive, and what falls after is no natural drop.
    */
   public Map<UUID, List<LocalDate>> withAnything(UUID apiaryId) {
-    return byHive(all(apiaryId));
+    return withAnything(hives.idsIn(apiaryId));
+  }
+
+  /** The same of some hives, wherever they stand. */
+  public Map<UUID, List<LocalDate>> withAnything(Collection<UUID> hiveIds) {
+    return of(hiveIds, each -> true);
   }
 
   /** The latest day on which a hive was treated with oxalic acid in an apiary. */
@@ -81,15 +95,24 @@ public class TreatmentDays {
     return mapper.lastIn(apiaryId, OXALIC);
   }
 
-  private List<Treated> all(UUID apiaryId) {
-    List<UUID> ids = hives.idsIn(apiaryId);
-    return ids.isEmpty() ? List.of() : mapper.of(ids);
-  }
-
-  private static Map<UUID, List<LocalDate>> byHive(List<Treated> days) {
-    return days.stream()
-        .collect(
-            Collectors.groupingBy(
-                Treated::hiveId, Collectors.mapping(Treated::day, Collectors.toList())));
+  private Map<UUID, List<LocalDate>> of(Collection<UUID> ids, Predicate<Treated> which) {
+    if (ids.isEmpty()) {
+      return Map.of();
+    }
+    Kinship kinship = stays.kinship();
+    Map<UUID, List<LocalDate>> own =
+        mapper.of(kinship.withKin(ids)).stream()
+            .filter(which)
+            .collect(
+                Collectors.groupingBy(
+                    Treated::hiveId, Collectors.mapping(Treated::day, Collectors.toList())));
+    Map<UUID, List<LocalDate>> days = new HashMap<>();
+    for (UUID id : ids) {
+      List<LocalDate> counted = kinship.days(id, hive -> own.getOrDefault(hive, List.of()));
+      if (!counted.isEmpty()) {
+        days.put(id, counted);
+      }
+    }
+    return days;
   }
 }

@@ -48,6 +48,11 @@ public record NewEvent(
     return new NewEvent(id, hiveId, kind, at, load, reason, null, null, null, null);
   }
 
+  /** That an event at a hive was a mistake. */
+  static NewEvent undoing(UUID id, UUID hiveId, Instant at, UUID undoes) {
+    return new NewEvent(id, hiveId, EventKind.UNDONE, at, null, null, undoes, null, null, null);
+  }
+
   /**
    * The event as it is kept.
    *

@@ -1,8 +1,10 @@
 package tavrel.server.run;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Arg;
 import org.apache.ibatis.annotations.ConstructorArgs;
@@ -43,6 +45,48 @@ interface RoundMapper {
 
   @Select(ROUND + "where discarded_at is null and finished_at is null order by on_day, planned_at")
   List<Round> open();
+
+  /**
+   * Those of some hives that were begun in a run that is not over, and not opened or left out yet.
+   */
+  @Select(
+      """
+      <script>
+      select distinct e.hive_id
+      from run_event e
+      join round r on r.id = e.round_id
+      where r.discarded_at is null and r.finished_at is null and e.kind in ('PREPARED', 'LOADED', 'BURN_STARTED')
+        and e.hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+        and not exists (select 1 from run_event o
+                        where o.round_id = e.round_id and o.hive_id = e.hive_id and o.kind in ('OPENED', 'SKIPPED'))
+      </script>
+      """)
+  Set<UUID> inHand(Collection<UUID> hiveIds);
+
+  /** A hive on the sheet of a round. */
+  record InRound(UUID roundId, UUID hiveId) {}
+
+  /**
+   * Where some hives stand on the sheet of a round that is not over, with or without anything
+   * logged of them.
+   */
+  @Select(
+      """
+      <script>
+      select rh.round_id, rh.hive_id
+      from round_hive rh
+      join round r on r.id = rh.round_id
+      where r.discarded_at is null and r.finished_at is null and rh.hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+        and <if test="!touched">not</if>
+            exists (select 1 from run_event e where e.round_id = rh.round_id and e.hive_id = rh.hive_id)
+      </script>
+      """)
+  List<InRound> inOpenRounds(Collection<UUID> hiveIds, boolean touched);
+
+  @Select("select count(*) from run_event where id = #{eventId}")
+  int isLogged(UUID eventId);
 
   @Select(ROUND + "where apiary_id = #{apiaryId} and discarded_at is null and finished_at is null")
   List<Round> openIn(UUID apiaryId);

@@ -179,7 +179,8 @@ class OutfitFileTest extends RoundFixture {
             "data/hive.csv",
             text ->
                 text.replaceAll(
-                    ",(?:\"[0-9-]{10}\")?,((?:\"[^\"]*\")?)\n", ",\"2126-01-01\",$1\n")),
+                    ",(?:\"[0-9-]{10}\")?,((?:\"[^\"]*\")?,\"ALREADY_HERE\",[^\n]*)\n",
+                    ",\"2126-01-01\",$1\n")),
         "which stands since 2126-01-01");
   }
 

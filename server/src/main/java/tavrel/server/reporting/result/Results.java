@@ -144,15 +144,17 @@ class Results {
       return new ApiaryResults(
           apiary, today, 100 * limit, stretches, null, List.of(), Pooled.of(List.of(), List.of()));
     }
-    Map<UUID, Samples> samples = samples(apiary, shown);
+    List<Hive> hives = allHives.stoodIn(apiaryId, shown.first(), shown.last());
+    Map<UUID, Samples> samples = samples(apiary, hives, shown);
     Map<UUID, List<Given>> got =
         given.stream()
             .filter(each -> shown.holds(each.day()))
             .collect(Collectors.groupingBy(Given::hiveId));
-    Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
+    Map<UUID, BroodClock> clocks =
+        broodService.clocksOf(apiary, hives.stream().map(Hive::id).toList());
     Map<UUID, List<LocalDate>> toCome = toCome(apiaryId);
     List<ResultLine> lines = new ArrayList<>();
-    for (Hive hive : allHives.in(apiaryId)) {
+    for (Hive hive : hives) {
       List<Given> own = got.getOrDefault(hive.id(), List.of());
       lines.add(
           new ResultLine(
@@ -195,7 +197,7 @@ class Results {
       return List.of();
     }
     double limit = apiaryYears.of(apiary).limits().on(apiaries.today(apiary)).share();
-    Map<UUID, Samples> samples = samples(apiary, latest);
+    Map<UUID, Samples> samples = samples(apiary, allHives.in(apiaryId), latest);
     Map<UUID, BroodClock> clocks = broodService.clocksOf(apiary);
     Map<UUID, Hive> hives =
         allHives.in(apiaryId).stream().collect(Collectors.toMap(Hive::id, Function.identity()));
@@ -286,12 +288,13 @@ class Results {
         limit);
   }
 
-  private Map<UUID, Samples> samples(Apiary apiary, RoundsTogether shown) {
+  private Map<UUID, Samples> samples(Apiary apiary, List<Hive> hives, RoundsTogether shown) {
     double recovery = apiaryYears.of(apiary).rollRecovery();
     Map<UUID, List<NewCount>> counted =
-        counts.byHive(apiary.id(), shown.first().minusDays(RoundsTogether.BEFORE));
+        counts.byHive(
+            hives.stream().map(Hive::id).toList(), shown.first().minusDays(RoundsTogether.BEFORE));
     Map<UUID, Samples> samples = new HashMap<>();
-    for (Hive hive : allHives.in(apiary.id())) {
+    for (Hive hive : hives) {
       List<NewCount> own =
           counted.getOrDefault(hive.id(), List.of()).stream()
               .filter(each -> shown.concerns(each.day()))

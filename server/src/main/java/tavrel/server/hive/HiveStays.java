@@ -1,0 +1,98 @@
+package tavrel.server.hive;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import tavrel.core.life.Beginning;
+import tavrel.core.life.HiveLife;
+import tavrel.core.life.Kinship;
+import tavrel.core.life.LifeEntry;
+import tavrel.core.life.Stay;
+import tavrel.server.http.Missing;
+import tavrel.server.http.Problem;
+
+/** Lives of hives as they are kept, and where and under which name each stood on which days. */
+@Service
+public class HiveStays {
+
+  private final LifeMapper mapper;
+
+  HiveStays(LifeMapper mapper) {
+    this.mapper = mapper;
+  }
+
+  /**
+   * The life of a hive as it is known now.
+   *
+   * @throws Problem 404
+   */
+  public HiveLife of(UUID hiveId) {
+    return Objects.requireNonNull(of(List.of(hiveId)).get(hiveId));
+  }
+
+  /**
+   * Lives of some hives, by id.
+   *
+   * @throws Problem 404 where one is not there
+   */
+  Map<UUID, HiveLife> of(Collection<UUID> hiveIds) {
+    Map<UUID, List<LifeEntry>> entries =
+        mapper.ofHives(hiveIds).stream()
+            .filter(LifeRow::stands)
+            .collect(
+                Collectors.groupingBy(
+                    LifeRow::hiveId, Collectors.mapping(LifeRow::entry, Collectors.toList())));
+    Map<UUID, HiveLife> lives = new HashMap<>();
+    for (LifeMapper.Began began : mapper.began(hiveIds)) {
+      lives.put(
+          began.hiveId(),
+          HiveLife.of(
+              began.hiveId(),
+              new Beginning(
+                  began.beganAs(),
+                  began.since(),
+                  began.firstApiaryId(),
+                  began.firstName(),
+                  began.motherId()),
+              entries.getOrDefault(began.hiveId(), List.of())));
+    }
+    if (lives.size() < Set.copyOf(hiveIds).size()) {
+      throw Problem.missing(Missing.HIVE);
+    }
+    return lives;
+  }
+
+  /** Hives that stood in an apiary on one of some days, ended ones too. */
+  public Set<UUID> stoodIn(UUID apiaryId, LocalDate from, LocalDate to) {
+    return new LinkedHashSet<>(mapper.stoodIn(apiaryId, from, to));
+  }
+
+  /** Whose days count for whom. */
+  public Kinship kinship() {
+    return Kinship.of(mapper.ties());
+  }
+
+  /** Draws a hive's stays anew, and where it stands now. */
+  void draw(HiveLife life) {
+    mapper.forgetStays(life.hiveId());
+    int number = 1;
+    for (Stay stay : life.stays()) {
+      mapper.addStay(life.hiveId(), number++, stay.apiaryId(), stay.name(), stay.from(), stay.to());
+    }
+    Stay last = life.last();
+    mapper.stand(life.hiveId(), last.apiaryId(), last.name(), life.endedOn());
+  }
+
+  /** Draws the stays of a hive anew of which another day is known since which it stands. */
+  void draw(UUID hiveId) {
+    draw(of(hiveId));
+  }
+}

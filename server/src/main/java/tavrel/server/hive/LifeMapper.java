@@ -1,0 +1,154 @@
+package tavrel.server.hive;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.life.BeganAs;
+import tavrel.core.life.Tie;
+
+/** Lives of hives kept. */
+@Mapper
+interface LifeMapper {
+
+  String ROWS =
+      """
+      select id, act_id, hive_id, on_day as "day", kind, apiary_id, name, queen, queen_year, queen_mark, queen_line,
+             into_id, end_kind, end_sign, says, done_by, received_at, struck_by, struck_at, struck_why
+      from hive_life
+      """;
+
+  String IN_ORDER = " order by on_day, received_at, id";
+
+  /** How a hive began. */
+  record Began(
+      UUID hiveId,
+      BeganAs beganAs,
+      @Nullable LocalDate since,
+      UUID firstApiaryId,
+      String firstName,
+      @Nullable UUID motherId) {}
+
+  @Select(
+      """
+      <script>
+      select id as hive_id, began_as, since, first_apiary_id, first_name, mother_id
+      from hive
+      where id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
+      """)
+  List<Began> began(Collection<UUID> hiveIds);
+
+  @Select(
+      """
+      <script>
+      """
+          + ROWS
+          + """
+      where hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      """
+          + IN_ORDER
+          + """
+      </script>
+      """)
+  List<LifeRow> ofHives(Collection<UUID> hiveIds);
+
+  @Select(ROWS + "where act_id = #{actId}" + IN_ORDER)
+  List<LifeRow> ofAct(UUID actId);
+
+  @Insert(
+      """
+      insert into hive_life (
+        id, act_id, hive_id, on_day, kind, apiary_id, name, queen, queen_year, queen_mark, queen_line, into_id, end_kind,
+        end_sign, says, done_by, account_id, received_at)
+      values (
+        #{row.id}, #{row.actId}, #{row.hiveId}, #{row.day}, #{row.kind}, #{row.apiaryId}, #{row.name}, #{row.queen},
+        #{row.queenYear}, #{row.queenMark}, #{row.queenLine}, #{row.intoId}, #{row.endKind}, #{row.endSign}, #{row.says},
+        #{row.doneBy}, #{accountId}, #{row.receivedAt})
+      """)
+  void add(LifeRow row, UUID accountId);
+
+  @Update(
+      """
+      update hive_life
+      set struck_by = #{by}, struck_at = #{at}, struck_why = #{why}
+      where act_id = #{actId} and struck_at is null
+      """)
+  int strike(UUID actId, String by, Instant at, @Nullable String why);
+
+  @Delete("delete from hive_stay where hive_id = #{hiveId}")
+  void forgetStays(UUID hiveId);
+
+  @Insert(
+      """
+      insert into hive_stay (hive_id, number, apiary_id, name, from_day, to_day)
+      values (#{hiveId}, #{number}, #{apiaryId}, #{name}, #{from}, #{to})
+      """)
+  void addStay(
+      UUID hiveId,
+      int number,
+      UUID apiaryId,
+      String name,
+      @Nullable LocalDate from,
+      @Nullable LocalDate to);
+
+  @Update(
+      """
+      update hive
+      set apiary_id = #{apiaryId}, name = #{name}, ended_on = #{endedOn}
+      where id = #{hiveId}
+      """)
+  void stand(UUID hiveId, UUID apiaryId, String name, @Nullable LocalDate endedOn);
+
+  /** At the end of the walk of its yard. */
+  @Update(
+      """
+      update hive
+      set place = (select coalesce(max(o.place), 0) + 1
+                   from hive o
+                   where o.apiary_id = #{apiaryId} and o.id <> #{hiveId} and o.ended_on is null),
+          stand = null, divided = false
+      where id = #{hiveId}
+      """)
+  void walkLast(UUID hiveId, UUID apiaryId);
+
+  /** Hives that stand, or stood on a day or later, in an apiary under a name. */
+  @Select(
+      """
+      select hive_id
+      from hive_stay
+      where apiary_id = #{apiaryId} and name_key = lower(#{name}) and (to_day is null or to_day > #{day})
+      """)
+  List<UUID> calledFrom(UUID apiaryId, String name, LocalDate day);
+
+  /** Hives that stood in an apiary on one of some days. */
+  @Select(
+      """
+      select distinct hive_id
+      from hive_stay
+      where apiary_id = #{apiaryId} and (from_day is null or from_day <= #{to}) and (to_day is null or to_day > #{from})
+      """)
+  List<UUID> stoodIn(UUID apiaryId, LocalDate from, LocalDate to);
+
+  /** Splits and unions that stand. */
+  @Select(
+      """
+      select id as hive_id, mother_id as other_id, since as "day", true as split
+      from hive
+      where mother_id is not null
+      union all
+      select into_id, hive_id, on_day, false
+      from hive_life
+      where kind = 'UNITED' and struck_at is null
+      """)
+  List<Tie> ties();
+}
