@@ -136,6 +136,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What one has to know to get to an apiary, and to call for help there.
+         * @description What one has to know to get to an apiary, and to call for help there.
+         */
+        get: operations["getApiariesCard"];
+        /**
+         * Writes the card of an apiary anew.
+         * @description Writes the card of an apiary anew.
+         */
+        put: operations["putApiariesCard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/closed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Closes an apiary in which no hive stands for a time, or opens it again.
+         * @description Closes an apiary in which no hive stands for a time, or opens it again.
+         */
+        put: operations["putApiariesClosed"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/counts": {
         parameters: {
             query?: never;
@@ -269,6 +313,26 @@ export interface paths {
          * @description Sets by what an apiary's hours are judged.
          */
         put: operations["putApiariesHoursChoice"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/opened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Opens an apiary with the hives that stand there, by hand.
+         * @description Opens an apiary with the hives that stand there, by hand.
+         */
+        put: operations["putApiariesOpened"];
         post?: never;
         delete?: never;
         options?: never;
@@ -916,6 +980,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Hives by any name they ever had, apiaries, lots, people and days of rounds that match a few letters.
+         * @description Hives by any name they ever had, apiaries, lots, people and days of rounds that match a few letters.
+         */
+        get: operations["getFind"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gear": {
         parameters: {
             query?: never;
@@ -1030,6 +1114,26 @@ export interface paths {
          * @description Takes an act back, for all its hives; it stays on record, struck out.
          */
         post: operations["postHiveActsTakeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hives/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A hive with its life, what is known of it, and what comes next.
+         * @description A hive with its life, what is known of it, and what comes next.
+         */
+        get: operations["getHivesById"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3375,6 +3479,11 @@ export interface components {
              */
             altitude?: number;
             /**
+             * Format: date
+             * @description since when nobody uses it, or null while it is used
+             */
+            closedOn?: string;
+            /**
              * Format: uuid
              * @description key
              */
@@ -3391,6 +3500,8 @@ export interface components {
             longitude?: number;
             /** @description what the keeper calls it; unique */
             name: string;
+            /** @description Whether it is used. */
+            open?: boolean;
             /** @description the time zone that its days are counted in */
             zone: string;
             /**
@@ -3398,6 +3509,30 @@ export interface components {
              * @enum {string}
              */
             zoneFrom: "PLACE" | "PERSON" | "DEVICE";
+        };
+        /** @description What one has to know to get to an apiary, and what to say if something happens there. Whatever nobody has written down is null. */
+        ApiaryCard: {
+            /** @description where a telephone works */
+            coverage?: string;
+            /** @description opens the gate */
+            gateCode?: string;
+            /** @description whose land it is */
+            landowner?: string;
+            /** @description where the truck can stand */
+            parking?: string;
+            /** @description what to say to the rescue service: nearest address, where to meet */
+            rescue?: string;
+            /** @description of the landowner */
+            telephone?: string;
+            /** @description how to drive in */
+            wayIn?: string;
+            /**
+             * Format: date-time
+             * @description when; of one that is sent, null
+             */
+            writtenAt?: string;
+            /** @description who wrote it last; of one that is sent, null */
+            writtenBy?: string;
         };
         /** @description An apiary's results. */
         ApiaryResults: {
@@ -3916,6 +4051,14 @@ export interface components {
             why: components["schemas"]["Fact"][];
             withDrones: components["schemas"]["FreeWindow"];
             workers: components["schemas"]["FreeWindow"];
+        };
+        /** @description Whether an apiary is used. */
+        Closed: {
+            /**
+             * Format: date
+             * @description since when nobody uses it, or null to open it again
+             */
+            day?: string;
         };
         /** @description A colony's bees, brood and mites today, as counted and looked at. */
         ColonyLoad: {
@@ -5046,6 +5189,59 @@ export interface components {
              */
             seconds: number;
         };
+        /** @description What was found, at most twelve of a kind. */
+        FoundAll: {
+            /** @description by name */
+            apiaries: components["schemas"]["FoundNamed"][];
+            /** @description living ones first */
+            hives: components["schemas"]["FoundHive"][];
+            /** @description of acid */
+            lots: components["schemas"]["FoundNamed"][];
+            /** @description of the outfit */
+            people: components["schemas"]["FoundNamed"][];
+            /** @description by day, the latest first */
+            rounds: components["schemas"]["FoundRound"][];
+        };
+        /** @description A hive that was found. */
+        FoundHive: {
+            /** @description where it stands, or stood last */
+            apiary: string;
+            /**
+             * Format: date
+             * @description first day on which it was no more, or null while it lives
+             */
+            endedOn?: string;
+            /**
+             * Format: uuid
+             * @description the hive
+             */
+            hiveId: string;
+            /** @description what it is called now, or was last */
+            name: string;
+            /** @description the name by which it was found, where that is an old one; else null */
+            then?: string;
+        };
+        /** @description Something that has a name. */
+        FoundNamed: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        /** @description A round that was found by its day. */
+        FoundRound: {
+            /** @description where */
+            apiary: string;
+            /**
+             * Format: date
+             * @description when
+             */
+            day: string;
+            /**
+             * Format: uuid
+             * @description the round
+             */
+            id: string;
+        };
         /** @description Days without capped brood: now, or the next that come. */
         FreeWindow: {
             /** @description Whether there is none, not even a likely one. */
@@ -5537,6 +5733,37 @@ export interface components {
              * @description number of the tool that is or was in it, or null where none was named
              */
             tool?: number;
+        };
+        /** @description The page. */
+        HivePage: {
+            apiary: components["schemas"]["Apiary"];
+            /**
+             * @description what the brood clock says of today; of one that ended, null
+             * @enum {string}
+             */
+            brood?: "FREE" | "LIKELY_FREE" | "CAPPED";
+            /**
+             * Format: date
+             * @description first day on which it was no more, or null while it lives
+             */
+            endedOn?: string;
+            hive: components["schemas"]["Hive"];
+            /** @description its life, the latest first */
+            lines: components["schemas"]["Line"][];
+            /** @description what comes next, soonest first */
+            next: components["schemas"]["Step"][];
+            queen?: components["schemas"]["Fact"];
+            /** @description of its bees, oldest first */
+            samples: components["schemas"]["Sample"][];
+            /** @description where it stood under which name */
+            stays: components["schemas"]["Stood"][];
+            /**
+             * Format: date
+             * @description the date there
+             */
+            today: string;
+            /** @description whether its bees had a life elsewhere that nobody here wrote down */
+            unknownPast: boolean;
         };
         /** @description Everything about a hive's burn beside its grams. */
         HiveReady: {
@@ -7098,6 +7325,36 @@ export interface components {
              * @enum {string}
              */
             source: "SIMULATED" | "SENT";
+        };
+        /** @description A yard as somebody describes it. */
+        NewYard: {
+            apiary: components["schemas"]["Described"];
+            /** @description what stands before the number of each hive, as F; may be empty */
+            before: string;
+            /** @description how they usually stand, as a roster writes it */
+            boxes: string;
+            /** @description zone of the device, for a place that nobody has said */
+            device: string;
+            /**
+             * Format: int32
+             * @description number of the first
+             */
+            first: number;
+            /**
+             * @description what closes them below
+             * @enum {string}
+             */
+            floor: "SOLID" | "MESH_TIGHT_TRAY" | "MESH_LOOSE_TRAY" | "BARE_MESH";
+            /**
+             * Format: int32
+             * @description how many stand there
+             */
+            hives: number;
+            /**
+             * Format: int32
+             * @description honey supers on each
+             */
+            supers: number;
         };
         /** @description One step on the way that lies ahead of a hive. */
         NextAct: {
@@ -9508,6 +9765,42 @@ export interface components {
              */
             stage: "EGGS" | "LARVAE" | "CAPPED_WORKER" | "CAPPED_DRONE";
         };
+        /** @description What comes next. */
+        Step: {
+            /**
+             * Format: date
+             * @description on which or from when, or null for now
+             */
+            day?: string;
+            /**
+             * @description what it leads to
+             * @enum {string}
+             */
+            kind: "ROUND" | "COUNT" | "LOOK" | "HONEY";
+            says: components["schemas"]["Fact"];
+        };
+        /** @description Where it stood. */
+        Stood: {
+            /** @description its name */
+            apiary: string;
+            /**
+             * Format: uuid
+             * @description the apiary
+             */
+            apiaryId: string;
+            /**
+             * Format: date
+             * @description first day, or null where nobody knows
+             */
+            from?: string;
+            /** @description what the hive was called there */
+            name: string;
+            /**
+             * Format: date
+             * @description first day on which it no longer stood so, or null
+             */
+            to?: string;
+        };
         StreamingResponseBody: Record<string, never>;
         /** @description How much of a product is oxalic acid dihydrate. */
         Strength: {
@@ -11238,6 +11531,215 @@ export interface operations {
             };
         };
     };
+    getApiariesCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ApiaryCard"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putApiariesCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "coverage": "as typed",
+                 *       "gateCode": "as typed",
+                 *       "landowner": "as typed",
+                 *       "parking": "as typed",
+                 *       "rescue": "as typed",
+                 *       "telephone": "as typed",
+                 *       "wayIn": "as typed",
+                 *       "writtenAt": "2026-08-18T05:12:30Z",
+                 *       "writtenBy": "as typed"
+                 *     }
+                 */
+                "application/json": components["schemas"]["ApiaryCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ApiaryCard"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putApiariesClosed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "day": "2026-08-18"
+                 *     }
+                 */
+                "application/json": components["schemas"]["Closed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Apiary"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getApiariesCounts: {
         parameters: {
             query?: never;
@@ -11681,6 +12183,91 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NextHours"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putApiariesOpened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "apiary": {
+                 *         "name": "Kiln Field"
+                 *       },
+                 *       "before": "as typed",
+                 *       "boxes": "deep 10",
+                 *       "device": "as typed",
+                 *       "first": 1,
+                 *       "floor": "SOLID",
+                 *       "hives": 1,
+                 *       "supers": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["NewYard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeApiary"];
                 };
             };
             /** @description Something cannot be; errors say what, field by field. */
@@ -13569,6 +14156,46 @@ export interface operations {
             };
         };
     };
+    getFind: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundAll"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getGear: {
         parameters: {
             query?: never;
@@ -13968,6 +14595,55 @@ export interface operations {
             };
             /** @description Not as things stand; detail says why. */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getHivesById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HivePage"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

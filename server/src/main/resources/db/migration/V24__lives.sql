@@ -64,3 +64,20 @@ create index hive_stay_by_name on hive_stay (name_key);
 insert into hive_stay (hive_id, number, apiary_id, name, from_day, to_day)
   select id, 1, apiary_id, name, since, null from hive;
 create index hive_by_mother on hive (mother_id);
+
+-- A yard that nobody uses for a time.
+alter table apiary add column closed_on date;
+
+-- What one has to know to get there, and what to say if something happens there.
+create table apiary_card (
+  apiary_id  uuid primary key references apiary,
+  gate_code  varchar(60),
+  way_in     varchar(500),
+  landowner  varchar(120),
+  telephone  varchar(60),
+  parking    varchar(200),
+  coverage   varchar(200),
+  rescue     varchar(500),
+  written_by varchar(60) not null,
+  written_at timestamp(6) with time zone not null
+);

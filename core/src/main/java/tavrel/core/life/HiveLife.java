@@ -52,8 +52,7 @@ public final class HiveLife {
       }
     }
     stays.add(new Stay(now.apiaryId(), now.name(), now.from(), end == null ? null : end.day()));
-    Stay last = stays.get(stays.size() - 1);
-    return stays.stream().filter(stay -> stay == last || !stay.isEmpty()).toList();
+    return List.copyOf(stays);
   }
 
   private static Stay after(Stay now, LifeEntry entry) {
@@ -82,6 +81,7 @@ public final class HiveLife {
 
   /**
    * Where it stood under which name, in the order of days; the last one holds now, or held last.
+   * One that another of the same day took the place of holds no day.
    */
   public List<Stay> stays() {
     return stays;

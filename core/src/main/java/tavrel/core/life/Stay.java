@@ -19,8 +19,8 @@ public record Stay(UUID apiaryId, String name, @Nullable LocalDate from, @Nullab
     return (from == null || !day.isBefore(from)) && (to == null || day.isBefore(to));
   }
 
-  /** Whether it is over before it began, as where two devices moved a hive on one day. */
-  boolean isEmpty() {
+  /** Whether it is over before it began, as where a hive was moved twice on one day. */
+  public boolean isEmpty() {
     return from != null && to != null && !from.isBefore(to);
   }
 }

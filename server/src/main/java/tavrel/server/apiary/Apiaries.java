@@ -82,7 +82,8 @@ public class Apiaries {
             described.longitude(),
             described.altitude(),
             described.zone() == null ? kept.zone() : described.zone(),
-            described.zone() == null ? kept.zoneFrom() : ZoneFrom.PERSON);
+            described.zone() == null ? kept.zoneFrom() : ZoneFrom.PERSON,
+            kept.closedOn());
     Place place = there.place();
     if (described.zone() != null
         || place == null
@@ -90,6 +91,60 @@ public class Apiaries {
       return there;
     }
     return there.inZone(zones.toldBy(place), ZoneFrom.PLACE);
+  }
+
+  /**
+   * Opens an apiary that somebody describes. The same id again changes nothing.
+   *
+   * @param device zone of the device that asks, for a place that nobody has said
+   * @throws InvalidValue if it cannot be, or its name is taken
+   */
+  @Transactional
+  public Apiary open(UUID id, Described described, String device) {
+    Apiary known = mapper.byId(id).orElse(null);
+    if (known != null) {
+      return known;
+    }
+    Apiary opened =
+        zoned(
+            new Apiary(id, described.name(), null, null, null, device, ZoneFrom.DEVICE, null),
+            described);
+    if (mapper.byName(opened.name()).isPresent()) {
+      throw new InvalidValue("name", "takenByAnotherApiary", "is taken by another apiary");
+    }
+    mapper.add(opened, clock.instant());
+    return opened;
+  }
+
+  /**
+   * Closes an apiary for a time, or opens it again.
+   *
+   * @param day since when nobody uses it, or null to open it
+   */
+  @Transactional
+  public Apiary close(UUID id, @Nullable LocalDate day) {
+    Apiary apiary = byId(id);
+    if (day != null && day.isAfter(today(apiary))) {
+      throw new InvalidValue(
+          "day", "lifeAhead", "{day} has not come yet; write it down when it has happened", day);
+    }
+    Apiary changed = apiary.closed(day);
+    mapper.change(changed);
+    return changed;
+  }
+
+  /** What one has to know to get there; empty where nobody wrote it. */
+  public ApiaryCard card(UUID id) {
+    byId(id);
+    return mapper.card(id).orElse(ApiaryCard.EMPTY);
+  }
+
+  /** Writes the card anew. */
+  @Transactional
+  public ApiaryCard keepCard(UUID id, ApiaryCard card, String by) {
+    byId(id);
+    mapper.keepCard(id, card, by, clock.instant());
+    return card(id);
   }
 
   /** Keeps an apiary that is new. */

@@ -1,6 +1,7 @@
 package tavrel.server.apiary;
 
 import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Objects;
 import java.util.UUID;
@@ -18,6 +19,7 @@ import tavrel.core.weather.Place;
  * @param altitude height above the sea, m, or null
  * @param zone the time zone that its days are counted in
  * @param zoneFrom where that comes from
+ * @param closedOn since when nobody uses it, or null while it is used
  */
 public record Apiary(
     UUID id,
@@ -26,7 +28,8 @@ public record Apiary(
     @Nullable Double longitude,
     @Nullable Double altitude,
     String zone,
-    ZoneFrom zoneFrom) {
+    ZoneFrom zoneFrom,
+    @Nullable LocalDate closedOn) {
 
   /**
    * @throws InvalidValue naming the component that cannot be
@@ -65,7 +68,17 @@ public record Apiary(
 
   /** The same in another zone. */
   public Apiary inZone(String another, ZoneFrom from) {
-    return new Apiary(id, name, latitude, longitude, altitude, another, from);
+    return new Apiary(id, name, latitude, longitude, altitude, another, from, closedOn);
+  }
+
+  /** The same, closed on a day, or open again. */
+  Apiary closed(@Nullable LocalDate day) {
+    return new Apiary(id, name, latitude, longitude, altitude, zone, zoneFrom, day);
+  }
+
+  /** Whether it is used. */
+  public boolean isOpen() {
+    return closedOn == null;
   }
 
   /** Its zone. */

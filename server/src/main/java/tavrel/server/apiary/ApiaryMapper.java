@@ -14,15 +14,15 @@ import org.apache.ibatis.annotations.Update;
 interface ApiaryMapper {
 
   @Select(
-      "select id, name, latitude, longitude, altitude, zone, zone_from from apiary order by name_key")
+      "select id, name, latitude, longitude, altitude, zone, zone_from, closed_on from apiary order by name_key")
   List<Apiary> all();
 
   @Select(
-      "select id, name, latitude, longitude, altitude, zone, zone_from from apiary where id = #{id}")
+      "select id, name, latitude, longitude, altitude, zone, zone_from, closed_on from apiary where id = #{id}")
   Optional<Apiary> byId(UUID id);
 
   @Select(
-      "select id, name, latitude, longitude, altitude, zone, zone_from from apiary where name_key = lower(#{name})")
+      "select id, name, latitude, longitude, altitude, zone, zone_from, closed_on from apiary where name_key = lower(#{name})")
   Optional<Apiary> byName(String name);
 
   @Insert(
@@ -37,7 +37,7 @@ interface ApiaryMapper {
       """
       update apiary
       set name = #{name}, latitude = #{latitude}, longitude = #{longitude}, altitude = #{altitude}, zone = #{zone},
-          zone_from = #{zoneFrom}
+          zone_from = #{zoneFrom}, closed_on = #{closedOn}
       where id = #{id}
       """)
   void change(Apiary apiary);
@@ -45,4 +45,24 @@ interface ApiaryMapper {
   /** Holds an apiary against a second change of its hives until this one is done. */
   @Select("select id from apiary where id = #{id} for update")
   Optional<UUID> lock(UUID id);
+
+  /** What one has to know to get there. */
+  @Select(
+      """
+      select gate_code, way_in, landowner, telephone, parking, coverage, rescue, written_by, written_at
+      from apiary_card
+      where apiary_id = #{apiaryId}
+      """)
+  Optional<ApiaryCard> card(UUID apiaryId);
+
+  @Update(
+      """
+      merge into apiary_card (
+        apiary_id, gate_code, way_in, landowner, telephone, parking, coverage, rescue, written_by, written_at)
+      key (apiary_id)
+      values (
+        #{apiaryId}, #{card.gateCode}, #{card.wayIn}, #{card.landowner}, #{card.telephone}, #{card.parking},
+        #{card.coverage}, #{card.rescue}, #{by}, #{at})
+      """)
+  void keepCard(UUID apiaryId, ApiaryCard card, String by, Instant at);
 }

@@ -1,7 +1,9 @@
 package tavrel.server.brood;
 
+import tavrel.core.Worded;
+
 /** Kinds of brood event, as they are kept and sent. */
-public enum BroodKind {
+public enum BroodKind implements Worded {
   SWARM_HIVED,
   PACKAGE_HIVED,
   QUEEN_CAGED,

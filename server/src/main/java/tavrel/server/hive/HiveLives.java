@@ -24,6 +24,7 @@ import tavrel.core.life.HiveLife;
 import tavrel.core.life.LifeEvent;
 import tavrel.core.life.Stay;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
@@ -71,6 +72,7 @@ public class HiveLives {
     LifeEvent event = act.event();
     Map<UUID, HiveLife> lives = stays.of(act.hiveIds());
     hold(lives.values(), event);
+    refuseClosed(event);
     refuseInHand(act, event, lives);
     refuseSeriesUnasked(act, event);
     if (event instanceof LifeEvent.UnitedInto united) {
@@ -166,6 +168,16 @@ public class HiveLives {
             Collectors.groupingBy(
                 HiveHistory.Seen::hiveId,
                 Collectors.mapping(HiveHistory.Seen::evidence, Collectors.toList())));
+  }
+
+  private void refuseClosed(LifeEvent event) {
+    if (event instanceof LifeEvent.Moved moved) {
+      Apiary there = apiaries.byId(moved.apiaryId());
+      if (!there.isOpen()) {
+        throw new InvalidValue(
+            "apiaryId", "apiaryIsClosed", "{apiary} is closed; open it again first", there.name());
+      }
+    }
   }
 
   private void refuseInHand(NewAct act, LifeEvent event, Map<UUID, HiveLife> lives) {

@@ -1,8 +1,10 @@
 package tavrel.server.hive;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -37,14 +39,23 @@ class HiveResource {
    */
   record WholeApiary(Apiary apiary, List<Hive> hives) {}
 
+  /**
+   * Whether an apiary is used.
+   *
+   * @param day since when nobody uses it, or null to open it again
+   */
+  record Closed(@Nullable LocalDate day) {}
+
   private final Apiaries apiaries;
   private final Hives hives;
   private final HiveEditor hiveEditor;
+  private final Yards yards;
 
-  HiveResource(Apiaries apiaries, Hives hives, HiveEditor hiveEditor) {
+  HiveResource(Apiaries apiaries, Hives hives, HiveEditor hiveEditor, Yards yards) {
     this.apiaries = apiaries;
     this.hives = hives;
     this.hiveEditor = hiveEditor;
+    this.yards = yards;
   }
 
   /** All apiaries with how many hives stand in each. */
@@ -60,6 +71,18 @@ class HiveResource {
   @GetMapping("/{id}")
   WholeApiary one(@PathVariable UUID id) {
     return new WholeApiary(apiaries.byId(id), hives.in(id));
+  }
+
+  /** Opens an apiary with the hives that stand there, by hand. */
+  @PutMapping("/{id}/opened")
+  WholeApiary open(@PathVariable UUID id, @RequestBody Yards.NewYard yard) {
+    return new WholeApiary(yards.open(id, yard), hives.in(id));
+  }
+
+  /** Closes an apiary in which no hive stands for a time, or opens it again. */
+  @PutMapping("/{id}/closed")
+  Apiary close(@PathVariable UUID id, @RequestBody Closed closed) {
+    return yards.close(id, closed.day());
   }
 
   /** Changes what hives have: entrances, floors, supers and other fittings. */

@@ -181,7 +181,8 @@ public class Rosters {
                     row.longitude(),
                     null,
                     zone,
-                    row.latitude() == null ? ZoneFrom.DEVICE : ZoneFrom.PERSON),
+                    row.latitude() == null ? ZoneFrom.DEVICE : ZoneFrom.PERSON,
+                    null),
                 zoned);
         allApiaries.add(apiary, now);
         places.put(key, apiary);
@@ -195,7 +196,8 @@ public class Rosters {
                     row.longitude(),
                     known.altitude(),
                     zone,
-                    ZoneFrom.PERSON),
+                    ZoneFrom.PERSON,
+                    known.closedOn()),
                 zoned);
         allApiaries.move(moved);
         places.put(key, moved);

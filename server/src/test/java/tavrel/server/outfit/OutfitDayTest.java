@@ -68,6 +68,6 @@ class OutfitDayTest {
   }
 
   private static Apiary apiary(String name, String zone) {
-    return new Apiary(UUID.randomUUID(), name, null, null, null, zone, ZoneFrom.PERSON);
+    return new Apiary(UUID.randomUUID(), name, null, null, null, zone, ZoneFrom.PERSON, null);
   }
 }

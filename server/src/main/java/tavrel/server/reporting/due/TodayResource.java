@@ -165,7 +165,10 @@ class TodayResource {
     Map<UUID, Integer> hives = allHives.counts();
     List<ApiaryToday> list = new ArrayList<>();
     for (Apiary apiary : apiaries.all()) {
-      list.add(today(apiary, hives.getOrDefault(apiary.id(), 0), open.get(apiary.id()), own));
+      int standing = hives.getOrDefault(apiary.id(), 0);
+      if (apiary.isOpen() || standing > 0) {
+        list.add(today(apiary, standing, open.get(apiary.id()), own));
+      }
     }
     list.sort(Comparator.comparing(ApiaryToday::due));
     return new Today(
