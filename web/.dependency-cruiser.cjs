@@ -3,7 +3,7 @@
  * (shared, theme) and nothing of its neighbours.
  */
 const FEATURES =
-  'apiary|apiaryyear|count|dose|gear|hours|pace|parameter|people|register|result|rulesheet|run|safekeeping|seasonplan|spacing|stock|today|year'
+  'apiary|apiaryyear|count|dose|gear|hive|hours|pace|parameter|people|register|result|rulesheet|run|safekeeping|seasonplan|spacing|stock|today|year'
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {

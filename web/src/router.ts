@@ -71,6 +71,24 @@ export const router = createRouter({
       },
     },
     {
+      path: '/apiaries/new',
+      component: () => import('./apiary/NewYardPage.vue'),
+      meta: {
+        title: 'app.router.openYard',
+        room: 'apiary',
+        who: 'keeper',
+      },
+    },
+    {
+      path: '/hives/:id',
+      component: () => import('./hive/HivePage.vue'),
+      props: true,
+      meta: {
+        title: 'app.router.hive',
+        room: 'hive',
+      },
+    },
+    {
       path: '/apiaries/import',
       component: () => import('./apiary/ImportPage.vue'),
       meta: {

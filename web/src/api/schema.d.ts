@@ -5223,8 +5223,12 @@ export interface components {
         };
         /** @description Something that has a name. */
         FoundNamed: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description its key
+             */
             id: string;
+            /** @description what it is called */
             name: string;
         };
         /** @description A round that was found by its day. */
@@ -5749,12 +5753,12 @@ export interface components {
             endedOn?: string;
             hive: components["schemas"]["Hive"];
             /** @description its life, the latest first */
-            lines: components["schemas"]["Line"][];
+            lines: components["schemas"]["LifeLine"][];
             /** @description what comes next, soonest first */
-            next: components["schemas"]["Step"][];
+            next: components["schemas"]["HiveStep"][];
             queen?: components["schemas"]["Fact"];
             /** @description of its bees, oldest first */
-            samples: components["schemas"]["Sample"][];
+            samples: components["schemas"]["SampleOfHive"][];
             /** @description where it stood under which name */
             stays: components["schemas"]["Stood"][];
             /**
@@ -5873,6 +5877,20 @@ export interface components {
             oxalic: components["schemas"]["YearCount"];
             /** @description the sheet of its latest treatment, by which it is counted */
             ruleSheet?: string;
+            says: components["schemas"]["Fact"];
+        };
+        /** @description What comes next. */
+        HiveStep: {
+            /**
+             * Format: date
+             * @description on which or from when, or null for now
+             */
+            day?: string;
+            /**
+             * @description what it leads to
+             * @enum {string}
+             */
+            kind: "ROUND" | "COUNT" | "LOOK" | "HONEY";
             says: components["schemas"]["Fact"];
         };
         /** @description A hive at the end of a way. */
@@ -6195,6 +6213,38 @@ export interface components {
              */
             apiaryId: string;
             says: components["schemas"]["Fact"];
+        };
+        /** @description A line of its life. */
+        LifeLine: {
+            /**
+             * Format: uuid
+             * @description the act that it can be taken back with, or null
+             */
+            actId?: string;
+            /** @description who did it or said so; empty where nobody is named */
+            by: string;
+            /**
+             * Format: date
+             * @description on which, or null where nobody knows
+             */
+            day?: string;
+            /**
+             * Format: uuid
+             * @description the other hive that it names, or null
+             */
+            hiveId?: string;
+            /**
+             * @description of what it tells
+             * @enum {string}
+             */
+            kind: "LIFE" | "TREATED" | "COUNTED" | "BROOD";
+            /**
+             * Format: uuid
+             * @description the round that it belongs to, or null
+             */
+            roundId?: string;
+            says: components["schemas"]["Fact"];
+            takenBack?: components["schemas"]["StruckOut"];
         };
         /** @description Limits of the job that a screen keeps before anything is sent. Each is decided where its rule stands; here they are told together. */
         Limits: {
@@ -9074,6 +9124,29 @@ export interface components {
              */
             volts?: number;
         };
+        /** @description A sample of its bees. */
+        SampleOfHive: {
+            /**
+             * Format: date
+             * @description when
+             */
+            day: string;
+            /**
+             * Format: double
+             * @description end of the 95 % interval
+             */
+            high: number;
+            /**
+             * Format: double
+             * @description end of the 95 % interval
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description of bees with mites
+             */
+            share: number;
+        };
         /** @description What samples say against the limit of the season. */
         SampleReading: {
             /**
@@ -9765,20 +9838,6 @@ export interface components {
              */
             stage: "EGGS" | "LARVAE" | "CAPPED_WORKER" | "CAPPED_DRONE";
         };
-        /** @description What comes next. */
-        Step: {
-            /**
-             * Format: date
-             * @description on which or from when, or null for now
-             */
-            day?: string;
-            /**
-             * @description what it leads to
-             * @enum {string}
-             */
-            kind: "ROUND" | "COUNT" | "LOOK" | "HONEY";
-            says: components["schemas"]["Fact"];
-        };
         /** @description Where it stood. */
         Stood: {
             /** @description its name */
@@ -9832,6 +9891,13 @@ export interface components {
              * @description s
              */
             to: number;
+        };
+        /** @description That an act was taken back. */
+        StruckOut: {
+            /** @description who did */
+            by: string;
+            /** @description in words, or null */
+            why?: string;
         };
         /** @description The sun of one calendar day at one place. Nulls where it does not happen that day, as beyond the polar circles. */
         SunDay: {
@@ -9929,7 +9995,7 @@ export interface components {
             used: number;
         };
         /** @description Why an act is taken back. */
-        TakenBack: {
+        TakeBack: {
             /** @description in a few words, or null */
             why?: string;
         };
@@ -14546,7 +14612,7 @@ export interface operations {
                  *       "why": "as typed"
                  *     }
                  */
-                "application/json": components["schemas"]["TakenBack"];
+                "application/json": components["schemas"]["TakeBack"];
             };
         };
         responses: {

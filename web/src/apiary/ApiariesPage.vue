@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { counted } from '../shared/format'
+import { counted, dayOf } from '../shared/format'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
@@ -23,7 +23,12 @@ onMounted(load)
 <template>
   <div class="top">
     <h1>{{ t('common.apiaries') }}</h1>
-    <v-btn v-if="session.isKeeper" to="/apiaries/import">{{ t('common.bringHives') }}</v-btn>
+    <span class="acts">
+      <v-btn v-if="session.isKeeper" to="/apiaries/new">{{
+        t('apiary.newYardPage.openYard')
+      }}</v-btn>
+      <v-btn v-if="session.isKeeper" to="/apiaries/import">{{ t('common.bringHives') }}</v-btn>
+    </span>
   </div>
   <PageState
     :there="apiaries !== null"
@@ -37,7 +42,10 @@ onMounted(load)
       <router-link :to="`/apiaries/${each.apiary.id}`" class="sheet apiary">
         <strong>{{ each.apiary.name }}</strong>
         <span>{{ counted(each.hives, 'hive') }}</span>
-        <span class="soft figure">
+        <span v-if="each.apiary.closedOn" class="soft">{{
+          t('apiary.apiariesPage.closedSince', { day: dayOf(each.apiary.closedOn) })
+        }}</span>
+        <span v-else class="soft figure">
           {{
             each.apiary.latitude === undefined
               ? t('apiary.apiariesPage.placeUnknownNoLight')
@@ -55,6 +63,12 @@ onMounted(load)
   justify-content: space-between;
   align-items: center;
   gap: 16px;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 
 .list {

@@ -6,6 +6,7 @@ import { useApiaryInHand } from '../shared/apiaryInHand'
 import { counted } from '../shared/format'
 import { newId } from '../shared/ids'
 import { useSession } from '../shared/session'
+import HiveLink from '../shared/HiveLink.vue'
 import HivePainter from './HivePainter.vue'
 import NewHiveForm from './NewHiveForm.vue'
 import PlaceForm from './PlaceForm.vue'
@@ -14,6 +15,14 @@ import SealQuestionForm from './SealQuestionForm.vue'
 import SealRanking from './SealRanking.vue'
 import YardList from './YardList.vue'
 import YardRows from './YardRows.vue'
+import CardForm from './CardForm.vue'
+import ActBar from '../shared/life/ActBar.vue'
+import UndoBar from '../shared/life/UndoBar.vue'
+import { useLastAct, type DoneAct } from '../shared/life/acts'
+import { api, ask } from '../api/client'
+import { serverNow } from '../shared/clock'
+import { todayHere } from '../shared/days'
+import { useRequest } from '../shared/request'
 import { useSeals } from './useSeals'
 import { moved, useYard, type HiveChange } from './useYard'
 import PageState from '../shared/layout/PageState.vue'
@@ -29,7 +38,7 @@ const yard = useYard(() => props.id)
 const chosen = ref<ReadonlySet<string>>(new Set())
 const many = ref(false)
 const asList = useStorage('tavrel.yard.list', false)
-const shown = ref<'place' | 'hive' | null>(null)
+const shown = ref<'place' | 'hive' | 'card' | null>(null)
 let newHive = newId()
 
 const there = computed(() => inHand.dayline?.there)
@@ -50,6 +59,28 @@ watch(
   },
   { immediate: true },
 )
+
+const acts = useLastAct(() => yard.load())
+const closing = useRequest()
+
+/** Hives that left are no longer in hand. */
+async function acted(act: DoneAct): Promise<void> {
+  await acts.done(act)
+  const here = new Set(yard.hives.value.map((hive) => hive.id))
+  chosen.value = new Set([...chosen.value].filter((id) => here.has(id)))
+}
+
+/** A yard without hives is closed for a time, or opened again. */
+async function close(day: string | undefined): Promise<void> {
+  await closing.attempt(async () => {
+    yard.apiary.value = await ask(
+      api.PUT('/api/apiaries/{id}/closed', {
+        params: { path: { id: props.id } },
+        body: { day },
+      }),
+    )
+  })
+}
 
 function kept(apiary: Shapes['Apiary']): void {
   yard.apiary.value = apiary
@@ -103,6 +134,9 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       <v-btn @click="asList = !asList">{{
         asList ? t('apiary.apiaryPage.drawRows') : t('apiary.apiaryPage.showAsList')
       }}</v-btn>
+      <v-btn @click="shown = shown === 'card' ? null : 'card'">{{
+        t('apiary.apiaryPage.card')
+      }}</v-btn>
       <v-btn :to="`/apiaries/${id}/hours`">{{ t('apiary.apiaryPage.hours') }}</v-btn>
       <v-btn :to="{ path: '/counts', query: { apiary: id } }">{{ t('common.counts') }}</v-btn>
       <template v-if="session.isKeeper">
@@ -120,6 +154,9 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
     </div>
     <div v-if="shown === 'place'" class="sheet place">
       <PlaceForm :apiary="yard.apiary.value" @kept="kept" />
+    </div>
+    <div v-if="shown === 'card'" class="sheet place">
+      <CardForm :apiary="yard.apiary.value" :may-write="session.mayWork" />
     </div>
     <NewHiveForm v-if="shown === 'hive'" :wrong="yard.wrong.value" @add="addHive" />
     <p v-if="wind && inHand.dayline?.apiary.id === id" class="wind">
@@ -159,6 +196,26 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
     <p v-if="yard.undo.value" class="undo" role="status">
       {{ yard.undo.value.says }}
       <button type="button" @click="yard.takeBack()">{{ t('apiary.apiaryPage.takeBack') }}</button>
+    </p>
+    <UndoBar
+      v-if="acts.last.value"
+      :says="acts.last.value.says"
+      :busy="acts.busy.value"
+      @back="acts.takeBack(acts.last.value.id)"
+    />
+    <p v-if="acts.problem.value || closing.problem.value" role="alert" class="problem">
+      {{ acts.problem.value || closing.problem.value }}
+    </p>
+    <p v-if="session.isKeeper && yard.hives.value.length === 0">
+      <template v-if="yard.apiary.value.closedOn"
+        >{{ t('apiary.apiaryPage.closedForTime') }}
+        <v-btn size="small" @click="close(undefined)">{{
+          t('apiary.apiaryPage.openAgain')
+        }}</v-btn></template
+      >
+      <v-btn v-else size="small" @click="close(todayHere(serverNow()))">{{
+        t('apiary.apiaryPage.closeForTime')
+      }}</v-btn>
     </p>
     <p v-if="yard.hives.value.length === 0">
       <i18n-t keypath="apiary.apiaryPage.noHiveStandsHere" scope="global"
@@ -225,7 +282,8 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
         />
         <template v-else>
           <h2>
-            {{ single ? single.name : counted(hands.length, 'hive') }}
+            <HiveLink v-if="single" :id="single.id" :name="single.name" />
+            <template v-else>{{ counted(hands.length, 'hive') }}</template>
             <span v-if="single" class="soft">{{
               t('apiary.apiaryPage.rowPlaceWalk', { row: single.row, place: single.place })
             }}</span>
@@ -241,6 +299,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
             :read="seals.closely.value"
             :name="single.name"
           />
+          <ActBar v-if="session.isKeeper" :hives="hands" :apiary-id="id" @done="acted" />
           <HivePainter
             v-if="session.mayWork"
             :hives="hands"

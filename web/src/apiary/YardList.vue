@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import LineTable from '../shared/LineTable.vue'
 import { CRACKS, ENTRANCES, FLOORS, PORTS, boxNotation } from '../shared/standing'
 import { roughly } from '../shared/numbers'
@@ -63,7 +64,7 @@ function step(index: number, by: -1 | 1): void {
         <td class="figure">{{ each.row }}</td>
         <td class="figure">{{ each.place }}</td>
         <td>
-          <strong>{{ each.name }}</strong>
+          <HiveLink :id="each.id" :name="each.name" />
         </td>
         <td>{{ boxNotation(each.boxes) }}</td>
         <td class="figure">{{ each.supers }}</td>

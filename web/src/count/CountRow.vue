@@ -94,6 +94,7 @@ function toggle(sign: Sign): void {
         <strong>{{ line.hive.name }}</strong>
       </button>
       <router-link :to="`/spacing/${line.hive.id}`">{{ t('count.countRow.bench') }}</router-link>
+      <router-link :to="`/hives/${line.hive.id}`">{{ t('common.lifeOfHive') }}</router-link>
     </div>
     <div class="reading">
       <template v-if="line.reading">

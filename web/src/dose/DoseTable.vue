@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import HiveFigure from '../shared/HiveFigure.vue'
@@ -66,7 +67,7 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
         <template v-for="line in sheet.hives" :key="line.hive.id">
           <tr :class="{ asked: asked === line.hive.id }">
             <td>
-              <strong>{{ line.hive.name }}</strong>
+              <HiveLink :id="line.hive.id" :name="line.hive.name" />
               <span v-if="line.exception" class="soft error">{{
                 t('dose.doseTable.ownAmount')
               }}</span>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import LineTable from '../shared/LineTable.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
 import { dayOf, grams, timeIn } from '../shared/format'
@@ -49,7 +50,7 @@ function productOf({ line }: RegisterEntry): string {
         </td>
         <td data-label="Apiary" class="nowrap">{{ entry.line.apiary }}</td>
         <td data-label="Hive">
-          <strong>{{ entry.line.hive }}</strong>
+          <HiveLink :id="entry.line.hiveId" :name="entry.line.hive" />
         </td>
         <td v-if="entry.line.startedAt" data-label="Burn, out, open" class="figure nowrap">
           {{ timeIn(entry.line.zone, entry.line.startedAt) }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
@@ -44,7 +45,10 @@ const oneMore = computed(() => ({
 <template>
   <section class="detail sheet" :aria-label="t('result.resultDetail.results', { name: hive.name })">
     <div>
-      <h2>{{ t('result.resultDetail.dropsByRound', { name: hive.name }) }}</h2>
+      <h2>
+        {{ t('result.resultDetail.dropsByRound', { name: hive.name }) }}
+        <HiveLink :id="hive.id" :name="t('common.lifeOfHive')" />
+      </h2>
       <DropChart
         :rounds="result.rounds"
         :drops="result.drops"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask, type Shapes } from '../api/client'
@@ -206,7 +207,7 @@ const interval = (each: Shapes['Efficacy']) =>
               >
                 {{ line.hive.name }}
               </button>
-              <template v-else>{{ line.hive.name }}</template>
+              <HiveLink v-else :id="line.hive.id" :name="line.hive.name" />
             </th>
             <template v-if="line.result">
               <td v-for="(reading, i) in [line.result.before, line.result.after]" :key="i">

@@ -8,7 +8,17 @@ export type Question = 'skip' | 'stop' | 'early' | 'mark' | 'pause'
 
 /** What is usually answered, by its name: whoever reads the log reads it in a language of their own. */
 const READY: Record<Question, readonly string[]> = {
-  skip: ['WEAK_COLONY', 'QUEEN_INTRODUCED', 'OPEN_BROOD', 'NO_TIME_LEFT', 'WIND_TURNED'],
+  skip: [
+    'HIVE_DEAD',
+    'HIVE_GONE',
+    'HIVE_QUEENLESS',
+    'HIVE_UNITED',
+    'WEAK_COLONY',
+    'QUEEN_INTRODUCED',
+    'OPEN_BROOD',
+    'NO_TIME_LEFT',
+    'WIND_TURNED',
+  ],
   stop: ['WIND_TURNED', 'VAPOUR_POURS_OUT', 'TOOL_FAILED', 'NOTHING_VAPORIZES'],
   mark: [
     RESIDUE,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { onKeyStroke } from '@vueuse/core'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { useSession } from './session'
@@ -6,12 +7,15 @@ import { t, texts } from '../words/words'
 
 /** Fetched when somebody opens it: a first look need not wait for it. */
 const NavMenu = defineAsyncComponent(() => import('./NavMenu.vue'))
+const FindDialog = defineAsyncComponent(() => import('./find/FindDialog.vue'))
 
 const session = useSession()
 const route = useRoute()
 const more = ref<HTMLButtonElement>()
 const asked = ref(false)
 const open = ref(false)
+const finding = ref(false)
+const sought = ref(false)
 
 const ROLES = texts({
   KEEPER: 'shared.mainNav.keeper',
@@ -30,12 +34,34 @@ const places = computed(() => [
   { to: '/register', name: t('common.register'), atDesk: true },
 ])
 const shown = computed(() => places.value.filter((place) => !place.hidden))
+/** Pages that have a name: what the rail has, and what its menu has. */
+const pages = computed(() => [
+  ...shown.value,
+  { to: '/account', name: t('shared.navMenu.myAccount') },
+  { to: '/rules', name: t('common.ruleSheets') },
+  { to: '/dose/scoops', name: t('common.scoopBench') },
+  { to: '/people', name: t('common.people') },
+  { to: '/parameters', name: t('common.figures') },
+  { to: '/safekeeping', name: t('common.safekeeping') },
+])
 /** On a narrow screen these stand in the menu: four large targets suit a gloved thumb better than seven small ones. */
 const inMenu = computed(() => shown.value.filter((place) => place.atDesk))
 
 function here(to: string): boolean {
   return to === '/' ? route.path === '/' : route.path.startsWith(to)
 }
+
+/** Opens the finder: by its button, or by a stroke where nobody is typing. */
+function find(): void {
+  sought.value = true
+  finding.value = true
+}
+onKeyStroke('/', (stroke) => {
+  const into = stroke.target as HTMLElement
+  if (into.isContentEditable || into.matches('input, textarea, select')) return
+  stroke.preventDefault()
+  find()
+})
 
 /** The first press brings the menu; from then on it listens to its button itself. */
 function openFirst(): void {
@@ -48,6 +74,9 @@ function openFirst(): void {
 <template>
   <nav class="nav" :aria-label="t('shared.mainNav.orderWork')">
     <img class="brand" src="/mark.svg" :alt="t('shared.mainNav.tavrel')" width="40" height="40" />
+    <button class="find" type="button" @click="find()">
+      {{ t('shared.mainNav.find') }}<kbd aria-hidden="true">/</kbd>
+    </button>
     <ul>
       <li v-for="place in shown" :key="place.to" :class="{ desk: place.atDesk }">
         <router-link
@@ -70,6 +99,7 @@ function openFirst(): void {
       <strong class="more">{{ t('shared.mainNav.more') }}</strong>
       <span>{{ session.account ? ROLES[session.account.role] : '' }}</span>
     </button>
+    <FindDialog v-if="sought" v-model="finding" :pages="pages" />
     <NavMenu v-if="asked" v-model="open" :activator="more" :at-desk="inMenu" />
   </nav>
 </template>
@@ -109,6 +139,25 @@ a {
 
 a:hover {
   background: var(--wash);
+}
+
+.find {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 14px;
+  border: 1px solid var(--rule-strong);
+  font-size: 0.9375rem;
+  color: var(--ink-soft);
+}
+
+.find:hover {
+  background: var(--wash);
+}
+
+kbd {
+  font-family: var(--figure-face);
 }
 
 .who {
@@ -152,8 +201,22 @@ a:hover {
     background: var(--paper);
   }
 
-  .brand {
+  .brand,
+  kbd {
     display: none;
+  }
+
+  .find {
+    order: 1;
+    min-height: 60px;
+    padding: 0 10px;
+    border: 0;
+    color: var(--ink);
+    font-weight: 600;
+  }
+
+  .who {
+    order: 2;
   }
 
   ul {

@@ -31,6 +31,11 @@ export function keepRun(roundId: string, whole: KeptRun['whole'], board: KeptRun
   }
 }
 
+/** All that are kept. */
+export function keptRunsHere(): KeptRun[] {
+  return keys().flatMap((key) => keptRun(key.slice(KEY.length)) ?? [])
+}
+
 /** Lets go of all of them, when somebody signs out here. */
 export function forgetRuns(): void {
   for (const key of keys()) localStorage.removeItem(key)

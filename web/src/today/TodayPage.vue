@@ -85,14 +85,12 @@ async function go(each: ApiaryToday): Promise<void> {
   <div v-if="today && today.apiaries.length === 0" class="sheet empty">
     <h2>{{ t('today.todayPage.noHivesYet') }}</h2>
     <p>{{ t('today.todayPage.bringRosterOneLine') }}</p>
-    <v-btn
-      v-if="session.isKeeper"
-      to="/apiaries/import"
-      variant="flat"
-      color="primary"
-      min-height="56"
-      >{{ t('common.bringHives') }}</v-btn
-    >
+    <p v-if="session.isKeeper" class="ways">
+      <v-btn to="/apiaries/new" variant="flat" color="primary" min-height="56">{{
+        t('today.todayPage.openYardByHand')
+      }}</v-btn>
+      <v-btn to="/apiaries/import" min-height="56">{{ t('common.bringHives') }}</v-btn>
+    </p>
   </div>
   <template v-else-if="today">
     <DueTaskList

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import ApiaryPick from '../shared/ApiaryPick.vue'
@@ -102,7 +103,7 @@ async function say(hive: Shapes['Outcome'], outcome: Outcome, sign?: DeathSign):
   <p v-else-if="there">{{ t('year.winterPage.noHiveStandsHere') }}</p>
   <ul class="hives">
     <li v-for="hive in hives" :key="hive.hiveId" class="sheet hive">
-      <strong class="name">{{ hive.hive }}</strong>
+      <HiveLink :id="hive.hiveId" class="name" :name="hive.hive" />
       <div class="ways" role="group" :aria-label="hive.hive">
         <button
           v-for="(name, outcome) in OUTCOMES"

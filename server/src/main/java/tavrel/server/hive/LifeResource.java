@@ -21,7 +21,7 @@ class LifeResource {
    *
    * @param why in a few words, or null
    */
-  record TakenBack(@Nullable String why) {}
+  record TakeBack(@Nullable String why) {}
 
   private final HiveLives lives;
 
@@ -39,7 +39,7 @@ class LifeResource {
   /** Takes an act back, for all its hives; it stays on record, struck out. */
   @PostMapping("/{actId}/take-back")
   void takeBack(
-      @PathVariable UUID actId, @RequestBody TakenBack back, @AuthenticationPrincipal Account who) {
+      @PathVariable UUID actId, @RequestBody TakeBack back, @AuthenticationPrincipal Account who) {
     lives.takeBack(actId, back.why(), who);
   }
 }

@@ -61,7 +61,7 @@ public class Yards {
      */
     public NewYard {
       InvalidValue.inRange("hives", hives, 0, MOST_HIVES, "hives at once");
-      InvalidValue.inRange("first", first, 0, FIRST_NUMBER_MOST, "as a number");
+      InvalidValue.inRange("first", first, 0, FIRST_NUMBER_MOST, "as a whole number");
       before = before.isBlank() ? "" : InvalidValue.text("before", before, 20);
     }
   }

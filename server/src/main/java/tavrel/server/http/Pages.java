@@ -44,6 +44,7 @@ class Pages {
         "/sign-in",
         "/welcome",
         "/apiaries/**",
+        "/hives/**",
         "/counts/**",
         "/spacing/**",
         "/figures",

@@ -32,7 +32,12 @@ class Finder {
       String apiary,
       @Nullable LocalDate endedOn) {}
 
-  /** Something that has a name. */
+  /**
+   * Something that has a name.
+   *
+   * @param id its key
+   * @param name what it is called
+   */
   record FoundNamed(UUID id, String name) {}
 
   /**

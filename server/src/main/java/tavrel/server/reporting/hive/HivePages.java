@@ -41,7 +41,7 @@ class HivePages {
   private static final int LOOKS_SHOWN = 2;
 
   /** Of what a line tells. */
-  enum LineKind {
+  enum LifeLineKind {
     LIFE,
     TREATED,
     COUNTED,
@@ -54,7 +54,7 @@ class HivePages {
    * @param by who did
    * @param why in words, or null
    */
-  record TakenBack(String by, @Nullable String why) {}
+  record StruckOut(String by, @Nullable String why) {}
 
   /**
    * A line of its life.
@@ -68,18 +68,18 @@ class HivePages {
    * @param hiveId the other hive that it names, or null
    * @param takenBack that it was taken back, or null while it stands
    */
-  record Line(
+  record LifeLine(
       @Nullable LocalDate day,
-      LineKind kind,
+      LifeLineKind kind,
       Fact says,
       String by,
       @Nullable UUID actId,
       @Nullable UUID roundId,
       @Nullable UUID hiveId,
-      @Nullable TakenBack takenBack) {}
+      @Nullable StruckOut takenBack) {}
 
   /** What a step leads to. */
-  enum StepKind {
+  enum HiveStepKind {
     ROUND,
     COUNT,
     LOOK,
@@ -93,7 +93,7 @@ class HivePages {
    * @param day on which or from when, or null for now
    * @param says what, and why
    */
-  record Step(StepKind kind, @Nullable LocalDate day, Fact says) {}
+  record HiveStep(HiveStepKind kind, @Nullable LocalDate day, Fact says) {}
 
   /**
    * Where it stood.
@@ -119,7 +119,7 @@ class HivePages {
    * @param low end of the 95 % interval
    * @param high end of the 95 % interval
    */
-  record Sample(LocalDate day, double share, double low, double high) {}
+  record SampleOfHive(LocalDate day, double share, double low, double high) {}
 
   /**
    * The page.
@@ -145,9 +145,9 @@ class HivePages {
       @Nullable BroodState brood,
       boolean unknownPast,
       List<Stood> stays,
-      List<Sample> samples,
-      List<Line> lines,
-      List<Step> next) {}
+      List<SampleOfHive> samples,
+      List<LifeLine> lines,
+      List<HiveStep> next) {}
 
   private final HivePageMapper mapper;
   private final Hives hives;
@@ -220,13 +220,13 @@ class HivePages {
         lives ? next(hive, apiary, today, brood, counted) : List.of());
   }
 
-  private List<Line> lines(
+  private List<LifeLine> lines(
       UUID hiveId,
       HiveLife life,
       Map<UUID, String> apiaryNames,
       List<HivePageMapper.Counted> counted,
       double recovery) {
-    List<Line> lines = new ArrayList<>();
+    List<LifeLine> lines = new ArrayList<>();
     lines.add(began(life.beginning(), apiaryNames));
     mapper.happened(hiveId).forEach(each -> lines.add(told(each)));
     mapper
@@ -238,7 +238,7 @@ class HivePages {
     counted.forEach(
         each ->
             lines.add(
-                line(each.day(), LineKind.COUNTED, told(each, recovery), each.doneBy(), null)));
+                line(each.day(), LifeLineKind.COUNTED, told(each, recovery), each.doneBy(), null)));
     mapper
         .treated(hiveId)
         .forEach(
@@ -246,7 +246,7 @@ class HivePages {
                 lines.add(
                     line(
                         each.day(),
-                        LineKind.TREATED,
+                        LifeLineKind.TREATED,
                         each.acid() > 0
                             ? Fact.of("life.treatedWithAcid")
                                 .word("means", each.means())
@@ -261,27 +261,27 @@ class HivePages {
                 lines.add(
                     line(
                         each.day(),
-                        LineKind.BROOD,
+                        LifeLineKind.BROOD,
                         Fact.of("life.brood").word("event", each.kind()),
                         each.doneBy(),
                         null)));
     lines.sort(
         Comparator.comparing(
-            Line::day, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder().reversed())));
+            LifeLine::day, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder().reversed())));
     return List.copyOf(lines);
   }
 
-  private static Line line(
-      LocalDate day, LineKind kind, Fact says, String by, @Nullable UUID roundId) {
-    return new Line(day, kind, says, by, null, roundId, null, null);
+  private static LifeLine line(
+      LocalDate day, LifeLineKind kind, Fact says, String by, @Nullable UUID roundId) {
+    return new LifeLine(day, kind, says, by, null, roundId, null, null);
   }
 
-  private static Line kin(HivePageMapper.Kin other, Fact says) {
-    return new Line(
-        other.day(), LineKind.LIFE, says, other.doneBy(), null, null, other.hiveId(), null);
+  private static LifeLine kin(HivePageMapper.Kin other, Fact says) {
+    return new LifeLine(
+        other.day(), LifeLineKind.LIFE, says, other.doneBy(), null, null, other.hiveId(), null);
   }
 
-  private Line began(Beginning began, Map<UUID, String> apiaryNames) {
+  private LifeLine began(Beginning began, Map<UUID, String> apiaryNames) {
     Fact says =
         Fact.of("life.began")
             .word("as", began.as())
@@ -290,19 +290,19 @@ class HivePages {
     if (motherId != null) {
       says = Fact.of("life.beganFrom").text("mother", hives.byId(motherId).name());
     }
-    return new Line(began.day(), LineKind.LIFE, says, "", null, null, motherId, null);
+    return new LifeLine(began.day(), LifeLineKind.LIFE, says, "", null, null, motherId, null);
   }
 
-  private static Line told(HivePageMapper.Happened each) {
-    return new Line(
+  private static LifeLine told(HivePageMapper.Happened each) {
+    return new LifeLine(
         each.day(),
-        LineKind.LIFE,
+        LifeLineKind.LIFE,
         says(each),
         each.doneBy(),
         each.actId(),
         null,
         each.intoId(),
-        each.struckBy() == null ? null : new TakenBack(each.struckBy(), each.struckWhy()));
+        each.struckBy() == null ? null : new StruckOut(each.struckBy(), each.struckWhy()));
   }
 
   private static Fact says(HivePageMapper.Happened each) {
@@ -357,7 +357,7 @@ class HivePages {
           .count("mites", each.mites(), "mite")
           .figure("hours", each.hours() == null ? 0 : each.hours());
     }
-    Sample sample = sample(each, recovery);
+    SampleOfHive sample = sample(each, recovery);
     return Fact.of("life.sample")
         .count("mites", each.mites(), "mite")
         .figure("bees", bees)
@@ -366,22 +366,22 @@ class HivePages {
         .share("high", sample.high());
   }
 
-  private static Sample sample(HivePageMapper.Counted each, double recovery) {
+  private static SampleOfHive sample(HivePageMapper.Counted each, double recovery) {
     int bees = each.bees() == null ? 1 : each.bees();
     Infestation found =
         new Infestation(
             each.mites(), bees, each.kind().equals("SUGAR_ROLL") ? recovery : 1, 1, each.day());
     Interval interval = found.interval();
-    return new Sample(each.day(), found.share(), interval.low(), interval.high());
+    return new SampleOfHive(each.day(), found.share(), interval.low(), interval.high());
   }
 
-  private List<Step> next(
+  private List<HiveStep> next(
       Hive hive,
       Apiary apiary,
       LocalDate today,
       BroodClock brood,
       List<HivePageMapper.Counted> counted) {
-    List<Step> next = new ArrayList<>();
+    List<HiveStep> next = new ArrayList<>();
     series.open(apiary.id()).stream()
         .filter(each -> each.hiveIds().contains(hive.id()))
         .forEach(
@@ -391,26 +391,29 @@ class HivePages {
                     .forEach(
                         day ->
                             next.add(
-                                new Step(
-                                    StepKind.ROUND,
+                                new HiveStep(
+                                    HiveStepKind.ROUND,
                                     day,
                                     Fact.of("life.nextRound").text("series", each.name())))));
     brood.lookDates().stream()
         .limit(LOOKS_SHOWN)
-        .forEach(look -> next.add(new Step(StepKind.LOOK, look.day(), look.why())));
+        .forEach(look -> next.add(new HiveStep(HiveStepKind.LOOK, look.day(), look.why())));
     register.standing(apiary.id(), today.getYear()).stream()
         .filter(each -> each.hiveId().equals(hive.id()) && each.honey().waits(today))
         .forEach(
             each ->
                 next.add(
-                    new Step(StepKind.HONEY, each.honey().from(), Fact.of("life.honeyWaits"))));
+                    new HiveStep(
+                        HiveStepKind.HONEY, each.honey().from(), Fact.of("life.honeyWaits"))));
     LocalDate last = counted.isEmpty() ? null : counted.get(counted.size() - 1).day();
     if (last == null) {
-      next.add(new Step(StepKind.COUNT, null, Fact.of("life.neverCounted")));
+      next.add(new HiveStep(HiveStepKind.COUNT, null, Fact.of("life.neverCounted")));
     } else if (last.isBefore(today.minusDays(COUNT_DUE))) {
-      next.add(new Step(StepKind.COUNT, null, Fact.of("life.countedLast").day("day", last)));
+      next.add(
+          new HiveStep(HiveStepKind.COUNT, null, Fact.of("life.countedLast").day("day", last)));
     }
-    next.sort(Comparator.comparing(Step::day, Comparator.nullsFirst(Comparator.naturalOrder())));
+    next.sort(
+        Comparator.comparing(HiveStep::day, Comparator.nullsFirst(Comparator.naturalOrder())));
     return List.copyOf(next);
   }
 }
