@@ -68,20 +68,31 @@ const found = computed<Found[]>(() => {
   ]
 })
 
+/** What was typed when the answer in hand was asked for. */
+let answered = ''
 let newest = 0
-const search = useDebounceFn(async () => {
+
+async function look(): Promise<void> {
   const asked = ++newest
   const text = typed.value.trim()
-  if (!text) {
-    answer.value = null
-    return
-  }
-  const came = await attempt(async () => {
-    const all = await ask(api.GET('/api/find', { params: { query: { q: text } } }))
-    if (asked === newest) answer.value = all
-  })
-  if (asked === newest) offline.value = !came
-}, 120)
+  const came =
+    text === '' ||
+    (await attempt(async () => {
+      const all = await ask(api.GET('/api/find', { params: { query: { q: text } } }))
+      if (asked === newest) answer.value = all
+    }))
+  if (asked !== newest) return
+  if (!text) answer.value = null
+  answered = text
+  offline.value = !came
+}
+const search = useDebounceFn(look, 120)
+
+/** Goes to what is marked; whoever is faster than the answer gets the first of it. */
+async function enter(): Promise<void> {
+  if (answered !== typed.value.trim()) await look()
+  await go(found.value[at.value])
+}
 
 watch(typed, () => {
   at.value = 0
@@ -92,6 +103,7 @@ watch(
   async (isOpen) => {
     if (!isOpen) return
     typed.value = ''
+    answered = ''
     answer.value = null
     await nextTick()
     field.value?.focus()
@@ -128,7 +140,7 @@ function step(by: 1 | -1): void {
         :aria-activedescendant="found.length ? `found-${at}` : undefined"
         @keydown.down.prevent="step(1)"
         @keydown.up.prevent="step(-1)"
-        @keydown.enter.prevent="go(found[at])"
+        @keydown.enter.prevent="enter()"
       />
       <p v-if="offline && typed" class="soft" role="status">
         {{ t('shared.findDialog.onlyThisDevice') }}
