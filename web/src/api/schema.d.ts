@@ -500,6 +500,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/tags.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Sheets of tags of an apiary's hives, 24 to a page.
+         * @description Sheets of tags of an apiary's hives, 24 to a page.
+         */
+        get: operations["getApiariesTagsPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/walk": {
         parameters: {
             query?: never;
@@ -1275,6 +1295,50 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Notes about a thing, the latest first.
+         * @description Notes about a thing, the latest first.
+         */
+        get: operations["getNotes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps a note; the same id again changes nothing.
+         * @description Keeps a note; the same id again changes nothing.
+         */
+        put: operations["putNotesById"];
+        post?: never;
+        /**
+         * Strikes a note out: its writer may, and the keeper.
+         * @description Strikes a note out: its writer may, and the keeper.
+         */
+        delete: operations["deleteNotesById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3127,6 +3191,50 @@ export interface paths {
          * @description Strikes an entry of the stock out.
          */
         delete: operations["deleteStockById"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tag-host": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The address at which phones reach this server, as tags have it.
+         * @description The address at which phones reach this server, as tags have it.
+         */
+        get: operations["getTagHost"];
+        /**
+         * Sets the address at which phones reach this server.
+         * @description Sets the address at which phones reach this server.
+         */
+        put: operations["putTagHost"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tags/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The hive whose tag has a code.
+         * @description The hive whose tag has a code.
+         */
+        get: operations["getTagsByCode"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -6129,6 +6237,11 @@ export interface components {
             tickedBy?: string;
             why?: components["schemas"]["Fact"];
         };
+        /** @description The address in tags, as it is known. */
+        KnownHost: {
+            /** @description the address, or null where nobody has said */
+            host?: string;
+        };
         /** @description A tool with everything known of it. */
         KnownTool: {
             /** @description its test burns that stand, latest first */
@@ -6237,7 +6350,7 @@ export interface components {
              * @description of what it tells
              * @enum {string}
              */
-            kind: "LIFE" | "TREATED" | "COUNTED" | "BROOD";
+            kind: "LIFE" | "TREATED" | "COUNTED" | "BROOD" | "NOTE";
             /**
              * Format: uuid
              * @description the round that it belongs to, or null
@@ -7101,6 +7214,26 @@ export interface components {
             /** @description from whom, or null */
             supplier?: string;
         };
+        /** @description A note as it is sent. */
+        NewNote: {
+            /**
+             * @description what it is about
+             * @enum {string}
+             */
+            about: "HIVE" | "YARD" | "RUN" | "TOOL" | "LOT";
+            /**
+             * Format: uuid
+             * @description which one
+             */
+            aboutId: string;
+            /**
+             * Format: date-time
+             * @description when, where it had to wait on a device; null for now
+             */
+            at?: string;
+            /** @description what somebody wrote */
+            says: string;
+        };
         /** @description An outcome to keep. */
         NewOutcome: {
             /**
@@ -7464,6 +7597,33 @@ export interface components {
             /** @description what speaks for it */
             reasons: components["schemas"]["Fact"][];
             says: components["schemas"]["Fact"];
+        };
+        /** @description A note. */
+        Note: {
+            /**
+             * @description what it is about
+             * @enum {string}
+             */
+            about: "HIVE" | "YARD" | "RUN" | "TOOL" | "LOT";
+            /**
+             * Format: uuid
+             * @description which one
+             */
+            aboutId: string;
+            /**
+             * Format: uuid
+             * @description key, made on the device that wrote it
+             */
+            id: string;
+            /** @description what somebody wrote */
+            says: string;
+            /**
+             * Format: date-time
+             * @description when
+             */
+            writtenAt: string;
+            /** @description who */
+            writtenBy: string;
         };
         /** @description A preset of warmth to choose. */
         OfferedPreset: {
@@ -9993,6 +10153,19 @@ export interface components {
              * @description pieces since the last count, or since the first purchase
              */
             used: number;
+        };
+        /** @description The address at which phones reach this server, as https://tavrel.lan:8443: it stands in every tag. One that only this machine answers to is no use on a hive. */
+        TagHost: {
+            /** @description the address, without a path */
+            host: string;
+        };
+        /** @description Where a tag leads. */
+        Tagged: {
+            /**
+             * Format: uuid
+             * @description the hive
+             */
+            hiveId: string;
         };
         /** @description Why an act is taken back. */
         TakeBack: {
@@ -12980,6 +13153,58 @@ export interface operations {
             };
         };
     };
+    getApiariesTagsPdf: {
+        parameters: {
+            query?: {
+                paper?: "A4" | "LETTER";
+                hives?: string[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     putApiariesWalk: {
         parameters: {
             query?: never;
@@ -15148,6 +15373,188 @@ export interface operations {
             };
             /** @description Nobody is signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getNotes: {
+        parameters: {
+            query: {
+                about: "HIVE" | "YARD" | "RUN" | "TOOL" | "LOT";
+                aboutId: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Note"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putNotesById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "about": "HIVE",
+                 *       "aboutId": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
+                 *       "says": "as typed"
+                 *     }
+                 */
+                "application/json": components["schemas"]["NewNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteNotesById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21548,6 +21955,149 @@ export interface operations {
             };
             /** @description Not as things stand; detail says why. */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getTagHost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownHost"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putTagHost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "host": "as typed"
+                 *     }
+                 */
+                "application/json": components["schemas"]["TagHost"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownHost"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getTagsByCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tagged"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -158,7 +158,12 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
     <div v-if="shown === 'card'" class="sheet place">
       <CardForm :apiary="yard.apiary.value" :may-write="session.mayWork" />
     </div>
-    <NewHiveForm v-if="shown === 'hive'" :wrong="yard.wrong.value" @add="addHive" />
+    <NewHiveForm
+      v-if="shown === 'hive'"
+      :wrong="yard.wrong.value"
+      :mothers="yard.hives.value"
+      @add="addHive"
+    />
     <p v-if="wind && inHand.dayline?.apiary.id === id" class="wind">
       <svg
         v-if="wind.windFrom !== undefined"

@@ -81,3 +81,32 @@ create table apiary_card (
   written_by varchar(60) not null,
   written_at timestamp(6) with time zone not null
 );
+
+-- What somebody wrote about a hive, a yard, a run, a tool or a lot. Struck out rather than changed.
+create table note (
+  id         uuid primary key,
+  about      varchar(5) not null check (about in ('HIVE', 'YARD', 'RUN', 'TOOL', 'LOT')),
+  about_id   uuid not null,
+  says       varchar(2000) not null,
+  written_at timestamp(6) with time zone not null,
+  written_by varchar(60) not null,
+  account_id uuid not null references account,
+  struck_at  timestamp(6) with time zone,
+  struck_by  varchar(60)
+);
+create index note_by_thing on note (about_id, written_at);
+
+-- The lasting short code on a hive's tag, and the address at which phones reach this server.
+create table hive_tag (
+  hive_id uuid primary key references hive,
+  code    varchar(12) not null,
+  made_at timestamp(6) with time zone not null,
+  constraint hive_tag_code_once unique (code)
+);
+create table tag_host (
+  only_one   boolean default true not null check (only_one),
+  host       varchar(200) not null,
+  written_by varchar(60) not null,
+  written_at timestamp(6) with time zone not null,
+  primary key (only_one)
+);

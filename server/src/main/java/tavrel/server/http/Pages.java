@@ -45,6 +45,7 @@ class Pages {
         "/welcome",
         "/apiaries/**",
         "/hives/**",
+        "/t/**",
         "/counts/**",
         "/spacing/**",
         "/figures",

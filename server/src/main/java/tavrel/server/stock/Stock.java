@@ -282,6 +282,17 @@ public class Stock {
     }
   }
 
+  /**
+   * Refuses a lot that nobody wrote down.
+   *
+   * @throws Problem 404
+   */
+  public void refuseUnknown(UUID lotId) {
+    if (mapper.hasLot(lotId) == 0) {
+      throw Problem.missing(Missing.LOT);
+    }
+  }
+
   /** Keeps a weighing; the same id twice is the same weighing. */
   @Transactional
   public void add(StockTake take, Account who) {

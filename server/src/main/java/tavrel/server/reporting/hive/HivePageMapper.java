@@ -102,6 +102,18 @@ interface HivePageMapper {
       """)
   List<Treated> treated(UUID hiveId);
 
+  /** Something that somebody wrote. */
+  record Written(LocalDate day, String says, String by) {}
+
+  @Select(
+      """
+      select cast(written_at as date) as "day", says, written_by as by
+      from note
+      where about = 'HIVE' and about_id = #{hiveId} and struck_at is null
+      order by written_at
+      """)
+  List<Written> written(UUID hiveId);
+
   @Select(
       """
       select on_day as "day", kind, done_by

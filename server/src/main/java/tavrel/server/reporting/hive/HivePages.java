@@ -45,7 +45,8 @@ class HivePages {
     LIFE,
     TREATED,
     COUNTED,
-    BROOD
+    BROOD,
+    NOTE
   }
 
   /**
@@ -254,6 +255,17 @@ class HivePages {
                             : Fact.of("life.treated").word("means", each.means()),
                         each.people(),
                         each.roundId())));
+    mapper
+        .written(hiveId)
+        .forEach(
+            each ->
+                lines.add(
+                    line(
+                        each.day(),
+                        LifeLineKind.NOTE,
+                        Fact.of("life.note").text("says", each.says()),
+                        each.by(),
+                        null)));
     mapper
         .brood(hiveId)
         .forEach(
