@@ -80,6 +80,15 @@ export const router = createRouter({
       },
     },
     {
+      path: '/t/:code',
+      component: () => import('./hive/TagPage.vue'),
+      props: true,
+      meta: {
+        title: 'app.router.hive',
+        room: 'hive',
+      },
+    },
+    {
       path: '/hives/:id',
       component: () => import('./hive/HivePage.vue'),
       props: true,

@@ -15,7 +15,9 @@ import SealQuestionForm from './SealQuestionForm.vue'
 import SealRanking from './SealRanking.vue'
 import YardList from './YardList.vue'
 import YardRows from './YardRows.vue'
+import NoteList from '../shared/note/NoteList.vue'
 import CardForm from './CardForm.vue'
+import TagDialog from './TagDialog.vue'
 import ActBar from '../shared/life/ActBar.vue'
 import UndoBar from '../shared/life/UndoBar.vue'
 import { useLastAct, type DoneAct } from '../shared/life/acts'
@@ -60,6 +62,7 @@ watch(
   { immediate: true },
 )
 
+const tagging = ref(false)
 const acts = useLastAct(() => yard.load())
 const closing = useRequest()
 
@@ -137,6 +140,9 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       <v-btn @click="shown = shown === 'card' ? null : 'card'">{{
         t('apiary.apiaryPage.card')
       }}</v-btn>
+      <v-btn v-if="session.isKeeper && yard.hives.value.length" @click="tagging = true">{{
+        t('apiary.apiaryPage.tags')
+      }}</v-btn>
       <v-btn :to="`/apiaries/${id}/hours`">{{ t('apiary.apiaryPage.hours') }}</v-btn>
       <v-btn :to="{ path: '/counts', query: { apiary: id } }">{{ t('common.counts') }}</v-btn>
       <template v-if="session.isKeeper">
@@ -152,11 +158,20 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
         }}</v-btn>
       </template>
     </div>
+    <TagDialog
+      v-if="tagging"
+      v-model="tagging"
+      :apiary-id="id"
+      :hives="hands.length ? hands : yard.hives.value"
+      :chosen="hands.length > 0"
+    />
     <div v-if="shown === 'place'" class="sheet place">
       <PlaceForm :apiary="yard.apiary.value" @kept="kept" />
     </div>
     <div v-if="shown === 'card'" class="sheet place">
       <CardForm :apiary="yard.apiary.value" :may-write="session.mayWork" />
+      <h2>{{ t('shared.noteList.notes') }}</h2>
+      <NoteList about="YARD" :about-id="id" :thing="yard.apiary.value.name" />
     </div>
     <NewHiveForm
       v-if="shown === 'hive'"

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { newId } from '../shared/ids'
+import NoteList from '../shared/note/NoteList.vue'
 import { NOTES } from './gearWords'
 import { t } from '../words/words'
 
@@ -72,6 +73,8 @@ async function note(kind: Kind): Promise<void> {
         <span class="soft">{{ each.by }}, {{ each.at.slice(0, 10) }}</span>
       </li>
     </ul>
+    <h3>{{ t('shared.noteList.notes') }}</h3>
+    <NoteList about="TOOL" :about-id="known.tool.id" :thing="known.tool.name" />
   </section>
 </template>
 

@@ -7,6 +7,7 @@ import PageState from '../shared/layout/PageState.vue'
 import ActBar from '../shared/life/ActBar.vue'
 import UndoBar from '../shared/life/UndoBar.vue'
 import { useLastAct } from '../shared/life/acts'
+import NoteList from '../shared/note/NoteList.vue'
 import { useRequest } from '../shared/request'
 import { useSession } from '../shared/session'
 import { boxNotation, FLOORS } from '../shared/standing'
@@ -126,6 +127,10 @@ const next = computed(
     </div>
     <section class="sheet drawn">
       <LifeChart :page="page" />
+    </section>
+    <section class="sheet drawn">
+      <h2>{{ t('shared.noteList.notes') }}</h2>
+      <NoteList about="HIVE" :about-id="id" :thing="page.hive.name" @kept="load()" />
     </section>
     <section class="sheet drawn">
       <h2>{{ t('hive.lifeLines.life') }}</h2>

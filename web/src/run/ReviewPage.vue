@@ -8,6 +8,7 @@ import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { degrees, windSpeed } from '../shared/units/quantity'
 import { sideWords } from '../shared/windSide'
+import NoteList from '../shared/note/NoteList.vue'
 import { t } from '../words/words'
 import { inWords, reasonOf } from '../words/facts'
 
@@ -235,6 +236,10 @@ const catchUp = computed(() => ({
         </section>
       </div>
     </template>
+    <section class="notes">
+      <h2>{{ t('shared.noteList.notes') }}</h2>
+      <NoteList about="RUN" :about-id="id" :thing="looked.apiary.name" />
+    </section>
   </template>
 </template>
 
@@ -252,6 +257,10 @@ const catchUp = computed(() => ({
   grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
   gap: 8px 28px;
   margin-top: 14px;
+}
+
+.notes {
+  margin-top: 18px;
 }
 
 .told {

@@ -6,6 +6,7 @@ import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
 import { dayOf } from '../shared/format'
 import { fixed, numberIn } from '../shared/numbers'
+import NoteList from '../shared/note/NoteList.vue'
 import { t } from '../words/words'
 import { weight } from '../shared/units/quantity'
 
@@ -17,7 +18,8 @@ const props = defineProps<{
   weigh: (take: Shapes['NewTake']) => Promise<boolean>
 }>()
 defineEmits<{ strike: [id: string] }>()
-
+/** Lots whose notes were opened. */
+const told = ref<Record<string, boolean>>({})
 const weighed = ref('')
 const grams = ref('')
 const typing = ref('')
@@ -65,7 +67,18 @@ function booked(state: Shapes['LotState']): string {
     </thead>
     <tbody>
       <tr v-for="state in lots" :key="state.lot.id">
-        <th scope="row">{{ state.lot.name }}</th>
+        <th scope="row">
+          {{ state.lot.name }}
+          <details class="notes" @toggle="told = { ...told, [state.lot.id]: true }">
+            <summary>{{ t('shared.noteList.notes') }}</summary>
+            <NoteList
+              v-if="told[state.lot.id]"
+              about="LOT"
+              :about-id="state.lot.id"
+              :thing="state.lot.name"
+            />
+          </details>
+        </th>
         <td>
           {{ state.lot.product }}, {{ Math.round(1000 * state.lot.strength) / 10 }} %
           <span v-if="state.lot.supplier" class="soft">· {{ state.lot.supplier }}</span>

@@ -27,6 +27,7 @@ function startOf(job: Job): { first: string; second: string } {
     }
   }
   if (job.kind === 'PRESS') return { first: reasonOf(job.events[0]?.reason), second: '' }
+  if (job.kind === 'NOTE') return { first: job.note.says, second: '' }
   if (job.kind === 'PEOPLE') return { first: job.people.unsafeReason ?? '', second: '' }
   return { first: '', second: '' }
 }
@@ -57,6 +58,7 @@ function mended({ id, job }: SetAside): Job {
         reason: reason && reason !== reasonOf(each.reason) ? reason : each.reason,
       })),
     }
+  if (job.kind === 'NOTE') return { ...job, note: { ...job.note, says: reason ?? job.note.says } }
   if (job.kind === 'PEOPLE') return { ...job, people: { ...job.people, unsafeReason: reason } }
   return job
 }

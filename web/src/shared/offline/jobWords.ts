@@ -31,6 +31,8 @@ export function jobWords(job: Job): string {
       mites: job.count.mites,
     })
   }
+  if (job.kind === 'NOTE')
+    return t('shared.jobWords.noteAbout', { thing: job.thing, says: job.note.says })
   const whole = keptRun(job.roundId)?.whole
   const where = whole?.apiary.name ?? t('shared.jobWords.round')
   if (job.kind === 'PEOPLE') return t('shared.jobWords.peopleCheck', { where })

@@ -41,8 +41,17 @@ export interface KitJob {
   packed: boolean
 }
 
+/** Something written about a thing. */
+interface NoteJob {
+  kind: 'NOTE'
+  noteId: string
+  note: Shapes['NewNote']
+  /** What the thing is called, for the words about it. */
+  thing: string
+}
+
 /** What may have to wait for a signal. */
-export type Job = PressJob | PeopleJob | CountJob | KitJob
+export type Job = PressJob | PeopleJob | CountJob | KitJob | NoteJob
 
 /** Jobs of one lane go in their order; lanes do not wait for each other. */
 export function laneOf(job: Job): string {
@@ -52,6 +61,8 @@ export function laneOf(job: Job): string {
       return `run ${job.roundId}`
     case 'COUNT':
       return 'counts'
+    case 'NOTE':
+      return 'notes'
     case 'KIT':
       return `kit ${job.roundId} ${job.item}`
   }
@@ -98,6 +109,10 @@ export function sendJob(job: Job): Promise<unknown> {
     }
     case 'COUNT':
       return ask(api.POST('/api/counts', { body: [job.count] }))
+    case 'NOTE':
+      return ask(
+        api.PUT('/api/notes/{id}', { params: { path: { id: job.noteId } }, body: job.note }),
+      )
     case 'KIT':
       return ask(
         api.PUT('/api/rounds/{id}/kit/{item}', {

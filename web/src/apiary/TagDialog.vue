@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api, ask } from '../api/client'
+import { counted } from '../shared/format'
+import { useForm } from '../shared/request'
+import { t } from '../words/words'
+
+/** Prints tags of an apiary's hives, once somebody has said by which address phones reach the server. */
+const props = defineProps<{
+  apiaryId: string
+  hives: readonly { id: string; name: string }[]
+  /** Whether these are chosen ones of more that stand there. */
+  chosen: boolean
+}>()
+const open = defineModel<boolean>({ required: true })
+
+const EXAMPLE = 'https://tavrel.lan:8443'
+const PAPERS = { A4: 'A4', LETTER: 'Letter' } as const
+const host = ref('')
+const kept = ref('')
+const paper = ref<'A4' | 'LETTER'>('A4')
+const { problem, wrong, forget, attempt, busy } = useForm()
+
+watch(
+  open,
+  (isOpen) => {
+    if (!isOpen) return
+    forget()
+    void attempt(async () => {
+      kept.value = (await ask(api.GET('/api/tag-host'))).host ?? ''
+      host.value = kept.value || ownAddress()
+    })
+  },
+  { immediate: true },
+)
+
+/** The address in this browser, where phones can use it, too. */
+function ownAddress(): string {
+  return /^(localhost|127\.|\[::1\])/.test(location.hostname) ? '' : location.origin
+}
+
+async function print(): Promise<void> {
+  forget()
+  const ready =
+    host.value === kept.value ||
+    (await attempt(async () => {
+      kept.value = (await ask(api.PUT('/api/tag-host', { body: { host: host.value } }))).host ?? ''
+      host.value = kept.value
+    }))
+  if (!ready || !kept.value) return
+  const query = new URLSearchParams({ paper: paper.value })
+  if (props.chosen) query.set('hives', props.hives.map((each) => each.id).join())
+  location.assign(`/api/apiaries/${props.apiaryId}/tags.pdf?${query}`)
+  open.value = false
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="520" aria-labelledby="tags-title">
+    <form class="sheet form" @submit.prevent="print">
+      <h2 id="tags-title">
+        {{ t('apiary.tagDialog.tagsFor', { hives: counted(hives.length, 'hive') }) }}
+      </h2>
+      <p class="soft">{{ t('apiary.tagDialog.cameraOpensPage') }}</p>
+      <v-text-field
+        v-model="host"
+        :label="t('apiary.tagDialog.addressOfServer')"
+        :placeholder="EXAMPLE"
+        :error-messages="wrong.host"
+      />
+      <fieldset role="radiogroup" :aria-label="t('apiary.tagDialog.paper')">
+        <label v-for="(name, size) in PAPERS" :key="size">
+          <input v-model="paper" type="radio" :value="size" />{{ name }}
+        </label>
+      </fieldset>
+      <p class="soft">{{ t('apiary.tagDialog.lastsThroughMoves') }}</p>
+      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+      <div class="foot">
+        <v-btn min-height="56" @click="open = false">{{ t('common.back') }}</v-btn>
+        <v-btn min-height="56" type="submit" variant="flat" color="primary" :loading="busy">{{
+          t('apiary.tagDialog.print')
+        }}</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 10px;
+  padding: 18px;
+}
+
+p,
+h2 {
+  margin: 0;
+}
+
+fieldset {
+  display: flex;
+  gap: 20px;
+  border: 0;
+  padding: 0;
+}
+
+label {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+}
+
+.foot {
+  display: flex;
+  justify-content: flex-end;
+  gap: 10px;
+}
+</style>
