@@ -1280,6 +1280,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/life-proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Hives that a crew found dead, gone, queenless or united, and nobody has decided on.
+         * @description Hives that a crew found dead, gone, queenless or united, and nobody has decided on.
+         */
+        get: operations["getLifeProposals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/life-proposals/{eventId}/turned-down": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Says that it is not so; the hive stays as it is.
+         * @description Says that it is not so; the hive stays as it is.
+         */
+        put: operations["putLifeProposalsTurnedDown"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/limits": {
         parameters: {
             query?: never;
@@ -8415,6 +8455,45 @@ export interface components {
             /** @description of the release, or "development" where it was not packed */
             version: string;
         };
+        /** @description A proposal. */
+        Proposal: {
+            /** @description the apiary's name */
+            apiary: string;
+            /**
+             * Format: uuid
+             * @description where it stands
+             */
+            apiaryId: string;
+            /** @description who said it */
+            by: string;
+            /**
+             * Format: date
+             * @description on which it was said
+             */
+            day: string;
+            /**
+             * Format: uuid
+             * @description what was logged at the row
+             */
+            eventId: string;
+            /** @description its name */
+            hive: string;
+            /**
+             * Format: uuid
+             * @description the hive
+             */
+            hiveId: string;
+            /**
+             * @description what was said
+             * @enum {string}
+             */
+            reason: "WEAK_COLONY" | "QUEEN_INTRODUCED" | "OPEN_BROOD" | "NO_TIME_LEFT" | "WIND_TURNED" | "VAPOUR_POURS_OUT" | "TOOL_FAILED" | "NOTHING_VAPORIZES" | "ACID_SPAT" | "NO_VAPOUR_SEEN" | "BEES_OUTSIDE" | "DEAD_BEES" | "QUEEN_LOST" | "POLLEN_COMING" | "STRONG_COLONY" | "BEES_OVERHEATING" | "CLOTH_FELL_OUT" | "HIVE_DISTURBED" | "SOMEBODY_CAME_NEAR" | "PERSON_NEEDS_REST" | "MASK_TO_CHANGE" | "HIVE_DEAD" | "HIVE_GONE" | "HIVE_QUEENLESS" | "HIVE_UNITED" | "HIVE_MOVED" | "HIVE_ENDED";
+            /**
+             * Format: uuid
+             * @description in which round
+             */
+            roundId: string;
+        };
         /** @description The keeper's own rates. */
         Rates: {
             /**
@@ -15325,6 +15404,100 @@ export interface operations {
                 };
             };
             /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getLifeProposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putLifeProposalsTurnedDown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                eventId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
             403: {
                 headers: {
                     [name: string]: unknown;

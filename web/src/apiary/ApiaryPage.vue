@@ -40,7 +40,7 @@ const yard = useYard(() => props.id)
 const chosen = ref<ReadonlySet<string>>(new Set())
 const many = ref(false)
 const asList = useStorage('tavrel.yard.list', false)
-const shown = ref<'place' | 'hive' | 'card' | null>(null)
+const shown = ref<'place' | 'hive' | null>(null)
 let newHive = newId()
 
 const there = computed(() => inHand.dayline?.there)
@@ -137,8 +137,8 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       <v-btn @click="asList = !asList">{{
         asList ? t('apiary.apiaryPage.drawRows') : t('apiary.apiaryPage.showAsList')
       }}</v-btn>
-      <v-btn @click="shown = shown === 'card' ? null : 'card'">{{
-        t('apiary.apiaryPage.card')
+      <v-btn @click="shown = shown === 'place' ? null : 'place'">{{
+        t('apiary.apiaryPage.placeAndCard')
       }}</v-btn>
       <v-btn v-if="session.isKeeper && yard.hives.value.length" @click="tagging = true">{{
         t('apiary.apiaryPage.tags')
@@ -149,9 +149,6 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
         <v-btn :to="`/apiaries/${id}/season`">{{ t('common.season') }}</v-btn>
         <v-btn @click="shown = shown === 'hive' ? null : 'hive'">{{
           t('apiary.apiaryPage.addHive')
-        }}</v-btn>
-        <v-btn @click="shown = shown === 'place' ? null : 'place'">{{
-          t('apiary.apiaryPage.namePlace')
         }}</v-btn>
         <v-btn variant="flat" color="primary" :to="{ path: '/dose', query: { apiary: id } }">{{
           t('common.doseSheet')
@@ -166,9 +163,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       :chosen="hands.length > 0"
     />
     <div v-if="shown === 'place'" class="sheet place">
-      <PlaceForm :apiary="yard.apiary.value" @kept="kept" />
-    </div>
-    <div v-if="shown === 'card'" class="sheet place">
+      <PlaceForm v-if="session.isKeeper" :apiary="yard.apiary.value" @kept="kept" />
       <CardForm :apiary="yard.apiary.value" :may-write="session.mayWork" />
       <h2>{{ t('shared.noteList.notes') }}</h2>
       <NoteList about="YARD" :about-id="id" :thing="yard.apiary.value.name" />
@@ -346,6 +341,8 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
 }
 
 .place {
+  display: grid;
+  gap: 16px;
   padding: 14px;
   margin-bottom: 14px;
 }

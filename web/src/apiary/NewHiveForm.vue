@@ -12,8 +12,8 @@ const props = defineProps<{
   /** Hives that it can have been split from. */
   mothers: readonly { id: string; name: string }[]
 }>()
-const BEGINNINGS = ['ALREADY_HERE', 'SWARM', 'PACKAGE', 'NUCLEUS', 'SPLIT'] as const
 const emit = defineEmits<{ add: [hive: Shapes['NewHive']] }>()
+const BEGINNINGS = ['ALREADY_HERE', 'SWARM', 'PACKAGE', 'NUCLEUS', 'SPLIT'] as const
 const hive = reactive({
   name: '',
   boxes: t('apiary.newHiveForm.deep'),

@@ -125,7 +125,7 @@ const next = computed(
         </ul>
       </section>
     </div>
-    <section class="sheet drawn">
+    <section class="sheet drawn chart">
       <LifeChart :page="page" />
     </section>
     <section class="sheet drawn">
@@ -217,5 +217,9 @@ ul li {
 
 .drawn {
   margin-top: 14px;
+}
+
+.chart {
+  overflow-x: auto;
 }
 </style>

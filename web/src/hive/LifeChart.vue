@@ -95,6 +95,7 @@ const marks = computed(() =>
 <style scoped>
 .life {
   width: 100%;
+  min-width: 620px;
   height: auto;
 }
 

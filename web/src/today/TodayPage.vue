@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, type Shapes } from '../api/client'
 import { useApiaryInHand } from '../shared/apiaryInHand'
@@ -14,6 +14,9 @@ import { t } from '../words/words'
 import { inWords } from '../words/facts'
 import { clockInField } from '../shared/units/dayText'
 
+const ProposalList = defineAsyncComponent(() => import('./ProposalList.vue'))
+const WayMarker = defineAsyncComponent(() => import('./WayMarker.vue'))
+
 type ApiaryToday = Shapes['ApiaryToday']
 
 const session = useSession()
@@ -24,6 +27,10 @@ const { problem, attempt } = useRequest()
 /** Rounds under way or planned come before what is due, quiet apiaries after it. */
 const pressing = computed(
   () => today.value?.apiaries.filter((each) => each.due !== 'NOTHING') ?? [],
+)
+/** Whether nothing was ever done here: the way to the first round is shown. */
+const fresh = computed(() =>
+  today.value?.apiaries.every((each) => each.roundId === undefined && each.lastDay === undefined),
 )
 /** Colonies that cannot wait stand above everything else. */
 const FIRST: ReadonlySet<string> = new Set(['DANGER', 'ABOVE_UNPLANNED'])
@@ -93,6 +100,8 @@ async function go(each: ApiaryToday): Promise<void> {
     </p>
   </div>
   <template v-else-if="today">
+    <WayMarker v-if="session.isKeeper && fresh" :today="today" />
+    <ProposalList v-if="session.isKeeper" />
     <DueTaskList
       :title="t('today.todayPage.firstAll')"
       :due-tasks="urgent"

@@ -110,3 +110,10 @@ create table tag_host (
   written_at timestamp(6) with time zone not null,
   primary key (only_one)
 );
+
+-- What a crew said at the row of a hive that was left out, and the keeper says is not so.
+create table proposal_turned_down (
+  event_id   uuid primary key references run_event,
+  account_id uuid not null references account,
+  at         timestamp(6) with time zone not null
+);

@@ -43,7 +43,7 @@ public class HiveStays {
    *
    * @throws Problem 404 where one is not there
    */
-  Map<UUID, HiveLife> of(Collection<UUID> hiveIds) {
+  public Map<UUID, HiveLife> of(Collection<UUID> hiveIds) {
     Map<UUID, List<LifeEntry>> entries =
         mapper.ofHives(hiveIds).stream()
             .filter(LifeRow::stands)

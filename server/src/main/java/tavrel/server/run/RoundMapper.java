@@ -64,6 +64,33 @@ interface RoundMapper {
       """)
   Set<UUID> inHand(Collection<UUID> hiveIds);
 
+  /** Why a hive was left out of a round. */
+  record SaidAtRow(
+      UUID eventId, UUID roundId, UUID hiveId, Instant at, String reason, String doneBy) {}
+
+  /** What was given as a reason for leaving hives out, that was not undone and not turned down. */
+  @Select(
+      """
+      <script>
+      select e.id as event_id, e.round_id, e.hive_id, e.at, e.reason, e.done_by
+      from run_event e
+      where e.kind = 'SKIPPED' and e.at &gt; #{since} and e.reason in
+      <foreach collection="reasons" item="reason" open="(" separator="," close=")">#{reason}</foreach>
+        and not exists (select 1 from run_event u where u.round_id = e.round_id and u.undoes = e.id)
+        and not exists (select 1 from proposal_turned_down t where t.event_id = e.id)
+      order by e.at, e.id
+      </script>
+      """)
+  List<SaidAtRow> saidAtRow(Collection<String> reasons, Instant since);
+
+  @Update(
+      """
+      merge into proposal_turned_down (event_id, account_id, at)
+      key (event_id)
+      values (#{eventId}, #{accountId}, #{at})
+      """)
+  void turnDown(UUID eventId, UUID accountId, Instant at);
+
   /** A hive on the sheet of a round. */
   record InRound(UUID roundId, UUID hiveId) {}
 

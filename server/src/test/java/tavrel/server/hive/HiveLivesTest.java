@@ -168,6 +168,39 @@ class HiveLivesTest extends RoundFixture {
   }
 
   @Test
+  void what_the_crew_says_at_the_row_is_proposed_until_the_keeper_decides() {
+    UUID round = planned();
+    Map<String, Object> dead = skip(hives.get(0));
+    dead.put("reason", "HIVE_DEAD");
+    Map<String, Object> queenless = skip(hives.get(1));
+    queenless.put("reason", "HIVE_QUEENLESS");
+    Map<String, Object> gone = skip(hives.get(2));
+    gone.put("reason", "HIVE_GONE");
+    post(round, dead, queenless, gone);
+    assertThat(proposed()).containsExactlyInAnyOrderElementsOf(hives);
+    act(hives.get(0), Map.of("kind", "ENDED", "endKind", "DIED"));
+    act(hives.get(1), Map.of("kind", "QUEEN", "queen", "FOUND_WITHOUT"));
+    assertThat(proposed()).containsExactly(hives.get(2));
+    String path = "/api/life-proposals/" + gone.get("id") + "/turned-down";
+    assertThat(send(crew, HttpMethod.PUT, path, "").status()).isEqualTo(403);
+    assertThat(send(keeper, HttpMethod.PUT, path, "").status()).isEqualTo(200);
+    assertThat(proposed()).isEmpty();
+  }
+
+  private List<String> proposed() {
+    List<String> proposed = new ArrayList<>();
+    get(crew, "/api/life-proposals")
+        .json()
+        .forEach(
+            each -> {
+              if (hives.contains(each.path("hiveId").asText())) {
+                proposed.add(each.path("hiveId").asText());
+              }
+            });
+    return proposed;
+  }
+
+  @Test
   void only_the_keeper_decides_on_lives() {
     Map<String, Object> body = body(List.of(hives.get(0)), today);
     body.put("kind", "ENDED");
