@@ -6277,6 +6277,20 @@ export interface components {
             tickedBy?: string;
             why?: components["schemas"]["Fact"];
         };
+        /** @description A new row whose hive is known by this name in another apiary: it may have moved. */
+        KnownElsewhere: {
+            /** @description where the file has it */
+            apiary: string;
+            /** @description where it stands as it is kept */
+            from: string;
+            /** @description its name */
+            hive: string;
+            /**
+             * Format: int32
+             * @description line of the file
+             */
+            line: number;
+        };
         /** @description The address in tags, as it is known. */
         KnownHost: {
             /** @description the address, or null where nobody has said */
@@ -8364,6 +8378,8 @@ export interface components {
             changedHives: number;
             /** @description every row that cannot be read */
             errors: components["schemas"]["RowError"][];
+            /** @description new rows whose hives may have moved here, and are asked about */
+            knownElsewhere: components["schemas"]["KnownElsewhere"][];
             /**
              * Format: int32
              * @description apiaries that are not kept yet
@@ -17026,6 +17042,7 @@ export interface operations {
             query: {
                 zone: string;
                 goodRowsOnly?: boolean;
+                movedLines?: number[];
             };
             header?: never;
             path?: never;

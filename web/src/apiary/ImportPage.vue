@@ -16,6 +16,8 @@ const preview = ref<Shapes['Preview'] | null>(null)
 const { problem, busy, attempt } = useRequest(said)
 const goodRowsOnly = ref(false)
 const zone = ref('')
+/** Lines whose hives moved here from where they are known; nothing is taken for granted. */
+const moved = ref<number[]>([])
 const outcome = ref<Shapes['Preview'] | null>(null)
 
 const CHANGES = {
@@ -51,6 +53,7 @@ watch(file, async (chosen) => {
   outcome.value = null
   problem.value = ''
   goodRowsOnly.value = false
+  moved.value = []
   if (!chosen) return
   if (chosen.size > 5 * 1024 * 1024) {
     problem.value = t('apiary.importPage.thisFileLargerThan')
@@ -73,6 +76,7 @@ async function bringIn(): Promise<void> {
             // For places that tell a zone it is found there; this stands where nothing tells it.
             zone: zone.value.trim() || Intl.DateTimeFormat().resolvedOptions().timeZone,
             goodRowsOnly: goodRowsOnly.value,
+            movedLines: moved.value,
           },
         },
         body: { file: '' },
@@ -185,6 +189,25 @@ async function bringIn(): Promise<void> {
         :items="ZONES"
       />
     </template>
+    <fieldset v-if="preview.knownElsewhere.length" class="moved">
+      <legend>{{ t('apiary.importPage.knownElsewhere') }}</legend>
+      <p>
+        <button type="button" @click="moved = preview.knownElsewhere.map((each) => each.line)">
+          {{ t('apiary.importPage.allMoved') }}
+        </button>
+        <button type="button" @click="moved = []">{{ t('apiary.importPage.allNew') }}</button>
+      </p>
+      <label v-for="each in preview.knownElsewhere" :key="each.line">
+        <input v-model="moved" type="checkbox" :value="each.line" />
+        {{
+          t('apiary.importPage.movedFrom', {
+            hive: each.hive,
+            from: each.from,
+            apiary: each.apiary,
+          })
+        }}
+      </label>
+    </fieldset>
     <v-btn
       class="go"
       variant="flat"
@@ -231,6 +254,31 @@ async function bringIn(): Promise<void> {
 
 .file {
   max-width: 620px;
+}
+
+.moved {
+  max-height: 320px;
+  margin: 0 0 14px;
+  padding: 10px 14px;
+  border: 1px solid var(--rule-strong);
+  overflow: auto;
+}
+
+.moved p {
+  margin: 0;
+}
+
+.moved label {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 40px;
+}
+
+.moved button {
+  min-height: 32px;
+  margin-right: 16px;
+  text-decoration: underline;
 }
 
 .done {

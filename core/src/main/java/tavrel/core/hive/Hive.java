@@ -88,6 +88,11 @@ public record Hive(
         line == null ? other.line : line);
   }
 
+  /** The same under the key by which it is known. */
+  public Hive keptAs(UUID known) {
+    return new Hive(known, name, row, place, boxes, supers, floor, fittings, since, line);
+  }
+
   /** The same hive over another floor. */
   public Hive with(Floor other) {
     return new Hive(id, name, row, place, boxes, supers, other, fittings, since, line);

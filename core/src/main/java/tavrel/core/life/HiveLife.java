@@ -46,7 +46,7 @@ public final class HiveLife {
     Stay now = new Stay(beginning.apiaryId(), beginning.name(), beginning.day(), null);
     for (LifeEntry entry : entries) {
       Stay next = after(now, entry);
-      if (next != now) {
+      if (!next.equals(now)) {
         stays.add(new Stay(now.apiaryId(), now.name(), now.from(), entry.day()));
         now = next;
       }

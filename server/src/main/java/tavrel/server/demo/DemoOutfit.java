@@ -3,6 +3,7 @@ package tavrel.server.demo;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -77,7 +78,7 @@ class DemoOutfit implements ApplicationRunner {
     Account keeper = people.add("wren", "Wren", Role.KEEPER);
     Account crew = people.add("tam", "Tam", Role.CREW);
     people.add("ida", "Ida", Role.READER);
-    rosters.bringIn(DemoRoster.csv(YARDS), DemoRoster.ZONE, false);
+    rosters.bringIn(DemoRoster.csv(YARDS), DemoRoster.ZONE, false, Set.of(), keeper);
     yards.fitOut();
     gear.add(keeper);
     crews.add();

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
@@ -152,7 +153,7 @@ class LargeOutfit implements ApplicationRunner {
     Account keeper = people.add("wren", "Wren", Role.KEEPER);
     Account crew = people.add("tam", "Tam", Role.CREW);
     people.add("ida", "Ida", Role.READER);
-    rosters.bringIn(DemoRoster.csv(places), DemoRoster.ZONE, false);
+    rosters.bringIn(DemoRoster.csv(places), DemoRoster.ZONE, false, Set.of(), keeper);
     yards.fitOut();
     gear.add(keeper);
     List<DemoRounds.Bowl> bowls = gear.moreBowls(CREWS, keeper);

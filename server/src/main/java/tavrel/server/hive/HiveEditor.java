@@ -190,7 +190,7 @@ public class HiveEditor {
       new Beginning(beganAs, hive.since(), apiaryId, hive.name(), wanted.motherId());
       refuseMother(wanted);
       mapper.addHive(hive, apiaryId, beganAs, wanted.motherId(), clock.instant());
-      stays.draw(hiveId);
+      stays.begin(hive, apiaryId);
     }
     return mapper.hives(apiaryId);
   }

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import tavrel.core.hive.Hive;
 import tavrel.core.life.Beginning;
 import tavrel.core.life.HiveLife;
 import tavrel.core.life.Kinship;
@@ -78,6 +79,11 @@ public class HiveStays {
   /** Whose days count for whom. */
   public Kinship kinship() {
     return Kinship.of(mapper.ties());
+  }
+
+  /** Draws the stay with which a hive's life here begins. */
+  void begin(Hive hive, UUID apiaryId) {
+    mapper.addStay(hive.id(), 1, apiaryId, hive.name(), hive.since(), null);
   }
 
   /** Draws a hive's stays anew, and where it stands now. */

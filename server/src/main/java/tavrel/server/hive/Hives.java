@@ -156,12 +156,15 @@ public class Hives {
   /** Keeps a hive that is new and stood there already. */
   public void add(Hive hive, UUID apiaryId, Instant at) {
     mapper.addHive(hive, apiaryId, BeganAs.ALREADY_HERE, null, at);
-    stays.draw(hive.id());
+    stays.begin(hive, apiaryId);
   }
 
   /** Keeps what changed of a hive. */
   public void change(Hive hive) {
+    LocalDate since = byId(hive.id()).since();
     mapper.changeHive(hive);
-    stays.draw(hive.id());
+    if (!Objects.equals(since, hive.since())) {
+      stays.draw(hive.id());
+    }
   }
 }

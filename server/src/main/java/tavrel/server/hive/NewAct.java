@@ -70,6 +70,25 @@ public record NewAct(
     }
   }
 
+  /** Hives stand in another apiary from a day on; rounds to come go along. */
+  public static NewAct move(List<UUID> hiveIds, LocalDate day, UUID apiaryId) {
+    return new NewAct(
+        hiveIds,
+        day,
+        LifeKind.MOVED,
+        apiaryId,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        SeriesChoice.GO_ALONG);
+  }
+
   /**
    * What happened to each.
    *

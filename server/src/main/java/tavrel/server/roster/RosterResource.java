@@ -2,10 +2,12 @@ package tavrel.server.roster;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Set;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -13,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import tavrel.server.people.Account;
 
 /** Bringing in a roster. */
 @RestController
@@ -56,8 +59,10 @@ class RosterResource {
   Rosters.Preview bringIn(
       @RequestPart MultipartFile file,
       @RequestParam String zone,
-      @RequestParam(defaultValue = "false") boolean goodRowsOnly)
+      @RequestParam(defaultValue = "false") boolean goodRowsOnly,
+      @RequestParam(defaultValue = "") Set<Integer> movedLines,
+      @AuthenticationPrincipal Account who)
       throws IOException {
-    return rosters.bringIn(file.getBytes(), zone, goodRowsOnly);
+    return rosters.bringIn(file.getBytes(), zone, goodRowsOnly, movedLines, who);
   }
 }

@@ -2,6 +2,7 @@ package tavrel.server.roster;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +26,10 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.apiary.PlaceZones;
 import tavrel.server.apiary.ZoneFrom;
 import tavrel.server.hive.HiveEditor;
+import tavrel.server.hive.HiveLives;
 import tavrel.server.hive.Hives;
+import tavrel.server.hive.NewAct;
+import tavrel.server.people.Account;
 import tavrel.server.table.RowError;
 
 /** Compares a roster with what is kept, and brings it in. */
@@ -36,14 +41,21 @@ public class Rosters {
   private final Apiaries allApiaries;
   private final Hives allHives;
   private final HiveEditor hiveEditor;
+  private final HiveLives lives;
   private final PlaceZones zones;
   private final Clock clock;
 
   Rosters(
-      Apiaries allApiaries, Hives allHives, HiveEditor hiveEditor, PlaceZones zones, Clock clock) {
+      Apiaries allApiaries,
+      Hives allHives,
+      HiveEditor hiveEditor,
+      HiveLives lives,
+      PlaceZones zones,
+      Clock clock) {
     this.allApiaries = allApiaries;
     this.allHives = allHives;
     this.hiveEditor = hiveEditor;
+    this.lives = lives;
     this.zones = zones;
     this.clock = clock;
   }
@@ -65,6 +77,16 @@ public class Rosters {
   record PreviewRow(RosterRow row, String boxes, Change change) {}
 
   /**
+   * A new row whose hive is known by this name in another apiary: it may have moved.
+   *
+   * @param line line of the file
+   * @param hive its name
+   * @param apiary where the file has it
+   * @param from where it stands as it is kept
+   */
+  record KnownElsewhere(int line, String hive, String apiary, String from) {}
+
+  /**
    * What an import would do, or did.
    *
    * @param readAs encoding and separator
@@ -76,6 +98,7 @@ public class Rosters {
    * @param rows the first rows, at most 200
    * @param errors every row that cannot be read
    * @param zoneAsked apiaries whose time zone cannot be told from their place, and is asked
+   * @param knownElsewhere new rows whose hives may have moved here, and are asked about
    */
   record Preview(
       Fact readAs,
@@ -86,7 +109,8 @@ public class Rosters {
       int sameHives,
       List<PreviewRow> rows,
       List<RowError> errors,
-      List<String> zoneAsked) {}
+      List<String> zoneAsked,
+      List<KnownElsewhere> knownElsewhere) {}
 
   private record Planned(RosterRow row, Change change, @Nullable Hive before, Hive hive) {}
 
@@ -97,6 +121,36 @@ public class Rosters {
         allApiaries.all().stream()
             .collect(Collectors.toMap(apiary -> key(apiary.name()), apiary -> apiary));
     private final Map<String, Map<String, Hive>> hives = new HashMap<>();
+
+    private final Map<UUID, String> apiaryNames =
+        apiaries.values().stream().collect(Collectors.toMap(Apiary::id, Apiary::name));
+    private final Map<String, List<Hives.Named>> living =
+        allHives.living().stream().collect(Collectors.groupingBy(hive -> key(hive.hive())));
+    private final Set<String> inFile;
+
+    Kept(RosterFile file) {
+      inFile =
+          file.rows().stream()
+              .map(row -> key(row.apiary()) + " " + key(row.hive()))
+              .collect(Collectors.toSet());
+    }
+
+    /** The one hive of a new row's name that stands elsewhere, where the file no longer has it. */
+    Hives.@Nullable Named movedHere(Planned planned) {
+      if (planned.change() != Change.NEW) {
+        return null;
+      }
+      List<Hives.Named> others =
+          living.getOrDefault(key(planned.row().hive()), List.of()).stream()
+              .filter(
+                  other ->
+                      !inFile.contains(
+                          key(apiaryNames.getOrDefault(other.apiaryId(), ""))
+                              + " "
+                              + key(other.hive())))
+              .toList();
+      return others.size() == 1 ? others.get(0) : null;
+    }
 
     Map<String, Hive> hives(String apiaryKey) {
       return hives.computeIfAbsent(apiaryKey, this::load);
@@ -118,7 +172,7 @@ public class Rosters {
    */
   Preview preview(byte[] bytes) {
     RosterFile file = RosterFile.read(bytes);
-    Kept kept = new Kept();
+    Kept kept = new Kept(file);
     return preview(file, kept, plan(file, kept));
   }
 
@@ -127,10 +181,13 @@ public class Rosters {
    *
    * @param zone time zone of apiaries whose place is not known, or tells none
    * @param goodRowsOnly leave out the rows that cannot be read, rather than refusing the file
+   * @param movedLines lines of new rows whose hives moved here from where they are known
+   * @param who brings it in
    * @throws InvalidValue if it is no roster, or has bad rows and they may not be left out
    */
   @Transactional
-  public Preview bringIn(byte[] bytes, String zone, boolean goodRowsOnly) {
+  public Preview bringIn(
+      byte[] bytes, String zone, boolean goodRowsOnly, Set<Integer> movedLines, Account who) {
     RosterFile file = RosterFile.read(bytes);
     if (!file.errors().isEmpty() && !goodRowsOnly) {
       throw new InvalidValue(
@@ -142,7 +199,7 @@ public class Rosters {
     if (file.rows().isEmpty()) {
       throw new InvalidValue("file", "hasNoRowCan", "has no row that can be brought in");
     }
-    Kept kept = new Kept();
+    Kept kept = new Kept(file);
     List<Planned> plan = plan(file, kept);
     Preview outcome = preview(file, kept, plan);
     Instant now = clock.instant();
@@ -150,7 +207,14 @@ public class Rosters {
     for (Planned planned : plan) {
       UUID apiaryId = Objects.requireNonNull(places.get(key(planned.row().apiary()))).id();
       switch (planned.change()) {
-        case NEW -> allHives.add(planned.hive(), apiaryId, now);
+        case NEW -> {
+          Hives.Named moved = kept.movedHere(planned);
+          if (moved != null && movedLines.contains(planned.row().line())) {
+            move(moved.hiveId(), planned, apiaryId, who);
+          } else {
+            allHives.add(planned.hive(), apiaryId, now);
+          }
+        }
         case CHANGED -> {
           hiveEditor.refuseLate(planned.hive(), Objects.requireNonNull(planned.before()), apiaryId);
           allHives.change(planned.hive());
@@ -159,6 +223,13 @@ public class Rosters {
       }
     }
     return outcome;
+  }
+
+  /** Moves a hive that is known elsewhere, as of today; its rounds to come go along. */
+  private void move(UUID hiveId, Planned planned, UUID apiaryId, Account who) {
+    LocalDate today = allApiaries.today(allApiaries.byId(apiaryId));
+    lives.act(UUID.randomUUID(), NewAct.move(List.of(hiveId), today, apiaryId), who);
+    allHives.change(planned.hive().fittedAs(allHives.byId(hiveId)).keptAs(hiveId));
   }
 
   /**
@@ -286,7 +357,22 @@ public class Rosters {
                         planned.row(), BoxNotation.write(planned.row().boxes()), planned.change()))
             .toList(),
         file.errors(),
-        zoneAsked(file, kept));
+        zoneAsked(file, kept),
+        plan.stream()
+            .map(planned -> knownElsewhere(planned, kept))
+            .filter(Objects::nonNull)
+            .toList());
+  }
+
+  private static @Nullable KnownElsewhere knownElsewhere(Planned planned, Kept kept) {
+    Hives.Named moved = kept.movedHere(planned);
+    return moved == null
+        ? null
+        : new KnownElsewhere(
+            planned.row().line(),
+            moved.hive(),
+            planned.row().apiary(),
+            kept.apiaryNames.getOrDefault(moved.apiaryId(), ""));
   }
 
   private static boolean elsewhere(RosterRow row, Apiary known) {

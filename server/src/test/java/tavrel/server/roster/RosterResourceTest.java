@@ -85,6 +85,37 @@ class RosterResourceTest extends ServerTest {
   }
 
   @Test
+  void a_hive_known_by_its_name_elsewhere_is_asked_about_and_moves_only_if_so_said() {
+    Account keeper = person(Role.KEEPER);
+    String from = yard();
+    String to = yard();
+    String name = "K" + UUID.randomUUID().toString().substring(0, 8);
+    String head = "apiary,hive,brood boxes,latitude,longitude\n";
+    upload(keeper, IMPORT, utf8(head + from + "," + name + ",deep,47.6,-24.3\n"));
+    UUID id = UUID.fromString(hivesOf(keeper, from).get(0).path("id").asText());
+    byte[] file = utf8(head + to + "," + name + ",2x deep,47.7,-24.2\n");
+    JsonNode asked =
+        upload(keeper, "/api/roster/preview", file).json().path("knownElsewhere").get(0);
+    assertThat(asked.path("from").asText()).isEqualTo(from);
+    assertThat(asked.path("line").asInt()).isEqualTo(2);
+    assertThat(upload(keeper, IMPORT + "&movedLines=2", file).status()).isEqualTo(200);
+    assertThat(hivesOf(keeper, from)).isEmpty();
+    JsonNode there = hivesOf(keeper, to).get(0);
+    assertThat(there.path("id").asText()).isEqualTo(id.toString());
+    assertThat(there.path("boxes")).as("as the file has it").hasSize(2);
+    assertThat(upload(keeper, "/api/roster/preview", file).json().path("knownElsewhere")).isEmpty();
+  }
+
+  private JsonNode hivesOf(Account who, String yard) {
+    String id = apiary(who, yard).path("apiary").path("id").asText();
+    return get(who, "/api/apiaries/" + id).json().path("hives");
+  }
+
+  private static byte[] utf8(String text) {
+    return text.getBytes(StandardCharsets.UTF_8);
+  }
+
+  @Test
   void five_thousand_rows_come_in_at_once() {
     Account keeper = person(Role.KEEPER);
     String yard = yard();
