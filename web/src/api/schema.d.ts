@@ -500,6 +500,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/stood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Which hives stood in an apiary on a day: by what is known now, or as it was known on an earlier day.
+         * @description Which hives stood in an apiary on a day: by what is known now, or as it was known on an earlier day.
+         */
+        get: operations["getApiariesStood"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/tags.pdf": {
         parameters: {
             query?: never;
@@ -10115,6 +10135,26 @@ export interface components {
              */
             to?: string;
         };
+        /** @description A hive that stood in an apiary on a day. */
+        StoodThen: {
+            /**
+             * Format: date
+             * @description first day on which it was no more, as far as was known; or null
+             */
+            endedOn?: string;
+            /**
+             * Format: date
+             * @description since when it stood there so, or null where nobody knows
+             */
+            from?: string;
+            /**
+             * Format: uuid
+             * @description the hive
+             */
+            hiveId: string;
+            /** @description what it was called then */
+            name: string;
+        };
         StreamingResponseBody: Record<string, never>;
         /** @description How much of a product is oxalic acid dihydrate. */
         Strength: {
@@ -13217,6 +13257,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SealReading"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getApiariesStood: {
+        parameters: {
+            query: {
+                on: string;
+                known?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoodThen"][];
                 };
             };
             /** @description Something cannot be; errors say what, field by field. */

@@ -9,14 +9,13 @@ import { useSession } from '../shared/session'
 import HiveLink from '../shared/HiveLink.vue'
 import HivePainter from './HivePainter.vue'
 import NewHiveForm from './NewHiveForm.vue'
-import PlaceForm from './PlaceForm.vue'
 import SealCard from './SealCard.vue'
 import SealQuestionForm from './SealQuestionForm.vue'
 import SealRanking from './SealRanking.vue'
+import WindLine from './WindLine.vue'
+import YardAbout from './YardAbout.vue'
 import YardList from './YardList.vue'
 import YardRows from './YardRows.vue'
-import NoteList from '../shared/note/NoteList.vue'
-import CardForm from './CardForm.vue'
 import TagDialog from './TagDialog.vue'
 import ActBar from '../shared/life/ActBar.vue'
 import UndoBar from '../shared/life/UndoBar.vue'
@@ -28,10 +27,7 @@ import { useRequest } from '../shared/request'
 import { useSeals } from './useSeals'
 import { moved, useYard, type HiveChange } from './useYard'
 import PageState from '../shared/layout/PageState.vue'
-import { windSpeed } from '../shared/units/quantity'
-import { sideWords } from '../shared/windSide'
 import { t } from '../words/words'
-import { inWords } from '../words/facts'
 
 const props = defineProps<{ id: string }>()
 const session = useSession()
@@ -44,7 +40,6 @@ const shown = ref<'place' | 'hive' | null>(null)
 let newHive = newId()
 
 const there = computed(() => inHand.dayline?.there)
-const wind = computed(() => there.value?.weather)
 const hands = computed(() => yard.hives.value.filter((hive) => chosen.value.has(hive.id)))
 const single = computed(() => (hands.value.length === 1 ? hands.value[0] : undefined))
 const seals = useSeals(
@@ -162,56 +157,16 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       :hives="hands.length ? hands : yard.hives.value"
       :chosen="hands.length > 0"
     />
-    <div v-if="shown === 'place'" class="sheet place">
-      <PlaceForm v-if="session.isKeeper" :apiary="yard.apiary.value" @kept="kept" />
-      <CardForm :apiary="yard.apiary.value" :may-write="session.mayWork" />
-      <h2>{{ t('shared.noteList.notes') }}</h2>
-      <NoteList about="YARD" :about-id="id" :thing="yard.apiary.value.name" />
-    </div>
+    <YardAbout v-if="shown === 'place'" :apiary="yard.apiary.value" @kept="kept" />
     <NewHiveForm
       v-if="shown === 'hive'"
       :wrong="yard.wrong.value"
       :mothers="yard.hives.value"
       @add="addHive"
     />
-    <p v-if="wind && inHand.dayline?.apiary.id === id" class="wind">
-      <svg
-        v-if="wind.windFrom !== undefined"
-        viewBox="-20 -20 40 40"
-        aria-hidden="true"
-        :style="{ rotate: wind.windFrom + 'deg' }"
-      >
-        <path d="M0 -17V15M-8 5 0 15 8 5" />
-      </svg>
-      <span>
-        <i18n-t keypath="apiary.apiaryPage.wind" scope="global"
-          ><template #more
-            ><template v-if="there?.windSide">{{
-              ' ' + t('apiary.apiaryPage.from', { windSide: sideWords(there.windSide) })
-            }}</template></template
-          ><template #windMs>{{ windSpeed(wind.windMs) }}</template
-          ><template #says>{{ inWords(there?.says) }}</template
-          ><template #strong
-            ><strong>{{
-              there?.madeUp
-                ? t('apiary.apiaryPage.madeUpFeelWind')
-                : there?.windSide
-                  ? t('apiary.apiaryPage.stand', { windSide: sideWords(there.windSide) })
-                  : t('apiary.apiaryPage.nobodySaysFromWhere')
-            }}</strong></template
-          ><template #span
-            ><span v-if="wind.windFrom !== undefined" class="soft">
-              {{ t('apiary.apiaryPage.northUp') }}</span
-            ></template
-          ></i18n-t
-        >
-      </span>
-    </p>
+    <WindLine v-if="there?.weather && inHand.dayline?.apiary.id === id" :there="there" />
     <p v-if="yard.problem.value" role="alert" class="problem">{{ yard.problem.value }}</p>
-    <p v-if="yard.undo.value" class="undo" role="status">
-      {{ yard.undo.value.says }}
-      <button type="button" @click="yard.takeBack()">{{ t('apiary.apiaryPage.takeBack') }}</button>
-    </p>
+    <UndoBar v-if="yard.undo.value" :says="yard.undo.value.says" @back="yard.takeBack()" />
     <UndoBar
       v-if="acts.last.value"
       :says="acts.last.value.says"
@@ -338,48 +293,6 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
 
 .spring {
   flex: 1;
-}
-
-.place {
-  display: grid;
-  gap: 16px;
-  padding: 14px;
-  margin-bottom: 14px;
-}
-
-.wind {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  margin: 0 0 8px;
-}
-
-.wind svg {
-  width: 36px;
-  height: 36px;
-  flex: none;
-}
-
-.wind path {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 3.5;
-}
-
-.undo {
-  position: sticky;
-  top: 92px;
-  z-index: 3;
-  padding: 8px 14px;
-  background: var(--ink);
-  color: var(--paper);
-}
-
-.undo button {
-  min-height: 32px;
-  margin-left: 14px;
-  text-decoration: underline;
-  font-weight: 650;
 }
 
 .yard {

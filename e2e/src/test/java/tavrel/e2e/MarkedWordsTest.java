@@ -97,6 +97,7 @@ class MarkedWordsTest {
       browser.press("⟦Wren").see("Hollow Bank");
       for (String page : pages(browser)) {
         look(browser.open(page).see("⟧"), page, wrong);
+        lookInto(browser, page, wrong);
       }
     }
     assertThat(wrong).isEmpty();
@@ -139,6 +140,8 @@ class MarkedWordsTest {
         "/waiting",
         "/apiaries",
         "/apiaries/import",
+        "/apiaries/new",
+        "/hives/" + hive,
         "/apiaries/" + id,
         "/apiaries/" + id + "/hours",
         "/apiaries/" + id + "/season",
@@ -165,6 +168,36 @@ class MarkedWordsTest {
         "/register",
         "/safekeeping",
         "/people");
+  }
+
+  /** What opens a dialog or a form, by the kind of page that it stands on. */
+  private static final Map<String, List<String>> OPENERS =
+      Map.of(
+          "/",
+          List.of("⟦Thermometer", "⟦Find"),
+          "/hives/…",
+          List.of("⟦Move…", "⟦New name…", "⟦Queen…", "⟦Unite…", "⟦Dead, sold, gone…"),
+          "/apiaries/…",
+          List.of("⟦Tags", "⟦Place and card", "⟦Add a hive"),
+          "/rules",
+          List.of("⟦Make my own from it"),
+          "/register",
+          List.of("⟦Put right…", "⟦Write a line by hand"),
+          "/spacing/…",
+          List.of("⟦What happened here"),
+          "/run/…",
+          List.of("⟦Leave out", "⟦Somebody hurt", "⟦End the run"));
+
+  /** Opens each dialog of a page, looks, and shuts it again. */
+  private static void lookInto(Browser browser, String page, List<String> wrong) {
+    String kind = page.replaceAll("[0-9a-f-]{36}", "…");
+    for (String opener : OPENERS.getOrDefault(kind, List.of())) {
+      browser.open(page).see("⟧");
+      untilQuiet(browser);
+      browser.press(opener);
+      untilQuiet(browser);
+      look(browser, page + " " + opener + "⟧", wrong);
+    }
   }
 
   /** Waits until nothing more is fetched. */

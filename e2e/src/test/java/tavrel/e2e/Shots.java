@@ -48,6 +48,10 @@ public final class Shots {
       take(desk, "today");
       desk.open("/apiaries").see("Kiln Field").press("Kiln Field").see("a gram more");
       take(desk, "apiary");
+      desk.open("/apiaries").press("Hollow Bank").see("a gram more");
+      desk.press("H4").pressAt(".side a.hive").see("What is next").see("mites on");
+      take(desk, "hive");
+      desk.open("/apiaries").press("Kiln Field").see("a gram more");
       desk.press("Hours").see("Press an hour to see why").press("Wed 19 Aug 06:00").see("Reaches");
       take(desk, "hours");
       spacing(desk);
@@ -88,10 +92,8 @@ public final class Shots {
     }
   }
 
-  /** Counts, windows, and a colony on the bench. */
+  /** Windows, and a colony on the bench. */
   private void spacing(Browser desk) {
-    desk.open("/counts").choose("Apiary", "Hollow Bank").see("13 in 300").press("5");
-    take(desk, "counts");
     desk.open("/counts/results").choose("Apiary", "Withy Stand").see("W1: drops by round");
     take(desk, "results");
     desk.open("/spacing")

@@ -134,14 +134,14 @@ public class Apiaries {
   }
 
   /** What one has to know to get there; empty where nobody wrote it. */
-  public ApiaryCard card(UUID id) {
+  ApiaryCard card(UUID id) {
     byId(id);
     return mapper.card(id).orElse(ApiaryCard.EMPTY);
   }
 
   /** Writes the card anew. */
   @Transactional
-  public ApiaryCard keepCard(UUID id, ApiaryCard card, String by) {
+  ApiaryCard keepCard(UUID id, ApiaryCard card, String by) {
     byId(id);
     mapper.keepCard(id, card, by, clock.instant());
     return card(id);

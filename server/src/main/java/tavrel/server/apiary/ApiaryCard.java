@@ -18,7 +18,7 @@ import tavrel.core.InvalidValue;
  * @param writtenBy who wrote it last; of one that is sent, null
  * @param writtenAt when; of one that is sent, null
  */
-public record ApiaryCard(
+record ApiaryCard(
     @Nullable String gateCode,
     @Nullable String wayIn,
     @Nullable String landowner,

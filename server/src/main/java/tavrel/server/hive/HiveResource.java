@@ -1,5 +1,7 @@
 package tavrel.server.hive;
 
+import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
@@ -50,12 +53,22 @@ class HiveResource {
   private final Hives hives;
   private final HiveEditor hiveEditor;
   private final Yards yards;
+  private final HiveStays stays;
+  private final Clock clock;
 
-  HiveResource(Apiaries apiaries, Hives hives, HiveEditor hiveEditor, Yards yards) {
+  HiveResource(
+      Apiaries apiaries,
+      Hives hives,
+      HiveEditor hiveEditor,
+      Yards yards,
+      HiveStays stays,
+      Clock clock) {
     this.apiaries = apiaries;
     this.hives = hives;
     this.hiveEditor = hiveEditor;
     this.yards = yards;
+    this.stays = stays;
+    this.clock = clock;
   }
 
   /** All apiaries with how many hives stand in each. */
@@ -71,6 +84,23 @@ class HiveResource {
   @GetMapping("/{id}")
   WholeApiary one(@PathVariable UUID id) {
     return new WholeApiary(apiaries.byId(id), hives.in(id));
+  }
+
+  /**
+   * Which hives stood in an apiary on a day: by what is known now, or as it was known on an earlier
+   * day.
+   */
+  @GetMapping("/{id}/stood")
+  List<HiveStays.StoodThen> stood(
+      @PathVariable UUID id,
+      @RequestParam LocalDate on,
+      @RequestParam(required = false) @Nullable LocalDate known) {
+    Apiary apiary = apiaries.byId(id);
+    Instant at =
+        known == null
+            ? clock.instant()
+            : known.plusDays(1).atStartOfDay(apiary.zoneId()).toInstant();
+    return stays.stoodOn(id, on, at);
   }
 
   /** Opens an apiary with the hives that stand there, by hand. */

@@ -1,7 +1,9 @@
 package tavrel.server.hive;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -10,6 +12,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.hive.Hive;
 import tavrel.core.life.Beginning;
@@ -46,13 +50,24 @@ public class HiveStays {
    */
   public Map<UUID, HiveLife> of(Collection<UUID> hiveIds) {
     Map<UUID, List<LifeEntry>> entries =
-        mapper.ofHives(hiveIds).stream()
-            .filter(LifeRow::stands)
-            .collect(
-                Collectors.groupingBy(
-                    LifeRow::hiveId, Collectors.mapping(LifeRow::entry, Collectors.toList())));
+        byHive(mapper.ofHives(hiveIds).stream().filter(LifeRow::stands));
+    Map<UUID, HiveLife> lives = lives(mapper.began(hiveIds), entries);
+    if (lives.size() < Set.copyOf(hiveIds).size()) {
+      throw Problem.missing(Missing.HIVE);
+    }
+    return lives;
+  }
+
+  private static Map<UUID, List<LifeEntry>> byHive(Stream<LifeRow> rows) {
+    return rows.collect(
+        Collectors.groupingBy(
+            LifeRow::hiveId, Collectors.mapping(LifeRow::entry, Collectors.toList())));
+  }
+
+  private static Map<UUID, HiveLife> lives(
+      List<LifeMapper.Began> all, Map<UUID, List<LifeEntry>> entries) {
     Map<UUID, HiveLife> lives = new HashMap<>();
-    for (LifeMapper.Began began : mapper.began(hiveIds)) {
+    for (LifeMapper.Began began : all) {
       lives.put(
           began.hiveId(),
           HiveLife.of(
@@ -65,10 +80,39 @@ public class HiveStays {
                   began.motherId()),
               entries.getOrDefault(began.hiveId(), List.of())));
     }
-    if (lives.size() < Set.copyOf(hiveIds).size()) {
-      throw Problem.missing(Missing.HIVE);
-    }
     return lives;
+  }
+
+  /**
+   * A hive that stood in an apiary on a day.
+   *
+   * @param hiveId the hive
+   * @param name what it was called then
+   * @param from since when it stood there so, or null where nobody knows
+   * @param endedOn first day on which it was no more, as far as was known; or null
+   */
+  public record StoodThen(
+      UUID hiveId, String name, @Nullable LocalDate from, @Nullable LocalDate endedOn) {}
+
+  /**
+   * Which hives stood in an apiary on a day, by name.
+   *
+   * @param knownAt by what had been written down at this moment; by now that is all
+   */
+  public List<StoodThen> stoodOn(UUID apiaryId, LocalDate day, Instant knownAt) {
+    Map<UUID, List<LifeEntry>> entries = byHive(mapper.everyKnown(knownAt).stream());
+    return lives(mapper.everyBegan(knownAt), entries).values().stream()
+        .flatMap(
+            life ->
+                life.on(day).stream()
+                    .filter(stay -> stay.apiaryId().equals(apiaryId))
+                    .map(
+                        stay ->
+                            new StoodThen(life.hiveId(), stay.name(), stay.from(), life.endedOn())))
+        .sorted(
+            Comparator.comparingInt((StoodThen each) -> each.name().length())
+                .thenComparing(StoodThen::name))
+        .toList();
   }
 
   /** Hives that stood in an apiary on one of some days, ended ones too. */

@@ -47,6 +47,20 @@ interface LifeMapper {
       """)
   List<Began> began(Collection<UUID> hiveIds);
 
+  /** How every hive began that somebody had written down at a moment. */
+  @Select(
+      """
+      select id as hive_id, began_as, since, first_apiary_id, first_name, mother_id
+      from hive
+      where created_at <= #{knownAt}
+      """)
+  List<Began> everyBegan(Instant knownAt);
+
+  /** What had been written of all hives at a moment, and not been taken back by then. */
+  @Select(
+      ROWS + "where received_at <= #{knownAt} and (struck_at is null or struck_at > #{knownAt})")
+  List<LifeRow> everyKnown(Instant knownAt);
+
   @Select(
       """
       <script>

@@ -17,7 +17,7 @@ import tavrel.server.http.Problem;
 
 /** Yards opened by hand with the hives that stand there, closed for a time, and opened again. */
 @Service
-public class Yards {
+class Yards {
 
   /** Most hives of a yard that is opened in one go. */
   static final int MOST_HIVES = 500;
@@ -46,7 +46,7 @@ public class Yards {
    * @param supers honey supers on each
    * @param floor what closes them below
    */
-  public record NewYard(
+  record NewYard(
       Apiaries.Described apiary,
       String device,
       int hives,

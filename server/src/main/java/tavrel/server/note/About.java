@@ -1,7 +1,7 @@
 package tavrel.server.note;
 
 /** What a note can be about. */
-public enum About {
+enum About {
   HIVE,
   YARD,
   RUN,

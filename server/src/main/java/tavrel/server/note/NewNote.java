@@ -13,7 +13,7 @@ import tavrel.core.InvalidValue;
  * @param says what somebody wrote
  * @param at when, where it had to wait on a device; null for now
  */
-public record NewNote(About about, UUID aboutId, String says, @Nullable Instant at) {
+record NewNote(About about, UUID aboutId, String says, @Nullable Instant at) {
 
   private static final int LONGEST = 2_000;
 

@@ -19,7 +19,7 @@ import tavrel.server.stock.Stock;
 
 /** Notes about things. */
 @Service
-public class Notes {
+class Notes {
 
   /**
    * A note.

@@ -13,7 +13,7 @@ import tavrel.core.InvalidValue;
  *
  * @param host the address, without a path
  */
-public record TagHost(String host) {
+record TagHost(String host) {
 
   private static final int LONGEST = 200;
   private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]", "0.0.0.0");

@@ -23,7 +23,7 @@ import tavrel.server.people.Account;
  * that was lost is printed anew with it.
  */
 @Service
-public class Tags {
+class Tags {
 
   /** Without those that are read as another on a scratched tag. */
   private static final String LETTERS = "23456789ABCDEFGHJKLMNPQRSTUVWXYZ";

@@ -9,6 +9,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -37,6 +38,17 @@ final class Catalogue {
     } catch (IOException broken) {
       throw new UncheckedIOException(broken);
     }
+  }
+
+  private Catalogue(Map<String, String> all) {
+    texts.putAll(all);
+  }
+
+  /** The same with each text made into another, as by marks that show what is said out of it. */
+  Catalogue with(UnaryOperator<String> each) {
+    Map<String, String> made = new HashMap<>();
+    texts.forEach((key, text) -> made.put(key, each.apply(text)));
+    return new Catalogue(made);
   }
 
   /** That of a language, read once. */

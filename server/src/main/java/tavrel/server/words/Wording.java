@@ -55,12 +55,21 @@ public final class Wording {
 
   /** Words of a reader. */
   public Wording(Language language, OwnUnits units) {
+    this(language, units, Catalogue.of(language));
+  }
+
+  private Wording(Language language, OwnUnits units, Catalogue catalogue) {
     this.language = language;
     this.units = units;
-    catalogue = Catalogue.of(language);
+    this.catalogue = catalogue;
     boolean monthFirst =
         language == Language.ENGLISH && units.dates() == OwnUnits.DateOrder.MONTH_DAY;
     days = DateTimeFormatter.ofPattern(monthFirst ? "MMM d" : "d MMM", language.locale());
+  }
+
+  /** The same reader, out of another catalogue. */
+  Wording outOf(Catalogue other) {
+    return new Wording(language, units, other);
   }
 
   /** The language that is spoken. */

@@ -168,6 +168,29 @@ class HiveLivesTest extends RoundFixture {
   }
 
   @Test
+  void a_yard_can_be_asked_as_it_stood_and_as_it_was_known() {
+    UUID moved = UUID.randomUUID();
+    move(moved, elsewhere, today, hives.get(0));
+    assertThat(stood(apiaryId, today.minusDays(1), null)).containsExactly("1", "2", "3");
+    assertThat(stood(apiaryId, today, null)).containsExactly("2", "3");
+    assertThat(stood(apiaryId, today, today.minusDays(1)))
+        .as("nobody had written anything of it by then")
+        .isEmpty();
+    takeBack(moved);
+    assertThat(stood(apiaryId, today, null)).containsExactly("1", "2", "3");
+  }
+
+  private List<String> stood(String yard, LocalDate on, LocalDate known) {
+    List<String> names = new ArrayList<>();
+    get(
+            crew,
+            "/api/apiaries/" + yard + "/stood?on=" + on + (known == null ? "" : "&known=" + known))
+        .json()
+        .forEach(each -> names.add(each.path("name").asText()));
+    return names;
+  }
+
+  @Test
   void what_the_crew_says_at_the_row_is_proposed_until_the_keeper_decides() {
     UUID round = planned();
     Map<String, Object> dead = skip(hives.get(0));
