@@ -3,7 +3,7 @@ import { ref, watch } from 'vue'
 import { api, ask } from '../api/client'
 import { counted } from '../shared/format'
 import { useForm } from '../shared/request'
-import { t } from '../words/words'
+import { t, texts } from '../words/words'
 
 /** Prints tags of an apiary's hives, once somebody has said by which address phones reach the server. */
 const props = defineProps<{
@@ -15,7 +15,8 @@ const props = defineProps<{
 const open = defineModel<boolean>({ required: true })
 
 const EXAMPLE = 'https://tavrel.lan:8443'
-const PAPERS = { A4: 'A4', LETTER: 'Letter' } as const
+const PAPERS = texts({ A4: 'apiary.tagDialog.a4', LETTER: 'apiary.tagDialog.letter' })
+const SIZES = ['A4', 'LETTER'] as const
 const host = ref('')
 const kept = ref('')
 const paper = ref<'A4' | 'LETTER'>('A4')
@@ -69,8 +70,8 @@ async function print(): Promise<void> {
         :error-messages="wrong.host"
       />
       <fieldset role="radiogroup" :aria-label="t('apiary.tagDialog.paper')">
-        <label v-for="(name, size) in PAPERS" :key="size">
-          <input v-model="paper" type="radio" :value="size" />{{ name }}
+        <label v-for="size in SIZES" :key="size">
+          <input v-model="paper" type="radio" :value="size" />{{ PAPERS[size] }}
         </label>
       </fieldset>
       <p class="soft">{{ t('apiary.tagDialog.lastsThroughMoves') }}</p>

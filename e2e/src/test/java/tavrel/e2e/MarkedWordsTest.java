@@ -194,6 +194,13 @@ class MarkedWordsTest {
     for (String opener : OPENERS.getOrDefault(kind, List.of())) {
       browser.open(page).see("⟧");
       untilQuiet(browser);
+      browser.all("main [role=checkbox][aria-checked=false]").forEach(point -> point.click());
+      if (kind.equals("/run/…") && browser.body().contains("⟦All true")) {
+        browser.press("⟦All true").see("⟦Leave out");
+      }
+      if (List.of("⟦Somebody hurt", "⟦End the run").contains(opener)) {
+        browser.pressAt("main .tools button[aria-expanded]").see(opener);
+      }
       browser.press(opener);
       untilQuiet(browser);
       look(browser, page + " " + opener + "⟧", wrong);

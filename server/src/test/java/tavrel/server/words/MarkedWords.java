@@ -18,7 +18,8 @@ public final class MarkedWords {
   public static String outside(String text) {
     StringBuilder outside = new StringBuilder();
     int depth = 0;
-    for (char sign : text.toCharArray()) {
+    for (int i = 0; i < text.length(); i++) {
+      char sign = text.charAt(i);
       if (sign == '«') {
         depth++;
       } else if (sign == '»') {
