@@ -32,6 +32,7 @@ import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.hive.HiveAt;
 import tavrel.server.hive.Hives;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
@@ -330,8 +331,12 @@ public class BroodService {
   @Transactional
   public void keep(List<NewBroodEvent> entered, Account who) {
     Set<UUID> touched = new LinkedHashSet<>();
+    Map<UUID, HiveAt> hives =
+        allHives.at(entered.stream().map(NewBroodEvent::hiveId).collect(Collectors.toSet()));
     for (NewBroodEvent event : entered) {
-      BroodClock.checkEntered(event.event(), apiaries.today(allHives.apiaryOf(event.hiveId())));
+      HiveAt hive = Objects.requireNonNull(hives.get(event.hiveId()));
+      BroodClock.checkEntered(event.event(), apiaries.today(hive.apiary()));
+      hive.refuseAfterEnd("day", event.day());
       if (mapper.known(event.id()) == 0) {
         mapper.add(event, who.name(), who.id(), clock.instant());
         touched.add(event.hiveId());

@@ -137,7 +137,7 @@ public class Counts {
       NewCount count = counts.get(i);
       HiveAt hive = Objects.requireNonNull(hives.get(count.hiveId()));
       checkDay(i + ".day", count.day(), hive.apiary());
-      hive.hive().refuseBefore(i + ".day", count.day());
+      hive.refuseOutside(i + ".day", count.day());
       if (known.add(count.id())) {
         mapper.add(count, who.name(), who.id(), clock.instant());
         if (count.board() != null) {

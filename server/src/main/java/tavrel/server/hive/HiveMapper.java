@@ -1,6 +1,7 @@
 package tavrel.server.hive;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -71,12 +72,12 @@ interface HiveMapper {
   List<HiveRow> keptHives(Collection<UUID> hiveIds);
 
   /** Where a hive stands. */
-  record Stands(UUID hiveId, UUID apiaryId) {}
+  record Stands(UUID hiveId, UUID apiaryId, @Nullable LocalDate endedOn) {}
 
   @Select(
       """
       <script>
-      select id as hive_id, apiary_id
+      select id as hive_id, apiary_id, ended_on
       from hive
       where id in
       <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>

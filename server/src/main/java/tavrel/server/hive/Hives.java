@@ -124,9 +124,9 @@ public class Hives {
     }
     Map<UUID, Apiary> known =
         apiaries.all().stream().collect(Collectors.toMap(Apiary::id, Function.identity()));
-    Map<UUID, UUID> standing =
+    Map<UUID, HiveMapper.Stands> standing =
         mapper.standing(hiveIds).stream()
-            .collect(Collectors.toMap(HiveMapper.Stands::hiveId, HiveMapper.Stands::apiaryId));
+            .collect(Collectors.toMap(HiveMapper.Stands::hiveId, Function.identity()));
     if (standing.size() < hiveIds.size()) {
       throw Problem.missing(Missing.HIVE);
     }
@@ -135,8 +135,11 @@ public class Hives {
         .collect(
             Collectors.toMap(
                 Hive::id,
-                hive ->
-                    new HiveAt(hive, Objects.requireNonNull(known.get(standing.get(hive.id()))))));
+                hive -> {
+                  HiveMapper.Stands stands = Objects.requireNonNull(standing.get(hive.id()));
+                  return new HiveAt(
+                      hive, Objects.requireNonNull(known.get(stands.apiaryId())), stands.endedOn());
+                }));
   }
 
   /** The apiary that a hive stands in. */

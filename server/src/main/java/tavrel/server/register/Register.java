@@ -17,7 +17,9 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.Hive;
+import tavrel.core.life.HiveLife;
 import tavrel.core.life.Kinship;
+import tavrel.core.life.Stay;
 import tavrel.core.register.CorrectedEntry;
 import tavrel.core.register.Correction;
 import tavrel.core.register.EntryField;
@@ -288,6 +290,7 @@ public class Register {
   @Transactional
   public void add(NewTreatment typed, Account who) {
     Map<UUID, HiveAt> standing = allHives.at(typed.hives().keySet());
+    Map<UUID, HiveLife> lives = stays.of(typed.hives().keySet());
     Set<UUID> there = Set.copyOf(mapper.there(typed.hives().values()));
     typed
         .hives()
@@ -296,7 +299,12 @@ public class Register {
               HiveAt hive = Objects.requireNonNull(standing.get(hiveId));
               checkDay(typed.day(), hive);
               if (!there.contains(id)) {
-                mapper.addTyped(id, hive.hive(), hive.apiary().id(), typed, who, clock.instant());
+                UUID apiaryId =
+                    Objects.requireNonNull(lives.get(hiveId))
+                        .on(typed.day())
+                        .map(Stay::apiaryId)
+                        .orElseGet(hive.apiary()::id);
+                mapper.addTyped(id, hive.hive(), apiaryId, typed, who, clock.instant());
                 mapper.markSpecial(id);
                 mapper.tally(hiveId, typed.day().getYear());
               }
@@ -305,7 +313,7 @@ public class Register {
 
   private void checkDay(LocalDate day, HiveAt hive) {
     LocalDate today = apiaries.today(hive.apiary());
-    hive.hive().refuseBefore("day", day);
+    hive.refuseOutside("day", day);
     if (day.isAfter(today)) {
       throw new InvalidValue(
           "day", "liesFutureRegisterTells", "lies in the future; the register tells what was done");

@@ -168,6 +168,36 @@ class HiveLivesTest extends RoundFixture {
   }
 
   @Test
+  void nothing_is_counted_seen_or_treated_in_a_hive_after_its_end() {
+    Map<String, Object> ended = body(List.of(hives.get(0)), today.minusDays(2));
+    ended.putAll(Map.of("kind", "ENDED", "endKind", "DIED"));
+    send(keeper, HttpMethod.PUT, "/api/hive-acts/" + UUID.randomUUID(), ended);
+    assertThat(count(hives.get(0), today).text()).contains("tooLateHasEnded");
+    assertThat(count(hives.get(0), today.minusDays(2)).status())
+        .as("a dead-out is washed on its last day")
+        .isEqualTo(204);
+    Map<String, Object> look = new HashMap<>();
+    look.put("id", UUID.randomUUID().toString());
+    look.put("hiveId", hives.get(0));
+    look.put("day", today.toString());
+    look.put("kind", "LAYING_STOPPED");
+    assertThat(send(crew, HttpMethod.POST, "/api/brood-events", List.of(look)).text())
+        .contains("tooLateHasEnded");
+  }
+
+  private Answer count(String hive, LocalDate day) {
+    Map<String, Object> count = new HashMap<>();
+    count.put("id", UUID.randomUUID().toString());
+    count.put("hiveId", hive);
+    count.put("day", day.toString());
+    count.put("kind", "WASH");
+    count.put("mites", 30);
+    count.put("bees", 300);
+    count.put("natural", false);
+    return send(crew, HttpMethod.POST, "/api/counts", List.of(count));
+  }
+
+  @Test
   void a_yard_can_be_asked_as_it_stood_and_as_it_was_known() {
     UUID moved = UUID.randomUUID();
     move(moved, elsewhere, today, hives.get(0));
