@@ -21,6 +21,7 @@ function entry(
       day: '2026-08-14',
       zone: 'Etc/GMT+2',
       apiary: 'Cold Quay',
+      hiveId: 'h1',
       hive: 'C1',
       means: 'OXALIC_VAPOUR',
       method: 'vapour, Bowl 1',
