@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import { api, ask } from '../api/client'
 import { counted } from '../shared/format'
+import AskDialog from '../shared/layout/AskDialog.vue'
 import { useForm } from '../shared/request'
 import { t, texts } from '../words/words'
 
@@ -57,47 +58,32 @@ async function print(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="520" aria-labelledby="tags-title">
-    <form class="sheet form" @submit.prevent="print">
-      <h2 id="tags-title">
-        {{ t('apiary.tagDialog.tagsFor', { hives: counted(hives.length, 'hive') }) }}
-      </h2>
-      <p class="soft">{{ t('apiary.tagDialog.cameraOpensPage') }}</p>
-      <v-text-field
-        v-model="host"
-        :label="t('apiary.tagDialog.addressOfServer')"
-        :placeholder="EXAMPLE"
-        :error-messages="wrong.host"
-      />
-      <fieldset role="radiogroup" :aria-label="t('apiary.tagDialog.paper')">
-        <label v-for="size in SIZES" :key="size">
-          <input v-model="paper" type="radio" :value="size" />{{ PAPERS[size] }}
-        </label>
-      </fieldset>
-      <p class="soft">{{ t('apiary.tagDialog.lastsThroughMoves') }}</p>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      <div class="foot">
-        <v-btn min-height="56" @click="open = false">{{ t('common.back') }}</v-btn>
-        <v-btn min-height="56" type="submit" variant="flat" color="primary" :loading="busy">{{
-          t('apiary.tagDialog.print')
-        }}</v-btn>
-      </div>
-    </form>
-  </v-dialog>
+  <AskDialog
+    v-model="open"
+    :title="t('apiary.tagDialog.tagsFor', { hives: counted(hives.length, 'hive') })"
+    :does="t('apiary.tagDialog.print')"
+    :problem="problem"
+    :busy="busy"
+    :width="520"
+    @keep="print()"
+  >
+    <p class="soft">{{ t('apiary.tagDialog.cameraOpensPage') }}</p>
+    <v-text-field
+      v-model="host"
+      :label="t('apiary.tagDialog.addressOfServer')"
+      :placeholder="EXAMPLE"
+      :error-messages="wrong.host"
+    />
+    <fieldset role="radiogroup" :aria-label="t('apiary.tagDialog.paper')">
+      <label v-for="size in SIZES" :key="size">
+        <input v-model="paper" type="radio" :value="size" />{{ PAPERS[size] }}
+      </label>
+    </fieldset>
+    <p class="soft">{{ t('apiary.tagDialog.lastsThroughMoves') }}</p>
+  </AskDialog>
 </template>
 
 <style scoped>
-.form {
-  display: grid;
-  gap: 10px;
-  padding: 18px;
-}
-
-p,
-h2 {
-  margin: 0;
-}
-
 fieldset {
   display: flex;
   gap: 20px;
@@ -110,11 +96,5 @@ label {
   align-items: center;
   gap: 8px;
   min-height: 44px;
-}
-
-.foot {
-  display: flex;
-  justify-content: flex-end;
-  gap: 10px;
 }
 </style>

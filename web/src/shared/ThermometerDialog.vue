@@ -3,6 +3,7 @@ import { reactive, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { newId } from './ids'
 import { numberIn } from './numbers'
+import AskDialog from './layout/AskDialog.vue'
 import { useForm } from './request'
 import QuantityField from './units/QuantityField.vue'
 import { COMPASS, sideWords } from './windSide'
@@ -55,55 +56,33 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="420" aria-labelledby="thermometer">
-    <form class="sheet form" @submit.prevent="keep">
-      <h2 id="thermometer">{{ t('shared.thermometerDialog.now', { apiary }) }}</h2>
-      <QuantityField
-        v-model="form.celsius"
-        kind="temperature"
-        :label="t('shared.thermometerDialog.thermometerShade')"
-        :error-messages="wrong.celsius"
-      />
-      <v-select
-        v-model="form.wind"
-        :label="t('common.wind')"
-        :items="WINDS"
-        :error-messages="wrong.wind"
-      />
-      <v-select
-        v-model="form.from"
-        :label="t('shared.thermometerDialog.comesFrom')"
-        :items="SIDES"
-        :error-messages="wrong.windFrom"
-      />
-      <v-checkbox v-model="form.rain" :label="t('shared.thermometerDialog.rains')" />
-      <p class="soft">{{ t('shared.thermometerDialog.goesBeforeEveryOther') }}</p>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      <div class="foot">
-        <v-btn min-height="56" @click="open = false">{{ t('common.back') }}</v-btn>
-        <v-btn min-height="56" type="submit" variant="flat" color="primary">{{
-          t('shared.thermometerDialog.keepReading')
-        }}</v-btn>
-      </div>
-    </form>
-  </v-dialog>
+  <AskDialog
+    v-model="open"
+    :title="t('shared.thermometerDialog.now', { apiary })"
+    :does="t('shared.thermometerDialog.keepReading')"
+    :problem="problem"
+    :width="420"
+    @keep="keep()"
+  >
+    <QuantityField
+      v-model="form.celsius"
+      kind="temperature"
+      :label="t('shared.thermometerDialog.thermometerShade')"
+      :error-messages="wrong.celsius"
+    />
+    <v-select
+      v-model="form.wind"
+      :label="t('common.wind')"
+      :items="WINDS"
+      :error-messages="wrong.wind"
+    />
+    <v-select
+      v-model="form.from"
+      :label="t('shared.thermometerDialog.comesFrom')"
+      :items="SIDES"
+      :error-messages="wrong.windFrom"
+    />
+    <v-checkbox v-model="form.rain" :label="t('shared.thermometerDialog.rains')" />
+    <p class="soft">{{ t('shared.thermometerDialog.goesBeforeEveryOther') }}</p>
+  </AskDialog>
 </template>
-
-<style scoped>
-.form {
-  display: grid;
-  gap: 10px;
-  padding: 18px;
-}
-
-p,
-h2 {
-  margin: 0;
-}
-
-.foot {
-  display: flex;
-  justify-content: flex-end;
-  gap: 10px;
-}
-</style>

@@ -8,6 +8,7 @@ import { todayHere } from '../days'
 import { counted } from '../format'
 import { newId } from '../ids'
 import { numberIn } from '../numbers'
+import AskDialog from '../layout/AskDialog.vue'
 import { useForm } from '../request'
 import DayField from '../units/DayField.vue'
 import type { ActKind, DoneAct, NewAct } from './acts'
@@ -162,119 +163,105 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="460" aria-labelledby="act-title">
-    <form class="sheet form" @submit.prevent="keep">
-      <h2 id="act-title">{{ title }}</h2>
-      <DayField v-model="form.day" :label="t('shared.actDialog.day')" :error-messages="wrong.day" />
-      <template v-if="kind === 'MOVED'">
-        <v-select
-          v-model="form.apiaryId"
-          :label="t('shared.actDialog.toApiary')"
-          :items="goals"
-          :no-data-text="t('shared.actDialog.noOtherApiary')"
-          :error-messages="wrong.apiaryId || wrong.hiveIds"
-        />
-        <fieldset v-if="wrong.series || form.series" role="radiogroup">
-          <legend>{{ wrong.series || t('shared.actDialog.roundsToCome') }}</legend>
-          <label
-            ><input v-model="form.series" type="radio" value="GO_ALONG" />{{
-              t('shared.actDialog.goAlong')
-            }}</label
-          >
-          <label
-            ><input v-model="form.series" type="radio" value="END" />{{
-              t('shared.actDialog.endForThem')
-            }}</label
-          >
-        </fieldset>
-      </template>
-      <v-text-field
-        v-else-if="kind === 'RENAMED'"
-        v-model="form.name"
-        :label="t('shared.actDialog.newName')"
-        :error-messages="wrong.name"
+  <AskDialog
+    v-model="open"
+    :title="title"
+    :does="t('shared.actDialog.writeDown')"
+    :problem="problem"
+    :busy="busy"
+    @keep="keep()"
+  >
+    <DayField v-model="form.day" :label="t('shared.actDialog.day')" :error-messages="wrong.day" />
+    <template v-if="kind === 'MOVED'">
+      <v-select
+        v-model="form.apiaryId"
+        :label="t('shared.actDialog.toApiary')"
+        :items="goals"
+        :no-data-text="t('shared.actDialog.noOtherApiary')"
+        :error-messages="wrong.apiaryId || wrong.hiveIds"
       />
-      <template v-else-if="kind === 'QUEEN'">
-        <v-select
-          v-model="form.queen"
-          :label="t('shared.actDialog.whatHappened')"
-          :items="items(QUEEN_CHANGES, 'QueenChange')"
-          :error-messages="wrong.queen"
-        />
-        <template v-if="hasQueen">
-          <v-text-field
-            v-model="form.queenYear"
-            :label="t('shared.actDialog.hatchedIn')"
-            inputmode="numeric"
-            :error-messages="wrong.queenYear"
-          />
-          <v-text-field
-            v-model="form.queenMark"
-            :label="t('shared.actDialog.mark')"
-            :error-messages="wrong.mark"
-          />
-          <v-text-field
-            v-model="form.queenLine"
-            :label="t('shared.actDialog.line')"
-            :error-messages="wrong.line"
-          />
-        </template>
-      </template>
-      <template v-else-if="kind === 'UNITED'">
-        <v-select
-          v-model="form.intoId"
-          :label="t('shared.actDialog.intoHive')"
-          :items="receivers"
-          :no-data-text="t('shared.actDialog.noOtherHive')"
-          :error-messages="wrong.intoId || wrong.hiveIds"
-        />
-        <p class="soft">{{ t('shared.actDialog.stricterHolds') }}</p>
-      </template>
-      <template v-else>
-        <v-select
-          v-model="form.endKind"
-          :label="t('shared.actDialog.how')"
-          :items="items(END_KINDS, 'EndKind')"
-          :error-messages="wrong.endKind"
-        />
-        <v-select
-          v-if="form.endKind === 'DIED'"
-          v-model="form.endSign"
-          clearable
-          :label="t('shared.actDialog.signs')"
-          :items="items(END_SIGNS, 'DeadOutSign')"
-          :error-messages="wrong.sign"
+      <fieldset v-if="wrong.series || form.series" role="radiogroup">
+        <legend>{{ wrong.series || t('shared.actDialog.roundsToCome') }}</legend>
+        <label
+          ><input v-model="form.series" type="radio" value="GO_ALONG" />{{
+            t('shared.actDialog.goAlong')
+          }}</label
+        >
+        <label
+          ><input v-model="form.series" type="radio" value="END" />{{
+            t('shared.actDialog.endForThem')
+          }}</label
+        >
+      </fieldset>
+    </template>
+    <v-text-field
+      v-else-if="kind === 'RENAMED'"
+      v-model="form.name"
+      :label="t('shared.actDialog.newName')"
+      :error-messages="wrong.name"
+    />
+    <template v-else-if="kind === 'QUEEN'">
+      <v-select
+        v-model="form.queen"
+        :label="t('shared.actDialog.whatHappened')"
+        :items="items(QUEEN_CHANGES, 'QueenChange')"
+        :error-messages="wrong.queen"
+      />
+      <template v-if="hasQueen">
+        <v-text-field
+          v-model="form.queenYear"
+          :label="t('shared.actDialog.hatchedIn')"
+          inputmode="numeric"
+          :error-messages="wrong.queenYear"
         />
         <v-text-field
-          v-model="form.says"
-          :label="t('shared.actDialog.aWord')"
-          :error-messages="wrong.says"
+          v-model="form.queenMark"
+          :label="t('shared.actDialog.mark')"
+          :error-messages="wrong.mark"
         />
-        <p class="soft">{{ t('shared.actDialog.endStaysOnRecord') }}</p>
+        <v-text-field
+          v-model="form.queenLine"
+          :label="t('shared.actDialog.line')"
+          :error-messages="wrong.line"
+        />
       </template>
-      <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-      <div class="foot">
-        <v-btn min-height="56" @click="open = false">{{ t('common.back') }}</v-btn>
-        <v-btn min-height="56" type="submit" variant="flat" color="primary" :loading="busy">{{
-          t('shared.actDialog.writeDown')
-        }}</v-btn>
-      </div>
-    </form>
-  </v-dialog>
+    </template>
+    <template v-else-if="kind === 'UNITED'">
+      <v-select
+        v-model="form.intoId"
+        :label="t('shared.actDialog.intoHive')"
+        :items="receivers"
+        :no-data-text="t('shared.actDialog.noOtherHive')"
+        :error-messages="wrong.intoId || wrong.hiveIds"
+      />
+      <p class="soft">{{ t('shared.actDialog.stricterHolds') }}</p>
+    </template>
+    <template v-else>
+      <v-select
+        v-model="form.endKind"
+        :label="t('shared.actDialog.how')"
+        :items="items(END_KINDS, 'EndKind')"
+        :error-messages="wrong.endKind"
+      />
+      <v-select
+        v-if="form.endKind === 'DIED'"
+        v-model="form.endSign"
+        clearable
+        :label="t('shared.actDialog.signs')"
+        :items="items(END_SIGNS, 'DeadOutSign')"
+        :error-messages="wrong.sign"
+      />
+      <v-text-field
+        v-model="form.says"
+        :label="t('shared.actDialog.aWord')"
+        :error-messages="wrong.says"
+      />
+      <p class="soft">{{ t('shared.actDialog.endStaysOnRecord') }}</p>
+    </template>
+  </AskDialog>
 </template>
 
 <style scoped>
-.form {
-  display: grid;
-  gap: 10px;
-  padding: 18px;
-}
-
-p,
-h2 {
-  margin: 0;
-}
-
 fieldset {
   display: grid;
   gap: 4px;
@@ -291,11 +278,5 @@ label {
   align-items: center;
   gap: 8px;
   min-height: 44px;
-}
-
-.foot {
-  display: flex;
-  justify-content: flex-end;
-  gap: 10px;
 }
 </style>
