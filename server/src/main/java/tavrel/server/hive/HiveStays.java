@@ -100,8 +100,13 @@ public class HiveStays {
    * @param knownAt by what had been written down at this moment; by now that is all
    */
   public List<StoodThen> stoodOn(UUID apiaryId, LocalDate day, Instant knownAt) {
-    Map<UUID, List<LifeEntry>> entries = byHive(mapper.everyKnown(knownAt).stream());
-    return lives(mapper.everyBegan(knownAt), entries).values().stream()
+    List<UUID> hiveIds = mapper.everIn(apiaryId);
+    if (hiveIds.isEmpty()) {
+      return List.of();
+    }
+    Map<UUID, List<LifeEntry>> entries =
+        byHive(mapper.ofHives(hiveIds).stream().filter(row -> row.stoodAt(knownAt)));
+    return lives(mapper.begunBy(hiveIds, knownAt), entries).values().stream()
         .flatMap(
             life ->
                 life.on(day).stream()

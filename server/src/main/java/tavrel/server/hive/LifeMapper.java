@@ -47,19 +47,26 @@ interface LifeMapper {
       """)
   List<Began> began(Collection<UUID> hiveIds);
 
-  /** How every hive began that somebody had written down at a moment. */
+  /** Hives that ever stood in an apiary by anything that was written, even if it was taken back. */
   @Select(
       """
+      select id from hive where first_apiary_id = #{apiaryId}
+      union
+      select hive_id from hive_life where apiary_id = #{apiaryId}
+      """)
+  List<UUID> everIn(UUID apiaryId);
+
+  /** Those of some hives that somebody had written down at a moment. */
+  @Select(
+      """
+      <script>
       select id as hive_id, began_as, since, first_apiary_id, first_name, mother_id
       from hive
-      where created_at <= #{knownAt}
+      where created_at &lt;= #{knownAt} and id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
       """)
-  List<Began> everyBegan(Instant knownAt);
-
-  /** What had been written of all hives at a moment, and not been taken back by then. */
-  @Select(
-      ROWS + "where received_at <= #{knownAt} and (struck_at is null or struck_at > #{knownAt})")
-  List<LifeRow> everyKnown(Instant knownAt);
+  List<Began> begunBy(Collection<UUID> hiveIds, Instant knownAt);
 
   @Select(
       """

@@ -84,6 +84,11 @@ record LifeRow(
     return struckAt == null;
   }
 
+  /** Whether it had been written down at a moment, and not been taken back by then. */
+  boolean stoodAt(Instant knownAt) {
+    return !receivedAt.isAfter(knownAt) && (struckAt == null || struckAt.isAfter(knownAt));
+  }
+
   LifeEvent event() {
     return switch (kind) {
       case MOVED -> new LifeEvent.Moved(Objects.requireNonNull(apiaryId));
