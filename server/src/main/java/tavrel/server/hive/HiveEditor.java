@@ -191,6 +191,7 @@ public class HiveEditor {
       refuseMother(wanted);
       mapper.addHive(hive, apiaryId, beganAs, wanted.motherId(), clock.instant());
       stays.begin(hive, apiaryId);
+      stays.tiesChange();
     }
     return mapper.hives(apiaryId);
   }

@@ -93,6 +93,7 @@ public class HiveLives {
       refuseTaken(act, clashes(after, act.day()));
     }
     rows.forEach(row -> mapper.add(row, who.id()));
+    stays.tiesChange();
     after.forEach(stays::draw);
     if (event instanceof LifeEvent.Moved) {
       after.forEach(life -> mapper.walkLast(life.hiveId(), life.last().apiaryId()));
@@ -144,6 +145,7 @@ public class HiveLives {
           String.join(", ", taken));
     }
     lives.values().forEach(stays::draw);
+    stays.tiesChange();
     series.forEach(each -> each.comeBack(actId));
     workers.forEach(each -> each.comeBack(actId, hiveIds, who));
   }

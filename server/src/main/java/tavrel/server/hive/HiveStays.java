@@ -15,6 +15,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tavrel.core.hive.Hive;
 import tavrel.core.life.Beginning;
 import tavrel.core.life.HiveLife;
@@ -29,6 +31,7 @@ import tavrel.server.http.Problem;
 public class HiveStays {
 
   private final LifeMapper mapper;
+  private volatile @Nullable Kinship kinship;
 
   HiveStays(LifeMapper mapper) {
     this.mapper = mapper;
@@ -125,9 +128,26 @@ public class HiveStays {
     return new LinkedHashSet<>(mapper.stoodIn(apiaryId, from, to));
   }
 
-  /** Whose days count for whom. */
+  /** Whose days count for whom; kept in memory, since every list of every yard asks. */
   public Kinship kinship() {
-    return Kinship.of(mapper.ties());
+    Kinship known = kinship;
+    if (known == null) {
+      known = Kinship.of(mapper.ties());
+      kinship = known;
+    }
+    return known;
+  }
+
+  /** Reads anew whose days count for whom: now, and once the transaction under way is over. */
+  void tiesChange() {
+    kinship = null;
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCompletion(int status) {
+            kinship = null;
+          }
+        });
   }
 
   /** Draws the stay with which a hive's life here begins. */
