@@ -5,6 +5,7 @@ import type { Shapes } from '../api/client'
 import FootAxis from '../shared/chart/FootAxis.vue'
 import ValueAxis from '../shared/chart/ValueAxis.vue'
 import { shortDay } from '../shared/days'
+import { percent } from '../shared/numbers'
 import { inWords } from '../words/facts'
 import { t } from '../words/words'
 
@@ -81,9 +82,9 @@ const marks = computed(() =>
     </g>
     <g v-for="each in page.samples" :key="each.day" class="sample">
       <title>
-        {{ shortDay(each.day) }}: {{ (100 * each.share).toFixed(1) }} % ({{
-          (100 * each.low).toFixed(1)
-        }}–{{ (100 * each.high).toFixed(1) }} %)
+        {{ shortDay(each.day) }}: {{ percent(each.share) }} ({{ percent(each.low) }}–{{
+          percent(each.high)
+        }})
       </title>
       <path :d="`M${x(at(each.day))} ${y(100 * each.low)}V${y(100 * each.high)}`" />
       <circle :cx="x(at(each.day))" :cy="y(100 * each.share)" r="4" />

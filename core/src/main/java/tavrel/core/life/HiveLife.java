@@ -168,6 +168,27 @@ public final class HiveLife {
     return of(hiveId, beginning, all);
   }
 
+  /**
+   * Refuses a life that what was done contradicts, as after a move was taken back.
+   *
+   * @param seen what shows where it stood
+   * @throws InvalidValue if it was treated in an apiary on a day on which it stood in another
+   */
+  public void refuseAgainst(Collection<Evidence> seen) {
+    for (Evidence each : seen) {
+      UUID there = each.apiaryId();
+      if (there != null
+          && on(each.day()).filter(stay -> !stay.apiaryId().equals(there)).isPresent()) {
+        throw new InvalidValue(
+            "day",
+            "wasTreatedThere",
+            "{hive} was treated where it was moved to, on {day}; it cannot have stayed",
+            last().name(),
+            each.day());
+      }
+    }
+  }
+
   private void checkMove(
       LifeEvent.Moved moved, LocalDate day, String name, Collection<Evidence> seen) {
     if (on(day).filter(stay -> stay.apiaryId().equals(moved.apiaryId())).isPresent()) {

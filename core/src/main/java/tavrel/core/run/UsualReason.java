@@ -64,6 +64,14 @@ public enum UsualReason implements Worded {
   /** It was ended by the keeper. */
   HIVE_ENDED;
 
+  /** Whether it says something of the hive's life, on which the keeper has to decide. */
+  public boolean speaksOfLife() {
+    return switch (this) {
+      case HIVE_DEAD, HIVE_GONE, HIVE_QUEENLESS, HIVE_UNITED -> true;
+      default -> false;
+    };
+  }
+
   /** What was said: one of these by its name, or somebody's own words. */
   static Value said(String reason) {
     return Arrays.stream(values())

@@ -137,6 +137,17 @@ class HiveLifeTest {
   }
 
   @Test
+  void a_move_that_a_treatment_shows_to_be_true_is_not_taken_back() {
+    LifeEntry move = moved(AUGUST, MOOR);
+    List<Evidence> seen = List.of(new Evidence(AUGUST.plusDays(2), MOOR));
+    HiveLife life = life(move);
+    life.refuseAgainst(seen);
+    assertThatExceptionOfType(InvalidValue.class)
+        .isThrownBy(() -> life.without(move.id()).refuseAgainst(seen))
+        .satisfies(says -> assertThat(says.code()).isEqualTo("wasTreatedThere"));
+  }
+
+  @Test
   void a_queen_is_known_from_the_day_on_which_she_was_written_down() {
     LifeEvent.QueenChanged queen =
         new LifeEvent.QueenChanged(QueenChange.GIVEN, 2026, "blue", "moor");

@@ -134,7 +134,7 @@ public class HiveLives {
     Map<UUID, List<Evidence>> seen = seen(hiveIds, day);
     for (UUID hiveId : hiveIds) {
       HiveLife life = Objects.requireNonNull(lives.get(hiveId));
-      refuseAgainst(life, seen.getOrDefault(hiveId, List.of()));
+      life.refuseAgainst(seen.getOrDefault(hiveId, List.of()));
     }
     Set<String> taken = clashes(lives.values(), day);
     if (!taken.isEmpty()) {
@@ -256,23 +256,6 @@ public class HiveLives {
           "namesStandThere",
           "{names}: another hive of this name stands there; rename one of them first",
           String.join(", ", taken));
-    }
-  }
-
-  private static void refuseAgainst(HiveLife life, List<Evidence> seen) {
-    for (Evidence each : seen) {
-      UUID there = each.apiaryId();
-      boolean elsewhere =
-          there != null
-              && life.on(each.day()).filter(stay -> !stay.apiaryId().equals(there)).isPresent();
-      if (elsewhere) {
-        throw new InvalidValue(
-            "day",
-            "wasTreatedThere",
-            "{hive} was treated where it was moved to, on {day}; it cannot have stayed",
-            life.last().name(),
-            each.day());
-      }
     }
   }
 }

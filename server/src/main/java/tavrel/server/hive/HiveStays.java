@@ -109,7 +109,9 @@ public class HiveStays {
     }
     Map<UUID, List<LifeEntry>> entries =
         byHive(mapper.ofHives(hiveIds).stream().filter(row -> row.stoodAt(knownAt)));
-    return lives(mapper.begunBy(hiveIds, knownAt), entries).values().stream()
+    List<LifeMapper.Began> begun =
+        mapper.began(hiveIds).stream().filter(each -> !each.createdAt().isAfter(knownAt)).toList();
+    return lives(begun, entries).values().stream()
         .flatMap(
             life ->
                 life.on(day).stream()

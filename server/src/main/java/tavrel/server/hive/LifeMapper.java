@@ -34,12 +34,13 @@ interface LifeMapper {
       @Nullable LocalDate since,
       UUID firstApiaryId,
       String firstName,
-      @Nullable UUID motherId) {}
+      @Nullable UUID motherId,
+      Instant createdAt) {}
 
   @Select(
       """
       <script>
-      select id as hive_id, began_as, since, first_apiary_id, first_name, mother_id
+      select id as hive_id, began_as, since, first_apiary_id, first_name, mother_id, created_at
       from hive
       where id in
       <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
@@ -55,18 +56,6 @@ interface LifeMapper {
       select hive_id from hive_life where apiary_id = #{apiaryId}
       """)
   List<UUID> everIn(UUID apiaryId);
-
-  /** Those of some hives that somebody had written down at a moment. */
-  @Select(
-      """
-      <script>
-      select id as hive_id, began_as, since, first_apiary_id, first_name, mother_id
-      from hive
-      where created_at &lt;= #{knownAt} and id in
-      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
-      </script>
-      """)
-  List<Began> begunBy(Collection<UUID> hiveIds, Instant knownAt);
 
   @Select(
       """

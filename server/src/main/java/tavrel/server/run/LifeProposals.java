@@ -4,10 +4,10 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -33,12 +33,11 @@ class LifeProposals {
   /** What was said longer ago is no longer asked about. */
   private static final Duration ASKED = Duration.ofDays(60);
 
-  private static final Set<UsualReason> OF_LIFE =
-      Set.of(
-          UsualReason.HIVE_DEAD,
-          UsualReason.HIVE_GONE,
-          UsualReason.HIVE_QUEENLESS,
-          UsualReason.HIVE_UNITED);
+  private static final List<String> OF_LIFE =
+      Arrays.stream(UsualReason.values())
+          .filter(UsualReason::speaksOfLife)
+          .map(Enum::name)
+          .toList();
 
   /**
    * A proposal.
@@ -78,8 +77,7 @@ class LifeProposals {
 
   /** Proposals that nobody has decided on, by apiary and name. */
   List<Proposal> open() {
-    List<RoundMapper.SaidAtRow> said =
-        mapper.saidAtRow(OF_LIFE.stream().map(Enum::name).toList(), clock.instant().minus(ASKED));
+    List<RoundMapper.SaidAtRow> said = mapper.saidAtRow(OF_LIFE, clock.instant().minus(ASKED));
     if (said.isEmpty()) {
       return List.of();
     }

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import tavrel.core.Fact;
 import tavrel.core.brood.BroodClock;
 import tavrel.core.brood.BroodState;
+import tavrel.core.due.DueDays;
 import tavrel.core.hive.Hive;
 import tavrel.core.life.HiveLife;
 import tavrel.server.apiary.Apiaries;
@@ -27,9 +28,6 @@ import tavrel.server.series.SeriesService;
 /** The page of a hive: its life on one line of time, how it stands, and what is next. */
 @Service
 class HivePages {
-
-  /** A hive that was not counted for so long is due, days. */
-  private static final int COUNT_DUE = 30;
 
   /** Looks that far ahead are shown. */
   private static final int LOOKS_SHOWN = 2;
@@ -212,7 +210,7 @@ class HivePages {
     LocalDate last = counted.isEmpty() ? null : counted.get(counted.size() - 1).day();
     if (last == null) {
       next.add(new HiveStep(HiveStepKind.COUNT, null, Fact.of("life.neverCounted")));
-    } else if (last.isBefore(today.minusDays(COUNT_DUE))) {
+    } else if (DueDays.countIsDue(last, apiaryYears.of(apiary).dates(), today)) {
       next.add(
           new HiveStep(HiveStepKind.COUNT, null, Fact.of("life.countedLast").day("day", last)));
     }
