@@ -102,6 +102,9 @@ async function bringIn(): Promise<void> {
       ></i18n-t
     >
   </p>
+  <v-btn v-if="!preview && !outcome" class="byHand" to="/apiaries/new" min-height="48">{{
+    t('apiary.newYardPage.openYard')
+  }}</v-btn>
   <v-file-input
     v-model="file"
     class="file"
@@ -250,6 +253,10 @@ async function bringIn(): Promise<void> {
 .lead {
   max-width: 74ch;
   margin: 8px 0 16px;
+}
+
+.byHand {
+  margin-bottom: 16px;
 }
 
 .file {
