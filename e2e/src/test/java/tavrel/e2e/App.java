@@ -105,6 +105,7 @@ final class App implements AutoCloseable {
                   "-XX:MaxRAMPercentage=25",
                   "-XX:NewRatio=1",
                   "-XX:+UseParallelGC",
+                  "-XX:SharedArchiveFile=" + TARGET.resolve("app/tavrel.jsa"),
                   "-jar",
                   TARGET.resolve("app/tavrel.jar").toString()));
       command.addAll(List.of(arguments));
