@@ -2,13 +2,10 @@ package tavrel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.tngtech.archunit.core.domain.JavaClass;
-import com.tngtech.archunit.core.domain.JavaClasses;
-import com.tngtech.archunit.core.importer.ClassFileImporter;
-import com.tngtech.archunit.core.importer.ImportOption;
 import java.lang.annotation.Annotation;
 import java.lang.reflect.Method;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -19,9 +16,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
-import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.apache.ibatis.session.SqlSessionFactory;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -36,12 +33,13 @@ class TableOwnersTest extends ServerTest {
   private static final String REPORTS = "reporting";
 
   @Autowired private JdbcTemplate database;
+  @Autowired private SqlSessionFactory sql;
 
   @Test
   void each_table_is_asked_for_by_one_part_alone() {
     Map<String, Set<String>> askedBy = new TreeMap<>();
     Set<String> tables = tables();
-    for (JavaClass mapper : mappers()) {
+    for (Class<?> mapper : mappers()) {
       String part = part(mapper);
       if (!part.equals(REPORTS)) {
         for (String table : found(NAMED, mapper)) {
@@ -57,7 +55,7 @@ class TableOwnersTest extends ServerTest {
 
   @Test
   void reports_keep_nothing() {
-    for (JavaClass mapper : mappers()) {
+    for (Class<?> mapper : mappers()) {
       if (part(mapper).equals(REPORTS)) {
         assertThat(found(CHANGED, mapper))
             .as(mapper.getName())
@@ -88,24 +86,19 @@ class TableOwnersTest extends ServerTest {
             type));
   }
 
-  private static List<JavaClass> mappers() {
-    JavaClasses server =
-        new ClassFileImporter()
-            .withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("tavrel.server");
-    List<JavaClass> mappers =
-        server.stream().filter(each -> each.isAnnotatedWith(Mapper.class)).toList();
+  private Collection<Class<?>> mappers() {
+    Collection<Class<?>> mappers = sql.getConfiguration().getMapperRegistry().getMappers();
     assertThat(mappers).hasSizeGreaterThan(20);
     return mappers;
   }
 
-  private static String part(JavaClass mapper) {
+  private static String part(Class<?> mapper) {
     return mapper.getPackageName().split("\\.")[2];
   }
 
-  private static List<String> found(Pattern pattern, JavaClass mapper) {
+  private static List<String> found(Pattern pattern, Class<?> mapper) {
     List<String> found = new ArrayList<>();
-    for (Method method : mapper.reflect().getDeclaredMethods()) {
+    for (Method method : mapper.getDeclaredMethods()) {
       for (Annotation annotation : method.getAnnotations()) {
         Matcher matcher = pattern.matcher(String.join(" ", sql(annotation)));
         while (matcher.find()) {

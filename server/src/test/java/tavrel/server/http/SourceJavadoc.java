@@ -34,6 +34,7 @@ final class SourceJavadoc implements JavadocProvider {
       new JavaParser(
           new ParserConfiguration().setLanguageLevel(ParserConfiguration.LanguageLevel.JAVA_17));
   private final Map<Path, Optional<CompilationUnit>> read = new ConcurrentHashMap<>();
+  private final Map<Class<?>, Map<String, String>> ofRecords = new ConcurrentHashMap<>();
 
   @Override
   public String getClassJavadoc(Class<?> type) {
@@ -45,10 +46,13 @@ final class SourceJavadoc implements JavadocProvider {
 
   @Override
   public Map<String, String> getRecordClassParamJavadoc(Class<?> type) {
-    return declared(type)
-        .flatMap(NodeWithJavadoc::getJavadoc)
-        .map(javadoc -> named(javadoc, JavadocBlockTag.Type.PARAM))
-        .orElse(Map.of());
+    return ofRecords.computeIfAbsent(
+        type,
+        each ->
+            declared(each)
+                .flatMap(NodeWithJavadoc::getJavadoc)
+                .map(javadoc -> named(javadoc, JavadocBlockTag.Type.PARAM))
+                .orElse(Map.of()));
   }
 
   @Override

@@ -2,18 +2,19 @@ package tavrel.server.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.tngtech.archunit.core.domain.JavaClass;
-import com.tngtech.archunit.core.importer.ClassFileImporter;
-import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
+import org.springframework.core.type.filter.AssignableTypeFilter;
+import org.springframework.util.ClassUtils;
 import tavrel.core.Worded;
 
 /**
@@ -60,17 +61,15 @@ class FactCodesTest {
   }
 
   private static List<String> words() {
-    List<String> words = new ArrayList<>();
-    for (JavaClass each :
-        new ClassFileImporter()
-            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
-            .importPackages("tavrel.core", "tavrel.server")) {
-      if (each.isEnum() && each.isAssignableTo(Worded.class)) {
-        for (Object constant : each.reflect().getEnumConstants()) {
-          words.add(((Worded) constant).word());
-        }
-      }
-    }
-    return words;
+    ClassPathScanningCandidateComponentProvider found =
+        new ClassPathScanningCandidateComponentProvider(false);
+    found.addIncludeFilter(new AssignableTypeFilter(Worded.class));
+    return Stream.of("tavrel.core", "tavrel.server")
+        .flatMap(where -> found.findCandidateComponents(where).stream())
+        .map(each -> ClassUtils.resolveClassName(each.getBeanClassName(), null))
+        .filter(Class::isEnum)
+        .flatMap(type -> Arrays.stream(type.getEnumConstants()))
+        .map(constant -> ((Worded) constant).word())
+        .toList();
   }
 }
