@@ -88,9 +88,13 @@ async function look(): Promise<void> {
 }
 const search = useDebounceFn(look, 120)
 
-/** Goes to what is marked; whoever is faster than the answer gets the first of it. */
+/**
+ * Goes to what is marked; whoever is faster than the answer gets the first of it. A question that
+ * a later one of the same words overtook is no answer yet.
+ */
 async function enter(): Promise<void> {
-  if (answered !== typed.value.trim()) await look()
+  const wanted = typed.value.trim()
+  while (answered !== wanted && typed.value.trim() === wanted) await look()
   await go(found.value[at.value])
 }
 
