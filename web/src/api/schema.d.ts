@@ -92,6 +92,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{apiaryId}/stocktakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Stocktakes of an apiary, the latest first.
+         * @description Stocktakes of an apiary, the latest first.
+         */
+        get: operations["getApiariesStocktakes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{apiaryId}/stocktakes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Writes down which hives were found: dead and gone ones end, new ones begin.
+         * @description Writes down which hives were found: dead and gone ones end, new ones begin.
+         */
+        put: operations["putApiariesStocktakesById"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{apiaryId}/stocktakes/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Takes back the ends that a stocktake wrote; hives that were new stay.
+         * @description Takes back the ends that a stocktake wrote; hives that were new stay.
+         */
+        post: operations["postApiariesStocktakesTakeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}": {
         parameters: {
             query?: never;
@@ -273,6 +333,66 @@ export interface paths {
          * @description Adds a hive to an apiary.
          */
         put: operations["putApiariesHivesByHiveId"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/hold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Writes down that an apiary is held: nothing leaves it, comes in or is given away.
+         * @description Writes down that an apiary is held: nothing leaves it, comes in or is given away.
+         */
+        put: operations["putApiariesHold"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/hold/lifted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Writes down that an order or a ban on movement is lifted.
+         * @description Writes down that an order or a ban on movement is lifted.
+         */
+        put: operations["putApiariesHoldLifted"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/apiaries/{id}/holds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Orders and bans on movement that an apiary is or was under, the latest first.
+         * @description Orders and bans on movement that an apiary is or was under, the latest first.
+         */
+        get: operations["getApiariesHolds"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1240,6 +1360,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hives/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A hive's life on paper, as for who buys it.
+         * @description A hive's life on paper, as for who buys it.
+         */
+        get: operations["getHivesSheetPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hives/{id}/spacing": {
         parameters: {
             query?: never;
@@ -1609,6 +1749,70 @@ export interface paths {
          * @description Changes a person's name or role, ends or opens the account, or sets a first password anew.
          */
         put: operations["putPeopleById"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Pictures of a thing, the latest first.
+         * @description Pictures of a thing, the latest first.
+         */
+        get: operations["getPhotos"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps a picture, a JPEG or a PNG of at most 400 kB and 4,096 pixels a side; what a camera wrote beside it (place, time, device) is left out.
+         * @description Keeps a picture, a JPEG or a PNG of at most 400 kB and 4,096 pixels a side; what a camera wrote beside it (place, time, device) is left out. The same id again changes nothing.
+         */
+        put: operations["putPhotosById"];
+        post?: never;
+        /**
+         * Strikes a picture out: who added it may, and the keeper.
+         * @description Strikes a picture out: who added it may, and the keeper.
+         */
+        delete: operations["deletePhotosById"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A picture itself; no browser takes it for anything else.
+         * @description A picture itself; no browser takes it for anything else.
+         */
+        get: operations["getPhotosPicture"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -3688,6 +3892,8 @@ export interface components {
             landowner?: string;
             /** @description where the truck can stand */
             parking?: string;
+            /** @description whom to call where somebody has breathed vapour or got acid on */
+            poisonCentre?: string;
             /** @description what to say to the rescue service: nearest address, where to meet */
             rescue?: string;
             /** @description of the landowner */
@@ -6034,7 +6240,7 @@ export interface components {
              * Format: date
              * @description day of its latest treatment
              */
-            lastDay: string;
+            lastDay?: string;
             /**
              * Format: int32
              * @description its other treatments in the year
@@ -6081,6 +6287,33 @@ export interface components {
             hiveId: string;
             /** @description the points that matter there, in the order of doing */
             points: ("BURR_COMB" | "SUPERS" | "TRAY" | "CRACKS" | "ENTRANCE")[];
+        };
+        /** @description An order of the authority or a ban on movement that a yard is under. */
+        Hold: {
+            /**
+             * Format: uuid
+             * @description the yard
+             */
+            apiaryId: string;
+            /**
+             * Format: date
+             * @description first day
+             */
+            from: string;
+            /**
+             * Format: uuid
+             * @description key
+             */
+            id: string;
+            /** @description who wrote it down */
+            saidBy: string;
+            /**
+             * Format: date
+             * @description first day on which it no longer held, or null while it does
+             */
+            until?: string;
+            /** @description what was ordered, and by whom */
+            why: string;
         };
         /** @description Hours in a row without any weather. */
         Hole: {
@@ -6433,6 +6666,14 @@ export interface components {
             says: components["schemas"]["Fact"];
             takenBack?: components["schemas"]["StruckOut"];
         };
+        /** @description That an order is lifted. */
+        Lifted: {
+            /**
+             * Format: date
+             * @description first day on which it no longer holds
+             */
+            day: string;
+        };
         /** @description Limits of the job that a screen keeps before anything is sent. Each is decided where its rule stands; here they are told together. */
         Limits: {
             /**
@@ -6555,6 +6796,7 @@ export interface components {
              * @description how many stand there
              */
             hives: number;
+            hold?: components["schemas"]["Hold"];
         };
         /** @description Hives with like loads. */
         LoadBand: {
@@ -6674,6 +6916,15 @@ export interface components {
              */
             kind: "CHECKED" | "PREPARED" | "LOADED" | "BURN_STARTED" | "RELEASED" | "BURN_ENDED" | "REMOVED" | "SEALED" | "OPENED" | "SKIPPED" | "ABORTED" | "LEAK_SEEN" | "RESIDUE" | "NOTE" | "PACK_SWAPPED" | "PAUSED" | "WENT_ON" | "PUT_OFF" | "EXPOSURE" | "ACCIDENT" | "UNDONE";
             says?: components["schemas"]["Fact"];
+        };
+        /** @description What a word that is none of a roster's stands for, in all its rows. */
+        Meaning: {
+            /** @description title of the column */
+            column: string;
+            /** @description what is read in its place */
+            means: string;
+            /** @description as it stands in the file */
+            word: string;
         };
         /** @description What the keeper measures product with: a scale, or level scoops. */
         Measure: {
@@ -6891,6 +7142,8 @@ export interface components {
              * @description where they stand from then on, if they moved
              */
             apiaryId?: string;
+            /** @description brood boxes that they stand in from then on, as a roster writes them; null for those of that day */
+            boxes?: string;
             /**
              * Format: date
              * @description on which it happened
@@ -6917,9 +7170,11 @@ export interface components {
              * @description what happened; the fields below that it does not need are left empty
              * @enum {string}
              */
-            kind: "MOVED" | "RENAMED" | "QUEEN" | "UNITED" | "ENDED";
+            kind: "MOVED" | "RENAMED" | "QUEEN" | "UNITED" | "ENDED" | "SET_UP";
             /** @description what it is called from then on, if one was renamed */
             name?: string;
+            /** @description what each is called from then on, in the order of the hives, if several were renamed */
+            names?: string[];
             /**
              * @description what happened to its queen
              * @enum {string}
@@ -6941,6 +7196,13 @@ export interface components {
              * @enum {string}
              */
             series?: "GO_ALONG" | "END";
+            /** @description stand that they share from then on without names of their own, if they were renamed so */
+            stand?: string;
+            /**
+             * Format: int32
+             * @description honey supers on each from then on, null for those of that day; with intoId, how many go from one hive to that other
+             */
+            supers?: number;
         };
         /** @description A brood event as it is entered and kept: one flat row for every kind. */
         NewBroodEvent: {
@@ -7230,6 +7492,16 @@ export interface components {
              */
             supers: number;
         };
+        /** @description An order as it is entered. */
+        NewHold: {
+            /**
+             * Format: date
+             * @description first day
+             */
+            from: string;
+            /** @description what was ordered, and by whom */
+            why: string;
+        };
         /** @description The first keeper. */
         NewKeeper: {
             /** @description as printed at the console */
@@ -7482,6 +7754,24 @@ export interface components {
              * @description last
              */
             to: string;
+        };
+        /** @description What somebody found. Each hive that stands there by the book is named once. */
+        NewStocktake: {
+            /** @description names of hives that are there and stand in no book */
+            added: string[];
+            /**
+             * Format: date
+             * @description on which
+             */
+            day: string;
+            /** @description those that are there and dead */
+            dead: string[];
+            /** @description those that are there and live */
+            found: string[];
+            /** @description those that are not there */
+            gone: string[];
+            /** @description those of which nobody can tell, as where a number cannot be read: they stay */
+            unread: string[];
         };
         /** @description Pieces to keep, bought or counted. */
         NewSupply: {
@@ -8250,6 +8540,41 @@ export interface components {
             /** @description whether these are secure: else no phone keeps the screens */
             secure: boolean;
         };
+        /** @description A picture of a thing. */
+        Photo: {
+            /**
+             * @description what kind of thing it shows
+             * @enum {string}
+             */
+            about: "HIVE" | "YARD" | "RUN" | "TOOL" | "LOT";
+            /**
+             * Format: uuid
+             * @description which one
+             */
+            aboutId: string;
+            /**
+             * Format: int32
+             * @description in pixels
+             */
+            height: number;
+            /**
+             * Format: uuid
+             * @description key, made on the device that took it
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description in pixels
+             */
+            width: number;
+            /**
+             * Format: date-time
+             * @description when it was added
+             */
+            writtenAt: string;
+            /** @description who added it */
+            writtenBy: string;
+        };
         /** @description A round of a series, with the crew and the day that it was given. */
         PlacedVisit: {
             /**
@@ -8420,6 +8745,8 @@ export interface components {
              * @description hives that stand as they are kept
              */
             sameHives: number;
+            /** @description words for floors and boxes that cannot be read, with what they may mean */
+            wrongWords: components["schemas"]["WrongWord"][];
             /** @description apiaries whose time zone cannot be told from their place, and is asked */
             zoneAsked: string[];
         };
@@ -9380,6 +9707,13 @@ export interface components {
             backups: components["schemas"]["Backup"][];
             /** @description whether it is kept at all; the demo's is not */
             kept: boolean;
+            /** @description names of their files that are nowhere */
+            missingPictures: string[];
+            /**
+             * Format: int32
+             * @description how many pictures the outfit names
+             */
+            pictures: number;
         };
         /** @description One reading of a tool. */
         Sample: {
@@ -10113,6 +10447,53 @@ export interface components {
              */
             stage: "EGGS" | "LARVAE" | "CAPPED_WORKER" | "CAPPED_DRONE";
         };
+        /** @description A stocktake that was done. */
+        Stocktake: {
+            /**
+             * Format: int32
+             * @description how many were new
+             */
+            added: number;
+            /**
+             * Format: date
+             * @description on which
+             */
+            day: string;
+            /**
+             * Format: int32
+             * @description how many were there and dead
+             */
+            dead: number;
+            /** @description who did it */
+            doneBy: string;
+            /**
+             * Format: int32
+             * @description how many were there and lived
+             */
+            found: number;
+            /**
+             * Format: int32
+             * @description how many were not there
+             */
+            gone: number;
+            /**
+             * Format: uuid
+             * @description key
+             */
+            id: string;
+            /** @description who took its ends back, or null */
+            struckBy?: string;
+            /**
+             * Format: int32
+             * @description of how many nobody could tell
+             */
+            unread: number;
+            /**
+             * Format: int32
+             * @description how many stood in the book before
+             */
+            written: number;
+        };
         /** @description Where it stood. */
         Stood: {
             /** @description its name */
@@ -10137,6 +10518,8 @@ export interface components {
         };
         /** @description A hive that stood in an apiary on a day. */
         StoodThen: {
+            /** @description brood boxes from the floor up */
+            boxes: components["schemas"]["BroodBox"][];
             /**
              * Format: date
              * @description first day on which it was no more, as far as was known; or null
@@ -10154,6 +10537,11 @@ export interface components {
             hiveId: string;
             /** @description what it was called then */
             name: string;
+            /**
+             * Format: int32
+             * @description honey supers on it
+             */
+            supers: number;
         };
         StreamingResponseBody: Record<string, never>;
         /** @description How much of a product is oxalic acid dihydrate. */
@@ -11009,6 +11397,7 @@ export interface components {
             apiary: components["schemas"]["Apiary"];
             /** @description in walking order */
             hives: components["schemas"]["Hive"][];
+            hold?: components["schemas"]["Hold"];
         };
         /** @description A round with all that its run needs on the spot. */
         WholeRound: {
@@ -11144,6 +11533,20 @@ export interface components {
              * @enum {string}
              */
             what: "TOOL" | "DOSE" | "SEAL" | "WARMTH" | "ROUNDS" | "APIARY" | "LINE";
+        };
+        /** @description A word that no floor or box is called, and what it may mean in all its rows. */
+        WrongWord: {
+            /** @description title of the column */
+            column: string;
+            /** @description what it may mean, the likeliest first */
+            offered: string[];
+            /**
+             * Format: int32
+             * @description how many have it
+             */
+            rows: number;
+            /** @description as it stands in the file */
+            word: string;
         };
         /** @description A day of an apiary. */
         YardCell: {
@@ -11729,6 +12132,215 @@ export interface operations {
             };
         };
     };
+    getApiariesStocktakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                apiaryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stocktake"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putApiariesStocktakesById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                apiaryId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "added": [
+                 *         "as typed"
+                 *       ],
+                 *       "day": "2026-08-18",
+                 *       "dead": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
+                 *       "found": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
+                 *       "gone": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
+                 *       "unread": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["NewStocktake"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stocktake"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    postApiariesStocktakesTakeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                apiaryId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stocktake"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getApiariesById: {
         parameters: {
             query?: never;
@@ -11971,6 +12583,7 @@ export interface operations {
                  *       "gateCode": "as typed",
                  *       "landowner": "as typed",
                  *       "parking": "as typed",
+                 *       "poisonCentre": "as typed",
                  *       "rescue": "as typed",
                  *       "telephone": "as typed",
                  *       "wayIn": "as typed",
@@ -12469,6 +13082,208 @@ export interface operations {
             };
             /** @description Not as things stand; detail says why. */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putApiariesHold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "from": "2026-08-18",
+                 *       "why": "as typed"
+                 *     }
+                 */
+                "application/json": components["schemas"]["NewHold"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hold"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putApiariesHoldLifted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "day": "2026-08-18"
+                 *     }
+                 */
+                "application/json": components["schemas"]["Lifted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hold"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getApiariesHolds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hold"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15309,6 +16124,55 @@ export interface operations {
             };
         };
     };
+    getHivesSheetPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getHivesSpacing: {
         parameters: {
             query?: never;
@@ -16510,6 +17374,235 @@ export interface operations {
             };
         };
     };
+    getPhotos: {
+        parameters: {
+            query: {
+                about: "HIVE" | "YARD" | "RUN" | "TOOL" | "LOT";
+                aboutId: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Photo"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putPhotosById: {
+        parameters: {
+            query: {
+                about: "HIVE" | "YARD" | "RUN" | "TOOL" | "LOT";
+                aboutId: string;
+                at?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deletePhotosById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getPhotosPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getRegister: {
         parameters: {
             query?: {
@@ -17145,6 +18238,7 @@ export interface operations {
                 "multipart/form-data": {
                     /** Format: binary */
                     file: string;
+                    meanings?: components["schemas"]["Meaning"][];
                 };
             };
         };
@@ -17208,6 +18302,7 @@ export interface operations {
                 "multipart/form-data": {
                     /** Format: binary */
                     file: string;
+                    meanings?: components["schemas"]["Meaning"][];
                 };
             };
         };

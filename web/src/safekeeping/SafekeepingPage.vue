@@ -133,6 +133,21 @@ onMounted(async () => {
           t('safekeeping.safekeepingPage.takeWholeOutfitAway')
         }}</a>
       </p>
+      <p v-if="safekeeping.pictures">
+        {{ t('safekeeping.safekeepingPage.pictures', { named: whole(safekeeping.pictures) }) }}
+      </p>
+      <template v-if="safekeeping.missingPictures.length">
+        <p role="alert" class="problem">
+          {{
+            t('safekeeping.safekeepingPage.missingPictures', {
+              missing: whole(safekeeping.missingPictures.length),
+            })
+          }}
+        </p>
+        <ul class="missing figure">
+          <li v-for="name in safekeeping.missingPictures" :key="name">{{ name }}</li>
+        </ul>
+      </template>
       <BringIn v-if="safekeeping.kept" />
     </section>
   </template>
@@ -176,6 +191,12 @@ onMounted(async () => {
 
 .part h2 {
   margin-top: 0;
+}
+
+.missing {
+  overflow-wrap: anywhere;
+  max-height: 12em;
+  overflow-y: auto;
 }
 
 .list {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../../api/client'
+import PhotoList from './PhotoList.vue'
 import { t } from '../../words/words'
 import { serverNow } from '../clock'
 import { dayOf } from '../format'
@@ -112,6 +113,7 @@ async function strike(id: string): Promise<void> {
         </button>
       </li>
     </ul>
+    <PhotoList :about="about" :about-id="aboutId" :thing="thing" />
   </div>
 </template>
 

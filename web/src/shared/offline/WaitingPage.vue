@@ -108,7 +108,7 @@ function when(made: number): string {
           />
         </div>
         <v-text-field
-          v-else-if="each.job.kind !== 'KIT'"
+          v-else-if="each.job.kind !== 'KIT' && each.job.kind !== 'PHOTO'"
           v-model="fieldsOf(each).first"
           class="mend"
           density="compact"

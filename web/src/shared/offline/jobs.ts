@@ -1,4 +1,6 @@
-import { api, ask, type Shapes } from '../../api/client'
+import { api, ask, Refused, type Shapes } from '../../api/client'
+import { t } from '../../words/words'
+import { forgetPicture, keptPicture } from './pictures'
 
 export type NewEvent = Shapes['NewEvent']
 
@@ -50,8 +52,20 @@ interface NoteJob {
   thing: string
 }
 
+/** A picture of a thing; the picture itself lies beside, under its key. */
+interface PhotoJob {
+  kind: 'PHOTO'
+  photoId: string
+  about: Shapes['NewNote']['about']
+  aboutId: string
+  /** When it was added, as the server's clock was known here. */
+  at: string
+  /** What the thing is called, for the words about it. */
+  thing: string
+}
+
 /** What may have to wait for a signal. */
-export type Job = PressJob | PeopleJob | CountJob | KitJob | NoteJob
+export type Job = PressJob | PeopleJob | CountJob | KitJob | NoteJob | PhotoJob
 
 /** Jobs of one lane go in their order; lanes do not wait for each other. */
 export function laneOf(job: Job): string {
@@ -63,6 +77,8 @@ export function laneOf(job: Job): string {
       return 'counts'
     case 'NOTE':
       return 'notes'
+    case 'PHOTO':
+      return 'photos'
     case 'KIT':
       return `kit ${job.roundId} ${job.item}`
   }
@@ -89,6 +105,29 @@ function reasonOf(people: Omit<KeptPeople, 'at'>): string | undefined {
     : (people.unsafeReason ?? 'confirmed before the sky was asked of')
 }
 
+/** What is no longer on this device cannot be sent; whoever took it is told. */
+async function sendPhoto(job: PhotoJob): Promise<void> {
+  const picture = await keptPicture(job.photoId)
+  if (!picture) throw new Refused(404, t('shared.photoList.goneFromDevice'))
+  await ask(
+    api.PUT('/api/photos/{id}', {
+      params: {
+        path: { id: job.photoId },
+        query: { about: job.about, aboutId: job.aboutId, at: job.at },
+      },
+      headers: { 'Content-Type': picture.type },
+      body: picture as unknown as never,
+      bodySerializer: (body: unknown) => body as Blob,
+    }),
+  )
+  await forgetPicture(job.photoId)
+}
+
+/** Lets go what a job keeps beside itself, once nobody will send it. */
+export function forgetJob(job: Job): void {
+  if (job.kind === 'PHOTO') void forgetPicture(job.photoId)
+}
+
 /** Sends a job; every kind may be sent twice without harm. */
 export function sendJob(job: Job): Promise<unknown> {
   switch (job.kind) {
@@ -113,6 +152,8 @@ export function sendJob(job: Job): Promise<unknown> {
       return ask(
         api.PUT('/api/notes/{id}', { params: { path: { id: job.noteId } }, body: job.note }),
       )
+    case 'PHOTO':
+      return sendPhoto(job)
     case 'KIT':
       return ask(
         api.PUT('/api/rounds/{id}/kit/{item}', {

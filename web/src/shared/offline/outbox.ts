@@ -6,7 +6,7 @@ import { newId } from '../ids'
 import { useSession } from '../session'
 import { takeOverEarlier } from './earlier'
 import { isAside, isEntry, type Entry, type Outcome, type Sent, type SetAside } from './entries'
-import { laneOf, sendJob, type Job } from './jobs'
+import { forgetJob, laneOf, sendJob, type Job } from './jobs'
 import { useKeptList } from './kept'
 
 const FIRST_PAUSE = 2_000
@@ -155,7 +155,7 @@ export const useOutbox = defineStore('outbox', () => {
     const found = asideMine.value.find((each) => each.id === id)
     const accountId = me()
     if (!found || !accountId) return
-    throwAway(id)
+    letGo(id)
     entries.value = [
       ...entries.value,
       { id, accountId, made: found.made, tries: 0, again: 0, job: mended ?? found.job },
@@ -165,6 +165,12 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** Throws away what was set aside. */
   function throwAway(id: string): void {
+    const thrown = aside.value.find((each) => each.id === id)
+    if (thrown) forgetJob(thrown.job)
+    letGo(id)
+  }
+
+  function letGo(id: string): void {
     aside.value = aside.value.filter((each) => each.id !== id)
   }
 

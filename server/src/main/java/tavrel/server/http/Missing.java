@@ -18,6 +18,7 @@ public enum Missing implements Worded {
   LINE,
   LOT,
   PERSON,
+  PICTURE,
   ROUND,
   RULE_SHEET,
   SERIES,

@@ -1,7 +1,7 @@
 package tavrel.server.note;
 
-/** What a note can be about. */
-enum About {
+/** What a note or a picture can be about. */
+public enum About {
   HIVE,
   YARD,
   RUN,

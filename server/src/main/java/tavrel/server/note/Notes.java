@@ -7,15 +7,10 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.Fact;
-import tavrel.server.apiary.Apiaries;
-import tavrel.server.gear.GearService;
-import tavrel.server.hive.Hives;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.people.Role;
-import tavrel.server.run.Rounds;
-import tavrel.server.stock.Stock;
 
 /** Notes about things. */
 @Service
@@ -35,27 +30,12 @@ class Notes {
       UUID id, About about, UUID aboutId, String says, Instant writtenAt, String writtenBy) {}
 
   private final NoteMapper mapper;
-  private final Hives hives;
-  private final Apiaries apiaries;
-  private final Rounds rounds;
-  private final GearService gear;
-  private final Stock stock;
+  private final Things things;
   private final Clock clock;
 
-  Notes(
-      NoteMapper mapper,
-      Hives hives,
-      Apiaries apiaries,
-      Rounds rounds,
-      GearService gear,
-      Stock stock,
-      Clock clock) {
+  Notes(NoteMapper mapper, Things things, Clock clock) {
     this.mapper = mapper;
-    this.hives = hives;
-    this.apiaries = apiaries;
-    this.rounds = rounds;
-    this.gear = gear;
-    this.stock = stock;
+    this.things = things;
     this.clock = clock;
   }
 
@@ -74,7 +54,7 @@ class Notes {
     if (mapper.writer(id).isPresent()) {
       return;
     }
-    refuseUnknown(note);
+    things.refuseUnknown(note.about(), note.aboutId());
     Instant now = clock.instant();
     Instant at = note.at();
     mapper.add(id, note, at == null || at.isAfter(now) ? now : at, who.name(), who.id());
@@ -92,15 +72,5 @@ class Notes {
       throw Problem.conflict(Fact.of("refused.noteOfAnother"));
     }
     mapper.strike(id, clock.instant(), who.name());
-  }
-
-  private void refuseUnknown(NewNote note) {
-    switch (note.about()) {
-      case HIVE -> hives.byId(note.aboutId());
-      case YARD -> apiaries.byId(note.aboutId());
-      case RUN -> rounds.round(note.aboutId());
-      case TOOL -> gear.tool(note.aboutId());
-      case LOT -> stock.refuseUnknown(note.aboutId());
-    }
   }
 }

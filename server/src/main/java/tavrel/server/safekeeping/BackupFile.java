@@ -33,7 +33,7 @@ final class BackupFile {
     Path part = folder.resolve(file.getFileName() + PART);
     try {
       try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part), 1 << 16)) {
-        OutfitWriter.write(connection, out);
+        OutfitWriter.writeRows(connection, out);
       }
       onDisk(part);
       Files.move(part, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);

@@ -22,6 +22,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
+import tavrel.server.photo.PictureFiles;
 
 /** Backups in the data folder: every night, and when somebody asks; old ones go. */
 @Service
@@ -42,16 +43,19 @@ class Backups {
   private final Path folder;
   private final int keptDays;
   private final Compaction compaction;
+  private final PictureFiles pictures;
   private final Clock clock;
 
   Backups(
       DataSource database,
       Compaction compaction,
+      PictureFiles pictures,
       @Value("${tavrel.data}") Path data,
       @Value("${tavrel.backups.kept-days}") int keptDays,
       Clock clock) {
     this.database = database;
     this.compaction = compaction;
+    this.pictures = pictures;
     this.folder = data.resolve(FOLDER);
     this.keptDays = keptDays;
     this.clock = clock;
@@ -91,10 +95,17 @@ class Backups {
     return file;
   }
 
-  /** Writes a backup now: first beside, then under its name, so that no half one is ever there. */
+  /**
+   * Writes a backup now: first beside, then under its name, so that no half one is ever there. Its
+   * pictures lie once in a folder beside all backups.
+   */
   synchronized Backup write() {
     try (Connection connection = database.getConnection()) {
-      return read(BackupFile.write(connection, folder, clock.instant()));
+      Instant now = clock.instant();
+      Path file = BackupFile.write(connection, folder, now);
+      pictures.layBeside(
+          folder, NamedPictures.of(connection), now, now.minus(Duration.ofDays(keptDays)));
+      return read(file);
     } catch (IOException broken) {
       throw new UncheckedIOException(broken);
     } catch (SQLException broken) {

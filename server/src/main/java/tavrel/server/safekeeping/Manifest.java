@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import tavrel.server.photo.PictureFiles;
 
 /**
  * What an outfit file says of itself.
@@ -39,6 +40,19 @@ record Manifest(
       Objects.requireNonNull(name);
       Objects.requireNonNull(sha256);
     }
+  }
+
+  private static final String PICTURES = "photos/";
+
+  /** Where a picture is. */
+  static String pictureOf(String fileName) {
+    return PICTURES + fileName;
+  }
+
+  /** What the file of a picture is called; of anything else, null. */
+  static @Nullable String pictureIn(String part) {
+    String name = part.startsWith(PICTURES) ? part.substring(PICTURES.length()) : "";
+    return PictureFiles.isName(name) ? name : null;
   }
 
   /** Where the rows of a table are. */

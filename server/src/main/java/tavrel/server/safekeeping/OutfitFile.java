@@ -28,6 +28,7 @@ import java.util.zip.ZipFile;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import tavrel.core.InvalidValue;
+import tavrel.server.photo.PictureFiles;
 
 /**
  * An outfit file that is read. Nothing in it is unpacked to a path of its own choosing; nothing is
@@ -35,8 +36,8 @@ import tavrel.core.InvalidValue;
  */
 final class OutfitFile implements AutoCloseable {
 
-  private static final int MOST_FILES = 500;
-  private static final int LONGEST_DESCRIPTION = 2 << 20;
+  private static final int MOST_FILES = 100_000;
+  private static final int LONGEST_DESCRIPTION = 24 << 20;
 
   /** Rows pack to a tenth or so; what swells more than this is made to fill the disk. */
   private static final int MOST_SWELLING = 200;
@@ -174,12 +175,12 @@ final class OutfitFile implements AutoCloseable {
     return parts.values().stream().mapToLong(Manifest.Part::rows).sum();
   }
 
-  /** Whether it has the rows of exactly these tables. */
+  /** Whether it has the rows of exactly these tables, and beside them nothing but pictures. */
   void holds(List<StoredTable> tables) {
     Set<String> wanted = new HashSet<>(Set.of(Manifest.SCHEMA));
     tables.forEach(table -> wanted.add(Manifest.fileOf(table.name())));
     for (String name : parts.keySet()) {
-      if (!wanted.remove(name)) {
+      if (Manifest.pictureIn(name) == null && !wanted.remove(name)) {
         throw refused(
             "outfitPartOfOtherVersion",
             "holds {part}, which no outfit of its version has",
@@ -248,6 +249,30 @@ final class OutfitFile implements AutoCloseable {
           "outfitChanged",
           "{part} was changed since it was written; only a file as Tavrel wrote it is brought in",
           shown(part.name()));
+    }
+  }
+
+  /**
+   * Takes its pictures out.
+   *
+   * @throws InvalidValue if one is not what it was when it was written
+   * @throws IOException if the disk fails
+   */
+  void takePictures(PictureFiles pictures) throws IOException {
+    for (Manifest.Part part : parts.values()) {
+      String name = Manifest.pictureIn(part.name());
+      if (name != null) {
+        try (InputStream in = new Declared(open(part), part, OutfitWriter.sha256())) {
+          if (!pictures.keep(name, in)) {
+            throw refused(
+                "outfitChanged",
+                "{part} was changed since it was written; only a file as Tavrel wrote it is brought in",
+                shown(part.name()));
+          }
+        } catch (ZipException broken) {
+          throw refused("outfitBreaksOff", "{part} breaks off or is damaged", shown(part.name()));
+        }
+      }
     }
   }
 

@@ -22,6 +22,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tavrel.core.InvalidValue;
+import tavrel.server.photo.PictureFiles;
 
 /**
  * Loads an outfit file into a fresh database beside the one in use, whole or not at all. It is made
@@ -86,6 +87,7 @@ final class OutfitLoader {
     DatabaseSwap.clear(folder);
     try (OutfitFile outfit = OutfitFile.open(file, TableScript.newest())) {
       fill(outfit, DatabaseSwap.unready(folder));
+      outfit.takePictures(PictureFiles.of(folder));
       DatabaseSwap.ready(folder);
       return outfit.rows();
     } catch (IOException | RuntimeException broken) {

@@ -35,6 +35,7 @@ import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.people.AllowedTo;
 import tavrel.server.people.Role;
+import tavrel.server.photo.PictureFiles;
 
 /** The whole outfit, out and in, and its backups. For the keeper alone: it holds everything. */
 @RestController
@@ -52,6 +53,7 @@ class OutfitResource {
   private final ObjectProvider<Restart> restart;
   private final Path folder;
   private final Downloads downloads;
+  private final PictureFiles pictures;
   private final Clock clock;
 
   OutfitResource(
@@ -60,12 +62,14 @@ class OutfitResource {
       ObjectProvider<Restart> restart,
       @Value("${tavrel.data}") Path folder,
       Downloads downloads,
+      PictureFiles pictures,
       Clock clock) {
     this.database = database;
     this.backups = backups;
     this.restart = restart;
     this.folder = folder;
     this.downloads = downloads;
+    this.pictures = pictures;
     this.clock = clock;
   }
 
@@ -74,8 +78,11 @@ class OutfitResource {
    *
    * @param kept whether it is kept at all; the demo's is not
    * @param backups latest first
+   * @param pictures how many pictures the outfit names
+   * @param missingPictures names of their files that are nowhere
    */
-  record Safekeeping(boolean kept, List<Backups.Backup> backups) {}
+  record Safekeeping(
+      boolean kept, List<Backups.Backup> backups, int pictures, List<String> missingPictures) {}
 
   /**
    * What was brought in.
@@ -87,9 +94,14 @@ class OutfitResource {
 
   /** Backups, where they lie and when the next is made. */
   @GetMapping
-  Safekeeping safekeeping() {
+  Safekeeping safekeeping() throws SQLException {
     Backups all = backups.getIfAvailable();
-    return new Safekeeping(all != null, all == null ? List.of() : all.all());
+    List<String> named;
+    try (Connection connection = database.getConnection()) {
+      named = NamedPictures.of(connection);
+    }
+    return new Safekeeping(
+        all != null, all == null ? List.of() : all.all(), named.size(), pictures.missing(named));
   }
 
   /** The whole outfit as it is now. */
@@ -101,7 +113,7 @@ class OutfitResource {
 
   private void write(OutputStream out) throws IOException {
     try (Connection connection = database.getConnection()) {
-      OutfitWriter.write(connection, out);
+      OutfitWriter.write(connection, out, pictures);
     } catch (SQLException broken) {
       throw new IOException(broken);
     }

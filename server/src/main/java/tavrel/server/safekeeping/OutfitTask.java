@@ -11,10 +11,13 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.LoggerFactory;
 import tavrel.core.InvalidValue;
+import tavrel.server.photo.PictureFiles;
 import tavrel.server.store.MachineTime;
 
 /** What the script does with a data folder without a server: write a backup, bring one back. */
@@ -68,7 +71,10 @@ public final class OutfitTask {
     Path backups = Files.createDirectories(folder.resolve(Backups.FOLDER));
     try (Connection connection =
         DriverManager.getConnection(DatabaseSwap.urlInUse(folder), DatabaseSwap.USER, "")) {
-      return "Backup written: " + BackupFile.write(connection, backups, MachineTime.now());
+      Instant now = MachineTime.now();
+      Path file = BackupFile.write(connection, backups, now);
+      PictureFiles.of(folder).layBeside(backups, NamedPictures.of(connection), now, Instant.EPOCH);
+      return "Backup written: " + file;
     } catch (SQLException locked) {
       if (locked.getErrorCode() != SafeStart.OPEN_ELSEWHERE) {
         throw locked;
@@ -101,8 +107,29 @@ public final class OutfitTask {
     free(folder);
     long rows = OutfitLoader.load(file, folder);
     Path before = DatabaseSwap.finish(folder, MachineTime.now());
-    return "%,d rows brought in. The outfit of %s is in %s.%s"
-        .formatted(rows, file.getFileName(), folder, kept(before));
+    return "%,d rows brought in. The outfit of %s is in %s.%s%s"
+        .formatted(rows, file.getFileName(), folder, kept(before), pictures(folder, file));
+  }
+
+  /** Takes over what lies beside the backup, and tells what is nowhere. */
+  private static String pictures(Path folder, Path backup) throws IOException, SQLException {
+    PictureFiles pictures = PictureFiles.of(folder);
+    List<String> named;
+    try (Connection connection =
+        DriverManager.getConnection(DatabaseSwap.urlInUse(folder), DatabaseSwap.USER, "")) {
+      named = NamedPictures.of(connection);
+    }
+    pictures.takeFrom(
+        Objects.requireNonNullElse(backup.toAbsolutePath().getParent(), folder), named);
+    List<String> missing = pictures.missing(named);
+    return missing.isEmpty()
+        ? ""
+        : " %,d of its %,d pictures are not there; lay them into %s: %s"
+            .formatted(
+                missing.size(),
+                named.size(),
+                folder.resolve(PictureFiles.FOLDER),
+                String.join(", ", missing));
   }
 
   private static String kept(@Nullable Path before) {

@@ -8,6 +8,8 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
@@ -20,6 +22,7 @@ import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -27,6 +30,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.QuoteMode;
 import tavrel.server.http.ProgramVersion;
+import tavrel.server.photo.PictureFiles;
 
 /**
  * Writes the whole outfit as one archive, as it is at one moment, row by row: docs/outfit-file.md.
@@ -57,12 +61,45 @@ final class OutfitWriter {
   }
 
   /**
-   * Writes it. The connection is left as it was found; the stream is left open.
+   * Writes it with its pictures. The connection is left as it was found; the stream is left open.
+   *
+   * @param pictures where the files of its pictures are; one that is gone is left out
+   * @throws SQLException if the database cannot be read
+   * @throws IOException if the stream cannot be written
+   */
+  static void write(Connection connection, OutputStream out, PictureFiles pictures)
+      throws SQLException, IOException {
+    inOneMoment(
+        connection,
+        out,
+        writer -> {
+          for (String name : NamedPictures.of(connection)) {
+            Optional<Path> found = pictures.find(name);
+            if (found.isPresent()) {
+              writer.whole(Manifest.pictureOf(name), Files.readAllBytes(found.get()));
+            }
+          }
+        });
+  }
+
+  /**
+   * Writes its rows alone, for a backup whose pictures lie beside it. The connection is left as it
+   * was found; the stream is left open.
    *
    * @throws SQLException if the database cannot be read
    * @throws IOException if the stream cannot be written
    */
-  static void write(Connection connection, OutputStream out) throws SQLException, IOException {
+  static void writeRows(Connection connection, OutputStream out) throws SQLException, IOException {
+    inOneMoment(connection, out, writer -> {});
+  }
+
+  /** Adds what belongs to the outfit beside its rows. */
+  private interface Beside {
+    void to(OutfitWriter writer) throws SQLException, IOException;
+  }
+
+  private static void inOneMoment(Connection connection, OutputStream out, Beside beside)
+      throws SQLException, IOException {
     int isolation = connection.getTransactionIsolation();
     boolean commits = connection.getAutoCommit();
     connection.setAutoCommit(false);
@@ -71,7 +108,7 @@ final class OutfitWriter {
       settings.execute("set lazy_query_execution 1");
       ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
       zip.setLevel(Deflater.BEST_SPEED);
-      new OutfitWriter(zip).write(connection);
+      new OutfitWriter(zip).write(connection, beside);
       zip.finish();
     } finally {
       connection.rollback();
@@ -83,12 +120,13 @@ final class OutfitWriter {
     }
   }
 
-  private void write(Connection connection) throws SQLException, IOException {
+  private void write(Connection connection, Beside beside) throws SQLException, IOException {
     List<StoredTable> tables = StoredTable.all(connection);
     for (StoredTable table : tables) {
       rows(connection, table);
     }
     whole(Manifest.SCHEMA, JSON.writeValueAsBytes(schema(tables)));
+    beside.to(this);
     begin(Manifest.NAME);
     zip.write(
         JSON.writeValueAsBytes(

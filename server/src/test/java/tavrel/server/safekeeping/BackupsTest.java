@@ -20,6 +20,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tavrel.server.http.Problem;
+import tavrel.server.photo.PictureFiles;
 
 class BackupsTest {
 
@@ -78,7 +79,12 @@ class BackupsTest {
 
   private Backups backups() {
     return new Backups(
-        database, mock(Compaction.class), data, 14, Clock.fixed(NOW, ZoneOffset.UTC));
+        database,
+        mock(Compaction.class),
+        PictureFiles.of(data),
+        data,
+        14,
+        Clock.fixed(NOW, ZoneOffset.UTC));
   }
 
   private void backup(int daysAgo) throws IOException {

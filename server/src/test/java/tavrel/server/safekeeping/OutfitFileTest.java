@@ -262,7 +262,7 @@ class OutfitFileTest extends RoundFixture {
   private static byte[] written(Connection connection) throws Exception {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (connection) {
-      OutfitWriter.write(connection, out);
+      OutfitWriter.writeRows(connection, out);
     }
     return out.toByteArray();
   }
