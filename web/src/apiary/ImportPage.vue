@@ -5,6 +5,7 @@ import { api, ask, Refused, words, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { counted } from '../shared/format'
 import { useRequest } from '../shared/request'
+import WrongWords from './WrongWords.vue'
 import { ZONES } from '../shared/zones'
 import { t } from '../words/words'
 import { inWords } from '../words/facts'
@@ -18,6 +19,8 @@ const goodRowsOnly = ref(false)
 const zone = ref('')
 /** Lines whose hives moved here from where they are known; nothing is taken for granted. */
 const moved = ref<number[]>([])
+/** What words that are none of a roster's stand for, by column and word. */
+const meanings = ref<Shapes['Meaning'][]>([])
 const outcome = ref<Shapes['Preview'] | null>(null)
 
 const CHANGES = {
@@ -38,6 +41,7 @@ const zoneOf = computed(() => {
 function form(): FormData {
   const data = new FormData()
   if (file.value) data.append('file', file.value)
+  data.append('meanings', new Blob([JSON.stringify(meanings.value)], { type: 'application/json' }))
   return data
 }
 
@@ -54,17 +58,28 @@ watch(file, async (chosen) => {
   problem.value = ''
   goodRowsOnly.value = false
   moved.value = []
+  meanings.value = []
   if (!chosen) return
   if (chosen.size > 5 * 1024 * 1024) {
     problem.value = t('apiary.importPage.thisFileLargerThan')
     return
   }
+  await look()
+})
+
+async function look(): Promise<void> {
   await attempt(async () => {
     preview.value = await ask(
       api.POST('/api/roster/preview', { body: { file: '' }, bodySerializer: form }),
     )
   })
-})
+}
+
+/** A word stands for another in all its rows; the file is looked at anew. */
+async function take(meant: Shapes['Meaning'][]): Promise<void> {
+  meanings.value = [...meanings.value, ...meant]
+  await look()
+}
 
 async function bringIn(): Promise<void> {
   problem.value = ''
@@ -152,6 +167,7 @@ async function bringIn(): Promise<void> {
       >
     </p>
     <p v-for="(note, i) in preview.notes" :key="i" class="soft">{{ inWords(note) }}</p>
+    <WrongWords v-if="preview.wrongWords.length" :words="preview.wrongWords" @take="take" />
     <template v-if="preview.errors.length">
       <h2>{{ t('apiary.importPage.rowsCannotBeRead') }}</h2>
       <LineTable :label="t('apiary.importPage.rowsCannotBeRead')">

@@ -78,8 +78,8 @@ class DemoOutfit implements ApplicationRunner {
     Account keeper = people.add("wren", "Wren", Role.KEEPER);
     Account crew = people.add("tam", "Tam", Role.CREW);
     people.add("ida", "Ida", Role.READER);
-    rosters.bringIn(DemoRoster.csv(YARDS), DemoRoster.ZONE, false, Set.of(), keeper);
-    yards.fitOut();
+    rosters.bringIn(DemoRoster.csv(YARDS), List.of(), DemoRoster.ZONE, false, Set.of(), keeper);
+    yards.fitOut(keeper);
     gear.add(keeper);
     crews.add();
     RuleSheet first = ruleSheets.add(DemoLabel.readOn(LocalDate.of(2025, 4, 2), 2.0, 3, null));

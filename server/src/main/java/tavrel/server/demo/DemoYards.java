@@ -19,6 +19,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.hive.HiveEditor;
 import tavrel.server.hive.Hives;
+import tavrel.server.people.Account;
 
 /** How the made-up hives stand: rows, stands, entrances, ports, and the leaks that yards have. */
 @Component
@@ -38,7 +39,7 @@ class DemoYards {
   }
 
   /** Fits out every apiary, the same every time. */
-  void fitOut() {
+  void fitOut(Account keeper) {
     for (Apiary apiary : apiaries.all()) {
       Random random = new Random(apiary.name().length() * 31L + apiary.name().charAt(0));
       List<Hive> hives = allHives.in(apiary.id());
@@ -47,7 +48,7 @@ class DemoYards {
         painted.add(new HiveEditor.Painted(List.of(hive.id()), fittings(hive, random)));
       }
       twins(hives, painted);
-      hiveEditor.paint(apiary.id(), painted);
+      hiveEditor.paint(apiary.id(), painted, keeper);
       hiveEditor.walk(apiary.id(), new HiveEditor.Walk(rows(hives)));
     }
   }

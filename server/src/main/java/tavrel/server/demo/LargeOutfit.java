@@ -153,8 +153,8 @@ class LargeOutfit implements ApplicationRunner {
     Account keeper = people.add("wren", "Wren", Role.KEEPER);
     Account crew = people.add("tam", "Tam", Role.CREW);
     people.add("ida", "Ida", Role.READER);
-    rosters.bringIn(DemoRoster.csv(places), DemoRoster.ZONE, false, Set.of(), keeper);
-    yards.fitOut();
+    rosters.bringIn(DemoRoster.csv(places), List.of(), DemoRoster.ZONE, false, Set.of(), keeper);
+    yards.fitOut(keeper);
     gear.add(keeper);
     List<DemoRounds.Bowl> bowls = gear.moreBowls(CREWS, keeper);
     crews.addWithBowls(bowls.stream().map(DemoRounds.Bowl::id).toList());

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -68,14 +69,20 @@ record RosterFile(Fact readAs, List<Fact> notes, List<RosterRow> rows, List<RowE
     }
   }
 
+  /** Reads a file in which every word stands for itself. */
+  static RosterFile read(byte[] bytes) {
+    return read(bytes, List.of());
+  }
+
   /**
    * Reads a file.
    *
+   * @param meanings what words that are none of a roster's stand for
    * @throws InvalidValue for field {@code file} if it is no roster at all
    */
-  static RosterFile read(byte[] bytes) {
+  static RosterFile read(byte[] bytes, List<Meaning> meanings) {
     TableText text = TableText.of(bytes);
-    return text.read(rows -> new Reading(text).read(rows));
+    return text.read(rows -> new Reading(text, meanings).read(rows));
   }
 
   private static final class Reading {
@@ -90,8 +97,17 @@ record RosterFile(Fact readAs, List<Fact> notes, List<RosterRow> rows, List<RowE
     private final Map<String, Integer> nextPlace = new HashMap<>();
     private final Map<String, RosterRow> located = new HashMap<>();
 
-    Reading(TableText text) {
+    private final Map<String, String> meanings;
+
+    Reading(TableText text, List<Meaning> meanings) {
       this.text = text;
+      this.meanings =
+          meanings.stream()
+              .collect(
+                  Collectors.toMap(
+                      each -> each.column() + "\n" + key(each.word()),
+                      Meaning::means,
+                      (earlier, later) -> later));
     }
 
     RosterFile read(CSVParser parser) {
@@ -202,7 +218,7 @@ record RosterFile(Fact readAs, List<Fact> notes, List<RosterRow> rows, List<RowE
                 line, apiary, hive, place, boxes, supers, floor, since, bees, latitude, longitude),
             key);
       } catch (InvalidValue wrong) {
-        errors.add(RowError.of(line, at.title(), cell(cells, at), wrong));
+        errors.add(RowError.of(line, at.title(), standing(cells, at), wrong));
       }
     }
 
@@ -226,6 +242,11 @@ record RosterFile(Fact readAs, List<Fact> notes, List<RosterRow> rows, List<RowE
     }
 
     private String cell(CSVRecord cells, Column column) {
+      String stands = standing(cells, column);
+      return meanings.getOrDefault(column.title() + "\n" + key(stands), stands);
+    }
+
+    private String standing(CSVRecord cells, Column column) {
       Integer index = columns.get(column);
       return index == null || index >= cells.size()
           ? ""

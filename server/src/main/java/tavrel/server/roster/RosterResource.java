@@ -2,7 +2,9 @@ package tavrel.server.roster;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -50,19 +52,29 @@ class RosterResource {
 
   /** Reads a roster and says what would be brought in; nothing is kept. */
   @PostMapping(value = "/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  Rosters.Preview preview(@RequestPart MultipartFile file) throws IOException {
-    return rosters.preview(file.getBytes());
+  Rosters.Preview preview(
+      @RequestPart MultipartFile file,
+      @RequestPart(required = false) @Nullable List<Meaning> meanings)
+      throws IOException {
+    return rosters.preview(file.getBytes(), meanings == null ? List.of() : meanings);
   }
 
   /** Brings in a roster: all rows, or the good ones alone. */
   @PostMapping(value = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   Rosters.Preview bringIn(
       @RequestPart MultipartFile file,
+      @RequestPart(required = false) @Nullable List<Meaning> meanings,
       @RequestParam String zone,
       @RequestParam(defaultValue = "false") boolean goodRowsOnly,
       @RequestParam(defaultValue = "") Set<Integer> movedLines,
       @AuthenticationPrincipal Account who)
       throws IOException {
-    return rosters.bringIn(file.getBytes(), zone, goodRowsOnly, movedLines, who);
+    return rosters.bringIn(
+        file.getBytes(),
+        meanings == null ? List.of() : meanings,
+        zone,
+        goodRowsOnly,
+        movedLines,
+        who);
   }
 }

@@ -99,6 +99,7 @@ public class Rosters {
    * @param errors every row that cannot be read
    * @param zoneAsked apiaries whose time zone cannot be told from their place, and is asked
    * @param knownElsewhere new rows whose hives may have moved here, and are asked about
+   * @param wrongWords words for floors and boxes that cannot be read, with what they may mean
    */
   record Preview(
       Fact readAs,
@@ -110,7 +111,8 @@ public class Rosters {
       List<PreviewRow> rows,
       List<RowError> errors,
       List<String> zoneAsked,
-      List<KnownElsewhere> knownElsewhere) {}
+      List<KnownElsewhere> knownElsewhere,
+      List<WrongWord> wrongWords) {}
 
   private record Planned(RosterRow row, Change change, @Nullable Hive before, Hive hive) {}
 
@@ -168,10 +170,11 @@ public class Rosters {
   /**
    * Looks at a file without keeping anything.
    *
+   * @param meanings what words that are none of a roster's stand for
    * @throws InvalidValue if it is no roster
    */
-  Preview preview(byte[] bytes) {
-    RosterFile file = RosterFile.read(bytes);
+  Preview preview(byte[] bytes, List<Meaning> meanings) {
+    RosterFile file = RosterFile.read(bytes, meanings);
     Kept kept = new Kept(file);
     return preview(file, kept, plan(file, kept));
   }
@@ -179,6 +182,7 @@ public class Rosters {
   /**
    * Brings a file in, whole or not at all.
    *
+   * @param meanings what words that are none of a roster's stand for
    * @param zone time zone of apiaries whose place is not known, or tells none
    * @param goodRowsOnly leave out the rows that cannot be read, rather than refusing the file
    * @param movedLines lines of new rows whose hives moved here from where they are known
@@ -187,8 +191,13 @@ public class Rosters {
    */
   @Transactional
   public Preview bringIn(
-      byte[] bytes, String zone, boolean goodRowsOnly, Set<Integer> movedLines, Account who) {
-    RosterFile file = RosterFile.read(bytes);
+      byte[] bytes,
+      List<Meaning> meanings,
+      String zone,
+      boolean goodRowsOnly,
+      Set<Integer> movedLines,
+      Account who) {
+    RosterFile file = RosterFile.read(bytes, meanings);
     if (!file.errors().isEmpty() && !goodRowsOnly) {
       throw new InvalidValue(
           "file",
@@ -217,7 +226,7 @@ public class Rosters {
         }
         case CHANGED -> {
           hiveEditor.refuseLate(planned.hive(), Objects.requireNonNull(planned.before()), apiaryId);
-          allHives.change(planned.hive());
+          allHives.change(planned.hive(), who);
         }
         case SAME -> {}
       }
@@ -229,7 +238,7 @@ public class Rosters {
   private void move(UUID hiveId, Planned planned, UUID apiaryId, Account who) {
     LocalDate today = allApiaries.today(allApiaries.byId(apiaryId));
     lives.act(UUID.randomUUID(), NewAct.move(List.of(hiveId), today, apiaryId), who);
-    allHives.change(planned.hive().fittedAs(allHives.byId(hiveId)).keptAs(hiveId));
+    allHives.change(planned.hive().fittedAs(allHives.byId(hiveId)).keptAs(hiveId), who);
   }
 
   /**
@@ -361,7 +370,8 @@ public class Rosters {
         plan.stream()
             .map(planned -> knownElsewhere(planned, kept))
             .filter(Objects::nonNull)
-            .toList());
+            .toList(),
+        WrongWord.in(file));
   }
 
   private static @Nullable KnownElsewhere knownElsewhere(Planned planned, Kept kept) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -157,6 +158,34 @@ class RosterFileTest {
     assertThatThrownBy(() -> read("\n\n")).hasMessageContaining("header");
     assertThatThrownBy(() -> read(HEADER + "\"Home,1,1,deep"))
         .hasMessageContaining("quotation mark");
+  }
+
+  @Test
+  void a_wrong_word_is_told_once_for_all_its_rows_and_mended_for_all_of_them() {
+    String text =
+        HEADER
+            + "Home,1,1,deep 10,0,mesh,,\nHome,2,2,deep 10,0,Mesh,,\nHome,3,3,10 frame deeps,0,solid,,\n"
+            + "Home,4,4,deep 10,0,bare mesh,,\n";
+    assertThat(WrongWord.in(read(text)))
+        .containsExactly(
+            new WrongWord(
+                "floor",
+                "mesh",
+                2,
+                List.of("mesh tray tight", "mesh tray loose", "bare mesh", "solid")),
+            new WrongWord(
+                "brood boxes", "10 frame deeps", 1, WrongWord.in(read(text)).get(1).offered()));
+    RosterFile mended =
+        RosterFile.read(
+            text.getBytes(StandardCharsets.UTF_8),
+            List.of(
+                new Meaning("floor", "mesh", "mesh tray loose"),
+                new Meaning("brood boxes", "10 frame deeps", "deep 10")));
+    assertThat(mended.errors()).isEmpty();
+    assertThat(mended.rows())
+        .extracting(RosterRow::floor)
+        .containsExactly(
+            Floor.MESH_LOOSE_TRAY, Floor.MESH_LOOSE_TRAY, Floor.SOLID, Floor.BARE_MESH);
   }
 
   @Test
