@@ -116,6 +116,16 @@ export const router = createRouter({
       },
     },
     {
+      path: '/apiaries/:id/stocktake',
+      component: () => import('./apiary/StocktakePage.vue'),
+      props: true,
+      meta: {
+        title: 'app.router.stocktake',
+        room: 'apiary',
+        who: 'keeper',
+      },
+    },
+    {
       path: '/apiaries/:id/hours',
       component: () => import('./hours/HoursPage.vue'),
       props: true,

@@ -42,6 +42,9 @@ onMounted(load)
       <router-link :to="`/apiaries/${each.apiary.id}`" class="sheet apiary">
         <strong>{{ each.apiary.name }}</strong>
         <span>{{ counted(each.hives, 'hive') }}</span>
+        <span v-if="each.hold" class="held">{{
+          t('apiary.apiaryPage.heldSince', { day: dayOf(each.hold.from) })
+        }}</span>
         <span v-if="each.apiary.closedOn" class="soft">{{
           t('apiary.apiariesPage.closedSince', { day: dayOf(each.apiary.closedOn) })
         }}</span>
@@ -90,6 +93,11 @@ onMounted(load)
 
 .apiary:hover {
   border-color: var(--ink);
+}
+
+.held {
+  color: var(--off-label);
+  font-weight: 650;
 }
 
 strong {

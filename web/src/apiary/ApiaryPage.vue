@@ -3,7 +3,7 @@ import { useStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import { useApiaryInHand } from '../shared/apiaryInHand'
-import { counted } from '../shared/format'
+import { counted, dayOf } from '../shared/format'
 import { newId } from '../shared/ids'
 import { useSession } from '../shared/session'
 import HiveLink from '../shared/HiveLink.vue'
@@ -157,13 +157,23 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
       :hives="hands.length ? hands : yard.hives.value"
       :chosen="hands.length > 0"
     />
-    <YardAbout v-if="shown === 'place'" :apiary="yard.apiary.value" @kept="kept" />
+    <YardAbout
+      v-if="shown === 'place'"
+      :apiary="yard.apiary.value"
+      @kept="kept"
+      @held="yard.load()"
+    />
     <NewHiveForm
       v-if="shown === 'hive'"
       :wrong="yard.wrong.value"
       :mothers="yard.hives.value"
       @add="addHive"
     />
+    <p v-if="yard.hold.value" class="sheet held" role="note">
+      <strong>{{ t('apiary.apiaryPage.heldSince', { day: dayOf(yard.hold.value.from) }) }}</strong>
+      {{ yard.hold.value.why }}.
+      {{ t('apiary.apiaryPage.nothingLeaves') }}
+    </p>
     <WindLine v-if="there?.weather && inHand.dayline?.apiary.id === id" :there="there" />
     <p v-if="yard.problem.value" role="alert" class="problem">{{ yard.problem.value }}</p>
     <UndoBar v-if="yard.undo.value" :says="yard.undo.value.says" @back="yard.takeBack()" />
@@ -216,6 +226,9 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
           >
             {{ t('apiary.apiaryPage.chosenIntoRowTheir') }}
           </button>
+          <router-link v-if="session.isKeeper" :to="`/apiaries/${id}/stocktake`">{{
+            t('apiary.apiaryPage.stocktake')
+          }}</router-link>
           <span v-if="session.isKeeper" class="soft">{{
             t('apiary.apiaryPage.dragHiveChangeWalk')
           }}</span>
@@ -293,6 +306,12 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
 
 .spring {
   flex: 1;
+}
+
+.held {
+  padding: 10px 14px;
+  margin: 0 0 10px;
+  border-left: 6px solid var(--off-label);
 }
 
 .yard {

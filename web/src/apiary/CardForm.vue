@@ -17,6 +17,7 @@ const FIELDS = [
   'parking',
   'coverage',
   'rescue',
+  'poisonCentre',
 ] as const
 const NAMES = texts({
   gateCode: 'apiary.cardForm.gateCode',
@@ -26,6 +27,7 @@ const NAMES = texts({
   parking: 'apiary.cardForm.parking',
   coverage: 'apiary.cardForm.coverage',
   rescue: 'apiary.cardForm.rescue',
+  poisonCentre: 'apiary.cardForm.poison',
 })
 const card = reactive<Record<(typeof FIELDS)[number], string>>({
   gateCode: '',
@@ -35,6 +37,7 @@ const card = reactive<Record<(typeof FIELDS)[number], string>>({
   parking: '',
   coverage: '',
   rescue: '',
+  poisonCentre: '',
 })
 const kept = ref<Shapes['ApiaryCard'] | null>(null)
 const fetched = useRequest()
@@ -90,11 +93,12 @@ async function keep(): Promise<void> {
             })
       }}
     </p>
-    <component
-      :is="field === 'wayIn' || field === 'rescue' ? 'v-textarea' : 'v-text-field'"
+    <v-textarea
       v-for="field in FIELDS"
       :key="field"
       v-model="card[field]"
+      rows="1"
+      auto-grow
       :readonly="!mayWrite"
       :label="NAMES[field]"
       :error-messages="wrong[field]"

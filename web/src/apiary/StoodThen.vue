@@ -34,6 +34,7 @@ async function look(): Promise<void> {
 
 <template>
   <form class="form-grid stood" @submit.prevent="look">
+    <h2>{{ t('apiary.stoodThen.whoStood') }}</h2>
     <DayField v-model="on" :label="t('apiary.stoodThen.asItStoodOn')" :error-messages="wrong.on" />
     <DayField
       v-model="known"
@@ -47,10 +48,15 @@ async function look(): Promise<void> {
     <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
     <p v-if="hives" class="whole" role="status">
       <strong>{{ counted(hives.length, 'hive') }}</strong>
-      <template v-for="each in hives" :key="each.hiveId">
-        {{ ' ' }}<HiveLink :id="each.hiveId" :name="each.name" />
-      </template>
     </p>
+    <ul v-if="hives?.length" class="whole">
+      <li v-for="each in hives" :key="each.hiveId">
+        <HiveLink :id="each.hiveId" :name="each.name" />
+        <span class="soft"
+          >{{ counted(each.boxes.length, 'broodBox') }}, {{ counted(each.supers, 'super') }}</span
+        >
+      </li>
+    </ul>
   </form>
 </template>
 
@@ -59,8 +65,21 @@ async function look(): Promise<void> {
   --field: 220px;
 }
 
+h2,
 .whole {
   grid-column: 1 / -1;
   margin: 0;
+}
+
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: grid;
 }
 </style>

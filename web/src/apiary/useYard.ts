@@ -58,6 +58,7 @@ export function moved(rows: string[][], id: string, target: string, after: boole
 /** An apiary as it stands: loaded, painted, walked. */
 export function useYard(id: () => string) {
   const apiary = ref<Shapes['Apiary'] | null>(null)
+  const hold = ref<Shapes['Hold'] | null>(null)
   const hives = shallowRef<Hive[]>([])
   const { problem, wrong, attempt } = useForm({ nameOf: (field) => field.split('.').at(-1) ?? '' })
   const undo = ref<{ says: string; painted: Painted[] } | null>(null)
@@ -77,6 +78,7 @@ export function useYard(id: () => string) {
       const whole = await asked
       apiary.value = whole.apiary
       hives.value = whole.hives
+      hold.value = whole.hold ?? null
     })
   }
 
@@ -133,6 +135,7 @@ export function useYard(id: () => string) {
 
   return {
     apiary,
+    hold,
     hives,
     rows,
     problem,

@@ -4,8 +4,9 @@ import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import HiveFigure from '../shared/HiveFigure.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
-import { clockOf } from '../shared/format'
+import { clockOf, counted } from '../shared/format'
 import { fixed, roughly } from '../shared/numbers'
+import { placesOf } from '../shared/places'
 import { weight } from '../shared/units/quantity'
 import ExceptionForm from './ExceptionForm.vue'
 import type { DoseException } from '../shared/dose/doseDraft'
@@ -27,6 +28,30 @@ defineEmits<{ except: [exception: DoseException]; unexcept: [hiveId: string] }>(
 const asked = ref<string>()
 const readyOf = computed(() => new Map(props.ready.map((each) => [each.hiveId, each])))
 const exceptionOf = computed(() => new Map(props.exceptions.map((each) => [each.hiveId, each])))
+
+/** What a stand whose hives have no names of their own gets in all, by its first hive. */
+const placeAt = computed(
+  () =>
+    new Map(
+      placesOf(props.sheet.hives, (line) => line.hive.name)
+        .filter((place) => place.stand)
+        .map(({ stand, hives }) => [
+          hives[0]?.hive.id ?? '',
+          t('dose.doseTable.placeGets', {
+            stand,
+            hives: counted(hives.length, 'hive'),
+            acid: weight(
+              hives.reduce((sum, line) => sum + line.totalAcid, 0),
+              2,
+            ),
+            loads: counted(
+              hives.reduce((sum, line) => sum + line.loads.count, 0),
+              'load',
+            ),
+          }),
+        ]),
+    ),
+)
 
 function refused(hiveId: string): Record<string, string> {
   const start = `exceptions.${props.exceptions.findIndex((each) => each.hiveId === hiveId)}.`
@@ -65,6 +90,9 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
       </thead>
       <tbody>
         <template v-for="line in sheet.hives" :key="line.hive.id">
+          <tr v-if="placeAt.get(line.hive.id)" class="place">
+            <td colspan="9">{{ placeAt.get(line.hive.id) }}</td>
+          </tr>
           <tr :class="{ asked: asked === line.hive.id }">
             <td>
               <HiveLink :id="line.hive.id" :name="line.hive.name" />
@@ -194,6 +222,11 @@ function missed({ error, errorPercent }: Shapes['HiveDose']): string {
 </template>
 
 <style scoped>
+.place td {
+  padding-top: 10px;
+  font-weight: 650;
+}
+
 .scroll {
   position: relative;
   overflow-x: auto;

@@ -69,6 +69,7 @@ const next = computed(
       }}</strong>
       <span v-else-if="page.brood" class="soft">{{ wordOf(`BroodState.${page.brood}`) }}</span>
       <span class="spring"></span>
+      <v-btn :href="`/api/hives/${id}/sheet.pdf`" download>{{ t('hive.hivePage.sheetPdf') }}</v-btn>
       <v-btn v-if="session.mayWork && !page.endedOn" :to="`/spacing/${id}`">{{
         t('common.spacing')
       }}</v-btn>

@@ -74,7 +74,9 @@ function honey(wait: Shapes['HoneyWait']): string {
           }}<strong v-if="each.over">{{ ' ' + t('register.hiveStandings.overSheetsMost') }}</strong>
         </td>
         <td class="figure">{{ each.others || t('common.none') }}</td>
-        <td class="nowrap">{{ dayOf(each.lastDay) }} {{ each.lastDay.slice(0, 4) }}</td>
+        <td class="nowrap">
+          {{ each.lastDay ? `${dayOf(each.lastDay)} ${each.lastDay.slice(0, 4)}` : '' }}
+        </td>
         <td>{{ honey(each.honey) }}</td>
         <td>{{ each.ruleSheet ?? t('register.hiveStandings.noSheet') }}</td>
       </tr>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import HiveFigure from '../shared/HiveFigure.vue'
 import StageMark from '../shared/StageMark.vue'
 import { clockOf } from '../shared/format'
+import { placesOf } from '../shared/places'
 import { shownState } from '../shared/stage'
 import { isUntouched, type ShownHive } from './overlay'
 import { t } from '../words/words'
@@ -16,6 +18,14 @@ const props = defineProps<{
   inHand?: string
 }>()
 defineEmits<{ choose: [hiveId: string] }>()
+
+const places = computed(() =>
+  placesOf(props.hives, (hive) => props.sheet.get(hive.hiveId)?.hiveName ?? ''),
+)
+
+function doneOf(hives: readonly ShownHive[]): number {
+  return hives.filter((hive) => hive.stage === 'OPEN' || hive.stage === 'SKIPPED').length
+}
 
 function dose(hive: ShownHive): string {
   const each = props.sheet.get(hive.hiveId)?.eachLoad
@@ -55,30 +65,36 @@ function clock(hive: ShownHive): string {
 
 <template>
   <ol class="row" :aria-label="t('common.hivesWalkingOrder')">
-    <li v-for="hive in hives" :key="hive.hiveId">
-      <button
-        type="button"
-        :class="[shownState(hive, now), { bracketed: hive.hiveId === inHand }]"
-        :aria-current="hive.hiveId === inHand ? 'true' : undefined"
-        :data-hive="sheet.get(hive.hiveId)?.hiveName"
-        :data-state="shownState(hive, now)"
-        @click="$emit('choose', hive.hiveId)"
-      >
-        <span class="drawn">
-          <HiveFigure
-            v-if="sheet.get(hive.hiveId)"
-            :boxes="sheet.get(hive.hiveId)?.boxes ?? []"
-            :supers="sheet.get(hive.hiveId)?.supers ?? 0"
-            :floor="sheet.get(hive.hiveId)?.floor ?? 'SOLID'"
-            :scale="0.8"
-          />
-        </span>
-        <span class="name">{{ sheet.get(hive.hiveId)?.hiveName }}</span>
-        <span class="figure clock">{{ clock(hive) }}</span>
-        <StageMark :state="shownState(hive, now)" class="mark" />
-        <span class="note soft">{{ note(hive) }}</span>
-      </button>
-    </li>
+    <template v-for="place in places" :key="place.hives[0]?.hiveId">
+      <li v-if="place.stand" class="place">
+        <strong>{{ place.stand }}</strong>
+        {{ t('run.runRow.doneOf', { done: doneOf(place.hives), all: place.hives.length }) }}
+      </li>
+      <li v-for="hive in place.hives" :key="hive.hiveId">
+        <button
+          type="button"
+          :class="[shownState(hive, now), { bracketed: hive.hiveId === inHand }]"
+          :aria-current="hive.hiveId === inHand ? 'true' : undefined"
+          :data-hive="sheet.get(hive.hiveId)?.hiveName"
+          :data-state="shownState(hive, now)"
+          @click="$emit('choose', hive.hiveId)"
+        >
+          <span class="drawn">
+            <HiveFigure
+              v-if="sheet.get(hive.hiveId)"
+              :boxes="sheet.get(hive.hiveId)?.boxes ?? []"
+              :supers="sheet.get(hive.hiveId)?.supers ?? 0"
+              :floor="sheet.get(hive.hiveId)?.floor ?? 'SOLID'"
+              :scale="0.8"
+            />
+          </span>
+          <span class="name">{{ sheet.get(hive.hiveId)?.hiveName }}</span>
+          <span class="figure clock">{{ clock(hive) }}</span>
+          <StageMark :state="shownState(hive, now)" class="mark" />
+          <span class="note soft">{{ note(hive) }}</span>
+        </button>
+      </li>
+    </template>
   </ol>
 </template>
 
@@ -90,6 +106,10 @@ function clock(hive: ShownHive): string {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(198px, 1fr));
   gap: 8px;
+}
+
+.place {
+  grid-column: 1 / -1;
 }
 
 button {

@@ -5,13 +5,14 @@ import ActDialog from './ActDialog.vue'
 import { ACTS, type ActKind, type DoneAct } from './acts'
 
 /** What can be written down of the life of the hives in hand. */
-const props = defineProps<{ hives: readonly { id: string; name: string }[]; apiaryId: string }>()
+defineProps<{ hives: readonly { id: string; name: string }[]; apiaryId: string }>()
 const emit = defineEmits<{ done: [act: DoneAct] }>()
 
 const NAMES = texts({
   MOVED: 'shared.actBar.move',
   RENAMED: 'shared.actBar.rename',
   QUEEN: 'shared.actBar.queen',
+  SET_UP: 'shared.actBar.setUp',
   UNITED: 'shared.actBar.unite',
   ENDED: 'shared.actBar.end',
 })
@@ -22,18 +23,11 @@ function begin(act: ActKind): void {
   kind.value = act
   open.value = true
 }
-
-/** A name belongs to one hive alone. */
-function offered(act: ActKind): boolean {
-  return act !== 'RENAMED' || props.hives.length === 1
-}
 </script>
 
 <template>
   <div class="acts">
-    <template v-for="act in ACTS" :key="act">
-      <v-btn v-if="offered(act)" size="small" @click="begin(act)">{{ NAMES[act] }}</v-btn>
-    </template>
+    <v-btn v-for="act in ACTS" :key="act" size="small" @click="begin(act)">{{ NAMES[act] }}</v-btn>
     <ActDialog
       v-if="open"
       v-model="open"

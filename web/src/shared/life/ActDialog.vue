@@ -11,6 +11,8 @@ import { numberIn } from '../numbers'
 import AskDialog from '../layout/AskDialog.vue'
 import { useForm } from '../request'
 import DayField from '../units/DayField.vue'
+import NamesFields from './NamesFields.vue'
+import SetUpFields from './SetUpFields.vue'
 import type { ActKind, DoneAct, NewAct } from './acts'
 
 /** Asks for what happened to some hives, and writes it down: one act, with one way back. */
@@ -38,6 +40,12 @@ const blank = () => ({
   day: todayHere(serverNow()),
   apiaryId: null as string | null,
   name: props.hives[0]?.name ?? '',
+  naming: 'NUMBERS' as 'NUMBERS' | 'STAND',
+  before: '',
+  first: '1',
+  stand: '',
+  boxes: '',
+  supers: '',
   queen: 'GIVEN' as (typeof QUEEN_CHANGES)[number],
   queenYear: '',
   queenMark: '',
@@ -63,7 +71,7 @@ watch(
     forget()
     void attempt(async () => {
       if (props.kind === 'MOVED') apiaries.value = await ask(api.GET('/api/apiaries'))
-      if (props.kind === 'UNITED') {
+      if (props.kind === 'UNITED' || props.kind === 'SET_UP') {
         const whole = await ask(
           api.GET('/api/apiaries/{id}', { params: { path: { id: props.apiaryId } } }),
         )
@@ -83,6 +91,7 @@ const title = computed(
       MOVED: t('shared.actDialog.moveTitle', { whom: whom.value }),
       RENAMED: t('shared.actDialog.renameTitle', { whom: whom.value }),
       QUEEN: t('shared.actDialog.queenTitle', { whom: whom.value }),
+      SET_UP: t('shared.actDialog.setUpTitle', { whom: whom.value }),
       UNITED: t('shared.actDialog.uniteTitle', { whom: whom.value }),
       ENDED: t('shared.actDialog.endTitle', { whom: whom.value }),
     })[props.kind],
@@ -111,7 +120,19 @@ function act(): NewAct {
     case 'MOVED':
       return { ...common, apiaryId: form.apiaryId ?? undefined, series: form.series }
     case 'RENAMED':
-      return { ...common, name: form.name }
+      if (props.hives.length === 1) return { ...common, name: form.name }
+      if (form.naming === 'STAND') return { ...common, stand: form.stand }
+      return {
+        ...common,
+        names: props.hives.map((_, i) => `${form.before}${(numberIn(form.first) || 0) + i}`),
+      }
+    case 'SET_UP':
+      return {
+        ...common,
+        supers: form.supers.trim() === '' ? undefined : numberIn(form.supers),
+        boxes: form.intoId ? undefined : form.boxes || undefined,
+        intoId: form.intoId ?? undefined,
+      }
     case 'QUEEN': {
       const year = numberIn(form.queenYear)
       return {
@@ -141,7 +162,13 @@ function said(): string {
     case 'MOVED':
       return t('shared.actDialog.movedTo', { whom: whom.value, apiary: goal })
     case 'RENAMED':
-      return t('shared.actDialog.renamedTo', { whom: whom.value, name: form.name })
+      return props.hives.length === 1
+        ? t('shared.actDialog.renamedTo', { whom: whom.value, name: form.name })
+        : t('shared.actDialog.manyRenamed', { whom: whom.value })
+    case 'SET_UP':
+      return form.intoId
+        ? t('shared.actDialog.supersGiven', { whom: whom.value, hive: into })
+        : t('shared.actDialog.setUpWritten', { whom: whom.value })
     case 'QUEEN':
       return t('shared.actDialog.queenWritten', { whom: whom.value })
     case 'UNITED':
@@ -194,6 +221,23 @@ async function keep(): Promise<void> {
         >
       </fieldset>
     </template>
+    <NamesFields
+      v-else-if="kind === 'RENAMED' && hives.length > 1"
+      v-model:way="form.naming"
+      v-model:before="form.before"
+      v-model:first="form.first"
+      v-model:stand="form.stand"
+      :many="hives.length"
+      :wrong="wrong"
+    />
+    <SetUpFields
+      v-else-if="kind === 'SET_UP'"
+      v-model:boxes="form.boxes"
+      v-model:supers="form.supers"
+      v-model:into-id="form.intoId"
+      :receivers="hives.length === 1 ? receivers : []"
+      :wrong="wrong"
+    />
     <v-text-field
       v-else-if="kind === 'RENAMED'"
       v-model="form.name"

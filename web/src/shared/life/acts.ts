@@ -6,7 +6,7 @@ export type NewAct = Shapes['NewAct']
 export type ActKind = NewAct['kind']
 
 /** Acts in the order in which they are offered. */
-export const ACTS: readonly ActKind[] = ['MOVED', 'RENAMED', 'QUEEN', 'UNITED', 'ENDED']
+export const ACTS: readonly ActKind[] = ['MOVED', 'RENAMED', 'QUEEN', 'SET_UP', 'UNITED', 'ENDED']
 
 /** An act that was written down, with a way back. */
 export interface DoneAct {

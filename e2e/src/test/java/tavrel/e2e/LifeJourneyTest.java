@@ -2,14 +2,21 @@ package tavrel.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
 
 /** A yard opened by hand, and hives that move, change their queen, die and are found again. */
 class LifeJourneyTest {
 
+  private static final String DRAWN =
+      "const photo = document.querySelector('.photos button img');"
+          + " return photo !== null && photo.complete && photo.naturalWidth > 0";
+
   @Test
-  void hives_live_move_and_end_and_everything_follows() {
+  void hives_live_move_and_end_and_everything_follows(@TempDir Path folder) {
     try (App app = App.demo();
         Browser browser = new Browser(app.url(), Browser.DESK)) {
       browser.enterAs("Wren").open("/apiaries").press("Open a yard").see("How they usually stand");
@@ -28,6 +35,33 @@ class LifeJourneyTest {
       browser.see("3 hives moved to Withy Stand").see("Close this yard");
       browser.press("Take it back").see("N2").seeNo("Close this yard");
 
+      // Its card, an order that holds it, and hives without names of their own.
+      browser.press("Place and card").type("Poison centre", "0800 555 019").pressAt(".card .v-btn");
+      browser.see("written by Wren");
+      browser.type("What was ordered", "ban on movement").press("Write the order down");
+      browser.see("Nothing leaves, comes in or is given away");
+      browser.press("Move…").choose("To which apiary", "Withy Stand, 5 hives");
+      browser.press("Write it down").see("is held since").press("Back");
+      browser.press("Write down that it is lifted").seeNo("Nothing leaves, comes in");
+      browser.press("Place and card");
+      browser.press("New name…").press("No names").type("What the stand is called", "P3");
+      browser.press("Write it down").see("new names written down").see("P3/3");
+      browser.open("/dose").see("P3: 3 hives");
+      browser.open("/apiaries").press("Ness Field").see("P3/3").press("choose many").press("all");
+      browser.press("New name…").type("Before the number", "N").press("Write it down").see("N3");
+
+      // What stands there, looked at one by one.
+      browser.press("Stocktake").see("0 found of 3 written").press("The other 3 hives: there");
+      browser
+          .press("Gone")
+          .type("There, and in no book", "N7")
+          .reload()
+          .see("2 found of 3 written");
+      assertThat(browser.barriers()).as("stocktake").isEmpty();
+      browser.press("Write it down").see("2 found of 3 written; 0 dead, 1 gone, 0 not told, 1 new");
+      browser.press("Take it back").see("0 found of 4 written");
+      browser.open("/apiaries").press("Ness Field").see("4 hives").see("N1");
+
       // The page of one hive.
       browser.key("/").see("any name it had").type("A name or a day", "N2");
       browser.see("Ness Field").key(Keys.ENTER);
@@ -38,6 +72,15 @@ class LifeJourneyTest {
       browser.press("Queen…").type("Hatched in the year", "2026").type("Mark", "white");
       browser.press("Write it down").see("2026, white");
       assertThat(browser.barriers()).as("page of a hive").isEmpty();
+      browser.press("Boxes, supers…").type("Supers on it from then on", "2");
+      browser.press("Write it down").see("2 supers from then on");
+      browser.picture(folder.resolve("comb.png"));
+      browser.choose(folder.resolve("comb.png"));
+      Until.within(
+          Duration.ofSeconds(20),
+          "the photo is drawn from what the server keeps",
+          () -> Boolean.TRUE.equals(browser.script(DRAWN)));
+      browser.choose(Rosters.file("no picture")).see("is no picture that this device can read");
       browser.press("Dead, sold, gone…").choose("What the dead-out shows", "starved");
       browser.press("Write it down").see("ended: died (starved)").see("Nothing: it is no longer");
       browser.reload().see("ended: died (starved)");

@@ -13,9 +13,15 @@ import tavrel.core.InvalidValue;
  * @param apiaryId where it stood first
  * @param name what it was called first
  * @param motherId the hive that it was split from, or null
+ * @param stood in which boxes and under how many supers
  */
 public record Beginning(
-    BeganAs as, @Nullable LocalDate day, UUID apiaryId, String name, @Nullable UUID motherId) {
+    BeganAs as,
+    @Nullable LocalDate day,
+    UUID apiaryId,
+    String name,
+    @Nullable UUID motherId,
+    LifeEvent.SetUp stood) {
 
   /**
    * @throws InvalidValue if a split has no mother or no day, or another a mother

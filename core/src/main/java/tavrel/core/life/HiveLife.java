@@ -107,6 +107,22 @@ public final class HiveLife {
     return stays.stream().filter(stay -> stay.holds(day)).reduce((earlier, later) -> later);
   }
 
+  /** In which boxes and under how many supers it stood on a day. */
+  public LifeEvent.SetUp setUpOn(LocalDate day) {
+    return entries.stream()
+        .filter(entry -> !entry.day().isAfter(day))
+        .map(LifeEntry::what)
+        .filter(LifeEvent.SetUp.class::isInstance)
+        .map(LifeEvent.SetUp.class::cast)
+        .reduce((earlier, later) -> later)
+        .orElse(beginning.stood());
+  }
+
+  /** In which boxes and under how many supers it stands now, or stood last. */
+  public LifeEvent.SetUp setUp() {
+    return setUpOn(LocalDate.MAX);
+  }
+
   /** What is known of its queen on a day: the latest that was written of her. */
   public Optional<LifeEvent.QueenChanged> queenOn(LocalDate day) {
     return entries.stream()
@@ -156,6 +172,8 @@ public final class HiveLife {
       checkMove(moved, day, name, seen);
     } else if (entry.what() instanceof LifeEvent.Renamed renamed && renamed.name().equals(name)) {
       throw new InvalidValue("name", "isItsName", "is its name already");
+    } else if (entry.what() instanceof LifeEvent.SetUp setUp && setUp.standsAs(setUpOn(day))) {
+      throw new InvalidValue("supers", "standsSo", "{hive} stood so on {day}", name, day);
     } else if (entry.what() instanceof LifeEvent.UnitedInto united
         && united.hiveId().equals(hiveId)) {
       throw new InvalidValue("intoId", "unitedWithItself", "is the same hive; choose another");

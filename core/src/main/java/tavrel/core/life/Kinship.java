@@ -18,22 +18,28 @@ import java.util.stream.Stream;
 /**
  * Whose days count for whom. A split keeps what was done to its mother until that day; a hive into
  * which another was united takes on the stricter of both: of each year the greater number of
- * rounds, and the latest day.
+ * rounds, and the latest day. A super that came from another hive brings the wait for its honey and
+ * nothing else.
  */
 public final class Kinship {
 
   private final Map<UUID, List<Tie>> ties;
+  private final Map<UUID, List<Tie>> withSupers;
 
-  private Kinship(Map<UUID, List<Tie>> ties) {
-    this.ties = ties;
+  private Kinship(Collection<Tie> all) {
+    withSupers = all.stream().collect(Collectors.groupingBy(Tie::hiveId));
+    ties =
+        all.stream()
+            .filter(tie -> tie.by() != Tie.TieKind.SUPERS)
+            .collect(Collectors.groupingBy(Tie::hiveId));
   }
 
   /** Kinship by what ties hives to each other. */
   public static Kinship of(Collection<Tie> ties) {
-    return new Kinship(ties.stream().collect(Collectors.groupingBy(Tie::hiveId)));
+    return new Kinship(ties);
   }
 
-  /** Some hives with all those whose days count for them. */
+  /** Some hives with all those whose days count for them, or whose supers came to them. */
   public Set<UUID> withKin(Collection<UUID> hiveIds) {
     Set<UUID> found = new HashSet<>();
     hiveIds.forEach(hive -> collect(hive, found));
@@ -42,7 +48,7 @@ public final class Kinship {
 
   private void collect(UUID hiveId, Set<UUID> found) {
     if (found.add(hiveId)) {
-      ties.getOrDefault(hiveId, List.of()).forEach(tie -> collect(tie.otherId(), found));
+      withSupers.getOrDefault(hiveId, List.of()).forEach(tie -> collect(tie.otherId(), found));
     }
   }
 
@@ -103,15 +109,35 @@ public final class Kinship {
 
   /**
    * All that was done to a hive and, until the day that ties them, to those whose life it took on;
-   * ascending. A wait that clings to one of them clings to it.
+   * ascending.
    *
    * @param own what was done to each hive by itself, ascending
    * @param dayOf when it was done
    */
   public <T> List<T> all(
       UUID hiveId, Function<UUID, List<T>> own, Function<? super T, LocalDate> dayOf) {
+    return all(ties, hiveId, own, dayOf);
+  }
+
+  /**
+   * The same, and all that was done to hives whose supers came to it, until they did: a wait for
+   * honey that clings to one of them clings to it.
+   *
+   * @param own what was done to each hive by itself, ascending
+   * @param dayOf when it was done
+   */
+  public <T> List<T> clinging(
+      UUID hiveId, Function<UUID, List<T>> own, Function<? super T, LocalDate> dayOf) {
+    return all(withSupers, hiveId, own, dayOf);
+  }
+
+  private static <T> List<T> all(
+      Map<UUID, List<Tie>> by,
+      UUID hiveId,
+      Function<UUID, List<T>> own,
+      Function<? super T, LocalDate> dayOf) {
     Map<UUID, LocalDate> until = new HashMap<>();
-    follow(hiveId, LocalDate.MAX, until);
+    follow(by, hiveId, LocalDate.MAX, until);
     return until.entrySet().stream()
         .flatMap(
             kin ->
@@ -121,14 +147,15 @@ public final class Kinship {
         .toList();
   }
 
-  private void follow(UUID hiveId, LocalDate day, Map<UUID, LocalDate> until) {
+  private static void follow(
+      Map<UUID, List<Tie>> by, UUID hiveId, LocalDate day, Map<UUID, LocalDate> until) {
     LocalDate known = until.get(hiveId);
     if (known != null && !known.isBefore(day)) {
       return;
     }
     until.put(hiveId, day);
-    for (Tie tie : ties.getOrDefault(hiveId, List.of())) {
-      follow(tie.otherId(), tie.day().isBefore(day) ? tie.day() : day, until);
+    for (Tie tie : by.getOrDefault(hiveId, List.of())) {
+      follow(by, tie.otherId(), tie.day().isBefore(day) ? tie.day() : day, until);
     }
   }
 

@@ -1,8 +1,11 @@
 package tavrel.core.life;
 
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
+import tavrel.core.hive.BroodBox;
+import tavrel.core.hive.Hive;
 
 /** What happens in the life of a hive after it has begun. */
 public sealed interface LifeEvent {
@@ -87,6 +90,31 @@ public sealed interface LifeEvent {
         throw new InvalidValue(
             "sign", "signOfTheLiving", "is what a dead colony shows; leave it empty here");
       }
+    }
+  }
+
+  /**
+   * Boxes or supers were put on, taken off or brought from another hive: so it stands from that day
+   * on.
+   *
+   * @param boxes brood boxes from the floor up
+   * @param supers honey supers on it
+   * @param supersFromId the hive that supers came from, with the wait for their honey; or null
+   */
+  record SetUp(List<BroodBox> boxes, int supers, @Nullable UUID supersFromId) implements LifeEvent {
+
+    /**
+     * @throws InvalidValue if no hive stands so
+     */
+    public SetUp {
+      boxes = List.copyOf(boxes);
+      InvalidValue.inRange("boxes", boxes.size(), 1, Hive.MOST_BOXES, "brood boxes");
+      InvalidValue.inRange("supers", supers, 0, Hive.MOST_SUPERS, "supers");
+    }
+
+    /** Whether it is the same whoever brought supers. */
+    public boolean standsAs(SetUp other) {
+      return supers == other.supers && boxes.equals(other.boxes);
     }
   }
 

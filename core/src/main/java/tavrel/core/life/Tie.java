@@ -4,12 +4,27 @@ import java.time.LocalDate;
 import java.util.UUID;
 
 /**
- * That a hive took something of another's life on: a split of its mother's, or the receiver of a
- * union of the one that was put into it.
+ * That a hive took something of another's life on.
  *
  * @param hiveId the one that took on
  * @param otherId the other
  * @param day on which
- * @param split whether it was split from the other; else the other was united into it
+ * @param by what ties them
  */
-public record Tie(UUID hiveId, UUID otherId, LocalDate day, boolean split) {}
+public record Tie(UUID hiveId, UUID otherId, LocalDate day, TieKind by) {
+
+  /** What ties a hive to another. */
+  public enum TieKind {
+    /** It was split from the other. */
+    SPLIT,
+    /** The other was united into it. */
+    UNION,
+    /** Supers came from the other: only the wait for their honey came along. */
+    SUPERS
+  }
+
+  /** Whether it was split from the other. */
+  boolean split() {
+    return by == TieKind.SPLIT;
+  }
+}

@@ -8,7 +8,8 @@ import org.jspecify.annotations.Nullable;
  * Finds the order and the times of a crew's day: first no minute outside workable and crew hours,
  * then the least of driving, fair hours and waiting. Exact over all orders for up to five stops
  * with the earliest time at each, and for up to four also with waiting for good hours; beyond that
- * the next stop is always the nearest of those still open.
+ * the next stop is always the nearest of those still open. Yards that are held come after all
+ * others.
  */
 final class DriveSearch {
 
@@ -53,7 +54,7 @@ final class DriveSearch {
     int here = depth == 0 ? board.depot() : board.yardOf(order[depth - 1]);
     int nearest = allSeries.length > EXACT ? nearest(here, used) : -1;
     for (int i = 0; i < allSeries.length; i++) {
-      if ((used & 1 << i) == 0 && (nearest < 0 || nearest == i)) {
+      if (mayBeNext(i, used) && (nearest < 0 || nearest == i)) {
         int series = allSeries[i];
         int yard = board.yardOf(series);
         int arrival = leaves(depth) + board.minutes(here, yard);
@@ -93,10 +94,25 @@ final class DriveSearch {
     return board.visitMinutes(order[depth], day);
   }
 
+  private boolean mayBeNext(int i, int used) {
+    if ((used & 1 << i) != 0) {
+      return false;
+    }
+    if (!board.isHeld(board.yardOf(allSeries[i]))) {
+      return true;
+    }
+    for (int other = 0; other < allSeries.length; other++) {
+      if ((used & 1 << other) == 0 && !board.isHeld(board.yardOf(allSeries[other]))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   private int nearest(int here, int used) {
     int nearest = -1;
     for (int i = 0; i < allSeries.length; i++) {
-      if ((used & 1 << i) == 0
+      if (mayBeNext(i, used)
           && (nearest < 0
               || board.minutes(here, board.yardOf(allSeries[i]))
                   < board.minutes(here, board.yardOf(allSeries[nearest])))) {

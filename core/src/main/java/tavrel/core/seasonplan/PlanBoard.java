@@ -113,6 +113,11 @@ final class PlanBoard {
     }
   }
 
+  /** Whether nobody may go from there to another yard on the same day. */
+  boolean isHeld(int yard) {
+    return problem.yards().get(yard).held();
+  }
+
   private UUID id(List<PlanYard> yards, int index) {
     return index == yards.size() ? problem.depotId() : yards.get(index).id();
   }

@@ -15,6 +15,7 @@ import tavrel.core.weather.Window;
  * @param name what the keeper calls it
  * @param place where it stands
  * @param hours its workable hours by its own calendar day; a day that is not named has none
+ * @param held whether it is under an order or a ban on movement: a crew comes to it last in its day
  * @param closed days on which nobody may come, each with its reason
  */
 public record PlanYard(
@@ -22,6 +23,7 @@ public record PlanYard(
     String name,
     Place place,
     Map<LocalDate, List<Window>> hours,
+    boolean held,
     Map<LocalDate, Fact> closed) {
 
   /** Copies what it is given. */

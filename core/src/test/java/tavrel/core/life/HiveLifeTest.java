@@ -12,6 +12,7 @@ import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tavrel.core.InvalidValue;
+import tavrel.core.hive.BoxNotation;
 
 /** Where a hive stood, what it was called, and what cannot have happened to it. */
 class HiveLifeTest {
@@ -23,6 +24,9 @@ class HiveLifeTest {
   private static final LocalDate MAY = LocalDate.of(2026, 5, 1);
   private static final LocalDate AUGUST = LocalDate.of(2026, 8, 10);
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 30);
+
+  private static final LifeEvent.SetUp STOOD =
+      new LifeEvent.SetUp(BoxNotation.read("deep 10"), 0, null);
 
   private int written;
 
@@ -48,6 +52,18 @@ class HiveLifeTest {
     assertThat(life(moved(AUGUST.plusDays(2), HEATH), moved(AUGUST, MOOR)).last().apiaryId())
         .isEqualTo(HEATH);
     assertThat(life(moved(AUGUST, HEATH), moved(AUGUST, MOOR)).last().apiaryId()).isEqualTo(MOOR);
+  }
+
+  @Test
+  void stands_in_the_boxes_of_its_day_and_says_no_to_what_changes_nothing() {
+    LifeEvent.SetUp high = new LifeEvent.SetUp(BoxNotation.read("2x deep 10"), 3, null);
+    LifeEvent.SetUp low = new LifeEvent.SetUp(BoxNotation.read("deep 10"), 1, HEATH);
+    HiveLife life = life(entry(AUGUST.plusDays(9), low), entry(AUGUST, high));
+    assertThat(life.setUpOn(AUGUST.minusDays(1))).isEqualTo(STOOD);
+    assertThat(life.setUpOn(AUGUST.plusDays(8))).isEqualTo(high);
+    assertThat(life.setUp()).isEqualTo(low);
+    assertThat(life.stays()).as("boxes are no move").hasSize(1);
+    refused(life, entry(AUGUST.plusDays(3), high), "standsSo");
   }
 
   @Test
@@ -167,13 +183,13 @@ class HiveLifeTest {
   @Test
   void a_split_names_its_mother_and_its_day() {
     assertThatExceptionOfType(InvalidValue.class)
-        .isThrownBy(() -> new Beginning(BeganAs.SPLIT, MAY, FERN, "F2", null))
+        .isThrownBy(() -> new Beginning(BeganAs.SPLIT, MAY, FERN, "F2", null, STOOD))
         .satisfies(says -> assertThat(says.code()).isEqualTo("splitNeedsMother"));
     assertThatExceptionOfType(InvalidValue.class)
-        .isThrownBy(() -> new Beginning(BeganAs.SWARM, MAY, FERN, "F2", HIVE))
+        .isThrownBy(() -> new Beginning(BeganAs.SWARM, MAY, FERN, "F2", HIVE, STOOD))
         .satisfies(says -> assertThat(says.code()).isEqualTo("onlySplitHasMother"));
     assertThatExceptionOfType(InvalidValue.class)
-        .isThrownBy(() -> new Beginning(BeganAs.SPLIT, null, FERN, "F2", HIVE))
+        .isThrownBy(() -> new Beginning(BeganAs.SPLIT, null, FERN, "F2", HIVE, STOOD))
         .satisfies(says -> assertThat(says.code()).isEqualTo("splitNeedsDay"));
     assertThatExceptionOfType(InvalidValue.class)
         .isThrownBy(() -> new LifeEvent.Ended(EndKind.SOLD, DeadOutSign.WET, null))
@@ -181,7 +197,7 @@ class HiveLifeTest {
   }
 
   private static Beginning began() {
-    return new Beginning(BeganAs.ALREADY_HERE, MAY, FERN, "F1", null);
+    return new Beginning(BeganAs.ALREADY_HERE, MAY, FERN, "F1", null, STOOD);
   }
 
   private static HiveLife life(LifeEntry... entries) {

@@ -25,8 +25,8 @@ class KinshipTest {
     Kinship kin =
         Kinship.of(
             List.of(
-                new Tie(DAUGHTER, MOTHER, MAY, true),
-                new Tie(GRANDDAUGHTER, DAUGHTER, JUNE, true)));
+                new Tie(DAUGHTER, MOTHER, MAY, Tie.TieKind.SPLIT),
+                new Tie(GRANDDAUGHTER, DAUGHTER, JUNE, Tie.TieKind.SPLIT)));
     Map<UUID, List<LocalDate>> own =
         Map.of(
             MOTHER,
@@ -44,7 +44,7 @@ class KinshipTest {
 
   @Test
   void a_united_hive_takes_on_the_stricter_of_both() {
-    Kinship kin = Kinship.of(List.of(new Tie(MOTHER, DAUGHTER, JUNE, false)));
+    Kinship kin = Kinship.of(List.of(new Tie(MOTHER, DAUGHTER, JUNE, Tie.TieKind.UNION)));
     assertThat(
             kin.days(
                 MOTHER,
@@ -64,8 +64,8 @@ class KinshipTest {
     Kinship kin =
         Kinship.of(
             List.of(
-                new Tie(GRANDDAUGHTER, DAUGHTER, JUNE, false),
-                new Tie(DAUGHTER, MOTHER, MAY, true)));
+                new Tie(GRANDDAUGHTER, DAUGHTER, JUNE, Tie.TieKind.UNION),
+                new Tie(DAUGHTER, MOTHER, MAY, Tie.TieKind.SPLIT)));
     Map<UUID, List<LocalDate>> own =
         Map.of(
             MOTHER,
@@ -83,7 +83,8 @@ class KinshipTest {
     Kinship kin =
         Kinship.of(
             List.of(
-                new Tie(DAUGHTER, MOTHER, MAY, true), new Tie(MOTHER, DAUGHTER, AUGUST, false)));
+                new Tie(DAUGHTER, MOTHER, MAY, Tie.TieKind.SPLIT),
+                new Tie(MOTHER, DAUGHTER, AUGUST, Tie.TieKind.UNION)));
     Map<UUID, List<LocalDate>> own = Map.of(MOTHER, List.of(MARCH), DAUGHTER, List.of(JUNE));
     assertThat(kin.days(MOTHER, own::get)).as("March as mother and daughter, June").hasSize(2);
   }

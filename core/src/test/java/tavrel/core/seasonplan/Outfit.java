@@ -58,7 +58,12 @@ final class Outfit {
       }
       outfit.yards.add(
           new PlanYard(
-              id("yard " + i), "Yard " + i, new Place(latitude, longitude), hours, Map.of()));
+              id("yard " + i),
+              "Yard " + i,
+              new Place(latitude, longitude),
+              hours,
+              false,
+              Map.of()));
     }
     for (int crew = 0; crew < crews; crew++) {
       Map<UUID, Integer> minutes = new HashMap<>();
@@ -134,6 +139,7 @@ final class Outfit {
             "Yard " + number,
             new Place(DEPOT.latitude(), DEPOT.longitude() + degrees),
             hours,
+            false,
             closed));
     return this;
   }

@@ -231,6 +231,7 @@ class SeasonPlanTest {
             "Yard 0",
             Outfit.DEPOT,
             Map.of(change, List.of(Window.of(from, to, HourGrade.GOOD))),
+            false,
             Map.of());
     PlannedSeries series =
         Outfit.series(0, 1, new Gaps(5, 7, 9), new DaySpan(change, change), change, change);

@@ -15,6 +15,7 @@ import tavrel.core.InvalidValue;
  * @param parking where the truck can stand
  * @param coverage where a telephone works
  * @param rescue what to say to the rescue service: nearest address, where to meet
+ * @param poisonCentre whom to call where somebody has breathed vapour or got acid on
  * @param writtenBy who wrote it last; of one that is sent, null
  * @param writtenAt when; of one that is sent, null
  */
@@ -26,12 +27,13 @@ record ApiaryCard(
     @Nullable String parking,
     @Nullable String coverage,
     @Nullable String rescue,
+    @Nullable String poisonCentre,
     @Nullable String writtenBy,
     @Nullable Instant writtenAt) {
 
   /** A card that nobody has written. */
   static final ApiaryCard EMPTY =
-      new ApiaryCard(null, null, null, null, null, null, null, null, null);
+      new ApiaryCard(null, null, null, null, null, null, null, null, null, null);
 
   /**
    * @throws InvalidValue naming the component that is too long
@@ -44,6 +46,7 @@ record ApiaryCard(
     parking = orNull("parking", parking, 200);
     coverage = orNull("coverage", coverage, 200);
     rescue = orNull("rescue", rescue, 500);
+    poisonCentre = orNull("poisonCentre", poisonCentre, 120);
   }
 
   private static @Nullable String orNull(String field, @Nullable String text, int longest) {

@@ -49,7 +49,7 @@ interface ApiaryMapper {
   /** What one has to know to get there. */
   @Select(
       """
-      select gate_code, way_in, landowner, telephone, parking, coverage, rescue, written_by, written_at
+      select gate_code, way_in, landowner, telephone, parking, coverage, rescue, poison_centre, written_by, written_at
       from apiary_card
       where apiary_id = #{apiaryId}
       """)
@@ -58,11 +58,11 @@ interface ApiaryMapper {
   @Update(
       """
       merge into apiary_card (
-        apiary_id, gate_code, way_in, landowner, telephone, parking, coverage, rescue, written_by, written_at)
+        apiary_id, gate_code, way_in, landowner, telephone, parking, coverage, rescue, poison_centre, written_by, written_at)
       key (apiary_id)
       values (
         #{apiaryId}, #{card.gateCode}, #{card.wayIn}, #{card.landowner}, #{card.telephone}, #{card.parking},
-        #{card.coverage}, #{card.rescue}, #{by}, #{at})
+        #{card.coverage}, #{card.rescue}, #{card.poisonCentre}, #{by}, #{at})
       """)
   void keepCard(UUID apiaryId, ApiaryCard card, String by, Instant at);
 }

@@ -1,5 +1,7 @@
 package tavrel.server.apiary;
 
+import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,10 +19,43 @@ import tavrel.server.people.Role;
 @RequestMapping("/api/apiaries")
 class ApiaryResource {
 
-  private final Apiaries apiaries;
+  /**
+   * That an order is lifted.
+   *
+   * @param day first day on which it no longer holds
+   */
+  record Lifted(LocalDate day) {}
 
-  ApiaryResource(Apiaries apiaries) {
+  private final Apiaries apiaries;
+  private final Holds holds;
+
+  ApiaryResource(Apiaries apiaries, Holds holds) {
     this.apiaries = apiaries;
+    this.holds = holds;
+  }
+
+  /** Orders and bans on movement that an apiary is or was under, the latest first. */
+  @GetMapping("/{id}/holds")
+  List<Hold> holds(@PathVariable UUID id) {
+    return holds.of(id);
+  }
+
+  /** Writes down that an apiary is held: nothing leaves it, comes in or is given away. */
+  @PutMapping("/{id}/hold")
+  List<Hold> hold(
+      @PathVariable UUID id,
+      @RequestBody Holds.NewHold hold,
+      @AuthenticationPrincipal Account who) {
+    holds.begin(id, hold, who);
+    return holds.of(id);
+  }
+
+  /** Writes down that an order or a ban on movement is lifted. */
+  @PutMapping("/{id}/hold/lifted")
+  List<Hold> lift(
+      @PathVariable UUID id, @RequestBody Lifted lifted, @AuthenticationPrincipal Account who) {
+    holds.lift(id, lifted.day(), who);
+    return holds.of(id);
   }
 
   /** Renames an apiary, sets its time zone or its place. */

@@ -24,9 +24,12 @@ import tavrel.core.hive.Hive;
 import tavrel.core.hive.HiveChange;
 import tavrel.core.life.BeganAs;
 import tavrel.core.life.Beginning;
+import tavrel.core.life.LifeEvent;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Holds;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
 
 /** Changes of how hives stand in an apiary: painted, walked in another order, added. */
 @Service
@@ -37,6 +40,7 @@ public class HiveEditor {
   private final HiveMapper mapper;
   private final HiveStays stays;
   private final Apiaries apiaries;
+  private final Holds holds;
   private final List<HiveHistory> histories;
   private final Clock clock;
 
@@ -44,11 +48,13 @@ public class HiveEditor {
       HiveMapper mapper,
       HiveStays stays,
       Apiaries apiaries,
+      Holds holds,
       List<HiveHistory> histories,
       Clock clock) {
     this.mapper = mapper;
     this.stays = stays;
     this.apiaries = apiaries;
+    this.holds = holds;
     this.histories = histories;
     this.clock = clock;
   }
@@ -92,15 +98,16 @@ public class HiveEditor {
 
   /**
    * Paints hives; all changes or none. Fields that are not named keep what another device gave them
-   * meanwhile.
+   * meanwhile. Other boxes and supers hold from today on.
    *
    * @return the apiary's hives afterwards
    * @throws Problem 404 for an unknown apiary or a hive that stands elsewhere
    * @throws InvalidValue naming the field that cannot be
    */
   @Transactional
-  public List<Hive> paint(UUID apiaryId, List<Painted> painted) {
+  public List<Hive> paint(UUID apiaryId, List<Painted> painted, Account who) {
     apiaries.hold(apiaryId);
+    LocalDate today = apiaries.today(apiaries.byId(apiaryId));
     Map<UUID, Hive> hives = byId(apiaryId);
     InvalidValue.inRange(
         "hiveIds",
@@ -118,6 +125,7 @@ public class HiveEditor {
         refuseLate(changed, hive, apiaryId);
         if (!changed.equals(hive)) {
           mapper.changeHive(changed);
+          stays.setUp(hive, changed, today, who);
           if (!Objects.equals(changed.since(), hive.since())) {
             stays.draw(hiveId);
           }
@@ -187,8 +195,15 @@ public class HiveEditor {
               .ofLine(wanted.line());
       refuseAhead(hive, apiaryId);
       BeganAs beganAs = wanted.beganAs() == null ? BeganAs.ALREADY_HERE : wanted.beganAs();
-      new Beginning(beganAs, hive.since(), apiaryId, hive.name(), wanted.motherId());
+      new Beginning(
+          beganAs,
+          hive.since(),
+          apiaryId,
+          hive.name(),
+          wanted.motherId(),
+          new LifeEvent.SetUp(hive.boxes(), hive.supers(), null));
       refuseMother(wanted);
+      refuseHeld(wanted, apiaryId);
       mapper.addHive(hive, apiaryId, beganAs, wanted.motherId(), clock.instant());
       stays.begin(hive, apiaryId);
       stays.tiesChange();
@@ -222,6 +237,19 @@ public class HiveEditor {
                   changed.name(),
                   day);
             });
+  }
+
+  /** Bees and brood that come from another yard, or leave one that is held. */
+  private void refuseHeld(NewHive wanted, UUID apiaryId) {
+    LocalDate day = wanted.since();
+    if (day == null || wanted.beganAs() == null || wanted.beganAs() == BeganAs.ALREADY_HERE) {
+      return;
+    }
+    holds.refuse("beganAs", apiaryId, day);
+    UUID motherId = wanted.motherId();
+    if (motherId != null) {
+      holds.refuse("motherId", stays.of(motherId).last().apiaryId(), day);
+    }
   }
 
   private void refuseMother(NewHive wanted) {

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -19,12 +20,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
+import tavrel.core.hive.StandName;
 import tavrel.core.life.Evidence;
 import tavrel.core.life.HiveLife;
-import tavrel.core.life.LifeEvent;
 import tavrel.core.life.Stay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.Holds;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
@@ -36,6 +38,7 @@ public class HiveLives {
   private final LifeMapper mapper;
   private final HiveStays stays;
   private final Apiaries apiaries;
+  private final Holds holds;
   private final List<HiveHistory> histories;
   private final List<HivesInHand> workers;
   private final List<HivesInSeries> series;
@@ -45,6 +48,7 @@ public class HiveLives {
       LifeMapper mapper,
       HiveStays stays,
       Apiaries apiaries,
+      Holds holds,
       List<HiveHistory> histories,
       List<HivesInHand> workers,
       List<HivesInSeries> series,
@@ -52,6 +56,7 @@ public class HiveLives {
     this.mapper = mapper;
     this.stays = stays;
     this.apiaries = apiaries;
+    this.holds = holds;
     this.histories = histories;
     this.workers = workers;
     this.series = series;
@@ -69,40 +74,55 @@ public class HiveLives {
     if (!mapper.ofAct(actId).isEmpty()) {
       return;
     }
-    LifeEvent event = act.event();
-    Map<UUID, HiveLife> lives = stays.of(act.hiveIds());
-    hold(lives.values(), event);
-    refuseClosed(event);
-    refuseInHand(act, event, lives);
-    refuseSeriesUnasked(act, event);
-    if (event instanceof LifeEvent.UnitedInto united) {
-      refuseReceiver(act, united);
+    Map<UUID, HiveLife> lives = stays.of(act.written());
+    hold(lives.values(), act.apiaryId());
+    if (act.apiaryId() != null) {
+      refuseClosed(act.apiaryId());
     }
-    Map<UUID, List<Evidence>> seen = seen(act.hiveIds(), act.day());
+    refuseHeld(act, lives);
+    refuseInHand(act, lives);
+    refuseSeriesUnasked(act);
+    if (act.intoId() != null) {
+      refuseReceiver(act, act.intoId());
+    }
+    Map<UUID, List<Evidence>> seen = seen(act.written(), act.day());
+    Map<UUID, String> nameless = nameless(act, lives);
     Instant now = clock.instant();
     List<LifeRow> rows =
-        act.hiveIds().stream()
-            .map(hive -> LifeRow.of(actId, hive, act.day(), event, who.name(), now))
+        act.written().stream()
+            .map(
+                hive ->
+                    LifeRow.of(
+                        actId,
+                        hive,
+                        act.day(),
+                        act.event(Objects.requireNonNull(lives.get(hive)), nameless),
+                        who.name(),
+                        now))
             .toList();
     List<HiveLife> after = new ArrayList<>();
     for (LifeRow row : rows) {
       HiveLife life = Objects.requireNonNull(lives.get(row.hiveId()));
       after.add(life.with(row.entry(), today(life), seen.getOrDefault(row.hiveId(), List.of())));
     }
-    if (event instanceof LifeEvent.Moved || event instanceof LifeEvent.Renamed) {
+    if (act.moves() || act.kind() == LifeKind.RENAMED) {
       refuseTaken(act, clashes(after, act.day()));
     }
     rows.forEach(row -> mapper.add(row, who.id()));
     stays.tiesChange();
     after.forEach(stays::draw);
-    if (event instanceof LifeEvent.Moved) {
+    if (act.stand() != null) {
+      act.hiveIds().forEach(hive -> mapper.share(hive, act.stand()));
+    }
+    if (act.moves()) {
       after.forEach(life -> mapper.walkLast(life.hiveId(), life.last().apiaryId()));
     }
-    if (event.ends() || event instanceof LifeEvent.Moved) {
-      workers.forEach(each -> each.leave(actId, act.hiveIds(), !event.ends(), who));
+    if (act.ends() || act.moves()) {
+      workers.forEach(each -> each.leave(actId, act.hiveIds(), act.moves(), who));
     }
-    if (event instanceof LifeEvent.Moved moved && act.series() == NewAct.SeriesChoice.GO_ALONG) {
-      series.forEach(each -> each.goAlong(actId, act.hiveIds(), moved.apiaryId(), who));
+    UUID movedTo = act.apiaryId();
+    if (movedTo != null && act.series() == NewAct.SeriesChoice.GO_ALONG) {
+      series.forEach(each -> each.goAlong(actId, act.hiveIds(), movedTo, who));
     }
   }
 
@@ -124,7 +144,7 @@ public class HiveLives {
     }
     List<UUID> hiveIds = rows.stream().map(LifeRow::hiveId).toList();
     LocalDate day = rows.get(0).day();
-    hold(stays.of(hiveIds).values(), rows.get(0).event());
+    hold(stays.of(hiveIds).values(), rows.get(0).apiaryId());
     mapper.strike(
         actId,
         who.name(),
@@ -150,11 +170,11 @@ public class HiveLives {
     workers.forEach(each -> each.comeBack(actId, hiveIds, who));
   }
 
-  private void hold(Collection<HiveLife> lives, LifeEvent event) {
+  private void hold(Collection<HiveLife> lives, @Nullable UUID movedTo) {
     Set<UUID> yards = new TreeSet<>();
     lives.forEach(life -> yards.add(life.last().apiaryId()));
-    if (event instanceof LifeEvent.Moved moved) {
-      yards.add(moved.apiaryId());
+    if (movedTo != null) {
+      yards.add(movedTo);
     }
     yards.forEach(apiaries::hold);
   }
@@ -172,18 +192,48 @@ public class HiveLives {
                 Collectors.mapping(HiveHistory.Seen::evidence, Collectors.toList())));
   }
 
-  private void refuseClosed(LifeEvent event) {
-    if (event instanceof LifeEvent.Moved moved) {
-      Apiary there = apiaries.byId(moved.apiaryId());
-      if (!there.isOpen()) {
-        throw new InvalidValue(
-            "apiaryId", "apiaryIsClosed", "{apiary} is closed; open it again first", there.name());
-      }
+  private void refuseClosed(UUID apiaryId) {
+    Apiary there = apiaries.byId(apiaryId);
+    if (!there.isOpen()) {
+      throw new InvalidValue(
+          "apiaryId", "apiaryIsClosed", "{apiary} is closed; open it again first", there.name());
     }
   }
 
-  private void refuseInHand(NewAct act, LifeEvent event, Map<UUID, HiveLife> lives) {
-    if (!event.ends() && !(event instanceof LifeEvent.Moved)) {
+  private void refuseHeld(NewAct act, Map<UUID, HiveLife> lives) {
+    if (act.moves() || act.intoId() != null) {
+      Set<UUID> yards = new TreeSet<>();
+      lives.values().forEach(life -> yards.add(life.last().apiaryId()));
+      yards.forEach(yard -> holds.refuse("hiveIds", yard, act.day()));
+    }
+    UUID movedTo = act.apiaryId();
+    if (movedTo != null) {
+      holds.refuse("apiaryId", movedTo, act.day());
+    }
+  }
+
+  /** What hives are called that share a stand from then on without names of their own. */
+  private Map<UUID, String> nameless(NewAct act, Map<UUID, HiveLife> lives) {
+    String stand = act.stand();
+    if (act.kind() != LifeKind.RENAMED || stand == null) {
+      return Map.of();
+    }
+    Map<UUID, String> names = new HashMap<>();
+    UUID apiaryId = Objects.requireNonNull(lives.get(act.hiveIds().get(0))).last().apiaryId();
+    int number = 1;
+    for (UUID hiveId : act.hiveIds()) {
+      String name = StandName.of(stand, number++);
+      while (mapper.calledFrom(apiaryId, name, act.day()).stream()
+          .anyMatch(other -> !act.hiveIds().contains(other))) {
+        name = StandName.of(stand, number++);
+      }
+      names.put(hiveId, name);
+    }
+    return names;
+  }
+
+  private void refuseInHand(NewAct act, Map<UUID, HiveLife> lives) {
+    if (!act.ends() && !act.moves()) {
       return;
     }
     List<String> names =
@@ -197,8 +247,8 @@ public class HiveLives {
     }
   }
 
-  private void refuseSeriesUnasked(NewAct act, LifeEvent event) {
-    if (event instanceof LifeEvent.Moved && act.series() == null) {
+  private void refuseSeriesUnasked(NewAct act) {
+    if (act.moves() && act.series() == null) {
       List<String> names =
           series.stream()
               .flatMap(each -> each.withRoundsToCome(act.hiveIds()).stream())
@@ -214,9 +264,9 @@ public class HiveLives {
     }
   }
 
-  private void refuseReceiver(NewAct act, LifeEvent.UnitedInto united) {
-    HiveLife into = stays.of(united.hiveId());
-    if (act.hiveIds().contains(united.hiveId())) {
+  private void refuseReceiver(NewAct act, UUID intoId) {
+    HiveLife into = stays.of(intoId);
+    if (act.hiveIds().contains(intoId)) {
       throw new InvalidValue("intoId", "unitedWithItself", "is the same hive; choose another");
     }
     if (into.end() != null || into.on(act.day()).isEmpty()) {

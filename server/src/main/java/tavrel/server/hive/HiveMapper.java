@@ -97,12 +97,14 @@ interface HiveMapper {
       """
       insert into hive (
         id, apiary_id, name, yard_row, place, boxes, supers, floor, material, entrance, shutting, inner_cover, cracks,
-        port, supers_plan, stand, divided, since, line, began_as, first_apiary_id, first_name, mother_id, created_at)
+        port, supers_plan, stand, divided, since, line, began_as, first_apiary_id, first_name, first_boxes, first_supers,
+        mother_id, created_at)
       values (
         #{hive.id}, #{apiaryId}, #{hive.name}, #{hive.yardRow}, #{hive.place}, #{hive.boxes}, #{hive.supers},
         #{hive.floor}, #{hive.material}, #{hive.entrance}, #{hive.shutting}, #{hive.innerCover}, #{hive.cracks},
         #{hive.port}, #{hive.supersPlan}, #{hive.stand}, #{hive.divided}, #{hive.since}, #{hive.line},
-        #{beganAs}, #{apiaryId}, #{hive.name}, #{motherId}, #{at})
+        #{beganAs}, #{apiaryId}, #{hive.name}, #{hive.boxes}, #{hive.supers}, #{motherId},
+        #{at})
       """)
   void insertHive(
       HiveRow hive, UUID apiaryId, BeganAs beganAs, @Nullable UUID motherId, Instant at);

@@ -1,5 +1,6 @@
 package tavrel.server.hive;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -17,24 +18,30 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import tavrel.core.hive.BoxNotation;
+import tavrel.core.hive.BroodBox;
 import tavrel.core.hive.Hive;
 import tavrel.core.life.Beginning;
 import tavrel.core.life.HiveLife;
 import tavrel.core.life.Kinship;
 import tavrel.core.life.LifeEntry;
+import tavrel.core.life.LifeEvent;
 import tavrel.core.life.Stay;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
 
 /** Lives of hives as they are kept, and where and under which name each stood on which days. */
 @Service
 public class HiveStays {
 
   private final LifeMapper mapper;
+  private final Clock clock;
   private volatile @Nullable Kinship kinship;
 
-  HiveStays(LifeMapper mapper) {
+  HiveStays(LifeMapper mapper, Clock clock) {
     this.mapper = mapper;
+    this.clock = clock;
   }
 
   /**
@@ -80,7 +87,9 @@ public class HiveStays {
                   began.since(),
                   began.firstApiaryId(),
                   began.firstName(),
-                  began.motherId()),
+                  began.motherId(),
+                  new LifeEvent.SetUp(
+                      BoxNotation.read(began.firstBoxes()), began.firstSupers(), null)),
               entries.getOrDefault(began.hiveId(), List.of())));
     }
     return lives;
@@ -92,10 +101,17 @@ public class HiveStays {
    * @param hiveId the hive
    * @param name what it was called then
    * @param from since when it stood there so, or null where nobody knows
+   * @param boxes brood boxes from the floor up
+   * @param supers honey supers on it
    * @param endedOn first day on which it was no more, as far as was known; or null
    */
   public record StoodThen(
-      UUID hiveId, String name, @Nullable LocalDate from, @Nullable LocalDate endedOn) {}
+      UUID hiveId,
+      String name,
+      @Nullable LocalDate from,
+      List<BroodBox> boxes,
+      int supers,
+      @Nullable LocalDate endedOn) {}
 
   /**
    * Which hives stood in an apiary on a day, by name.
@@ -118,7 +134,13 @@ public class HiveStays {
                     .filter(stay -> stay.apiaryId().equals(apiaryId))
                     .map(
                         stay ->
-                            new StoodThen(life.hiveId(), stay.name(), stay.from(), life.endedOn())))
+                            new StoodThen(
+                                life.hiveId(),
+                                stay.name(),
+                                stay.from(),
+                                life.setUpOn(day).boxes(),
+                                life.setUpOn(day).supers(),
+                                life.endedOn())))
         .sorted(
             Comparator.comparingInt((StoodThen each) -> each.name().length())
                 .thenComparing(StoodThen::name))
@@ -165,7 +187,26 @@ public class HiveStays {
       mapper.addStay(life.hiveId(), number++, stay.apiaryId(), stay.name(), stay.from(), stay.to());
     }
     Stay last = life.last();
-    mapper.stand(life.hiveId(), last.apiaryId(), last.name(), life.endedOn());
+    LifeEvent.SetUp setUp = life.setUp();
+    mapper.stand(
+        life.hiveId(),
+        last.apiaryId(),
+        last.name(),
+        life.endedOn(),
+        BoxNotation.write(setUp.boxes()),
+        setUp.supers());
+  }
+
+  /**
+   * Writes down that a hive stands in other boxes or under other supers from a day on, if it does.
+   */
+  void setUp(Hive before, Hive after, LocalDate day, Account who) {
+    LifeEvent.SetUp now = new LifeEvent.SetUp(after.boxes(), after.supers(), null);
+    if (!now.standsAs(new LifeEvent.SetUp(before.boxes(), before.supers(), null))) {
+      mapper.add(
+          LifeRow.of(UUID.randomUUID(), after.id(), day, now, who.name(), clock.instant()),
+          who.id());
+    }
   }
 
   /** Draws the stays of a hive anew of which another day is known since which it stands. */

@@ -19,6 +19,7 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
 
 /** Hives, and where they stand. */
 @Service
@@ -162,11 +163,12 @@ public class Hives {
     stays.begin(hive, apiaryId);
   }
 
-  /** Keeps what changed of a hive. */
-  public void change(Hive hive) {
-    LocalDate since = byId(hive.id()).since();
+  /** Keeps what changed of a hive; other boxes and supers hold from today on. */
+  public void change(Hive hive, Account who) {
+    Hive before = byId(hive.id());
     mapper.changeHive(hive);
-    if (!Objects.equals(since, hive.since())) {
+    stays.setUp(before, hive, apiaries.today(apiaryOf(hive.id())), who);
+    if (!Objects.equals(before.since(), hive.since())) {
       stays.draw(hive.id());
     }
   }

@@ -13,5 +13,7 @@ public enum LifeKind implements Worded {
   /** Its bees were put into another hive. */
   UNITED,
   /** It left the outfit. */
-  ENDED
+  ENDED,
+  /** Boxes or supers were put on, taken off or brought from another hive. */
+  SET_UP
 }

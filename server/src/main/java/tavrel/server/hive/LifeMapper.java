@@ -21,7 +21,7 @@ interface LifeMapper {
   String ROWS =
       """
       select id, act_id, hive_id, on_day as "day", kind, apiary_id, name, queen, queen_year, queen_mark, queen_line,
-             into_id, end_kind, end_sign, says, done_by, received_at, struck_by, struck_at, struck_why
+             into_id, end_kind, end_sign, says, boxes, supers, supers_from_id, done_by, received_at, struck_by, struck_at, struck_why
       from hive_life
       """;
 
@@ -35,12 +35,14 @@ interface LifeMapper {
       UUID firstApiaryId,
       String firstName,
       @Nullable UUID motherId,
+      String firstBoxes,
+      int firstSupers,
       Instant createdAt) {}
 
   @Select(
       """
       <script>
-      select id as hive_id, began_as, since, first_apiary_id, first_name, mother_id, created_at
+      select id as hive_id, began_as, since, first_apiary_id, first_name, mother_id, first_boxes, first_supers, created_at
       from hive
       where id in
       <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
@@ -79,11 +81,11 @@ interface LifeMapper {
       """
       insert into hive_life (
         id, act_id, hive_id, on_day, kind, apiary_id, name, queen, queen_year, queen_mark, queen_line, into_id, end_kind,
-        end_sign, says, done_by, account_id, received_at)
+        end_sign, says, boxes, supers, supers_from_id, done_by, account_id, received_at)
       values (
         #{row.id}, #{row.actId}, #{row.hiveId}, #{row.day}, #{row.kind}, #{row.apiaryId}, #{row.name}, #{row.queen},
         #{row.queenYear}, #{row.queenMark}, #{row.queenLine}, #{row.intoId}, #{row.endKind}, #{row.endSign}, #{row.says},
-        #{row.doneBy}, #{accountId}, #{row.receivedAt})
+        #{row.boxes}, #{row.supers}, #{row.supersFromId}, #{row.doneBy}, #{accountId}, #{row.receivedAt})
       """)
   void add(LifeRow row, UUID accountId);
 
@@ -114,19 +116,30 @@ interface LifeMapper {
   @Update(
       """
       update hive
-      set apiary_id = #{apiaryId}, name = #{name}, ended_on = #{endedOn}
+      set apiary_id = #{apiaryId}, name = #{name}, ended_on = #{endedOn}, boxes = #{boxes}, supers = #{supers}
       where id = #{hiveId}
       """)
-  void stand(UUID hiveId, UUID apiaryId, String name, @Nullable LocalDate endedOn);
+  void stand(
+      UUID hiveId,
+      UUID apiaryId,
+      String name,
+      @Nullable LocalDate endedOn,
+      String boxes,
+      int supers);
 
-  /** At the end of the walk of its yard. */
+  @Update("update hive set stand = #{stand}, divided = false where id = #{hiveId}")
+  void share(UUID hiveId, String stand);
+
+  /**
+   * At the end of the walk of its yard; those without names of their own still share their stand.
+   */
   @Update(
       """
       update hive
       set place = (select coalesce(max(o.place), 0) + 1
                    from hive o
                    where o.apiary_id = #{apiaryId} and o.id <> #{hiveId} and o.ended_on is null),
-          stand = null, divided = false
+          stand = case when name regexp '/[0-9]+$' and locate(stand || '/', name) = 1 then stand end, divided = false
       where id = #{hiveId}
       """)
   void walkLast(UUID hiveId, UUID apiaryId);
@@ -149,16 +162,20 @@ interface LifeMapper {
       """)
   List<UUID> stoodIn(UUID apiaryId, LocalDate from, LocalDate to);
 
-  /** Splits and unions that stand. */
+  /** Splits, unions and supers that went from hive to hive, as they stand. */
   @Select(
       """
-      select id as hive_id, mother_id as other_id, since as "day", true as split
+      select id as hive_id, mother_id as other_id, since as "day", 'SPLIT' as "by"
       from hive
       where mother_id is not null
       union all
-      select into_id, hive_id, on_day, false
+      select into_id, hive_id, on_day, 'UNION'
       from hive_life
       where kind = 'UNITED' and struck_at is null
+      union all
+      select hive_id, supers_from_id, on_day, 'SUPERS'
+      from hive_life
+      where supers_from_id is not null and struck_at is null
       """)
   List<Tie> ties();
 }

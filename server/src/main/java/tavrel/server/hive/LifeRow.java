@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.hive.BoxNotation;
 import tavrel.core.life.DeadOutSign;
 import tavrel.core.life.EndKind;
 import tavrel.core.life.LifeEntry;
@@ -33,6 +34,9 @@ record LifeRow(
     @Nullable EndKind endKind,
     @Nullable DeadOutSign endSign,
     @Nullable String says,
+    @Nullable String boxes,
+    @Nullable Integer supers,
+    @Nullable UUID supersFromId,
     String doneBy,
     Instant receivedAt,
     @Nullable String struckBy,
@@ -43,6 +47,7 @@ record LifeRow(
   static LifeRow of(
       UUID actId, UUID hiveId, LocalDate day, LifeEvent event, String by, Instant at) {
     LifeEvent.QueenChanged queen = event instanceof LifeEvent.QueenChanged it ? it : null;
+    LifeEvent.SetUp setUp = event instanceof LifeEvent.SetUp it ? it : null;
     LifeEvent.Ended end = event instanceof LifeEvent.Ended it ? it : null;
     return new LifeRow(
         UUID.nameUUIDFromBytes((actId + " " + hiveId).getBytes(StandardCharsets.UTF_8)),
@@ -60,6 +65,9 @@ record LifeRow(
         end == null ? null : end.how(),
         end == null ? null : end.sign(),
         end == null ? null : end.says(),
+        setUp == null ? null : BoxNotation.write(setUp.boxes()),
+        setUp == null ? null : setUp.supers(),
+        setUp == null ? null : setUp.supersFromId(),
         by,
         at,
         null,
@@ -76,6 +84,9 @@ record LifeRow(
     }
     if (event instanceof LifeEvent.QueenChanged) {
       return LifeKind.QUEEN;
+    }
+    if (event instanceof LifeEvent.SetUp) {
+      return LifeKind.SET_UP;
     }
     return event instanceof LifeEvent.UnitedInto ? LifeKind.UNITED : LifeKind.ENDED;
   }
@@ -97,6 +108,11 @@ record LifeRow(
           new LifeEvent.QueenChanged(
               Objects.requireNonNull(queen), queenYear, queenMark, queenLine);
       case UNITED -> new LifeEvent.UnitedInto(Objects.requireNonNull(intoId));
+      case SET_UP ->
+          new LifeEvent.SetUp(
+              BoxNotation.read(Objects.requireNonNull(boxes)),
+              Objects.requireNonNull(supers),
+              supersFromId);
       case ENDED -> new LifeEvent.Ended(Objects.requireNonNull(endKind), endSign, says);
     };
   }

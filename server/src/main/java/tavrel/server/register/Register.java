@@ -85,7 +85,7 @@ public class Register {
       Fact says,
       boolean over,
       int others,
-      LocalDate lastDay,
+      @Nullable LocalDate lastDay,
       HoneyWait honey) {}
 
   /**
@@ -119,7 +119,10 @@ public class Register {
       List<RegisterMapper.GivenLine> given =
           kinship.all(
               hive.id(), id -> byHive.getOrDefault(id, List.of()), RegisterMapper.GivenLine::day);
-      if (!given.isEmpty()) {
+      List<RegisterMapper.GivenLine> clinging =
+          kinship.clinging(
+              hive.id(), id -> byHive.getOrDefault(id, List.of()), RegisterMapper.GivenLine::day);
+      if (!clinging.isEmpty()) {
         int oxalic =
             (int)
                 kinship
@@ -127,7 +130,7 @@ public class Register {
                     .stream()
                     .filter(day -> day.getYear() == year)
                     .count();
-        standing.add(standing(hive, given, oxalic, year));
+        standing.add(standing(hive, given, clinging, oxalic, year));
       }
     }
     return List.copyOf(standing);
@@ -141,10 +144,16 @@ public class Register {
   }
 
   private HiveStanding standing(
-      Hive hive, List<RegisterMapper.GivenLine> given, int oxalic, int year) {
-    RegisterMapper.GivenLine last = given.get(given.size() - 1);
+      Hive hive,
+      List<RegisterMapper.GivenLine> given,
+      List<RegisterMapper.GivenLine> clinging,
+      int oxalic,
+      int year) {
+    RegisterMapper.GivenLine last = given.isEmpty() ? null : given.get(given.size() - 1);
     RuleSheet sheet =
-        last.ruleSheetId() == null ? null : ruleSheets.find(last.ruleSheetId()).orElse(null);
+        last == null || last.ruleSheetId() == null
+            ? null
+            : ruleSheets.find(last.ruleSheetId()).orElse(null);
     int others =
         (int)
             given.stream()
@@ -159,9 +168,9 @@ public class Register {
         count.told(),
         count.over(),
         others,
-        last.day(),
+        last == null ? null : last.day(),
         HoneyWait.after(
-            given.stream()
+            clinging.stream()
                 .map(each -> new HoneyWait.Given(each.day(), each.waitingDays()))
                 .toList()));
   }

@@ -34,6 +34,7 @@ import tavrel.core.weather.Place;
 import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.Holds;
 import tavrel.server.hive.Hives;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
@@ -73,6 +74,7 @@ public class SeasonPlanService {
   private final SeriesToPlanService seriesToPlanService;
   private final Crews crews;
   private final Apiaries apiaries;
+  private final Holds holds;
   private final Hives allHives;
   private final YardWeather weather;
   private final SeriesService series;
@@ -86,6 +88,7 @@ public class SeasonPlanService {
       SeriesToPlanService seriesToPlanService,
       Crews crews,
       Apiaries apiaries,
+      Holds holds,
       Hives allHives,
       YardWeather weather,
       SeriesService series,
@@ -96,6 +99,7 @@ public class SeasonPlanService {
     this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
     this.apiaries = apiaries;
+    this.holds = holds;
     this.allHives = allHives;
     this.weather = weather;
     this.series = series;
@@ -214,7 +218,12 @@ public class SeasonPlanService {
         (today, windows) ->
             windows.stream().flatMap(window -> window.after(there).stream()).toList());
     return new PlanYard(
-        apiary.id(), apiary.name(), place, hours, seriesToPlanService.daysOff(apiary.id(), span));
+        apiary.id(),
+        apiary.name(),
+        place,
+        hours,
+        holds.now(apiary.id()).isPresent(),
+        seriesToPlanService.daysOff(apiary.id(), span));
   }
 
   /** The plan as it stands. */

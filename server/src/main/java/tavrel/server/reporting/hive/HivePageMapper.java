@@ -34,6 +34,10 @@ interface HivePageMapper {
       @Nullable EndKind endKind,
       @Nullable DeadOutSign endSign,
       @Nullable String says,
+      @Nullable String boxes,
+      @Nullable Integer supers,
+      @Nullable UUID supersFromId,
+      @Nullable String supersFrom,
       String doneBy,
       @Nullable String struckBy,
       @Nullable Instant struckAt,
@@ -61,11 +65,13 @@ interface HivePageMapper {
   @Select(
       """
       select l.act_id, l.on_day as "day", l.kind, a.name as apiary, l.name, l.queen, l.queen_year, l.queen_mark,
-             l.queen_line, l.into_id, o.name as "into", l.end_kind, l.end_sign, l.says, l.done_by, l.struck_by,
+             l.queen_line, l.into_id, o.name as "into", l.end_kind, l.end_sign, l.says, l.boxes, l.supers,
+             l.supers_from_id, g.name as supers_from, l.done_by, l.struck_by,
              l.struck_at, l.struck_why
       from hive_life l
       left join apiary a on a.id = l.apiary_id
       left join hive o on o.id = l.into_id
+      left join hive g on g.id = l.supers_from_id
       where l.hive_id = #{hiveId}
       order by l.on_day, l.received_at, l.id
       """)

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import tavrel.core.Fact;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.Interval;
+import tavrel.core.hive.BoxNotation;
 import tavrel.core.life.Beginning;
 import tavrel.core.life.EndKind;
 import tavrel.core.life.HiveLife;
@@ -163,7 +164,7 @@ class LifeLines {
         each.doneBy(),
         each.actId(),
         null,
-        each.intoId(),
+        each.intoId() == null ? each.supersFromId() : each.intoId(),
         each.struckBy() == null ? null : new StruckOut(each.struckBy(), each.struckWhy()));
   }
 
@@ -179,8 +180,18 @@ class LifeLines {
                   each.queenYear(),
                   each.queenMark(),
                   each.queenLine()));
+      case SET_UP -> setUp(each);
       case ENDED -> ended(each);
     };
+  }
+
+  private static Fact setUp(HivePageMapper.Happened each) {
+    Fact says =
+        each.supersFrom() == null
+            ? Fact.of("life.setUp")
+            : Fact.of("life.setUpFrom").text("hive", each.supersFrom());
+    return says.with("boxes", BoxNotation.told(BoxNotation.read(orEmpty(each.boxes()))))
+        .count("supers", each.supers() == null ? 0 : each.supers(), "super");
   }
 
   private static Fact ended(HivePageMapper.Happened each) {
