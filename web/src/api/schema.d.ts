@@ -440,6 +440,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/jars": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Jars of an apiary with what each tells of its hives' mean, the latest first.
+         * @description Jars of an apiary with what each tells of its hives' mean, the latest first.
+         */
+        get: operations["getApiariesJars"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/opened": {
         parameters: {
             query?: never;
@@ -1435,6 +1455,30 @@ export interface paths {
          */
         post: operations["postHivesSpacingForecast"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jars/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps a count of bees of several hives in one jar; a known id changes nothing.
+         * @description Keeps a count of bees of several hives in one jar; a known id changes nothing.
+         */
+        put: operations["putJarsById"];
+        post?: never;
+        /**
+         * Strikes a jar out.
+         * @description Strikes a jar out.
+         */
+        delete: operations["deleteJarsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -6429,6 +6473,24 @@ export interface components {
              */
             low: number;
         };
+        /** @description A jar that was counted. */
+        JarCounted: {
+            /**
+             * Format: date
+             * @description when
+             */
+            day: string;
+            /** @description who counted */
+            doneBy: string;
+            /** @description whose bees were in it */
+            hiveIds: string[];
+            /**
+             * Format: uuid
+             * @description key
+             */
+            id: string;
+            says: components["schemas"]["Fact"];
+        };
         /** @description A way to end a series, with what the sheet says of it. */
         JudgedWay: {
             labelSays?: components["schemas"]["Fact"];
@@ -7501,6 +7563,31 @@ export interface components {
             from: string;
             /** @description what was ordered, and by whom */
             why: string;
+        };
+        /** @description A jar as it is entered. */
+        NewJar: {
+            /**
+             * Format: int32
+             * @description in all
+             */
+            bees: number;
+            /**
+             * Format: date
+             * @description when
+             */
+            day: string;
+            /** @description whose bees are in it */
+            hiveIds: string[];
+            /**
+             * @description of sample
+             * @enum {string}
+             */
+            kind: "WASH" | "SUGAR_ROLL";
+            /**
+             * Format: int32
+             * @description counted
+             */
+            mites: number;
         };
         /** @description The first keeper. */
         NewKeeper: {
@@ -13421,6 +13508,55 @@ export interface operations {
             };
         };
     };
+    getApiariesJars: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JarCounted"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     putApiariesOpened: {
         parameters: {
             query?: never;
@@ -16356,6 +16492,151 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["MiteForecast"];
                 };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putJarsById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "bees": 300,
+                 *       "day": "2026-08-18",
+                 *       "hiveIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
+                 *       "kind": "WASH",
+                 *       "mites": 9
+                 *     }
+                 */
+                "application/json": components["schemas"]["NewJar"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteJarsById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Something cannot be; errors say what, field by field. */
             400: {

@@ -109,6 +109,10 @@ async function open(): Promise<void> {
 
 <template>
   <h1>{{ t('apiary.newYardPage.openYard') }}</h1>
+  <p class="soft">
+    {{ t('apiary.newYardPage.haveTable') }}
+    <router-link to="/apiaries/import">{{ t('common.bringHives') }}</router-link>
+  </p>
   <form class="sheet form" @submit.prevent="open">
     <div class="form-grid">
       <v-text-field

@@ -10,6 +10,7 @@ import { useSession } from '../shared/session'
 import CountFile from './CountFile.vue'
 import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
+import JarForm from './JarForm.vue'
 import RecentCounts from './RecentCounts.vue'
 import { useOutbox } from '../shared/offline/outbox'
 import PageState from '../shared/layout/PageState.vue'
@@ -178,6 +179,12 @@ function strike(id: string): Promise<void> {
         }}</v-btn>
         <CountFile v-if="session.isKeeper" @brought="load" />
       </div>
+      <JarForm
+        :apiary-id="apiaryId"
+        :hives="board.lines.map((line) => line.hive)"
+        :today="board.today"
+        :may-work="session.mayWork"
+      />
       <RecentCounts
         :counts="board.recent"
         :lines="board.lines"

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import { shortDay } from '../shared/days'
 import { t } from '../words/words'
+import { KINDS } from './kinds'
 
 /** The latest counts, who made them, and a way to strike a mistaken one. */
 const props = defineProps<{
@@ -13,11 +15,6 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ strike: [id: string] }>()
 
-const KINDS = {
-  WASH: t('count.recentCounts.wash'),
-  SUGAR_ROLL: t('count.recentCounts.sugarRoll'),
-  BOARD: t('count.recentCounts.board'),
-} as const
 const names = computed(() => new Map(props.lines.map((line) => [line.hive.id, line.hive.name])))
 </script>
 
@@ -40,7 +37,7 @@ const names = computed(() => new Map(props.lines.map((line) => [line.hive.id, li
       <tbody>
         <tr v-for="each in counts" :key="each.id">
           <td>{{ shortDay(each.day) }}</td>
-          <td>{{ names.get(each.hiveId) }}</td>
+          <td><HiveLink :id="each.hiveId" :name="names.get(each.hiveId) ?? ''" /></td>
           <td>
             {{ KINDS[each.kind] }}
             {{

@@ -18,7 +18,7 @@ async function begin(): Promise<void> {
   problem.value = ''
   await attempt(async () => {
     session.begin(await ask(api.POST('/api/welcome', { body: { ...form } })))
-    await router.push('/apiaries/import')
+    await router.push('/apiaries/new')
   })
 }
 </script>

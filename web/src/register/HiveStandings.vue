@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
@@ -68,6 +69,7 @@ function honey(wait: Shapes['HoneyWait']): string {
           <button type="button" class="word" @click="$emit('hive', each.hiveId)">
             {{ each.hive }}
           </button>
+          <HiveLink :id="each.hiveId" :name="t('common.lifeOfHive')" />
         </th>
         <td class="figure" :class="{ over: each.over }">
           {{ inWords(each.says)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { timeIn } from '../shared/format'
@@ -83,7 +84,7 @@ const ticks = computed(() => {
     </div>
     <ol>
       <li v-for="line in lines" :key="line.hive.hiveId">
-        <strong>{{ name(line.hive.hiveId) }}</strong>
+        <HiveLink :id="line.hive.hiveId" :name="name(line.hive.hiveId)" />
         <div class="track">
           <i
             v-for="(bar, i) in line.planned"

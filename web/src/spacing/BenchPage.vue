@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Shapes } from '../api/client'
@@ -102,6 +103,7 @@ function takePattern(id: string): void {
   <template v-if="start && choices">
     <div class="top">
       <h1>{{ t('spacing.benchPage.spacing', { name: start.hive.name }) }}</h1>
+      <HiveLink :id="start.hive.id" :name="t('common.lifeOfHive')" />
       <p class="state">
         <i18n-t keypath="spacing.benchPage.withoutCappedWorkersDrones" scope="global"
           ><template #strong

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import type { Shapes } from '../api/client'
 import LineTable from '../shared/LineTable.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
@@ -48,7 +49,7 @@ function toggle(id: string): void {
           />
         </td>
         <td>
-          <strong>{{ each.hive.name }}</strong>
+          <HiveLink :id="each.hive.id" :name="each.hive.name" />
         </td>
         <td>
           {{ STATES[each.state] }}

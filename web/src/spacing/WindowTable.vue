@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HiveLink from '../shared/HiveLink.vue'
 import { computed, ref } from 'vue'
 import type { Shapes } from '../api/client'
 import { shortDay, spanOf } from '../shared/days'
@@ -30,6 +31,7 @@ function says(line: Shapes['WindowLine']): string {
     <ul>
       <li v-for="each in shown" :key="each.hiveId">
         <router-link :to="`/spacing/${each.hiveId}`">{{ each.hive }}</router-link>
+        <HiveLink :id="each.hiveId" :name="t('common.lifeOfHive')" />
         <span class="soft">{{ each.apiary }}</span>
         <span>{{ says(each) }}</span>
       </li>

@@ -54,6 +54,7 @@ final class Browser implements AutoCloseable {
   private final String url;
   private final Dimension size;
   private final boolean ownProfile;
+  private int presses;
 
   /** As new: nothing of an earlier test is in it. Starting Chromium takes longer than a page. */
   Browser(String url, Dimension size) {
@@ -125,6 +126,11 @@ final class Browser implements AutoCloseable {
     return driver;
   }
 
+  /** Presses of buttons, choices and fields so far. */
+  int presses() {
+    return presses;
+  }
+
   ChromeDriver driver() {
     return driver;
   }
@@ -193,6 +199,7 @@ final class Browser implements AutoCloseable {
 
   /** Types into the field with this label, over what stands there. */
   Browser type(String label, String text) {
+    presses++;
     WebElement field = field(label);
     field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
     field.sendKeys(text);
@@ -336,6 +343,7 @@ final class Browser implements AutoCloseable {
   }
 
   private void pressPatiently(By by, String what) {
+    presses++;
     Until.within(
         PATIENCE,
         () -> "\"" + what + "\" can be pressed; the page shows: " + shorten(body()),

@@ -35,12 +35,29 @@ class LifeJourneyTest {
       browser.see("3 hives moved to Withy Stand").see("Close this yard");
       browser.press("Take it back").see("N2").seeNo("Close this yard");
 
+      // Hives of a series: the rounds to come go along, if one says so.
+      browser.open("/apiaries").press("Kiln Field").see("24 hives").press("choose many");
+      browser.press("all").press("Move…").choose("To which apiary", "Ness Field, 3 hives");
+      browser.press("Write it down").see("Late summer, weekly four has rounds to come");
+      browser.press("They go along").press("Write it down").see("24 hives moved to Ness Field");
+      browser.open("/spacing").choose("Apiary", "Ness Field").see("Late summer, weekly four");
+      browser.open("/apiaries").press("Kiln Field").see("Close this yard");
+      browser.open("/apiaries").press("Ness Field").see("27 hives").press("choose many");
+      browser.press("all").pressAt("[data-hive=N1]").pressAt("[data-hive=N2]");
+      browser.pressAt("[data-hive=N3]").press("Move…").choose("To which apiary", "Kiln Field");
+      browser
+          .press("Write it down")
+          .see("has rounds to come")
+          .press("They go along")
+          .press("Write it down")
+          .see("24 hives moved to Kiln Field");
+
       // Its card, an order that holds it, and hives without names of their own.
       browser.press("Place and card").type("Poison centre", "0800 555 019").pressAt(".card .v-btn");
-      browser.see("written by Wren");
+      browser.see("Written by Wren");
       browser.type("What was ordered", "ban on movement").press("Write the order down");
       browser.see("Nothing leaves, comes in or is given away");
-      browser.press("Move…").choose("To which apiary", "Withy Stand, 5 hives");
+      browser.press("all").press("Move…").choose("To which apiary", "Withy Stand, 5 hives");
       browser.press("Write it down").see("is held since").press("Back");
       browser.press("Write down that it is lifted").seeNo("Nothing leaves, comes in");
       browser.press("Place and card");
@@ -86,7 +103,7 @@ class LifeJourneyTest {
       browser.reload().see("ended: died (starved)");
       browser.key("/").type("A name or a day", "N2").see("once N2");
       browser.key(Keys.ESCAPE);
-      browser.open("/apiaries").press("Ness Field").see("2 hives");
+      browser.open("/apiaries").press("Ness Field").see("3 hives");
       assertThat(browser.complaints()).isEmpty();
     }
   }

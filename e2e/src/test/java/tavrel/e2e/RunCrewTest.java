@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 
 /**
  * Before, during and after a run of two people: made ready, paused, hurt, put off, looked back on.
@@ -52,6 +53,7 @@ class RunCrewTest {
       phone.press("Undo H2").see("Pan loaded cold");
       desk.press("Open H1 early").press("bees overheating").seeNo("Open H1");
 
+      phone.press("Leave out").press("dead").see("left out");
       desk.press("End the run").see("No hive is shut");
       desk.type("Why does the run end here?", "rain came").press("Another day:");
       desk.see("The rest was put off").see("People first");
@@ -59,6 +61,19 @@ class RunCrewTest {
       desk.open(desk.driver().getCurrentUrl().replace(app.url(), "") + "/review");
       desk.see("Tam: acid on the glove. Done: washed").see("paused to").see("opened early");
       assertThat(desk.barriers()).as("looking back").isEmpty();
+
+      // What the crew said at the row is decided in the evening.
+      desk.open("/").see("Said at the row").see("Hollow Bank: dead");
+      String hive = desk.find("section[aria-label='Said at the row'] a.hive").getText();
+      desk.press("So it is").seeNo("Said at the row");
+      desk.open("/dose").choose("Apiary", "Hollow Bank").see("for 11 hives").seeNo(hive + " ");
+      desk.open("/register")
+          .see("treatments in")
+          .key("/")
+          .type("A name or a day", hive)
+          .see("ended")
+          .key(Keys.ENTER);
+      desk.see("ended: died").see("Its life");
       assertThat(desk.complaints()).isEmpty();
       assertThat(phone.complaints()).isEmpty();
     }

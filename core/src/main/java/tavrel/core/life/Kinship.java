@@ -17,9 +17,9 @@ import java.util.stream.Stream;
 
 /**
  * Whose days count for whom. A split keeps what was done to its mother until that day; a hive into
- * which another was united takes on the stricter of both: of each year the greater number of
- * rounds, and the latest day. A super that came from another hive brings the wait for its honey and
- * nothing else.
+ * which another was united takes on the stricter of both: of each year until then the greater
+ * number of rounds, and the latest day; what is done to it later comes on top. A super that came
+ * from another hive brings the wait for its honey and nothing else.
  */
 public final class Kinship {
 
@@ -31,6 +31,7 @@ public final class Kinship {
     ties =
         all.stream()
             .filter(tie -> tie.by() != Tie.TieKind.SUPERS)
+            .sorted(Comparator.comparing(Tie::day))
             .collect(Collectors.groupingBy(Tie::hiveId));
   }
 
@@ -83,28 +84,41 @@ public final class Kinship {
    * @param own days of each hive by itself, ascending
    */
   public List<LocalDate> days(UUID hiveId, Function<UUID, List<LocalDate>> own) {
-    return days(hiveId, own, new HashSet<>());
+    return days(new Moment(hiveId, LocalDate.MAX), own, new HashSet<>());
   }
 
+  /** A hive with what had been done to it by the end of a day. */
+  private record Moment(UUID hiveId, LocalDate day) {}
+
   private List<LocalDate> days(
-      UUID hiveId, Function<UUID, List<LocalDate>> own, Set<UUID> onTheWay) {
-    List<Tie> kin = ties.getOrDefault(hiveId, List.of());
-    if (kin.isEmpty() || !onTheWay.add(hiveId)) {
-      return own.apply(hiveId);
+      Moment at, Function<UUID, List<LocalDate>> own, Set<Moment> onTheWay) {
+    List<LocalDate> mine = own.apply(at.hiveId());
+    List<Tie> kin = ties.getOrDefault(at.hiveId(), List.of());
+    if (kin.isEmpty() || !onTheWay.add(at)) {
+      return between(mine, LocalDate.MIN, at.day());
     }
-    List<LocalDate> days = own.apply(hiveId);
+    List<LocalDate> days = List.of();
+    LocalDate until = LocalDate.MIN;
     for (Tie tie : kin) {
-      List<LocalDate> theirs =
-          days(tie.otherId(), own, onTheWay).stream()
-              .filter(day -> !day.isAfter(tie.day()))
-              .toList();
-      days =
-          tie.split()
-              ? Stream.concat(theirs.stream(), days.stream()).sorted().toList()
-              : stricter(days, theirs);
+      if (tie.day().isAfter(at.day())) {
+        break;
+      }
+      List<LocalDate> before = join(days, between(mine, until, tie.day()));
+      List<LocalDate> theirs = days(new Moment(tie.otherId(), tie.day()), own, onTheWay);
+      days = tie.split() ? join(theirs, before) : stricter(before, theirs);
+      until = tie.day();
     }
-    onTheWay.remove(hiveId);
-    return days;
+    onTheWay.remove(at);
+    return join(days, between(mine, until, at.day()));
+  }
+
+  /** Days after one and up to another. */
+  private static List<LocalDate> between(List<LocalDate> days, LocalDate after, LocalDate upTo) {
+    return days.stream().filter(day -> day.isAfter(after) && !day.isAfter(upTo)).toList();
+  }
+
+  private static List<LocalDate> join(List<LocalDate> some, List<LocalDate> others) {
+    return Stream.concat(some.stream(), others.stream()).sorted().toList();
   }
 
   /**
@@ -155,7 +169,9 @@ public final class Kinship {
     }
     until.put(hiveId, day);
     for (Tie tie : by.getOrDefault(hiveId, List.of())) {
-      follow(by, tie.otherId(), tie.day().isBefore(day) ? tie.day() : day, until);
+      if (!tie.day().isAfter(day)) {
+        follow(by, tie.otherId(), tie.day(), until);
+      }
     }
   }
 

@@ -60,6 +60,47 @@ class KinshipTest {
   }
 
   @Test
+  void rounds_after_a_union_come_on_top_of_those_that_either_had_before() {
+    Kinship kin = Kinship.of(List.of(new Tie(MOTHER, DAUGHTER, JUNE, Tie.TieKind.UNION)));
+    assertThat(
+            kin.days(MOTHER, Map.of(MOTHER, List.of(AUGUST), DAUGHTER, List.of(MARCH, MAY))::get))
+        .as("the bees that were united had two rounds, and the third in August")
+        .containsExactly(MARCH, MAY, AUGUST);
+  }
+
+  @Test
+  void what_a_mother_took_in_later_is_no_past_of_a_split_that_had_left_her() {
+    Kinship kin =
+        Kinship.of(
+            List.of(
+                new Tie(DAUGHTER, MOTHER, MAY, Tie.TieKind.SPLIT),
+                new Tie(MOTHER, GRANDDAUGHTER, JUNE, Tie.TieKind.UNION)));
+    assertThat(
+            kin.days(
+                DAUGHTER,
+                Map.of(
+                        MOTHER,
+                        List.<LocalDate>of(),
+                        DAUGHTER,
+                        List.<LocalDate>of(),
+                        GRANDDAUGHTER,
+                        List.of(NOVEMBER, MARCH))
+                    ::get))
+        .isEmpty();
+  }
+
+  @Test
+  void a_super_brings_the_wait_for_its_honey_and_no_round() {
+    Kinship kin = Kinship.of(List.of(new Tie(DAUGHTER, MOTHER, JUNE, Tie.TieKind.SUPERS)));
+    Map<UUID, List<LocalDate>> own =
+        Map.of(MOTHER, List.of(MAY, AUGUST), DAUGHTER, List.<LocalDate>of());
+    assertThat(kin.clinging(DAUGHTER, own::get, day -> day)).containsExactly(MAY);
+    assertThat(kin.all(DAUGHTER, own::get, day -> day)).isEmpty();
+    assertThat(kin.days(DAUGHTER, own::get)).isEmpty();
+    assertThat(kin.withKin(List.of(DAUGHTER))).containsExactlyInAnyOrder(DAUGHTER, MOTHER);
+  }
+
+  @Test
   void a_wait_of_any_of_them_clings_to_who_took_its_life_on() {
     Kinship kin =
         Kinship.of(

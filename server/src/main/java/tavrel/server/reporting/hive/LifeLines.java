@@ -18,6 +18,7 @@ import tavrel.core.life.Beginning;
 import tavrel.core.life.EndKind;
 import tavrel.core.life.HiveLife;
 import tavrel.core.life.LifeEvent;
+import tavrel.server.count.Jars;
 import tavrel.server.hive.Hives;
 
 /** What happened to a hive, line by line, from all who keep something of it. */
@@ -65,10 +66,12 @@ class LifeLines {
 
   private final HivePageMapper mapper;
   private final Hives hives;
+  private final Jars jars;
 
-  LifeLines(HivePageMapper mapper, Hives hives) {
+  LifeLines(HivePageMapper mapper, Hives hives, Jars jars) {
     this.mapper = mapper;
     this.hives = hives;
+    this.jars = jars;
   }
 
   /** Lines of a life, the latest first. */
@@ -91,6 +94,11 @@ class LifeLines {
         each ->
             lines.add(
                 line(each.day(), LifeLineKind.COUNTED, told(each, recovery), each.doneBy(), null)));
+    jars.withBeesOf(hiveId)
+        .forEach(
+            each ->
+                lines.add(
+                    line(each.day(), LifeLineKind.COUNTED, each.says(), each.doneBy(), null)));
     mapper
         .treated(hiveId)
         .forEach(
