@@ -33,7 +33,7 @@ public record Jar(LocalDate day, WashKind kind, int hives, int mites, int bees) 
           "are fewer than two; a sample of one hive is counted by that hive");
     }
     InvalidValue.inRange("hiveIds", hives, 2, MOST_HIVES, "hives");
-    InvalidValue.inRange("bees", bees, hives, (long) MOST_OF_ONE * hives, "bees in a sample");
+    InvalidValue.inRange("bees", bees, hives, (double) MOST_OF_ONE * hives, "bees in a sample");
     InvalidValue.inRange("mites", mites, 0, bees, "mites on those bees");
   }
 
