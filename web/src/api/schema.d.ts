@@ -1128,8 +1128,8 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * All hives as the roster that can be brought in again.
-         * @description All hives as the roster that can be brought in again.
+         * All hives as the roster that can be brought in again: as they stand, or stood on a day.
+         * @description All hives as the roster that can be brought in again: as they stand, or stood on a day.
          */
         get: operations["getFilesRosterCsv"];
         put?: never;
@@ -9021,6 +9021,13 @@ export interface components {
              */
             struck: number;
         };
+        /** @description What is at hand where somebody is hurt in a yard. */
+        Rescue: {
+            /** @description whom to call about acid or vapour, or null */
+            poisonCentre?: string;
+            /** @description what to say to the rescue service: nearest address, where to meet; or null */
+            says?: string;
+        };
         /** @description The days still to come of a series, as the keeper wants them. */
         Rest: {
             /** @description ascending; none leaves all rounds to come out */
@@ -11498,6 +11505,7 @@ export interface components {
             peopleCheck?: components["schemas"]["ConfirmedPeopleCheck"];
             /** @description what there is to make ready ahead */
             readiness: components["schemas"]["AskedReadiness"][];
+            rescue: components["schemas"]["Rescue"];
             round: components["schemas"]["Round"];
             ruleSheet: components["schemas"]["RuleSheet"];
             there?: components["schemas"]["WeatherThere"];
@@ -15518,7 +15526,9 @@ export interface operations {
     };
     getFilesRosterCsv: {
         parameters: {
-            query?: never;
+            query?: {
+                on?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -15532,6 +15542,15 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description Nobody is signed in. */

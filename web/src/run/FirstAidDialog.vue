@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { radioKeys } from '../shared/radioKeys'
+import type { Shapes } from '../api/client'
 import { t } from '../words/words'
 
+const props = defineProps<{ whole: Shapes['WholeRound'] }>()
 const emit = defineEmits<{ said: [kind: 'EXPOSURE' | 'ACCIDENT', says: string] }>()
 /** The first-aid card, and the entry that is kept: who, what happened, what was done. */
 const open = defineModel<boolean>({ required: true })
@@ -10,13 +12,19 @@ const kind = ref<'EXPOSURE' | 'ACCIDENT'>('EXPOSURE')
 const who = ref('')
 const what = ref('')
 const done = ref('')
-const whole = computed(() => [who, what, done].every((field) => field.value.trim() !== ''))
+const complete = computed(() => [who, what, done].every((field) => field.value.trim() !== ''))
 watch(open, (isOpen) => {
   if (isOpen) for (const field of [who, what, done]) field.value = ''
 })
 
+/** As a rescue service takes it: degrees with five decimals, a metre or so. */
+const place = computed(
+  () =>
+    `${props.whole.apiary.latitude?.toFixed(5) ?? ''}, ${props.whole.apiary.longitude?.toFixed(5) ?? ''}`,
+)
+
 function keep(): void {
-  if (!whole.value) return
+  if (!complete.value) return
   emit('said', kind.value, `${who.value.trim()}: ${what.value.trim()}. Done: ${done.value.trim()}`)
   open.value = false
 }
@@ -65,6 +73,14 @@ function keep(): void {
           >
         </li>
       </ol>
+      <p class="there">
+        <strong>{{ whole.apiary.name }}</strong>
+        <template v-if="whole.apiary.latitude !== undefined">{{ ' ' }}{{ place }}</template>
+        <template v-if="whole.rescue?.says"><br />{{ whole.rescue.says }}</template>
+        <template v-if="whole.rescue?.poisonCentre"
+          ><br />{{ t('run.firstAidDialog.poisonCentre', { number: whole.rescue.poisonCentre }) }}
+        </template>
+      </p>
       <p class="soft small">{{ t('run.firstAidDialog.generalCautionsNotMedical') }}</p>
       <form @submit.prevent="keep">
         <div class="kinds" role="radiogroup" :aria-label="t('run.firstAidDialog.whatWas')">
@@ -93,7 +109,7 @@ function keep(): void {
           <button type="button" class="back" @click="open = false">
             {{ t('run.firstAidDialog.backKeepNothing') }}
           </button>
-          <v-btn type="submit" min-height="56" :disabled="!whole">{{
+          <v-btn type="submit" min-height="56" :disabled="!complete">{{
             t('run.firstAidDialog.keepLog')
           }}</v-btn>
         </div>
@@ -112,6 +128,11 @@ function keep(): void {
   padding: 12px 12px 12px 34px;
   border: 3px solid var(--off-label);
   line-height: 1.5;
+}
+
+.there {
+  margin: 10px 0;
+  font-variant-numeric: tabular-nums;
 }
 
 form {

@@ -335,7 +335,7 @@ useRunKeys(
       @update:model-value="asking.asking.value = null"
       @said="does.said"
     />
-    <FirstAidDialog v-model="hurt" @said="run.crew" />
+    <FirstAidDialog v-model="hurt" :whole="whole" @said="run.crew" />
     <EndDialog
       v-model="ending"
       :shut="shutHives"

@@ -96,15 +96,23 @@ describe('what was merged', () => {
   })
 })
 
+const hurtAt = {
+  apiary: { name: 'Fern Gate', latitude: 47.652, longitude: -24.288 },
+  rescue: { says: 'Quarry road, by the lime kiln', poisonCentre: '0800 555 019' },
+} as Shapes['WholeRound']
+
 describe('an exposure', () => {
   it('is kept with who, what and what was done, and not before all three are said', async () => {
     const said = vi.fn()
     mount(FirstAidDialog, {
       attachTo: document.body,
       global: plain,
-      props: { modelValue: true, onSaid: said },
+      props: { modelValue: true, whole: hurtAt, onSaid: said },
     })
     await nextTick()
+    expect(document.querySelector('.there')?.textContent).toMatch(
+      /Fern Gate 47\.65200, -24\.28800.*Quarry road.*Poison centre: 0800 555 019/,
+    )
     const card = document.querySelector('.card')?.textContent ?? ''
     expect(card).toContain('at least 15 minutes')
     expect(card).toContain('emergency number')

@@ -10,6 +10,7 @@ import BringIn from './BringIn.vue'
 import PhonesPart from './PhonesPart.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
+import DayField from '../shared/units/DayField.vue'
 import { t } from '../words/words'
 import { clockInField } from '../shared/units/dayText'
 
@@ -17,6 +18,7 @@ import { clockInField } from '../shared/units/dayText'
 const safekeeping = ref<Shapes['Safekeeping'] | null>(null)
 const apiaries = ref<{ value: string; title: string }[]>([])
 const apiaryId = ref<string | null>(null)
+const rosterDay = ref<string | null>(null)
 const { problem, attempt } = useRequest()
 const { problem: notMade, busy, attempt: making } = useRequest()
 const year = Number(todayHere(serverNow()).slice(0, 4))
@@ -169,6 +171,12 @@ onMounted(async () => {
         <span class="soft">{{ t('safekeeping.safekeepingPage.icalendarCrewEach') }}</span>
       </li>
     </ul>
+    <div class="weather">
+      <DayField v-model="rosterDay" :label="t('safekeeping.safekeepingPage.rosterAsOf')" />
+      <a v-if="rosterDay" :href="`/api/files/roster.csv?on=${rosterDay}`" download>{{
+        t('safekeeping.safekeepingPage.takeAwayAsCsv')
+      }}</a>
+    </div>
     <div class="weather">
       <v-select
         v-model="apiaryId"

@@ -109,6 +109,7 @@ final class BigOutfit {
         Map.of(
             "data/apiary.csv", this::apiaries,
             "data/hive.csv", this::hives,
+            "data/hive_stay.csv", this::stays,
             "data/rule_sheet.csv", this::sheet,
             "data/round.csv", this::rounds,
             "data/round_hive.csv", this::roundHives,
@@ -189,6 +190,18 @@ final class BigOutfit {
     }
   }
 
+  private void stays(Rows rows) throws IOException {
+    for (int yard = 0; yard < yards(); yard++) {
+      for (int place = 1; place <= HIVES_A_YARD; place++) {
+        rows.add(
+            "hive_id", hive(yard, place),
+            "number", 1,
+            "apiary_id", apiary(yard),
+            "name", name(yard, place));
+      }
+    }
+  }
+
   private void hives(Rows rows) throws IOException {
     for (int yard = 0; yard < yards(); yard++) {
       for (int place = 1; place <= HIVES_A_YARD; place++) {
@@ -209,7 +222,12 @@ final class BigOutfit {
             "cracks", "NONE",
             "port", "NONE",
             "supers_plan", "TAKEN_OFF",
-            "divided", false);
+            "divided", false,
+            "began_as", "ALREADY_HERE",
+            "first_apiary_id", apiary(yard),
+            "first_name", name(yard, place),
+            "first_boxes", "deep 10",
+            "first_supers", 0);
       }
     }
   }

@@ -81,6 +81,12 @@ final class Client {
     return answer(request.build());
   }
 
+  /** Sends something as it is. */
+  void put(String path, String type, byte[] body) throws IOException, InterruptedException {
+    answer(
+        request(path).header("Content-Type", type).PUT(BodyPublishers.ofByteArray(body)).build());
+  }
+
   /** The headers by which the server knows this browser, for a request that is written by hand. */
   String cookieLine() {
     String kept =

@@ -139,6 +139,12 @@ public class Apiaries {
     return mapper.card(id).orElse(ApiaryCard.EMPTY);
   }
 
+  /** What its card says for when somebody is hurt there. */
+  public Rescue rescue(UUID id) {
+    ApiaryCard card = card(id);
+    return new Rescue(card.rescue(), card.poisonCentre());
+  }
+
   /** Writes the card anew. */
   @Transactional
   ApiaryCard keepCard(UUID id, ApiaryCard card, String by) {

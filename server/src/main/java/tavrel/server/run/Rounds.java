@@ -29,6 +29,7 @@ import tavrel.core.run.RunReview;
 import tavrel.core.run.RunTool;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.apiary.Rescue;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
@@ -87,6 +88,7 @@ public class Rounds {
    * @param people what to confirm before burning
    * @param readiness what there is to make ready ahead
    * @param toReady which of it matters, hive by hive
+   * @param rescue what is at hand where somebody is hurt there
    */
   public record WholeRound(
       Round round,
@@ -98,7 +100,8 @@ public class Rounds {
       List<Fact> cautions,
       List<AskedPoint> people,
       List<AskedReadiness> readiness,
-      List<HiveToReady> toReady) {}
+      List<HiveToReady> toReady,
+      Rescue rescue) {}
 
   /**
    * One point of the people check.
@@ -274,7 +277,8 @@ public class Rounds {
         Arrays.stream(ReadyPoint.values()).map(AskedReadiness::new).toList(),
         hives.stream()
             .map(hive -> new HiveToReady(hive.hiveId(), ReadyPoint.of(hive.floor(), hive.supers())))
-            .toList());
+            .toList(),
+        apiaries.rescue(apiary.id()));
   }
 
   /** Today's sheets, kept nowhere. */

@@ -55,6 +55,12 @@ class MarkedPapersTest extends RoundFixture {
     assertThat(unmarked("/api/register/treatments.pdf?apiaryId=" + apiaryId)).isEmpty();
   }
 
+  @Test
+  void a_hives_sheet_says_everything_out_of_the_catalogue() throws Exception {
+    treat(planned(), hives.get(0), -700);
+    assertThat(unmarked("/api/hives/" + hives.get(0) + "/sheet.pdf")).isEmpty();
+  }
+
   /** Words that stand outside of the marks and are no names. */
   private List<String> unmarked(String path) throws Exception {
     MvcResult answer = mvc.perform(MockMvcRequestBuilders.get(path).with(as(keeper))).andReturn();

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.hive.Floor;
 import tavrel.core.run.EventKind;
 
 /** Rows of files that go out, as they lie in the tables. */
@@ -50,6 +51,43 @@ interface FileMapper {
       double rainMm,
       double cloud,
       boolean thunderOrIce) {}
+
+  /**
+   * A hive as it stood on a day.
+   *
+   * @param apiary the apiary's name
+   * @param hive what the hive was called then
+   * @param boxes brood boxes as a roster writes them
+   */
+  record StoodRow(
+      String apiary,
+      String hive,
+      int place,
+      String boxes,
+      int supers,
+      Floor floor,
+      @Nullable LocalDate since,
+      @Nullable String line,
+      @Nullable Double latitude,
+      @Nullable Double longitude) {}
+
+  /** Hives that stood anywhere on a day, in the boxes of that day; place and floor are the latest. */
+  @Select(
+      """
+      select a.name as apiary, s.name as hive, h.place, coalesce(u.boxes, h.first_boxes) as boxes,
+             coalesce(u.supers, h.first_supers) as supers, h.floor, h.since, h.line, a.latitude, a.longitude
+      from hive_stay s
+      join hive h on h.id = s.hive_id
+      join apiary a on a.id = s.apiary_id
+      left join (
+        select hive_id, boxes, supers,
+               row_number() over (partition by hive_id order by on_day desc, received_at desc, id desc) as latest
+        from hive_life
+        where kind = 'SET_UP' and struck_at is null and on_day <= #{day}) u on u.hive_id = s.hive_id and u.latest = 1
+      where (s.from_day is null or s.from_day <= #{day}) and (s.to_day is null or s.to_day > #{day})
+      order by a.name_key, h.place, s.name
+      """)
+  List<StoodRow> stood(LocalDate day);
 
   /** Rounds of some days, in their order. */
   @Select("select id from round where on_day between #{first} and #{last} order by on_day, id")

@@ -3,7 +3,9 @@ package tavrel.server.reporting.files;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -33,10 +35,12 @@ class FileResource {
     this.downloads = downloads;
   }
 
-  /** All hives as the roster that can be brought in again. */
+  /** All hives as the roster that can be brought in again: as they stand, or stood on a day. */
   @GetMapping(value = "/roster.csv", produces = "text/csv")
-  ResponseEntity<byte[]> roster() throws IOException {
-    return file("roster.csv", CSV, files::roster);
+  ResponseEntity<byte[]> roster(@RequestParam(required = false) @Nullable LocalDate on)
+      throws IOException {
+    return file(
+        on == null ? "roster.csv" : "roster-" + on + ".csv", CSV, out -> files.roster(on, out));
   }
 
   /** Apiaries with a place as GeoJSON. */

@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLOutputFactory;
@@ -54,8 +55,12 @@ class OpenFiles {
     this.json = json;
   }
 
-  /** Every hive, in the columns that a roster is brought in by. */
-  void roster(OutputStream out) throws IOException {
+  /**
+   * Every hive, in the columns that a roster is brought in by.
+   *
+   * @param day on which they stood so, or null for now
+   */
+  void roster(@Nullable LocalDate day, OutputStream out) throws IOException {
     CSVPrinter csv =
         csv(
             out,
@@ -69,20 +74,18 @@ class OpenFiles {
             "line of bees",
             "latitude",
             "longitude");
-    for (Apiary apiary : apiaries.all()) {
-      for (Hive hive : allHives.in(apiary.id())) {
-        csv.printRecord(
-            Spreadsheet.safe(apiary.name()),
-            Spreadsheet.safe(hive.name()),
-            hive.place(),
-            BoxNotation.write(hive.boxes()),
-            hive.supers(),
-            hive.floor().words(),
-            hive.since(),
-            Spreadsheet.safe(hive.line()),
-            apiary.latitude(),
-            apiary.longitude());
-      }
+    for (FileMapper.StoodRow row : mapper.stood(day == null ? LocalDate.MAX : day)) {
+      csv.printRecord(
+          Spreadsheet.safe(row.apiary()),
+          Spreadsheet.safe(row.hive()),
+          row.place(),
+          row.boxes(),
+          row.supers(),
+          row.floor().words(),
+          row.since(),
+          Spreadsheet.safe(row.line()),
+          row.latitude(),
+          row.longitude());
     }
     csv.flush();
   }
