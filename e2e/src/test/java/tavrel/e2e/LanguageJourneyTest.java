@@ -33,7 +33,8 @@ class LanguageJourneyTest {
       helper.enterAs("Tam").open("/account").see("My language").script("window.kept = true");
       helper.pressAt("#own-language ~ .form-grid .v-field").find("[role=option]");
       Number took = (Number) helper.driver().executeAsyncScript(HOW_LONG);
-      // A second or two on a machine that is busy with other tests; how long it takes is the bench's to say.
+      // A second or two on a machine that is busy with other tests; how long it takes is the
+      // bench's to say.
       assertThat(took.doubleValue()).as("ms to speak another language").isLessThan(10_000);
       System.out.println("to speak another language: " + Math.round(took.doubleValue()) + " ms");
       assertThat(helper.script("return window.kept")).as("no reload").isEqualTo(true);

@@ -58,8 +58,7 @@ public final class LivesBench {
     median(
         "a yard as it stood 20 days ago",
         () ->
-            client.send(
-                "GET", "/api/apiaries/" + yard + "/stood?on=" + today.minusDays(20), null));
+            client.send("GET", "/api/apiaries/" + yard + "/stood?on=" + today.minusDays(20), null));
     Path into = Files.createTempFile("roster", ".csv");
     median(
         "roster of 5,000 hives as of 20 days ago",
@@ -144,11 +143,17 @@ public final class LivesBench {
       List<String> here = hives.get(yards.get(i % YARDS));
       byte[] picture = picture(random);
       long begin = System.nanoTime();
-      client.put(photosOf(here.get(i % 10)).replace("photos?", "photos/" + UUID.randomUUID() + "?"), "image/jpeg", picture);
+      client.put(
+          photosOf(here.get(i % 10)).replace("photos?", "photos/" + UUID.randomUUID() + "?"),
+          "image/jpeg",
+          picture);
       took.add(Bench.millisSince(begin));
     }
     Collections.sort(took);
-    Bench.say("a photo of " + picture(random).length / 1000 + " kB kept, median of 2,000", took.get(PHOTOS / 2), "ms");
+    Bench.say(
+        "a photo of " + picture(random).length / 1000 + " kB kept, median of 2,000",
+        took.get(PHOTOS / 2),
+        "ms");
   }
 
   private static String photosOf(String hive) {

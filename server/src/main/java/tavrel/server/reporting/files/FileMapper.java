@@ -52,14 +52,29 @@ interface FileMapper {
       double cloud,
       boolean thunderOrIce) {}
 
+  /** In which boxes and under how many supers a hive stood from a day on. */
+  record SetUpRow(UUID hiveId, String boxes, int supers) {}
+
+  /** Boxes and supers that were put on or off until a day, in the order of days. */
+  @Select(
+      """
+      select hive_id, boxes, supers
+      from hive_life
+      where kind = 'SET_UP' and struck_at is null and on_day <= #{day}
+      order by on_day, received_at, id
+      """)
+  List<SetUpRow> setUps(LocalDate day);
+
   /**
    * A hive as it stood on a day.
    *
    * @param apiary the apiary's name
    * @param hive what the hive was called then
-   * @param boxes brood boxes as a roster writes them
+   * @param boxes brood boxes with which it began, as a roster writes them
+   * @param supers with which it began
    */
   record StoodRow(
+      UUID hiveId,
       String apiary,
       String hive,
       int place,
@@ -71,19 +86,15 @@ interface FileMapper {
       @Nullable Double latitude,
       @Nullable Double longitude) {}
 
-  /** Hives that stood anywhere on a day, in the boxes of that day; place and floor are the latest. */
+  /**
+   * Hives that stood anywhere on a day, in the boxes of that day; place and floor are the latest.
+   */
   @Select(
       """
-      select a.name as apiary, s.name as hive, h.place, coalesce(u.boxes, h.first_boxes) as boxes,
-             coalesce(u.supers, h.first_supers) as supers, h.floor, h.since, h.line, a.latitude, a.longitude
+      select s.hive_id, a.name as apiary, s.name as hive, h.place, h.first_boxes as boxes, h.first_supers as supers, h.floor, h.since, h.line, a.latitude, a.longitude
       from hive_stay s
       join hive h on h.id = s.hive_id
       join apiary a on a.id = s.apiary_id
-      left join (
-        select hive_id, boxes, supers,
-               row_number() over (partition by hive_id order by on_day desc, received_at desc, id desc) as latest
-        from hive_life
-        where kind = 'SET_UP' and struck_at is null and on_day <= #{day}) u on u.hive_id = s.hive_id and u.latest = 1
       where (s.from_day is null or s.from_day <= #{day}) and (s.to_day is null or s.to_day > #{day})
       order by a.name_key, h.place, s.name
       """)

@@ -12,8 +12,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Objects;
-import org.jspecify.annotations.Nullable;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLOutputFactory;
@@ -21,11 +22,10 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.NumberText;
-import tavrel.core.hive.BoxNotation;
-import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.hive.Hives;
@@ -45,6 +45,9 @@ class OpenFiles {
   /** What XML 1.0 cannot hold. Such names are refused today, but older ones may be kept. */
   private static final Pattern NO_XML =
       Pattern.compile("[^\\t\\n\\r\\x20-\\uD7FF\\uE000-\\uFFFD\\x{10000}-\\x{10FFFF}]");
+
+  /** Later than anything that was written down. */
+  private static final LocalDate LAST_DAY = LocalDate.of(9999, 12, 31);
 
   private final ObjectMapper json;
 
@@ -74,13 +77,17 @@ class OpenFiles {
             "line of bees",
             "latitude",
             "longitude");
-    for (FileMapper.StoodRow row : mapper.stood(day == null ? LocalDate.MAX : day)) {
+    LocalDate on = day == null ? LAST_DAY : day;
+    Map<UUID, FileMapper.SetUpRow> latest = new HashMap<>();
+    mapper.setUps(on).forEach(each -> latest.put(each.hiveId(), each));
+    for (FileMapper.StoodRow row : mapper.stood(on)) {
+      FileMapper.SetUpRow setUp = latest.get(row.hiveId());
       csv.printRecord(
           Spreadsheet.safe(row.apiary()),
           Spreadsheet.safe(row.hive()),
           row.place(),
-          row.boxes(),
-          row.supers(),
+          setUp == null ? row.boxes() : setUp.boxes(),
+          setUp == null ? row.supers() : setUp.supers(),
           row.floor().words(),
           row.since(),
           Spreadsheet.safe(row.line()),
