@@ -115,7 +115,13 @@ public class HiveLives {
       act.hiveIds().forEach(hive -> mapper.share(hive, act.stand()));
     }
     if (act.moves()) {
-      after.forEach(life -> mapper.walkLast(life.hiveId(), life.last().apiaryId()));
+      Map<UUID, Integer> places = new HashMap<>();
+      for (HiveLife life : after) {
+        UUID yard = life.last().apiaryId();
+        int last = places.computeIfAbsent(yard, each -> mapper.lastPlace(each, act.hiveIds()));
+        places.put(yard, last + 1);
+        mapper.walkAt(life.hiveId(), last + 1);
+      }
     }
     if (act.ends() || act.moves()) {
       workers.forEach(each -> each.leave(actId, act.hiveIds(), act.moves(), who));

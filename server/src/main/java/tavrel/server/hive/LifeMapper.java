@@ -130,19 +130,27 @@ interface LifeMapper {
   @Update("update hive set stand = #{stand}, divided = false where id = #{hiveId}")
   void share(UUID hiveId, String stand);
 
-  /**
-   * At the end of the walk of its yard; those without names of their own still share their stand.
-   */
+  /** The last place of a yard's walk, beside some hives; 0 where no other stands there. */
+  @Select(
+      """
+      <script>
+      select coalesce(max(place), 0)
+      from hive
+      where apiary_id = #{apiaryId} and ended_on is null and id not in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
+      """)
+  int lastPlace(UUID apiaryId, Collection<UUID> hiveIds);
+
+  /** At a place of the walk; those without names of their own still share their stand. */
   @Update(
       """
       update hive
-      set place = (select coalesce(max(o.place), 0) + 1
-                   from hive o
-                   where o.apiary_id = #{apiaryId} and o.id <> #{hiveId} and o.ended_on is null),
+      set place = #{place},
           stand = case when name regexp '/[0-9]+$' and locate(stand || '/', name) = 1 then stand end, divided = false
       where id = #{hiveId}
       """)
-  void walkLast(UUID hiveId, UUID apiaryId);
+  void walkAt(UUID hiveId, int place);
 
   /** Hives that stand, or stood on a day or later, in an apiary under a name. */
   @Select(
