@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -30,7 +31,7 @@ public final class LivesBench {
 
   private final App app;
   private final Client client;
-  private final LocalDate today = LocalDate.now();
+  private final LocalDate today = LocalDate.now(ZoneOffset.UTC);
   private final List<String> yards = new ArrayList<>();
   private final Map<String, List<String>> hives = new HashMap<>();
 
