@@ -80,6 +80,11 @@ public record NewAct(
     if (hiveIds.stream().distinct().count() < hiveIds.size()) {
       throw new InvalidValue("hiveIds", "hiveNamedTwice", "names a hive twice");
     }
+    // What a kind does not need must not do anything either.
+    apiaryId = kind == LifeKind.MOVED ? apiaryId : null;
+    intoId = kind == LifeKind.UNITED || kind == LifeKind.SET_UP ? intoId : null;
+    stand =
+        kind == LifeKind.RENAMED && stand != null ? InvalidValue.text("stand", stand, 40) : null;
     names = names == null ? null : List.copyOf(names);
     if (names != null && names.size() != hiveIds.size()) {
       throw new InvalidValue("names", "oneNameEach", "must be one for each hive");

@@ -85,6 +85,27 @@ class SetUpTest extends Yard {
         .contains("namesStandThere");
   }
 
+  @Test
+  void a_stand_without_a_name_is_refused_and_a_field_of_another_kind_does_nothing() {
+    assertThat(refused(Map.of("kind", "RENAMED", "stand", " "), 0, 1))
+        .contains("\"field\":\"stand\"");
+    act(
+        Map.of(
+            "kind",
+            "QUEEN",
+            "queen",
+            "LOST",
+            "stand",
+            "P9",
+            "intoId",
+            hives.get(0),
+            "apiaryId",
+            UUID.randomUUID().toString()),
+        0,
+        0);
+    assertThat(hive(0).path("fittings").has("stand")).isFalse();
+  }
+
   private UUID act(Map<String, Object> what, int daysAgo, int... which) {
     UUID id = UUID.randomUUID();
     Answer answer = sent(id, what, daysAgo, which);
