@@ -1,27 +1,17 @@
 package tavrel.core.mite;
 
 import java.util.Arrays;
-import org.apache.commons.rng.UniformRandomProvider;
-import org.apache.commons.rng.sampling.distribution.ChengBetaSampler;
-import org.apache.commons.rng.sampling.distribution.ContinuousSampler;
-import org.apache.commons.rng.sampling.distribution.LogNormalSampler;
-import org.apache.commons.rng.sampling.distribution.ZigguratSampler;
-import org.apache.commons.rng.simple.RandomSource;
 
 /**
- * Where 80 of 100 courses lie when the count and the kill are as unsure as they are: infestation
- * drawn from Beta(m + ½, n − m + ½), D₀ lognormal with σ 0.3, one draw of each a run. Drawn from a
- * seed: the same question has the same answer.
+ * Where 80 of 100 courses lie when the count and the kill are as unsure as they are, by {@link
+ * MiteDraws}.
  */
 public final class MiteBands {
 
-  /** Runs that a band is made of. */
-  public static final int DRAWS = 400;
+  private static final int DRAWS = MiteDraws.NUMBER;
 
   private static final double LOW = 0.1;
   private static final double HIGH = 0.9;
-  private static final double SPREAD = 0.3;
-  private static final long SEED = 20_260_511L;
 
   private final double[] low;
   private final double[] high;
@@ -54,19 +44,14 @@ public final class MiteBands {
       Dose dose,
       int[] rounds,
       int days) {
-    UniformRandomProvider random = RandomSource.XO_RO_SHI_RO_128_PP.create(SEED);
-    ContinuousSampler share =
-        ChengBetaSampler.of(random, load.mites() + 0.5, load.sampleBees() - load.mites() + 0.5);
-    ContinuousSampler scale =
-        LogNormalSampler.of(
-            ZigguratSampler.NormalizedGaussian.of(random), Math.log(dose.curve().scale()), SPREAD);
+    MiteDraws draws = MiteDraws.of(load, dose);
     double[][] totals = new double[days][DRAWS];
     double[][] kills = new double[rounds.length][DRAWS];
     double[] atEnd = new double[DRAWS];
     double bees = load.bees(figures);
     for (int draw = 0; draw < DRAWS; draw++) {
-      double exposed = Math.min(1, share.sample() / load.recovery()) * bees;
-      double kill = dose.killWith(scale.sample());
+      double exposed = draws.share(draw) * bees;
+      double kill = draws.kill(draw);
       MiteRun run = model.run(unit.times(exposed), Dose.byDay(kill, rounds, days), 0, days);
       for (int day = 0; day < days; day++) {
         totals[day][draw] = run.total(day);

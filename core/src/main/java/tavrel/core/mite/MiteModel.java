@@ -76,6 +76,24 @@ public final class MiteModel {
     return bees;
   }
 
+  MiteParameters figures() {
+    return figures;
+  }
+
+  CellFlow flow() {
+    return flow;
+  }
+
+  /** Share of the mites on bees that enters cells, by day. */
+  double[] enters() {
+    return enters.clone();
+  }
+
+  /** Share of those that enters worker cells, by day. */
+  double[] workerPart() {
+    return workerPart.clone();
+  }
+
   /** Number of days it can run. */
   public int days() {
     return enters.length;
