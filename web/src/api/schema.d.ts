@@ -1864,6 +1864,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/put-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Takes a line up again before its day.
+         * @description Takes a line up again before its day.
+         */
+        delete: operations["deletePutOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/put-off/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Puts a line off until a day, with a reason; the same id again changes nothing.
+         * @description Puts a line off until a day, with a reason; the same id again changes nothing.
+         */
+        put: operations["putPutOffById"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/register": {
         parameters: {
             query?: never;
@@ -4136,6 +4176,34 @@ export interface components {
              */
             watts: number;
         };
+        /** @description A series begun on a day. */
+        Begun: {
+            /**
+             * Format: int32
+             * @description days between; of no meaning for one round
+             */
+            gap: number;
+            /**
+             * Format: double
+             * @description mites in all at the common date
+             */
+            left: number;
+            /**
+             * Format: int32
+             * @description how many
+             */
+            rounds: number;
+            /**
+             * Format: date
+             * @description its first day
+             */
+            start: string;
+            /**
+             * Format: double
+             * @description mites a bee that a wash would find then, a fraction
+             */
+            wash: number;
+        };
         /** @description What is known of a hive when it is put on the bench. */
         BenchStart: {
             /**
@@ -5014,6 +5082,24 @@ export interface components {
             now: string;
             there?: components["schemas"]["WeatherThere"];
         };
+        /** @description The date by which a colony's mites should be down next, and how far, where the keeper has set nothing else. */
+        Deadline: {
+            /**
+             * Format: date
+             * @description the day
+             */
+            date: string;
+            /**
+             * @description why then
+             * @enum {string}
+             */
+            occasion: "WINTER_BEES" | "RAISING" | "LAYING_STARTS" | "AHEAD";
+            /**
+             * Format: double
+             * @description mites a bee that a wash should not find more of then, a fraction
+             */
+            target: number;
+        };
         /** @description What was decided, with what to think of. */
         Decided: {
             /**
@@ -5278,7 +5364,7 @@ export interface components {
              */
             of: number;
         };
-        /** @description Something due. */
+        /** @description Something that needs somebody. */
         DueTask: {
             /** @description its name */
             apiary: string;
@@ -5290,7 +5376,7 @@ export interface components {
             boards?: components["schemas"]["BoardsDue"];
             /**
              * Format: date
-             * @description the day it is due, or null
+             * @description by when, or null
              */
             day?: string;
             /**
@@ -5309,17 +5395,20 @@ export interface components {
              * @description what
              * @enum {string}
              */
-            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "WINDOW_OPENS" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE";
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
             /**
              * Format: date
              * @description day of the latest count, or null
              */
             lastCount?: string;
+            /** @description key of this line, the same from day to day while it stands */
+            line: string;
             /**
              * Format: int32
              * @description how many there are besides
              */
             moreHives: number;
+            putOff?: components["schemas"]["PutOff"];
             round?: components["schemas"]["DueRound"];
             /** @description its name, or null */
             series?: string;
@@ -5328,6 +5417,7 @@ export interface components {
              * @description the series that it belongs to, or null
              */
             seriesId?: string;
+            waiting?: components["schemas"]["Waiting"];
         };
         /** @description Share of the mites that a treatment took away, from counts before and after it. */
         Efficacy: {
@@ -7180,6 +7270,11 @@ export interface components {
         };
         /** @description A hive that is named. */
         NamedHive: {
+            /**
+             * Format: uuid
+             * @description the hive
+             */
+            id: string;
             /** @description its name */
             name: string;
             /**
@@ -7727,6 +7822,18 @@ export interface components {
             day?: string;
             /** @description whether the search leaves it there */
             pinned: boolean;
+        };
+        /** @description A line to be put off. */
+        NewPutOff: {
+            /** @description which line */
+            line: string;
+            /** @description why it can wait */
+            reason: string;
+            /**
+             * Format: date
+             * @description the day on which it stands there again
+             */
+            until: string;
         };
         /** @description A reading as it is entered; its time is the server's now. */
         NewReading: {
@@ -8943,6 +9050,25 @@ export interface components {
              * @description in which round
              */
             roundId: string;
+        };
+        /** @description A line of what needs somebody that was put off. */
+        PutOff: {
+            /** @description who said so */
+            by: string;
+            /**
+             * Format: uuid
+             * @description key, made on the device
+             */
+            id: string;
+            /** @description which line */
+            line: string;
+            /** @description why it can wait */
+            reason: string;
+            /**
+             * Format: date
+             * @description the day on which it stands there again
+             */
+            until: string;
         };
         /** @description The keeper's own rates. */
         Rates: {
@@ -10860,6 +10986,8 @@ export interface components {
              * @description the server's clock
              */
             now: string;
+            /** @description whether what is due is being reckoned; its lists are empty then: ask again */
+            reckoning: boolean;
             /** @description what presses of the stock */
             stock: components["schemas"]["Fact"][];
         };
@@ -11234,6 +11362,23 @@ export interface components {
             /** @description whether hives were made ready the evening before */
             preparedAhead: boolean;
             times: components["schemas"]["PaceTimes"];
+        };
+        /** @description What waiting costs the hive of a line to which it costs most. A model estimate. */
+        Waiting: {
+            act?: components["schemas"]["Begun"];
+            deadline: components["schemas"]["Deadline"];
+            /** @description its name */
+            hive: string;
+            /**
+             * Format: double
+             * @description mites a bee then if nothing is done, a fraction
+             */
+            untreated: number;
+            /**
+             * Format: double
+             * @description mites more at the deadline if the act begins a week later
+             */
+            weekCosts: number;
         };
         /** @description The order of the walk. */
         Walk: {
@@ -17894,6 +18039,138 @@ export interface operations {
             };
             /** @description There is no such thing, or no longer. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deletePutOff: {
+        parameters: {
+            query: {
+                line: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putPutOffById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "line": "as typed",
+                 *       "reason": "rain came",
+                 *       "until": "2026-08-18"
+                 *     }
+                 */
+                "application/json": components["schemas"]["NewPutOff"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -15,6 +15,7 @@ import { inWords } from '../words/facts'
 import { clockInField } from '../shared/units/dayText'
 
 const ProposalList = defineAsyncComponent(() => import('./ProposalList.vue'))
+const PutOffDialog = defineAsyncComponent(() => import('./PutOffDialog.vue'))
 const WayMarker = defineAsyncComponent(() => import('./WayMarker.vue'))
 
 type ApiaryToday = Shapes['ApiaryToday']
@@ -34,8 +35,11 @@ const fresh = computed(() =>
 )
 /** Colonies that cannot wait stand above everything else. */
 const FIRST: ReadonlySet<string> = new Set(['DANGER', 'ABOVE_UNPLANNED'])
-const urgent = computed(() => today.value?.dueTasks.filter((each) => FIRST.has(each.kind)) ?? [])
-const due = computed(() => today.value?.dueTasks.filter((each) => !FIRST.has(each.kind)) ?? [])
+const standing = computed(() => today.value?.dueTasks.filter((each) => !each.putOff) ?? [])
+const later = computed(() => today.value?.dueTasks.filter((each) => each.putOff) ?? [])
+const urgent = computed(() => standing.value.filter((each) => FIRST.has(each.kind)))
+const due = computed(() => standing.value.filter((each) => !FIRST.has(each.kind)))
+const puttingOff = ref<Shapes['DueTask'] | null>(null)
 const quiet = computed(() => today.value?.apiaries.filter((each) => each.due === 'NOTHING') ?? [])
 const now = useServerNow(1000)
 /** Whose word the workable hours are. */
@@ -70,6 +74,22 @@ async function load(): Promise<void> {
 }
 onMounted(load)
 useIntervalFn(load, 15_000)
+/** What is being reckoned is asked for again soon. */
+useIntervalFn(() => {
+  if (today.value?.reckoning) void load()
+}, 1_000)
+
+async function takeUp({ line }: Shapes['DueTask']): Promise<void> {
+  await attempt(async () => {
+    await ask(api.DELETE('/api/put-off', { params: { query: { line } } }))
+  })
+  await load()
+}
+
+async function wasPutOff(): Promise<void> {
+  puttingOff.value = null
+  await load()
+}
 
 async function go(each: ApiaryToday): Promise<void> {
   void inHand.take(each.apiary.id)
@@ -106,7 +126,9 @@ async function go(each: ApiaryToday): Promise<void> {
       :title="t('today.todayPage.firstAll')"
       :due-tasks="urgent"
       :is-keeper="session.isKeeper"
+      @put-off="puttingOff = $event"
     />
+    <p v-if="today.reckoning" class="soft" role="status">{{ t('today.waiting.reckoning') }}</p>
     <ul
       v-if="pressing.length"
       class="list"
@@ -122,7 +144,28 @@ async function go(each: ApiaryToday): Promise<void> {
         @go="go(each)"
       />
     </ul>
-    <DueTaskList :title="t('today.todayPage.due')" :due-tasks="due" :is-keeper="session.isKeeper" />
+    <DueTaskList
+      :title="t('today.todayPage.due')"
+      :due-tasks="due"
+      :is-keeper="session.isKeeper"
+      @put-off="puttingOff = $event"
+    />
+    <details v-if="later.length" class="later">
+      <summary>{{ t('today.waiting.later', { n: later.length }, later.length) }}</summary>
+      <DueTaskList
+        :title="t('today.waiting.putOffTitle')"
+        :due-tasks="later"
+        :is-keeper="session.isKeeper"
+        @take-up="takeUp"
+      />
+    </details>
+    <PutOffDialog
+      v-if="puttingOff"
+      :model-value="true"
+      :task="puttingOff"
+      @update:model-value="puttingOff = null"
+      @done="wasPutOff"
+    />
     <section
       v-if="today.gear.length || today.stock.length"
       class="gear"
@@ -180,6 +223,11 @@ async function go(each: ApiaryToday): Promise<void> {
   padding: 0;
   display: grid;
   gap: 10px;
+}
+
+.later summary {
+  min-height: 44px;
+  margin-top: 14px;
 }
 
 .quiet,

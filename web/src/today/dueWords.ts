@@ -1,7 +1,7 @@
 import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
 import { counted } from '../shared/format'
-import { percent } from '../shared/numbers'
+import { percent, whole } from '../shared/numbers'
 import { t, texts } from '../words/words'
 
 type DueTask = Shapes['DueTask']
@@ -34,6 +34,22 @@ export function dueWords(task: DueTask): string {
       return t('today.dueWords.closes', { hives, day })
     case 'WINDOW_OPENS':
       return t('today.dueWords.opens', { hives, day })
+    case 'FALLS_SHORT':
+      return t('today.dueWords.fallsShort', { hives, ...deadlineOf(task) })
+    case 'BEGIN_BY':
+      return t('today.dueWords.beginBy', { hives, day, ...deadlineOf(task) })
+    case 'OUT_OF_REACH':
+      return t('today.dueWords.outOfReach', { hives, ...deadlineOf(task), best: bestOf(task) })
+    case 'NEIGHBOUR':
+      return t('today.dueWords.neighbour', { hives, day })
+    case 'LOOK_DUE':
+      return t('today.dueWords.look', { hives, day })
+    case 'UNSEEN':
+      return t('today.dueWords.unseen', { hives })
+    case 'MAKE_READY':
+      return task.round
+        ? t('today.dueWords.makeReady', { round: roundWords(task.round, task.series ?? '') })
+        : ''
     case 'ROUND_LATE':
     case 'ROUND_DUE':
     case 'ROUND_AHEAD':
@@ -50,6 +66,41 @@ export function dueWords(task: DueTask): string {
         ? t('today.dueWords.lastCounted', { day: shortDay(task.lastCount) })
         : t('today.dueWords.neverCounted')
   }
+}
+
+/** By when mites should be down, and how far. */
+function deadlineOf({ waiting }: DueTask) {
+  return waiting
+    ? { date: shortDay(waiting.deadline.date), target: percent(waiting.deadline.target) }
+    : { date: '', target: '' }
+}
+
+function bestOf({ waiting }: DueTask): string {
+  return waiting?.act ? t('today.dueWords.best', { wash: percent(waiting.act.wash) }) : ''
+}
+
+/** A series to begin: how many rounds, how far apart, from when. */
+export function actWords(act: Shapes['Begun']): string {
+  const day = shortDay(act.start)
+  return act.rounds === 1
+    ? t('today.waiting.one', { day })
+    : t('today.waiting.act', {
+        rounds: counted(act.rounds, 'round'),
+        gap: counted(act.gap, 'day'),
+        day,
+      })
+}
+
+/** What a week of waiting costs, as the model has it, and what to begin. */
+export function waitingWords(waiting: Shapes['Waiting']): string {
+  const { hive, weekCosts, deadline, act } = waiting
+  const date = shortDay(deadline.date)
+  const mites = weekCosts < 100 ? Math.round(weekCosts / 5) * 5 : Math.round(weekCosts / 50) * 50
+  const costs =
+    mites > 0
+      ? t('today.waiting.costs', { hive, mites: whole(mites), date })
+      : t('today.waiting.nothing', { hive, date })
+  return act ? `${costs}; ${actWords(act)}` : costs
 }
 
 function roundWords(round: Shapes['DueRound'], series: string): string {

@@ -43,7 +43,8 @@ import tavrel.server.words.Wording;
 @SpringBootTest(
     properties = {
       "spring.datasource.url=jdbc:h2:mem:servertest;DB_CLOSE_DELAY=-1",
-      "tavrel.password-strength=4"
+      "tavrel.password-strength=4",
+      "tavrel.patience=60s"
     })
 @AutoConfigureMockMvc
 @Import(ServerTest.BodiesAtOnce.class)

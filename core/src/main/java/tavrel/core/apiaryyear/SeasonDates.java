@@ -157,4 +157,14 @@ public record SeasonDates(
     LocalDate here = winterBees.atYear(day.getYear());
     return here.isBefore(day) ? winterBees.atYear(day.getYear() + 1) : here;
   }
+
+  /** The day on which laying is expected to start again, on or after a day. */
+  public LocalDate layingStartsAfter(LocalDate day) {
+    for (int year = day.getYear() - 2; ; year++) {
+      LocalDate starts = pauseOf(year).to().plusDays(1);
+      if (!starts.isBefore(day)) {
+        return starts;
+      }
+    }
+  }
 }

@@ -26,7 +26,8 @@ public final class DueDays {
   /**
    * How an agreed round that has not begun stands to today.
    *
-   * @return late, due or ahead; empty while it is further than three days ahead
+   * @return late, due, to make ready on the eve, or ahead; empty while it is further than three
+   *     days ahead
    */
   public static Optional<DueTaskKind> ofRound(LocalDate day, LocalDate today) {
     if (day.isBefore(today)) {
@@ -34,6 +35,9 @@ public final class DueDays {
     }
     if (day.equals(today)) {
       return Optional.of(DueTaskKind.ROUND_DUE);
+    }
+    if (day.equals(today.plusDays(1))) {
+      return Optional.of(DueTaskKind.MAKE_READY);
     }
     return day.isAfter(today.plusDays(AHEAD))
         ? Optional.empty()
@@ -58,5 +62,39 @@ public final class DueDays {
   public static boolean countIsDue(@Nullable LocalDate last, SeasonDates dates, LocalDate today) {
     boolean lately = last != null && today.isBefore(nextCount(last));
     return !lately && !dates.isPause(today);
+  }
+
+  /** Looks inside are named so many days ahead. */
+  private static final int LOOK_AHEAD = 2;
+
+  /** Whether a look inside is to be named by now; in the pause in laying nobody opens hives. */
+  public static boolean lookIsDue(LocalDate look, SeasonDates dates, LocalDate today) {
+    return !look.isAfter(today.plusDays(LOOK_AHEAD)) && !dates.isPause(today);
+  }
+
+  /** Nothing counted, seen or treated for so long is long, days. */
+  private static final int LONG = 60;
+
+  /** Mites of a colony that collapses are carried to the next ones for about so long, days. */
+  private static final int CARRIED = 14;
+
+  /**
+   * Whether nothing is known of a hive for long; not in the pause in laying, when nobody opens
+   * hives.
+   *
+   * @param last day on which something was counted, seen or done there, or null
+   */
+  public static boolean isUnseen(@Nullable LocalDate last, SeasonDates dates, LocalDate today) {
+    return (last == null || last.isBefore(today.minusDays(LONG))) && !dates.isPause(today);
+  }
+
+  /**
+   * The day by which those beside a colony that collapses are to be counted, unless they were
+   * since.
+   *
+   * @param counted day of the count that showed it
+   */
+  public static LocalDate countNeighbours(LocalDate counted) {
+    return counted.plusDays(CARRIED);
   }
 }

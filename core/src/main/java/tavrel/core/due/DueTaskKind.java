@@ -12,8 +12,20 @@ public enum DueTaskKind {
   ROUND_DUE,
   /** Days without capped brood that end soon. */
   WINDOW_CLOSES,
+  /** Agreed rounds that do not bring a colony to its target. */
+  FALLS_SHORT,
+  /** The last day on which a series can begin that does. */
+  BEGIN_BY,
+  /** Beside a colony that collapses: its mites are carried to the next. */
+  NEIGHBOUR,
+  /** No series on the label brings a colony to its target; the best that there is. */
+  OUT_OF_REACH,
+  /** A round of tomorrow: trays, entrances and packs on the eve. */
+  MAKE_READY,
   /** Days without capped brood that begin soon. */
   WINDOW_OPENS,
+  /** A look inside that settles what can only be expected. */
+  LOOK_DUE,
   /** Drop boards that have lain long enough. */
   BOARDS_TO_READ,
   /** A wash that shows whether a series worked. */
@@ -21,5 +33,12 @@ public enum DueTaskKind {
   /** An agreed round of one of the next days. */
   ROUND_AHEAD,
   /** The monthly count. */
-  COUNT_DUE
+  COUNT_DUE,
+  /** Hives of which nothing is known for long. */
+  UNSEEN;
+
+  /** Whether it comes before everything that has a day. */
+  public boolean cannotWait() {
+    return this == DANGER || this == ABOVE_UNPLANNED;
+  }
 }

@@ -19,10 +19,11 @@ class DueDaysTest {
     "-40, ROUND_LATE",
     "-1, ROUND_LATE",
     "0, ROUND_DUE",
-    "1, ROUND_AHEAD",
+    "1, MAKE_READY",
+    "2, ROUND_AHEAD",
     "3, ROUND_AHEAD",
   })
-  void a_round_is_late_due_or_ahead(int days, DueTaskKind kind) {
+  void a_round_is_late_due_made_ready_for_or_ahead(int days, DueTaskKind kind) {
     assertThat(DueDays.ofRound(TODAY.plusDays(days), TODAY)).contains(kind);
   }
 
@@ -52,6 +53,22 @@ class DueDaysTest {
 
   @Test
   void danger_presses_most_and_habits_least() {
-    assertThat(DueTaskKind.values()).startsWith(DueTaskKind.DANGER).endsWith(DueTaskKind.COUNT_DUE);
+    assertThat(DueTaskKind.values()).startsWith(DueTaskKind.DANGER).endsWith(DueTaskKind.UNSEEN);
+  }
+
+  @Test
+  void a_hive_is_unseen_after_two_months_but_not_in_the_pause_in_laying() {
+    assertThat(DueDays.isUnseen(TODAY.minusDays(60), NORTH, TODAY)).isFalse();
+    assertThat(DueDays.isUnseen(TODAY.minusDays(61), NORTH, TODAY)).isTrue();
+    assertThat(DueDays.isUnseen(null, NORTH, TODAY)).isTrue();
+    assertThat(DueDays.isUnseen(null, NORTH, LocalDate.of(2026, 12, 20))).isFalse();
+  }
+
+  @Test
+  void a_look_is_named_two_days_ahead() {
+    assertThat(DueDays.lookIsDue(TODAY.plusDays(2), NORTH, TODAY)).isTrue();
+    assertThat(DueDays.lookIsDue(TODAY.plusDays(3), NORTH, TODAY)).isFalse();
+    LocalDate winter = LocalDate.of(2026, 12, 20);
+    assertThat(DueDays.lookIsDue(winter, NORTH, winter)).isFalse();
   }
 }

@@ -25,17 +25,19 @@ import tavrel.server.people.Role;
 class BroodResource {
 
   private final BroodService broodService;
+  private final BroodWindows broodWindows;
   private final Apiaries apiaries;
 
-  BroodResource(BroodService broodService, Apiaries apiaries) {
+  BroodResource(BroodService broodService, BroodWindows broodWindows, Apiaries apiaries) {
     this.broodService = broodService;
+    this.broodWindows = broodWindows;
     this.apiaries = apiaries;
   }
 
   /** Hives without capped brood across all apiaries: now, soon, and soon over. */
   @GetMapping("/brood")
-  BroodService.Windows windows() {
-    return broodService.windows();
+  BroodWindows.Windows windows() {
+    return broodWindows.all();
   }
 
   /** A hive's brood clock with its time line. */

@@ -2,7 +2,6 @@ package tavrel.server.brood;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -12,12 +11,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tavrel.core.DaySpan;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.apiaryyear.SeasonDates;
@@ -43,7 +39,6 @@ import tavrel.server.people.Account;
 @Service
 public class BroodService {
 
-  private static final int SHOWN = 100;
   private static final int DRAWN_BACK = 14;
   private static final int DRAWN_AHEAD = 100;
 
@@ -86,53 +81,6 @@ public class BroodService {
       LocalDate to,
       List<StageBand> bands,
       List<KeptEvent> events) {}
-
-  /**
-   * A hive in a list of windows.
-   *
-   * @param hiveId the hive
-   * @param hive its name
-   * @param apiary its apiary's name
-   * @param apiaryId its apiary
-   * @param state of today
-   * @param window without capped workers
-   */
-  public record WindowLine(
-      UUID hiveId,
-      String hive,
-      String apiary,
-      UUID apiaryId,
-      BroodState state,
-      FreeWindow window) {}
-
-  /**
-   * A list with how many there are in all; at most 100 are named.
-   *
-   * @param total how many
-   * @param lines soonest to end first
-   */
-  public record WindowList(int total, List<WindowLine> lines) {}
-
-  /**
-   * Hives of an apiary that nothing is on record of.
-   *
-   * @param apiary its name
-   * @param apiaryId the apiary
-   * @param hives how many
-   * @param expected the winter window that the calendar expects, or null
-   */
-  public record Unrecorded(String apiary, UUID apiaryId, int hives, @Nullable DaySpan expected) {}
-
-  /**
-   * Windows across all apiaries.
-   *
-   * @param freeNow hives without capped brood today
-   * @param freeSoon hives whose window opens in the next 14 days
-   * @param closing hives free now whose window ends within a week
-   * @param unrecorded hives without a record, by apiary
-   */
-  public record Windows(
-      WindowList freeNow, WindowList freeSoon, WindowList closing, List<Unrecorded> unrecorded) {}
 
   private final BroodMapper mapper;
   private final KnownEvents known;
@@ -200,6 +148,13 @@ public class BroodService {
     return clocks;
   }
 
+  /** A clock with all that is known, read on an earlier day. */
+  public BroodClock readOn(BroodClock clock, Apiary apiary, LocalDate day) {
+    return day.equals(clock.today())
+        ? clock
+        : BroodClock.of(clock.events(), figures.brood(), apiaryYears.of(apiary).dates(), day);
+  }
+
   /**
    * What is known of capped brood in each hive of an apiary today. A hive that nothing is on record
    * of is left out unless the calendar expects its winter.
@@ -247,80 +202,6 @@ public class BroodService {
         to,
         brood.bands(from, to),
         events);
-  }
-
-  /** Windows of all hives. */
-  public Windows windows() {
-    Map<UUID, List<BroodEvent>> events = known.all();
-    BroodDefaults defaults = figures.brood();
-    Map<UUID, There> places =
-        apiaries.all().stream()
-            .map(place -> new There(place, apiaryYears.of(place).dates(), apiaries.today(place)))
-            .collect(Collectors.toMap(there -> there.apiary().id(), Function.identity()));
-    List<WindowLine> lines = new ArrayList<>();
-    Map<UUID, Integer> unrecorded = new HashMap<>();
-    for (Hives.Named hive : allHives.living()) {
-      List<BroodEvent> own = events.get(hive.hiveId());
-      There there = Objects.requireNonNull(places.get(hive.apiaryId()));
-      if (own == null) {
-        unrecorded.merge(hive.apiaryId(), 1, Integer::sum);
-      } else {
-        BroodClock brood = BroodClock.of(own, defaults, there.calendar(), there.today());
-        lines.add(
-            new WindowLine(
-                hive.hiveId(),
-                hive.hive(),
-                there.apiary().name(),
-                there.apiary().id(),
-                brood.on(there.today()),
-                brood.workers()));
-      }
-    }
-    return new Windows(
-        list(lines, line -> line.state() != BroodState.CAPPED),
-        list(lines, line -> line.window().opensSoon(today(line, places))),
-        list(
-            lines,
-            line ->
-                line.state() != BroodState.CAPPED && line.window().closesSoon(today(line, places))),
-        unrecorded(unrecorded, places));
-  }
-
-  /** An apiary on its own day of its own year. */
-  private record There(Apiary apiary, SeasonDates calendar, LocalDate today) {}
-
-  private static LocalDate today(WindowLine line, Map<UUID, There> places) {
-    return Objects.requireNonNull(places.get(line.apiaryId())).today();
-  }
-
-  private static List<Unrecorded> unrecorded(Map<UUID, Integer> hives, Map<UUID, There> places) {
-    return hives.entrySet().stream()
-        .map(
-            entry -> {
-              There there = Objects.requireNonNull(places.get(entry.getKey()));
-              FreeWindow expected =
-                  BroodClock.of(List.of(), BroodDefaults.USUAL, there.calendar(), there.today())
-                      .workers();
-              return new Unrecorded(
-                  there.apiary().name(), there.apiary().id(), entry.getValue(), expected.likely());
-            })
-        .sorted(Comparator.comparing(Unrecorded::apiary))
-        .toList();
-  }
-
-  private static WindowList list(
-      List<WindowLine> lines, java.util.function.Predicate<WindowLine> wanted) {
-    List<WindowLine> found =
-        lines.stream()
-            .filter(wanted)
-            .sorted(Comparator.comparing(BroodService::ends).thenComparing(WindowLine::apiary))
-            .toList();
-    return new WindowList(found.size(), found.stream().limit(SHOWN).toList());
-  }
-
-  private static LocalDate ends(WindowLine line) {
-    DaySpan days = line.window().widest();
-    return days == null || line.window().openEnded() ? LocalDate.MAX : days.to();
   }
 
   /**

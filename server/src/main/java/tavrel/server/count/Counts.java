@@ -180,6 +180,12 @@ public class Counts {
                 BinaryOperator.maxBy(Comparator.naturalOrder())));
   }
 
+  /** The latest day that something was counted, by hive. */
+  public Map<UUID, LocalDate> lastCountOfHives() {
+    return mapper.lastCounts().stream()
+        .collect(Collectors.toMap(CountMapper.LastCount::hiveId, CountMapper.LastCount::day));
+  }
+
   /** How many of some hives were washed after a day. */
   public int washedSince(Collection<UUID> hiveIds, LocalDate after) {
     return hiveIds.isEmpty() ? 0 : mapper.washedSince(hiveIds, after);

@@ -85,6 +85,12 @@ public class RuleSheets {
         .toList();
   }
 
+  /** The sheet that a keeper copied, where there is but one; null where there are more, or none. */
+  public @Nullable RuleSheet onlyOwn() {
+    List<RuleSheet> own = current().stream().filter(sheet -> !sheet.example()).toList();
+    return own.size() == 1 ? own.get(0) : null;
+  }
+
   /** The sheet with this id, if there is one. */
   public Optional<RuleSheet> find(UUID id) {
     return mapper.byId(id);

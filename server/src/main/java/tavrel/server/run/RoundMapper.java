@@ -112,6 +112,16 @@ interface RoundMapper {
       """)
   List<InRound> inOpenRounds(Collection<UUID> hiveIds, boolean touched);
 
+  /** The one planned last in each apiary. */
+  @Select(
+      ROUND
+          + """
+          r
+          where discarded_at is null
+            and planned_at = (select max(planned_at) from round o where o.apiary_id = r.apiary_id and o.discarded_at is null)
+          """)
+  List<Round> latest();
+
   @Select("select count(*) from run_event where id = #{eventId}")
   int isLogged(UUID eventId);
 

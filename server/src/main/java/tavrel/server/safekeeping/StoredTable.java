@@ -22,7 +22,12 @@ record StoredTable(String name, List<Column> columns) {
    * tavrel.server.register.RegisterSums}.
    */
   private static final Set<String> LEFT_OUT =
-      Set.of("flyway_schema_history", "treatment_sum", "treatment_round", "treatment_special");
+      Set.of(
+          "flyway_schema_history",
+          "hive_outlook",
+          "treatment_sum",
+          "treatment_round",
+          "treatment_special");
 
   /**
    * A column.

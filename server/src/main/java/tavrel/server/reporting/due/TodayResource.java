@@ -100,6 +100,7 @@ class TodayResource {
    * The page.
    *
    * @param now the server's clock
+   * @param reckoning whether what is due is being reckoned; its lists are empty then: ask again
    * @param apiaries most pressing first
    * @param dueTasks what is due by the calendar, most pressing first
    * @param gear what is due of tools and filters
@@ -108,8 +109,9 @@ class TodayResource {
    */
   record Today(
       Instant now,
+      boolean reckoning,
       List<ApiaryToday> apiaries,
-      List<DueTasks.DueTask> dueTasks,
+      List<DueTask> dueTasks,
       List<GearUpkeep.GearDue> gear,
       List<Fact> stock,
       OwnHours hours) {}
@@ -122,7 +124,7 @@ class TodayResource {
   private final YardWeather weather;
   private final Rounds rounds;
   private final TreatmentDays treatmentDays;
-  private final DueTasks dueTasks;
+  private final TodayReckoned reckoned;
   private final GearUpkeep upkeep;
   private final PaceService paceService;
   private final Stock stock;
@@ -135,7 +137,7 @@ class TodayResource {
       YardWeather weather,
       Rounds rounds,
       TreatmentDays treatmentDays,
-      DueTasks dueTasks,
+      TodayReckoned reckoned,
       GearUpkeep upkeep,
       PaceService paceService,
       Stock stock,
@@ -146,7 +148,7 @@ class TodayResource {
     this.weather = weather;
     this.rounds = rounds;
     this.treatmentDays = treatmentDays;
-    this.dueTasks = dueTasks;
+    this.reckoned = reckoned;
     this.upkeep = upkeep;
     this.paceService = paceService;
     this.stock = stock;
@@ -171,8 +173,15 @@ class TodayResource {
       }
     }
     list.sort(Comparator.comparing(ApiaryToday::due));
+    List<DueTask> due = reckoned.dueTasks().orElse(null);
     return new Today(
-        clock.instant(), List.copyOf(list), dueTasks.all(), upkeep.due(), stock.warnings(), own);
+        clock.instant(),
+        due == null,
+        List.copyOf(list),
+        due == null ? List.of() : due,
+        upkeep.due(),
+        stock.warnings(),
+        own);
   }
 
   private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open, OwnHours own) {

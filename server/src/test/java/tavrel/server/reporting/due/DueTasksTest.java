@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
@@ -129,6 +130,130 @@ class DueTasksTest extends Yard {
         .isEqualTo(409);
   }
 
+  @Test
+  void a_colony_that_must_begin_is_named_with_its_last_day_and_what_waiting_costs() {
+    miteDeadlineOn(today.plusDays(60));
+    done(adopt(today), today.minusDays(200));
+    wash(1, today.minusDays(1));
+
+    JsonNode line = need();
+    JsonNode waiting = line.path("waiting");
+    assertThat(line.path("hives").findValuesAsText("name")).contains("Q2");
+    assertThat(LocalDate.parse(line.path("day").asText())).isBetween(today, today.plusDays(60));
+    assertThat(waiting.path("hive").asText()).isEqualTo("Q2");
+    assertThat(waiting.path("deadline").path("date").asText())
+        .isEqualTo(today.plusDays(60).toString());
+    assertThat(waiting.path("act").path("rounds").asInt()).isBetween(1, 8);
+    assertThat(waiting.path("untreated").asDouble()).isGreaterThan(0.01);
+  }
+
+  @Test
+  void agreed_rounds_that_fall_short_are_told_and_enough_of_them_are_not() {
+    miteDeadlineOn(today.plusDays(60));
+    wash(0, today.minusDays(1));
+    UUID series = adopt(today.plusDays(4), 1);
+    assertThat(task("FALLS_SHORT").path("hives").findValuesAsText("name")).contains("Q1");
+
+    send(keeper, HttpMethod.DELETE, "/api/series/" + series, null);
+    adopt(today.plusDays(2), 8);
+    assertThat(kinds()).doesNotContain("FALLS_SHORT", "BEGIN_BY", "OUT_OF_REACH");
+  }
+
+  @Test
+  void hives_beside_one_in_danger_are_to_be_washed_until_they_are() {
+    wash(0, today.minusDays(3), 40);
+
+    assertThat(task("DANGER").path("hives").findValuesAsText("name")).containsExactly("Q1");
+    JsonNode beside = task("NEIGHBOUR");
+    assertThat(beside.path("hives").findValuesAsText("name")).contains("Q2").doesNotContain("Q1");
+    assertThat(beside.path("day").asText()).isEqualTo(today.plusDays(11).toString());
+
+    for (int hive = 1; hive < hives.size(); hive++) {
+      wash(hive, today);
+    }
+    assertThat(kinds()).doesNotContain("NEIGHBOUR");
+  }
+
+  @Test
+  void a_round_of_tomorrow_is_made_ready_for_on_the_eve() {
+    adopt(today.plusDays(1));
+
+    assertThat(task("MAKE_READY").path("round").path("number").asInt()).isEqualTo(1);
+    assertThat(kinds()).doesNotContain("ROUND_AHEAD");
+  }
+
+  @Test
+  void hives_of_which_nothing_is_known_for_two_months_are_named_until_one_looks() {
+    winterFrom(today.plusDays(60));
+    assertThat(task("UNSEEN").path("hives").findValuesAsText("name")).contains("Q1", "Q2");
+
+    brood(0, "INSPECTION", today, Map.of("capped", "NONE", "openBrood", "LARVAE"));
+    wash(1, today.minusDays(60));
+    assertThat(task("UNSEEN").path("hives").findValuesAsText("name")).doesNotContain("Q1", "Q2");
+  }
+
+  @Test
+  void a_look_inside_that_settles_something_is_named_by_its_day() {
+    winterFrom(today.plusDays(60));
+    brood(0, "SWARM_HIVED", today.minusDays(4), Map.of("comb", "DRAWN"));
+
+    assertThat(task("LOOK_DUE").path("hives").findValuesAsText("name")).containsExactly("Q1");
+  }
+
+  @Test
+  void a_line_is_put_off_with_a_day_and_a_reason_and_taken_up_again() {
+    winterFrom(today.plusDays(60));
+    String line = task("COUNT_DUE").path("line").asText();
+    String id = id();
+
+    assertThat(putOff(id, line, today, "rain").at("until")).contains("must lie from");
+    assertThat(putOff(id, line, today.plusDays(9), " ").at("reason")).isNotBlank();
+    assertThat(putOff(id, line, today.plusDays(9), "rain all week").status()).isEqualTo(200);
+    assertThat(putOff(id, line, today.plusDays(9), "rain all week").status()).isEqualTo(200);
+
+    JsonNode off = task("COUNT_DUE").path("putOff");
+    assertThat(off.path("until").asText()).isEqualTo(today.plusDays(9).toString());
+    assertThat(off.path("reason").asText()).isEqualTo("rain all week");
+    send(keeper, HttpMethod.DELETE, "/api/put-off?line=" + line, null);
+    assertThat(task("COUNT_DUE").has("putOff")).isFalse();
+  }
+
+  private Answer putOff(String id, String line, LocalDate until, String reason) {
+    return send(
+        keeper,
+        HttpMethod.PUT,
+        "/api/put-off/" + id,
+        Map.of("line", line, "until", until.toString(), "reason", reason));
+  }
+
+  /** The line that a colony above its target gets, whichever it is. */
+  private JsonNode need() {
+    return chores().stream()
+        .filter(chore -> chore.has("waiting"))
+        .filter(chore -> !chore.path("kind").asText().equals("DANGER"))
+        .findFirst()
+        .orElse(MissingNode.getInstance());
+  }
+
+  /** Mites must be down by a day; nothing else of the year is near it. */
+  private void miteDeadlineOn(LocalDate day) {
+    season(
+        Map.of(
+            "winterBees", MonthDay.from(day).toString(),
+            "layingStops", MonthDay.from(today.plusDays(200)).toString(),
+            "layingStarts", MonthDay.from(today.plusDays(270)).toString(),
+            "winter", 1));
+  }
+
+  private void season(Map<String, Object> changed) {
+    String path = "/api/apiaries/" + apiaryId + "/season";
+    Map<String, Object> season =
+        json.convertValue(
+            get(keeper, path).json().path("season"), new TypeReference<Map<String, Object>>() {});
+    season.putAll(changed);
+    assertThat(send(keeper, HttpMethod.PUT, path, season).status()).isEqualTo(200);
+  }
+
   private static String brood(JsonNode sheet, int hive) {
     for (JsonNode finding : sheet.path("hives").get(hive).path("judgement").path("findings")) {
       if (finding.path("point").asText().equals("CAPPED_BROOD")) {
@@ -162,16 +287,17 @@ class DueTasksTest extends Yard {
   }
 
   private void winterFrom(LocalDate day) {
-    String path = "/api/apiaries/" + apiaryId + "/season";
-    Map<String, Object> season =
-        json.convertValue(
-            get(keeper, path).json().path("season"), new TypeReference<Map<String, Object>>() {});
-    season.put("layingStops", MonthDay.from(day).toString());
-    season.put("layingStarts", MonthDay.from(day.plusDays(70)).toString());
-    assertThat(send(keeper, HttpMethod.PUT, path, season).status()).isEqualTo(200);
+    season(
+        Map.of(
+            "layingStops", MonthDay.from(day).toString(),
+            "layingStarts", MonthDay.from(day.plusDays(70)).toString()));
   }
 
   private void wash(int hive, LocalDate day) {
+    wash(hive, day, 4);
+  }
+
+  private void wash(int hive, LocalDate day, int mites) {
     send(
         crew,
         HttpMethod.POST,
@@ -187,7 +313,7 @@ class DueTasksTest extends Yard {
                 "kind",
                 "WASH",
                 "mites",
-                4,
+                mites,
                 "bees",
                 300,
                 "natural",
@@ -205,6 +331,10 @@ class DueTasksTest extends Yard {
   }
 
   private UUID adopt(LocalDate day) {
+    return adopt(day, 1);
+  }
+
+  private UUID adopt(LocalDate day, int rounds) {
     UUID series = UUID.randomUUID();
     Map<String, Object> bench =
         Map.of(
@@ -231,7 +361,9 @@ class DueTasksTest extends Yard {
             "commonDate",
             today.plusDays(45).toString(),
             "targetPercent",
-            2);
+            2,
+            "ruleSheetId",
+            ExampleSheets.all().get(2).id().toString());
     Map<String, Object> body =
         Map.of(
             "apiaryId",
@@ -241,7 +373,7 @@ class DueTasksTest extends Yard {
             "hiveIds",
             List.of(hives.get(0)),
             "days",
-            List.of(day.toString()),
+            IntStream.range(0, rounds).mapToObj(i -> day.plusDays(5L * i).toString()).toList(),
             "tool",
             "Bowl 1",
             "benchHiveId",
@@ -254,11 +386,13 @@ class DueTasksTest extends Yard {
 
   private void day(UUID series, LocalDate day) {
     jdbc.update("update series_round set on_day = ? where series_id = ?", day, series);
+    noticed();
   }
 
   /** As if its one round had been planned and finished on a day. */
   private void done(UUID series, LocalDate day) {
     if (jdbc.update("update round set on_day = ? where series_id = ?", day, series) > 0) {
+      noticed();
       return;
     }
     Map<String, Object> round = new HashMap<>();
@@ -276,6 +410,7 @@ class DueTasksTest extends Yard {
         day,
         Timestamp.from(clock.instant()),
         series);
+    noticed();
   }
 
   private void laidAgo(Duration ago) {
@@ -284,6 +419,13 @@ class DueTasksTest extends Yard {
         Timestamp.from(clock.instant().minus(ago)),
         UUID.fromString(hives.get(0)),
         UUID.fromString(hives.get(1)));
+    noticed();
+  }
+
+  /** What is written past the program is noticed with the next thing that is written by it. */
+  private void noticed() {
+    Map<String, Object> note = Map.of("about", "HIVE", "aboutId", hives.get(0), "says", "noticed");
+    send(keeper, HttpMethod.PUT, "/api/notes/" + id(), note);
   }
 
   private static String id() {

@@ -1,0 +1,44 @@
+package tavrel.core.due;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.spacing.LatestStart;
+
+/**
+ * What a colony's outlook asks somebody to do.
+ *
+ * @param kind what
+ * @param by the last day on which it still does what it should; today where it is late already
+ * @param act the series to begin, or null where nothing is on the label
+ * @param costs mites more at the deadline if it is done a week later
+ */
+public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun act, double costs) {
+
+  /** A last day is named so many days ahead: time to plan and to look at the weather. */
+  public static final int NAMED_AHEAD = 28;
+
+  /**
+   * What an outlook asks for.
+   *
+   * @return empty where it asks for nothing, or not yet
+   */
+  public static Optional<Need> of(LatestStart outlook, LocalDate today) {
+    if (!outlook.asksForWork()) {
+      return Optional.empty();
+    }
+    LatestStart.Begun last = outlook.last();
+    LatestStart.Begun act = last == null ? outlook.best() : outlook.soonest();
+    LocalDate by = last != null ? last.start() : act != null ? act.start() : today;
+    double costs = Math.max(0, outlook.weekCosts());
+    if (outlook.planned() != null) {
+      return Optional.of(new Need(DueTaskKind.FALLS_SHORT, by, act, costs));
+    }
+    if (last == null) {
+      return Optional.of(new Need(DueTaskKind.OUT_OF_REACH, by, act, costs));
+    }
+    return by.isAfter(today.plusDays(NAMED_AHEAD))
+        ? Optional.empty()
+        : Optional.of(new Need(DueTaskKind.BEGIN_BY, by, act, costs));
+  }
+}

@@ -1,0 +1,250 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { RouteLocationRaw } from 'vue-router'
+import type { Shapes } from '../api/client'
+import { shortDay } from '../shared/days'
+import { t } from '../words/words'
+import { dueWords, waitingWords } from './dueWords'
+
+/** One thing that needs somebody: what, where, by when, what waiting costs, and the way to the act. */
+const props = defineProps<{ task: Shapes['DueTask']; isKeeper: boolean }>()
+defineEmits<{ putOff: []; takeUp: [] }>()
+
+type DueTask = Shapes['DueTask']
+const KINDS: Record<DueTask['kind'], { shape: string; words: string; go: string }> = {
+  DANGER: { shape: '‼', words: t('today.dueTaskList.danger'), go: t('today.dueTaskList.bench') },
+  ABOVE_UNPLANNED: {
+    shape: '▲',
+    words: t('today.dueTaskList.aboveLimit'),
+    go: t('today.dueTaskList.bench'),
+  },
+  ROUND_LATE: {
+    shape: '!',
+    words: t('today.dueTaskList.roundLate'),
+    go: t('today.dueTaskList.lookAtSeries'),
+  },
+  ROUND_DUE: {
+    shape: '▶',
+    words: t('today.dueTaskList.roundDueToday'),
+    go: t('today.dueTaskList.makeItsDoseSheet'),
+  },
+  WINDOW_CLOSES: {
+    shape: '◑',
+    words: t('today.dueTaskList.windowCloses'),
+    go: t('today.dueTaskList.bench'),
+  },
+  WINDOW_OPENS: {
+    shape: '○',
+    words: t('today.dueTaskList.windowOpens'),
+    go: t('today.dueTaskList.bench'),
+  },
+  FALLS_SHORT: {
+    shape: '◢',
+    words: t('today.dueTaskList.fallsShort'),
+    go: t('today.dueTaskList.bench'),
+  },
+  BEGIN_BY: {
+    shape: '⇥',
+    words: t('today.dueTaskList.beginBy'),
+    go: t('today.dueTaskList.bench'),
+  },
+  OUT_OF_REACH: {
+    shape: '⊘',
+    words: t('today.dueTaskList.outOfReach'),
+    go: t('today.dueTaskList.bench'),
+  },
+  NEIGHBOUR: {
+    shape: '↔',
+    words: t('today.dueTaskList.neighbour'),
+    go: t('today.dueTaskList.count'),
+  },
+  MAKE_READY: {
+    shape: '☑',
+    words: t('today.dueTaskList.makeReady'),
+    go: t('today.dueTaskList.makeItsDoseSheet'),
+  },
+  LOOK_DUE: {
+    shape: '⊙',
+    words: t('today.dueTaskList.look'),
+    go: t('today.dueTaskList.toHive'),
+  },
+  UNSEEN: {
+    shape: '…',
+    words: t('today.dueTaskList.unseen'),
+    go: t('today.dueTaskList.count'),
+  },
+  BOARDS_TO_READ: {
+    shape: '▤',
+    words: t('today.dueTaskList.boardsRead'),
+    go: t('today.dueTaskList.readThem'),
+  },
+  RECOUNT_DUE: {
+    shape: '↺',
+    words: t('today.dueTaskList.countAgain'),
+    go: t('today.dueTaskList.count'),
+  },
+  ROUND_AHEAD: {
+    shape: '□',
+    words: t('today.dueTaskList.roundAhead'),
+    go: t('today.dueTaskList.lookAtSeries'),
+  },
+  COUNT_DUE: {
+    shape: '◇',
+    words: t('today.dueTaskList.monthlyCount'),
+    go: t('today.dueTaskList.count'),
+  },
+}
+
+const look = computed(() => KINDS[props.task.kind])
+const to = computed<RouteLocationRaw>(() => {
+  const { task } = props
+  switch (task.kind) {
+    case 'ROUND_DUE':
+    case 'MAKE_READY':
+      return props.isKeeper && task.seriesId
+        ? { path: '/dose', query: { series: task.seriesId, round: task.round?.number } }
+        : '/spacing'
+    case 'ROUND_LATE':
+    case 'ROUND_AHEAD':
+      return '/spacing'
+    case 'DANGER':
+    case 'ABOVE_UNPLANNED':
+    case 'FALLS_SHORT':
+    case 'BEGIN_BY':
+    case 'OUT_OF_REACH':
+    case 'WINDOW_CLOSES':
+    case 'WINDOW_OPENS':
+    case 'LOOK_DUE':
+      return `/spacing/${task.hiveId}`
+    default:
+      return { path: '/counts', query: { apiary: task.apiaryId } }
+  }
+})
+const goes = computed(() =>
+  (props.task.kind === 'ROUND_DUE' || props.task.kind === 'MAKE_READY') && !props.isKeeper
+    ? t('today.dueTaskList.lookAtSeries')
+    : look.value.go,
+)
+</script>
+
+<template>
+  <li class="sheet line" :class="task.kind">
+    <span class="shape" aria-hidden="true">{{ look.shape }}</span>
+    <span class="kind">{{ look.words }}</span>
+    <span class="what">
+      <span
+        ><strong>{{ task.apiary }}</strong
+        >: {{ dueWords(task)
+        }}<template v-if="task.kind === 'ROUND_AHEAD' && task.day"
+          >, {{ shortDay(task.day) }}</template
+        ></span
+      >
+      <span v-if="task.waiting" class="soft">{{ waitingWords(task.waiting) }}</span>
+      <span v-if="task.putOff" class="soft">{{
+        t('today.waiting.offUntil', {
+          day: shortDay(task.putOff.until),
+          reason: task.putOff.reason,
+          by: task.putOff.by,
+        })
+      }}</span>
+    </span>
+    <span class="acts">
+      <button v-if="isKeeper && task.putOff" type="button" class="later" @click="$emit('takeUp')">
+        {{ t('today.waiting.takeUp') }}
+      </button>
+      <button v-else-if="isKeeper" type="button" class="later" @click="$emit('putOff')">
+        {{ t('today.waiting.putOff')
+        }}<span class="visually-hidden">: {{ look.words }}, {{ task.apiary }}</span>
+      </button>
+      <router-link class="go" :to="to">{{ goes }}</router-link>
+    </span>
+  </li>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: 22px 140px 1fr auto;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 0 0 0 12px;
+}
+
+.shape {
+  font-weight: 700;
+  text-align: center;
+}
+
+.kind {
+  font-weight: 650;
+}
+
+.what {
+  display: grid;
+  padding: 6px 0;
+}
+
+.acts {
+  display: flex;
+  align-items: center;
+}
+
+.later,
+.go {
+  display: inline-grid;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 12px;
+}
+
+.later {
+  color: var(--ink-soft);
+  text-decoration: underline;
+}
+
+.go {
+  font-weight: 600;
+}
+
+.DANGER {
+  padding-left: 5px;
+  border-left: 8px solid var(--off-label);
+}
+
+.DANGER .kind,
+.ABOVE_UNPLANNED .kind,
+.ROUND_LATE .kind,
+.ROUND_LATE .shape {
+  color: var(--off-label);
+}
+
+.ROUND_DUE .kind,
+.ROUND_DUE .shape {
+  color: var(--due);
+}
+
+.FALLS_SHORT .kind,
+.BEGIN_BY .kind,
+.WINDOW_CLOSES .kind,
+.WINDOW_CLOSES .shape {
+  color: var(--caution);
+}
+
+@media (width <= 900px) {
+  .line {
+    grid-template-columns: 22px 1fr;
+    padding: 8px 12px;
+  }
+
+  .what,
+  .acts {
+    grid-column: 1 / -1;
+  }
+
+  .later,
+  .go {
+    min-height: 56px;
+    padding: 0 16px 0 0;
+  }
+}
+</style>
