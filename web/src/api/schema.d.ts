@@ -3720,6 +3720,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/yards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Every yard in one line: how it stands, what was counted, what is left, what comes.
+         * @description Every yard in one line: how it stands, what was counted, what is left, what comes.
+         */
+        get: operations["getYards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yards/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The same as a table.
+         * @description The same as a table.
+         */
+        get: operations["getYardsTableCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calendars/{key}.ics": {
         parameters: {
             query?: never;
@@ -7292,6 +7332,21 @@ export interface components {
              */
             winter: number;
         };
+        /** @description A yard that is near. */
+        Near: {
+            /**
+             * Format: uuid
+             * @description which
+             */
+            apiaryId: string;
+            /**
+             * Format: double
+             * @description by road, an estimate
+             */
+            km: number;
+            /** @description its name */
+            name: string;
+        };
         /** @description Something that is said to have happened to one hive or many; one act, with one way back. */
         NewAct: {
             /**
@@ -10016,6 +10071,29 @@ export interface components {
              */
             standing: "DANGER" | "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
+        /** @description Samples of a month, over the whole outfit. */
+        SampledMonth: {
+            /**
+             * Format: int64
+             * @description in all
+             */
+            bees: number;
+            /**
+             * Format: int64
+             * @description in all
+             */
+            mites: number;
+            /**
+             * Format: int32
+             * @description 1 to 12
+             */
+            month: number;
+            /**
+             * Format: int32
+             * @description how many
+             */
+            samples: number;
+        };
         /** @description What one more saves. */
         Saving: {
             /**
@@ -11838,6 +11916,91 @@ export interface components {
             /** @description the apiary's zone */
             zone: string;
         };
+        /** @description A yard in one line. */
+        YardLine: {
+            apiary: components["schemas"]["Apiary"];
+            /**
+             * Format: int32
+             * @description hives without capped brood today, sure or likely, by what is on record
+             */
+            broodless: number;
+            /** @description the crew that was agreed to go there today, or null */
+            crewToday?: string;
+            /**
+             * Format: double
+             * @description mean share that a wash would find today, a model estimate; or null
+             */
+            expected?: number;
+            /**
+             * Format: int32
+             * @description how many live there
+             */
+            hives: number;
+            hold?: components["schemas"]["Hold"];
+            /**
+             * Format: date
+             * @description day from which honey may be taken, where one waits; or null
+             */
+            honeyFrom?: string;
+            /**
+             * Format: int32
+             * @description hives expected above the danger figure
+             */
+            inDanger: number;
+            interval?: components["schemas"]["Interval"];
+            /**
+             * Format: int32
+             * @description rounds that the label leaves this year, of the hive with the fewest; or null
+             */
+            labelLeft?: number;
+            /**
+             * Format: date
+             * @description latest day on which anything was counted, seen or done there; or null
+             */
+            lastSeen?: string;
+            /**
+             * Format: double
+             * @description of the season there today, a fraction
+             */
+            limit: number;
+            /** @description the nearest other yards, by estimated road */
+            near: components["schemas"]["Near"][];
+            /**
+             * Format: int32
+             * @description hives that do not reach their target as things are planned
+             */
+            needing: number;
+            /**
+             * Format: date
+             * @description the next of them, or null
+             */
+            nextRound?: string;
+            /**
+             * Format: int32
+             * @description days with oxalic acid this year
+             */
+            roundsDone: number;
+            /**
+             * Format: int32
+             * @description rounds of series that are agreed
+             */
+            roundsToCome: number;
+            /**
+             * Format: int32
+             * @description hives whose latest sample is of the last two months
+             */
+            sampled: number;
+            /**
+             * Format: double
+             * @description mean share of their bees with mites, as counted, a fraction; or null
+             */
+            share?: number;
+            /**
+             * @description how it stands in one word
+             * @enum {string}
+             */
+            state: "DANGER" | "ABOVE" | "NEEDS" | "UNKNOWN" | "HOLDS";
+        };
         /** @description What is usual in an apiary. */
         YardPresets: {
             /** @description its name */
@@ -11911,6 +12074,20 @@ export interface components {
             hives: components["schemas"]["HiveReady"][];
             /** @description what goes into the truck */
             kit: components["schemas"]["KitItem"][];
+        };
+        /** @description The yards. */
+        Yards: {
+            /** @description what was counted this year, month by month */
+            months: components["schemas"]["SampledMonth"][];
+            /**
+             * Format: date-time
+             * @description the server's clock
+             */
+            now: string;
+            /** @description whether they are being reckoned; the lists are empty then: ask again */
+            reckoning: boolean;
+            /** @description by name */
+            yards: components["schemas"]["YardLine"][];
         };
         /** @description A stretch of an apiary's year beside its dates. */
         YearBand: {
@@ -24554,6 +24731,64 @@ export interface operations {
             };
             /** @description Not as things stand; detail says why. */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getYards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Yards"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getYardsTableCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

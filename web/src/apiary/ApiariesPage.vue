@@ -1,71 +1,97 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
-import { counted, dayOf } from '../shared/format'
 import { useSession } from '../shared/session'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
-import { fixed } from '../shared/numbers'
+import OutfitDrawing from './OutfitDrawing.vue'
+import OutfitYear from './OutfitYear.vue'
+import YardTable from './YardTable.vue'
+import { STATES, stateWords } from './yardLook'
+import { chosen, ordered, type Order } from './yardOrder'
 
+/** Every yard of the outfit in one look: line by line, drawn by its places, and its load over the year. */
 const session = useSession()
-const apiaries = ref<Shapes['ListedApiary'][] | null>(null)
+const read = ref<Shapes['Yards'] | null>(null)
+const order = ref<Order>({ by: 'state', down: false })
+const text = ref('')
+const state = ref<Shapes['YardLine']['state'] | null>(null)
 const { problem, attempt } = useRequest()
 
 async function load(): Promise<void> {
   await attempt(async () => {
-    apiaries.value = await ask(api.GET('/api/apiaries'))
+    read.value = await ask(api.GET('/api/yards'))
   })
 }
 onMounted(load)
+useIntervalFn(() => {
+  if (read.value?.reckoning) void load()
+}, 1_000)
+
+const there = computed(() => read.value !== null && !read.value.reckoning)
+const yards = computed(() => read.value?.yards ?? [])
+const shown = computed(() => ordered(chosen(yards.value, text.value, state.value), order.value))
+const states = computed(() => [
+  { title: t('apiary.yards.allStates'), value: null },
+  ...STATES.filter((each) => yards.value.some((yard) => yard.state === each)).map((each) => ({
+    title: stateWords[each],
+    value: each,
+  })),
+])
+/** The limit that holds in most yards today. */
+const limit = computed(() => {
+  const all = yards.value.map((yard) => yard.limit).sort((one, other) => one - other)
+  return all[Math.floor(all.length / 2)] ?? 0.02
+})
 </script>
 
 <template>
   <div class="top">
     <h1>{{ t('common.apiaries') }}</h1>
     <span class="acts">
+      <v-btn v-if="yards.length" href="/api/yards/table.csv" download>{{
+        t('apiary.yards.asTable')
+      }}</v-btn>
       <v-btn v-if="session.isKeeper" to="/apiaries/new">{{
         t('apiary.newYardPage.openYard')
       }}</v-btn>
       <v-btn v-if="session.isKeeper" to="/apiaries/import">{{ t('common.bringHives') }}</v-btn>
     </span>
   </div>
-  <PageState
-    :there="apiaries !== null"
-    :problem="problem"
-    :what="t('apiary.apiariesPage.apiaries')"
-    @again="load()"
-  />
-  <p v-if="apiaries?.length === 0">{{ t('apiary.apiariesPage.noApiaryYetBring') }}</p>
-  <ul v-if="apiaries" class="list">
-    <li v-for="each in apiaries" :key="each.apiary.id">
-      <router-link :to="`/apiaries/${each.apiary.id}`" class="sheet apiary">
-        <strong>{{ each.apiary.name }}</strong>
-        <span>{{ counted(each.hives, 'hive') }}</span>
-        <span v-if="each.hold" class="held">{{
-          t('apiary.apiaryPage.heldSince', { day: dayOf(each.hold.from) })
-        }}</span>
-        <span v-if="each.apiary.closedOn" class="soft">{{
-          t('apiary.apiariesPage.closedSince', { day: dayOf(each.apiary.closedOn) })
-        }}</span>
-        <span v-else class="soft figure">
-          {{
-            each.apiary.latitude === undefined
-              ? t('apiary.apiariesPage.placeUnknownNoLight')
-              : `${fixed(each.apiary.latitude ?? 0, 3)}°, ${fixed(each.apiary.longitude ?? 0, 3)}°`
-          }}
-        </span>
-      </router-link>
-    </li>
-  </ul>
+  <PageState :there="there" :problem="problem" :what="t('apiary.yards.what')" @again="load()" />
+  <p v-if="there && yards.length === 0">{{ t('apiary.apiariesPage.noApiaryYetBring') }}</p>
+  <template v-if="there && yards.length">
+    <div v-if="yards.length > 6" class="filters">
+      <v-text-field
+        v-model="text"
+        :label="t('apiary.yards.filter')"
+        hide-details
+        clearable
+        autocomplete="off"
+        @click:clear="text = ''"
+      />
+      <v-select v-model="state" :items="states" :label="t('apiary.yards.state')" hide-details />
+    </div>
+    <YardTable v-model:order="order" :yards="shown" />
+    <p v-if="shown.length === 0">{{ t('apiary.yards.none') }}</p>
+    <p class="soft">{{ t('apiary.yards.estimate') }}</p>
+    <div class="beside">
+      <OutfitDrawing :yards="shown.length ? shown : yards" />
+      <OutfitYear v-if="read?.months.length" :months="read.months" :limit="limit" />
+    </div>
+  </template>
 </template>
 
 <style scoped>
 .top {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
-  gap: 16px;
+  gap: 8px 16px;
+  margin-bottom: 12px;
 }
 
 .acts {
@@ -74,33 +100,18 @@ onMounted(load)
   gap: 8px;
 }
 
-.list {
-  list-style: none;
-  margin: 16px 0;
-  padding: 0;
+.filters {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
-  gap: 10px;
+  grid-template-columns: minmax(200px, 320px) minmax(160px, 240px);
+  gap: 12px;
+  margin-bottom: 12px;
 }
 
-.apiary {
+.beside {
   display: grid;
-  gap: 4px;
-  min-height: 92px;
-  padding: 12px 16px;
-  text-decoration: none;
-}
-
-.apiary:hover {
-  border-color: var(--ink);
-}
-
-.held {
-  color: var(--off-label);
-  font-weight: 650;
-}
-
-strong {
-  font-size: 1.125rem;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+  align-items: start;
+  gap: 12px;
+  margin-top: 12px;
 }
 </style>

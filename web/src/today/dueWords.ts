@@ -37,7 +37,9 @@ export function dueWords(task: DueTask): string {
     case 'FALLS_SHORT':
       return t('today.dueWords.fallsShort', { hives, ...deadlineOf(task) })
     case 'BEGIN_BY':
-      return t('today.dueWords.beginBy', { hives, day, ...deadlineOf(task) })
+      return task.waiting?.deadline.occasion === 'RAISING'
+        ? t('today.dueWords.raising', { hives, ...deadlineOf(task) })
+        : t('today.dueWords.beginBy', { hives, day, ...deadlineOf(task) })
     case 'OUT_OF_REACH':
       return t('today.dueWords.outOfReach', { hives, ...deadlineOf(task), best: bestOf(task) })
     case 'NEIGHBOUR':
@@ -80,7 +82,7 @@ function bestOf({ waiting }: DueTask): string {
 }
 
 /** A series to begin: how many rounds, how far apart, from when. */
-export function actWords(act: Shapes['Begun']): string {
+function actWords(act: Shapes['Begun']): string {
   const day = shortDay(act.start)
   return act.rounds === 1
     ? t('today.waiting.one', { day })
@@ -96,11 +98,9 @@ export function waitingWords(waiting: Shapes['Waiting']): string {
   const { hive, weekCosts, deadline, act } = waiting
   const date = shortDay(deadline.date)
   const mites = weekCosts < 100 ? Math.round(weekCosts / 5) * 5 : Math.round(weekCosts / 50) * 50
-  const costs =
-    mites > 0
-      ? t('today.waiting.costs', { hive, mites: whole(mites), date })
-      : t('today.waiting.nothing', { hive, date })
-  return act ? `${costs}; ${actWords(act)}` : costs
+  const costs = mites > 0 ? t('today.waiting.costs', { hive, mites: whole(mites), date }) : ''
+  const least = act ? t('today.waiting.least', { hive, act: actWords(act) }) : ''
+  return [costs, least].filter(Boolean).join('; ')
 }
 
 function roundWords(round: Shapes['DueRound'], series: string): string {

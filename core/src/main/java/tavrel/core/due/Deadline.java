@@ -19,7 +19,7 @@ public record Deadline(LocalDate date, double target, Occasion occasion) {
   public enum Occasion {
     /** Before the winter bees are raised. */
     WINTER_BEES,
-    /** While they are being raised: as soon as it can be, so the date moves on with each day. */
+    /** While they are being raised: each day counts, so a round is due at once. */
     RAISING,
     /** Before the queens begin to lay again: the winter round. */
     LAYING_STARTS,
@@ -35,9 +35,6 @@ public record Deadline(LocalDate date, double target, Occasion occasion) {
 
   /** Winter bees are raised for so long from their date on, days. */
   private static final int RAISED = 40;
-
-  /** As soon as it can be: a round, and a fair wash after it, days. */
-  private static final int SOON = 24;
 
   /** Some weeks ahead, days. */
   private static final int WEEKS_AHEAD = 45;
@@ -55,7 +52,7 @@ public record Deadline(LocalDate date, double target, Occasion occasion) {
     long until = ChronoUnit.DAYS.between(today, winterBees);
     LocalDate before = dates.winterBeesAfter(today.minusDays(RAISED));
     if (until < NEAR || !before.isAfter(today)) {
-      return new Deadline(today.plusDays(SOON), winter, Occasion.RAISING);
+      return ahead(today, limits, Occasion.RAISING);
     }
     if (until <= FAR) {
       return new Deadline(winterBees, winter, Occasion.WINTER_BEES);
@@ -65,7 +62,11 @@ public record Deadline(LocalDate date, double target, Occasion occasion) {
     if (untilLaying >= NEAR && untilLaying <= FAR) {
       return new Deadline(laying, winter, Occasion.LAYING_STARTS);
     }
-    LocalDate ahead = today.plusDays(WEEKS_AHEAD);
-    return new Deadline(ahead, limits.on(ahead).share(), Occasion.AHEAD);
+    return ahead(today, limits, Occasion.AHEAD);
+  }
+
+  private static Deadline ahead(LocalDate today, SeasonLimits limits, Occasion occasion) {
+    LocalDate date = today.plusDays(WEEKS_AHEAD);
+    return new Deadline(date, limits.on(date).share(), occasion);
   }
 }

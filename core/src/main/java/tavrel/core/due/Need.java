@@ -21,15 +21,17 @@ public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun a
   /**
    * What an outlook asks for.
    *
+   * @param deadline the one that it was held against; while winter bees are raised nothing waits
    * @return empty where it asks for nothing, or not yet
    */
-  public static Optional<Need> of(LatestStart outlook, LocalDate today) {
+  public static Optional<Need> of(LatestStart outlook, Deadline deadline, LocalDate today) {
     if (!outlook.asksForWork()) {
       return Optional.empty();
     }
     LatestStart.Begun last = outlook.last();
     LatestStart.Begun act = last == null ? outlook.best() : outlook.soonest();
-    LocalDate by = last != null ? last.start() : act != null ? act.start() : today;
+    boolean now = deadline.occasion() == Deadline.Occasion.RAISING;
+    LocalDate by = now || act == null ? today : last != null ? last.start() : act.start();
     double costs = Math.max(0, outlook.weekCosts());
     if (outlook.planned() != null) {
       return Optional.of(new Need(DueTaskKind.FALLS_SHORT, by, act, costs));

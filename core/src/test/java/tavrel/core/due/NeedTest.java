@@ -15,6 +15,9 @@ class NeedTest {
   private static final LatestStart.Begun NOW = begun(TODAY);
   private static final LatestStart.Planned TOO_LITTLE = new LatestStart.Planned(900, 0.03, false);
 
+  private static final Deadline WINTER_BEES =
+      new Deadline(TODAY.plusDays(66), 0.01, Deadline.Occasion.WINTER_BEES);
+
   private static LatestStart.Begun begun(LocalDate day) {
     return new LatestStart.Begun(day, 3, 7, 400, 0.008);
   }
@@ -45,9 +48,19 @@ class NeedTest {
     LatestStart far =
         reading(LatestStart.Standing.TO_BEGIN, null, begun(TODAY.plusDays(29)), null, 420);
 
-    assertThat(Need.of(soon, TODAY))
+    assertThat(Need.of(soon, WINTER_BEES, TODAY))
         .contains(new Need(DueTaskKind.BEGIN_BY, TODAY.plusDays(28), NOW, 420));
-    assertThat(Need.of(far, TODAY)).isEmpty();
+    assertThat(Need.of(far, WINTER_BEES, TODAY)).isEmpty();
+  }
+
+  @Test
+  void while_winter_bees_are_raised_nothing_waits() {
+    Deadline raising = new Deadline(TODAY.plusDays(45), 0.02, Deadline.Occasion.RAISING);
+    LatestStart later =
+        reading(LatestStart.Standing.TO_BEGIN, null, begun(TODAY.plusDays(25)), null, 420);
+
+    assertThat(Need.of(later, raising, TODAY))
+        .contains(new Need(DueTaskKind.BEGIN_BY, TODAY, NOW, 420));
   }
 
   @Test
@@ -55,7 +68,7 @@ class NeedTest {
     LatestStart far =
         reading(LatestStart.Standing.TO_BEGIN, TOO_LITTLE, begun(TODAY.plusDays(50)), null, -12);
 
-    assertThat(Need.of(far, TODAY))
+    assertThat(Need.of(far, WINTER_BEES, TODAY))
         .contains(new Need(DueTaskKind.FALLS_SHORT, TODAY.plusDays(50), NOW, 0));
   }
 
@@ -63,9 +76,15 @@ class NeedTest {
   void where_nothing_reaches_it_the_best_is_named_and_where_nothing_is_allowed_today() {
     LatestStart.Begun best = begun(TODAY.plusDays(9));
 
-    assertThat(Need.of(reading(LatestStart.Standing.TOO_LATE, null, null, best, 80), TODAY))
+    assertThat(
+            Need.of(
+                reading(LatestStart.Standing.TOO_LATE, null, null, best, 80), WINTER_BEES, TODAY))
         .contains(new Need(DueTaskKind.OUT_OF_REACH, TODAY.plusDays(9), best, 80));
-    assertThat(Need.of(reading(LatestStart.Standing.NONE_ON_LABEL, null, null, null, 0), TODAY))
+    assertThat(
+            Need.of(
+                reading(LatestStart.Standing.NONE_ON_LABEL, null, null, null, 0),
+                WINTER_BEES,
+                TODAY))
         .contains(new Need(DueTaskKind.OUT_OF_REACH, TODAY, null, 0));
   }
 
@@ -73,8 +92,12 @@ class NeedTest {
   void a_colony_that_holds_or_is_planned_for_asks_for_nothing() {
     LatestStart.Planned enough = new LatestStart.Planned(90, 0.003, true);
 
-    assertThat(Need.of(reading(LatestStart.Standing.HOLDS, null, null, null, 0), TODAY)).isEmpty();
-    assertThat(Need.of(reading(LatestStart.Standing.PLANNED, enough, null, null, 0), TODAY))
+    assertThat(
+            Need.of(reading(LatestStart.Standing.HOLDS, null, null, null, 0), WINTER_BEES, TODAY))
+        .isEmpty();
+    assertThat(
+            Need.of(
+                reading(LatestStart.Standing.PLANNED, enough, null, null, 0), WINTER_BEES, TODAY))
         .isEmpty();
   }
 

@@ -15,6 +15,7 @@ import tavrel.core.spacing.LatestStart;
  * @param deadline by when its mites should be down
  * @param reading how it stands to that, or null where nothing can be said
  * @param unknown why nothing can be said, or null
+ * @param labelLeft rounds that its label leaves in this calendar year, or null where it is silent
  * @param lastKnown the latest day on which it was washed, looked into or treated, or since which it
  *     stands there; null where none is known
  */
@@ -24,6 +25,7 @@ public record Outlook(
     Deadline deadline,
     @Nullable LatestStart reading,
     @Nullable Unknown unknown,
+    @Nullable Integer labelLeft,
     @Nullable LocalDate lastKnown) {
 
   /** Why nothing can be said of a colony. */

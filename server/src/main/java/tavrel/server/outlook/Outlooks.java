@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -44,6 +45,7 @@ import tavrel.server.parameter.OwnParameters;
 import tavrel.server.register.TreatmentDays;
 import tavrel.server.rulesheet.RuleSheets;
 import tavrel.server.run.LastDoses;
+import tavrel.server.run.Rounds;
 import tavrel.server.series.Series;
 import tavrel.server.series.SeriesService;
 
@@ -74,6 +76,7 @@ public class Outlooks {
   private final RuleSheets ruleSheets;
   private final SeriesService series;
   private final LastDoses lastDoses;
+  private final Rounds rounds;
   private final OwnParameters figures;
   private final ObjectMapper json;
   private @Nullable Map<UUID, Stamped> known;
@@ -89,6 +92,7 @@ public class Outlooks {
       RuleSheets ruleSheets,
       SeriesService series,
       LastDoses lastDoses,
+      Rounds rounds,
       OwnParameters figures,
       ObjectMapper json) {
     this.mapper = mapper;
@@ -101,6 +105,7 @@ public class Outlooks {
     this.ruleSheets = ruleSheets;
     this.series = series;
     this.lastDoses = lastDoses;
+    this.rounds = rounds;
     this.figures = figures;
     this.json = json;
   }
@@ -150,6 +155,7 @@ public class Outlooks {
     private final Map<UUID, List<Series>> open = new HashMap<>();
     private final double danger = Danger.of(own).share();
     private final SealParameters seal = SealParameters.of(own);
+    private final Map<UUID, List<LocalDate>> planned = rounds.plannedDays();
     private @Nullable Here here;
 
     private Sources() {
@@ -212,7 +218,11 @@ public class Outlooks {
           clock,
           own ? sample : null,
           here().treated().getOrDefault(hive.id(), List.of()),
-          agreed.stream().flatMap(each -> each.toCome().stream()).sorted().toList(),
+          Stream.concat(
+                  agreed.stream().flatMap(each -> each.toCome().stream()),
+                  planned.getOrDefault(hive.id(), List.of()).stream())
+              .sorted()
+              .toList(),
           dose(hive, agreed));
     }
 

@@ -62,6 +62,14 @@ record YardOutlook(
       List<LocalDate> agreed,
       @Nullable DoseByLabel dose) {
 
+    /** Rounds that the label leaves in the calendar year of a day; null where it is silent. */
+    @Nullable Integer labelLeft(LocalDate today) {
+      Integer most = dose == null ? null : dose.sheet().maxRoundsPerYear();
+      return most == null
+          ? null
+          : Math.max(0, most - SeriesProposal.byYear(treated).getOrDefault(today.getYear(), 0));
+    }
+
     /** The latest day of which anything is known. */
     @Nullable LocalDate last() {
       return Stream.of(
@@ -113,14 +121,22 @@ record YardOutlook(
               schedule(known.treated(), counted, today.plusDays(1)),
               schedule(known.agreed(), today, deadline.date().plusDays(1)),
               danger);
-      return new Outlook(known.hive().id(), sample, deadline, reading, null, known.last());
+      return new Outlook(
+          known.hive().id(), sample, deadline, reading, null, known.labelLeft(today), known.last());
     } catch (InvalidValue cannotBe) {
       return unknown(known, Outlook.Unknown.CANNOT_BE);
     }
   }
 
   private Outlook unknown(Known known, Outlook.Unknown why) {
-    return new Outlook(known.hive().id(), known.sample(), deadline, null, why, known.last());
+    return new Outlook(
+        known.hive().id(),
+        known.sample(),
+        deadline,
+        null,
+        why,
+        known.labelLeft(today),
+        known.last());
   }
 
   private Colony colony(Known known, Infestation sample, DoseByLabel dose, BroodClock onDay) {

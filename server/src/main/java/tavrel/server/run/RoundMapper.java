@@ -1,6 +1,7 @@
 package tavrel.server.run;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -111,6 +112,21 @@ interface RoundMapper {
       </script>
       """)
   List<InRound> inOpenRounds(Collection<UUID> hiveIds, boolean touched);
+
+  /** A hive in a round that is not over, which it was not treated in yet. */
+  record PlannedDay(UUID hiveId, LocalDate day) {}
+
+  @Select(
+      """
+      select rh.hive_id, r.on_day as "day"
+      from round r
+      join round_hive rh on rh.round_id = r.id
+      where r.discarded_at is null and r.finished_at is null
+        and not exists (
+          select 1 from run_event e
+          where e.round_id = r.id and e.hive_id = rh.hive_id and e.kind in ('BURN_STARTED', 'SKIPPED'))
+      """)
+  List<PlannedDay> plannedDays();
 
   /** The one planned last in each apiary. */
   @Select(

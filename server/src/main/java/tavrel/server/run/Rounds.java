@@ -160,6 +160,15 @@ public class Rounds {
     return mapper.inSeries(seriesId);
   }
 
+  /** Days of rounds planned and not finished, by hive, where a hive was not treated in them yet. */
+  public Map<UUID, List<LocalDate>> plannedDays() {
+    return mapper.plannedDays().stream()
+        .collect(
+            Collectors.groupingBy(
+                RoundMapper.PlannedDay::hiveId,
+                Collectors.mapping(RoundMapper.PlannedDay::day, Collectors.toList())));
+  }
+
   /** Rounds that are planned or under way. */
   public List<Round> open() {
     return mapper.open();

@@ -28,6 +28,7 @@ public final class Reckoned<V> {
   private final String name;
   private final Supplier<Object> asOf;
   private final Supplier<V> reckon;
+  private final Duration patience;
   private final ExecutorService thread;
   private volatile @Nullable Done<V> done;
   private @Nullable Future<?> running;
@@ -38,11 +39,13 @@ public final class Reckoned<V> {
    * @param name what it is called in a log
    * @param asOf what it is reckoned from: while this is equal, it holds
    * @param reckon how
+   * @param patience how long anybody waits for it
    */
-  public Reckoned(String name, Supplier<Object> asOf, Supplier<V> reckon) {
+  Reckoned(String name, Supplier<Object> asOf, Supplier<V> reckon, Duration patience) {
     this.name = name;
     this.asOf = asOf;
     this.reckon = reckon;
+    this.patience = patience;
     thread =
         Executors.newSingleThreadExecutor(
             runnable -> {
@@ -52,13 +55,8 @@ public final class Reckoned<V> {
             });
   }
 
-  /**
-   * What it is now.
-   *
-   * @param patience how long to wait for it
-   * @return empty while it is being reckoned
-   */
-  public Optional<V> within(Duration patience) {
+  /** What it is now; empty while it is being reckoned and patience is out. */
+  public Optional<V> now() {
     long until = System.nanoTime() + patience.toNanos();
     while (true) {
       Done<V> known = done;

@@ -132,7 +132,9 @@ class OutlookTasks {
     LatestStart reading = outlook == null ? null : outlook.reading();
     return outlook == null || reading == null
         ? null
-        : Need.of(reading, today).map(need -> new Needy(hive, outlook, reading, need)).orElse(null);
+        : Need.of(reading, outlook.deadline(), today)
+            .map(need -> new Needy(hive, outlook, reading, need))
+            .orElse(null);
   }
 
   /** What waiting costs the one of some hives to which it costs most. */

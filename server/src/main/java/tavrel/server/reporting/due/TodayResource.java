@@ -35,6 +35,8 @@ import tavrel.server.register.TreatmentDays;
 import tavrel.server.run.Round;
 import tavrel.server.run.Rounds;
 import tavrel.server.stock.Stock;
+import tavrel.server.store.Reckoned;
+import tavrel.server.store.Reckonings;
 import tavrel.server.upkeep.GearUpkeep;
 import tavrel.server.weather.YardWeather;
 
@@ -124,7 +126,7 @@ class TodayResource {
   private final YardWeather weather;
   private final Rounds rounds;
   private final TreatmentDays treatmentDays;
-  private final TodayReckoned reckoned;
+  private final Reckoned<List<DueTask>> dueTasks;
   private final GearUpkeep upkeep;
   private final PaceService paceService;
   private final Stock stock;
@@ -137,7 +139,8 @@ class TodayResource {
       YardWeather weather,
       Rounds rounds,
       TreatmentDays treatmentDays,
-      TodayReckoned reckoned,
+      DueTasks dueTasks,
+      Reckonings reckonings,
       GearUpkeep upkeep,
       PaceService paceService,
       Stock stock,
@@ -148,7 +151,7 @@ class TodayResource {
     this.weather = weather;
     this.rounds = rounds;
     this.treatmentDays = treatmentDays;
-    this.reckoned = reckoned;
+    this.dueTasks = reckonings.keep("what is due", dueTasks::all);
     this.upkeep = upkeep;
     this.paceService = paceService;
     this.stock = stock;
@@ -173,7 +176,7 @@ class TodayResource {
       }
     }
     list.sort(Comparator.comparing(ApiaryToday::due));
-    List<DueTask> due = reckoned.dueTasks().orElse(null);
+    List<DueTask> due = dueTasks.now().orElse(null);
     return new Today(
         clock.instant(),
         due == null,
