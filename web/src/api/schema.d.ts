@@ -620,6 +620,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/apiaries/{id}/sampling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Which hives of an apiary to wash or to look into today, and what those done so far say.
+         * @description Which hives of an apiary to wash or to look into today, and what those done so far say.
+         */
+        get: operations["getApiariesSampling"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/apiaries/{id}/seal": {
         parameters: {
             query?: never;
@@ -754,6 +774,26 @@ export interface paths {
          * @description Reads a file of weather and says what would be taken; nothing is kept.
          */
         post: operations["postApiariesWeatherFilePreview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/board-squares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What squares of a board come to; keeps nothing.
+         * @description What squares of a board come to; keeps nothing.
+         */
+        post: operations["postBoardSquares"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3621,7 +3661,7 @@ export interface paths {
         };
         /**
          * What is due today, and each apiary with its next workable hours.
-         * @description What is due today, and each apiary with its next workable hours.
+         * @description What is due today, and each apiary with its next workable hours. While that is being reckoned, only the rounds under way and planned.
          */
         get: operations["getToday"];
         put?: never;
@@ -4309,6 +4349,45 @@ export interface components {
              */
             winterBees: string;
         };
+        /** @description What it comes to. */
+        BoardTotal: {
+            /**
+             * Format: int32
+             * @description squares counted
+             */
+            counted: number;
+            /**
+             * Format: double
+             * @description upper end
+             */
+            high: number;
+            /**
+             * Format: double
+             * @description lower end of its 95 % interval
+             */
+            low: number;
+            says: components["schemas"]["Fact"];
+            /**
+             * Format: int32
+             * @description mites on the squares counted
+             */
+            seen: number;
+            /**
+             * Format: int32
+             * @description on the whole board
+             */
+            squares: number;
+            /**
+             * Format: int32
+             * @description squares to count in all for an interval half as wide; all where fewer do not do
+             */
+            toHalve: number;
+            /**
+             * Format: double
+             * @description mites on the whole board, an estimate
+             */
+            total: number;
+        };
         /** @description Boards that have lain long enough to read. */
         BoardsDue: {
             /**
@@ -4326,6 +4405,24 @@ export interface components {
              * @enum {string}
              */
             reading: "FIRST" | "SECOND" | "THIRD" | "PAST";
+        };
+        /** @description Where to stop, for a pad without a network: by the mites in all after so many samples. */
+        Boundary: {
+            /**
+             * Format: int32
+             * @description with so many it stops: above; null where it never does
+             */
+            aboveFrom?: number;
+            /**
+             * Format: int32
+             * @description with at most so many mites in all it stops: below; null where it never does
+             */
+            belowUpTo?: number;
+            /**
+             * Format: int32
+             * @description how many of those drawn were counted
+             */
+            hives: number;
         };
         /** @description One brood box. */
         BroodBox: {
@@ -5359,6 +5456,16 @@ export interface components {
              * @description when it was read
              */
             day: string;
+            /**
+             * Format: double
+             * @description upper end, or null
+             */
+            high?: number;
+            /**
+             * Format: double
+             * @description lower end of its 95 % interval, mites a day, where only squares were counted; or null
+             */
+            low?: number;
             /** @description whether no treatment fell into its time */
             natural: boolean;
             /**
@@ -6682,6 +6789,7 @@ export interface components {
             mites: number;
             /** @description whether no treatment fell into a board's time */
             natural: boolean;
+            squares?: components["schemas"]["SquaresCounted"];
         };
         /** @description An event as kept, with who entered it. */
         KeptEvent: {
@@ -7049,6 +7157,36 @@ export interface components {
             tools: components["schemas"]["LinedTool"][];
             /** @description every hour of it */
             weather: components["schemas"]["WeatherThere"][];
+        };
+        /** @description A hive to look into. */
+        LookedInto: {
+            /** @description whether capped brood was seen today, or null where nobody looked yet */
+            capped?: boolean;
+            /**
+             * Format: uuid
+             * @description the hive
+             */
+            id: string;
+            /** @description its name */
+            name: string;
+        };
+        /** @description Hives to look into for capped brood. */
+        Looks: {
+            /** @description whether the yard counts as broodless */
+            broodless: boolean;
+            /**
+             * Format: int32
+             * @description how many of those had capped brood
+             */
+            capped: number;
+            /** @description in the order in which they were drawn, as many as are wanted if none is capped */
+            drawn: components["schemas"]["LookedInto"][];
+            /**
+             * Format: int32
+             * @description how many of them were looked into today
+             */
+            looked: number;
+            says: components["schemas"]["Fact"];
         };
         /** @description A share that died, with its 95 % interval. */
         Lost: {
@@ -7547,6 +7685,7 @@ export interface components {
             mites: number;
             /** @description for a board: no treatment fell into its time or just before */
             natural: boolean;
+            squares?: components["schemas"]["SquaresCounted"];
         };
         /** @description A decision to keep. */
         NewDecision: {
@@ -10071,6 +10210,21 @@ export interface components {
              */
             standing: "DANGER" | "ABOVE" | "BELOW" | "CANNOT_TELL";
         };
+        /** @description A hive to wash. */
+        SampledHive: {
+            /**
+             * Format: uuid
+             * @description the hive
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description counted in it today, or null
+             */
+            mites?: number;
+            /** @description its name */
+            name: string;
+        };
         /** @description Samples of a month, over the whole outfit. */
         SampledMonth: {
             /**
@@ -10093,6 +10247,11 @@ export interface components {
              * @description how many
              */
             samples: number;
+        };
+        /** @description A yard to be sampled today. */
+        Sampling: {
+            looks: components["schemas"]["Looks"];
+            washes: components["schemas"]["Washes"];
         };
         /** @description What one more saves. */
         Saving: {
@@ -10672,6 +10831,31 @@ export interface components {
             /** @description the person's password */
             password: string;
         };
+        /** @description What to do after some counts. */
+        SoFar: {
+            /**
+             * @description how to go on
+             * @enum {string}
+             */
+            go: "NEXT" | "ABOVE" | "BELOW" | "CANNOT_TELL";
+            /**
+             * Format: int32
+             * @description how many of those drawn were counted
+             */
+            hives: number;
+            /**
+             * Format: double
+             * @description share of the hives that is above the limit where hives differ so much
+             */
+            hivesAbove: number;
+            interval: components["schemas"]["Interval"];
+            says: components["schemas"]["Fact"];
+            /**
+             * Format: double
+             * @description their mean share, a fraction
+             */
+            share: number;
+        };
         /** @description What the bench offers to choose from. */
         SpacingChoices: {
             /** @description from dose to kill */
@@ -10731,6 +10915,11 @@ export interface components {
              * @description infestation that should not be passed then, percent of bees
              */
             targetPercent: number;
+        };
+        /** @description Mites of a board of which only some squares were counted, drawn at random within each strip: the total is Σ N·x̄, its variance Σ N²·(1 − n ÷ N)·s² ÷ n (stratified sampling without replacement: Cochran, Sampling Techniques, 3rd edition 1977, chapter 5), with Student's t at Σ(n − 1) degrees. The interval never begins below the mites seen, and is never narrower than Poisson's on them. */
+        SquaresCounted: {
+            /** @description at least one */
+            strips: components["schemas"]["Strip"][];
         };
         SseEmitter: {
             /** Format: int64 */
@@ -10872,6 +11061,16 @@ export interface components {
              * @description s
              */
             to: number;
+        };
+        /** @description A strip of the board. */
+        Strip: {
+            /** @description on each square that was counted, two at least */
+            mites: number[];
+            /**
+             * Format: int32
+             * @description how many it has
+             */
+            squares: number;
         };
         /** @description That an act was taken back. */
         StruckOut: {
@@ -11480,6 +11679,21 @@ export interface components {
              * @description warmest, °C, or null for none
              */
             to?: number;
+        };
+        /** @description Hives to wash. */
+        Washes: {
+            /** @description those with signs, to be washed besides */
+            besides: components["schemas"]["SampledHive"][];
+            /** @description where to stop, for a pad without a network and samples of 300 bees */
+            boundaries: components["schemas"]["Boundary"][];
+            /** @description in the order in which they were drawn */
+            drawn: components["schemas"]["SampledHive"][];
+            /**
+             * Format: uuid
+             * @description the next one, or null where it is settled or all are counted
+             */
+            next?: string;
+            reading: components["schemas"]["SoFar"];
         };
         /** @description A run's tool as the screen shows it. */
         WatchView: {
@@ -14517,6 +14731,55 @@ export interface operations {
             };
         };
     };
+    getApiariesSampling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sampling"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getApiariesSeal: {
         parameters: {
             query?: {
@@ -14954,6 +15217,78 @@ export interface operations {
             };
             /** @description There is no such thing, or no longer. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    postBoardSquares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "strips": [
+                 *         {
+                 *           "mites": [
+                 *             9
+                 *           ],
+                 *           "squares": 1
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["SquaresCounted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardTotal"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -74,13 +74,13 @@ const limit = computed(() => {
       />
       <v-select v-model="state" :items="states" :label="t('apiary.yards.state')" hide-details />
     </div>
-    <YardTable v-model:order="order" :yards="shown" />
-    <p v-if="shown.length === 0">{{ t('apiary.yards.none') }}</p>
-    <p class="soft">{{ t('apiary.yards.estimate') }}</p>
     <div class="beside">
       <OutfitDrawing :yards="shown.length ? shown : yards" />
       <OutfitYear v-if="read?.months.length" :months="read.months" :limit="limit" />
     </div>
+    <YardTable v-model:order="order" :yards="shown" />
+    <p v-if="shown.length === 0">{{ t('apiary.yards.none') }}</p>
+    <p class="soft">{{ t('apiary.yards.estimate') }}</p>
   </template>
 </template>
 
@@ -112,6 +112,6 @@ const limit = computed(() => {
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
   align-items: start;
   gap: 12px;
-  margin-top: 12px;
+  margin-bottom: 12px;
 }
 </style>

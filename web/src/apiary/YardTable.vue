@@ -109,7 +109,8 @@ th[aria-sort] button {
   color: var(--ink);
 }
 
-td {
+td,
+th[scope='row'] {
   white-space: nowrap;
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import type { Shapes } from '../api/client'
 import { shortDay } from '../shared/days'
 import { newId } from '../shared/ids'
@@ -25,7 +25,12 @@ interface Pattern {
   natural: boolean
 }
 
+const SquaresDialog = defineAsyncComponent(() => import('./SquaresDialog.vue'))
+
 const outbox = useOutbox()
+/** Squares that the board's mites were told from, until another number is typed. */
+const squares = ref<Shapes['SquaresCounted'] | null>(null)
+const countingSquares = ref(false)
 const pattern = useStorage<Pattern>('tavrel.counts.pattern', {
   kind: 'WASH',
   bees: '300',
@@ -58,6 +63,13 @@ watch(hiveId, () => {
   wrong.value = {}
 })
 
+function takeSquares(counted: Shapes['SquaresCounted'], total: number): void {
+  countingSquares.value = false
+  mites.value = String(total)
+  void nextTick(() => (squares.value = counted))
+}
+watch(mites, () => (squares.value = null))
+
 function press(key: string): void {
   if (key === 'C') mites.value = ''
   else if (key === '⌫') mites.value = mites.value.slice(0, -1)
@@ -86,6 +98,7 @@ function read(): Shapes['NewCount'] | null {
     bees: board.value ? undefined : number('bees', pattern.value.bees),
     hours: board.value ? number('hours', pattern.value.hours) : undefined,
     natural: board.value && pattern.value.natural,
+    squares: (board.value && squares.value) || undefined,
   }
   if (!/^\d{4}-\d{2}-\d{2}$/.test(day.value)) found.day = t('common.noDate')
   wrong.value = found
@@ -177,6 +190,10 @@ function refill(count: Shapes['NewCount'], typed: string, aside: SetAside): void
       :label="t('count.countPad.naturalDropNoTreatment')"
       :messages="treated"
     />
+    <v-btn v-if="board" size="small" @click="countingSquares = true">{{
+      t('count.squares.open')
+    }}</v-btn>
+    <SquaresDialog v-if="countingSquares" v-model="countingSquares" @take="takeSquares" />
     <v-text-field
       v-model="mites"
       class="mites"

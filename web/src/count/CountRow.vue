@@ -125,7 +125,12 @@ function toggle(sign: Sign): void {
       <p v-for="drop in drops" :key="drop.words">
         <i18n-t keypath="count.countRow.mitesDay" scope="global"
           ><template #span
-            ><span class="figure">{{ fixed(drop.perDay, 1) }}</span></template
+            ><span class="figure"
+              >{{ fixed(drop.perDay, 1)
+              }}<template v-if="drop.low !== undefined && drop.high !== undefined">
+                ({{ fixed(drop.low, 1) }}–{{ fixed(drop.high, 1) }})</template
+              ></span
+            ></template
           ><template #span2
             ><span class="soft">{{ drop.words }}, {{ shortDay(drop.day) }}</span></template
           ></i18n-t

@@ -12,6 +12,7 @@ import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
 import JarForm from './JarForm.vue'
 import RecentCounts from './RecentCounts.vue'
+import SamplingCard from './SamplingCard.vue'
 import { useOutbox } from '../shared/offline/outbox'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
@@ -141,6 +142,7 @@ function strike(id: string): Promise<void> {
       @kept="load"
     />
     <section class="rows" :aria-label="t('common.hivesWalkingOrder')">
+      <SamplingCard :apiary-id="apiaryId" :counts="board" @choose="hiveId = $event" />
       <p class="whole" role="status">
         <template v-if="board.whole">
           <i18n-t keypath="count.countsPage.thisWeeksSamples" scope="global"

@@ -41,6 +41,17 @@ const urgent = computed(() => standing.value.filter((each) => FIRST.has(each.kin
 const due = computed(() => standing.value.filter((each) => !FIRST.has(each.kind)))
 const puttingOff = ref<Shapes['DueTask'] | null>(null)
 const quiet = computed(() => today.value?.apiaries.filter((each) => each.due === 'NOTHING') ?? [])
+/** So many quiet yards are shown: those with the soonest workable hours; the rest stand among the apiaries. */
+const SHOWN = 6
+const soonest = computed(() =>
+  quiet.value.length <= SHOWN
+    ? quiet.value
+    : [...quiet.value]
+        .sort((one, other) =>
+          (one.nextWindow?.from ?? '9').localeCompare(other.nextWindow?.from ?? '9'),
+        )
+        .slice(0, SHOWN),
+)
 const now = useServerNow(1000)
 /** Whose word the workable hours are. */
 const hoursSay = computed(() => {
@@ -192,7 +203,7 @@ async function go(each: ApiaryToday): Promise<void> {
       <h2>{{ t('today.todayPage.noRoundPlanned') }}</h2>
       <ul class="list">
         <ApiaryCard
-          v-for="each in quiet"
+          v-for="each in soonest"
           :key="each.apiary.id"
           :each="each"
           :now="now"
@@ -201,6 +212,9 @@ async function go(each: ApiaryToday): Promise<void> {
           @go="go(each)"
         />
       </ul>
+      <router-link v-if="soonest.length < quiet.length" to="/apiaries" class="all">{{
+        t('today.todayPage.allYards', { n: quiet.length + pressing.length })
+      }}</router-link>
     </section>
   </template>
 </template>
@@ -238,6 +252,12 @@ async function go(each: ApiaryToday): Promise<void> {
 .gear ul {
   margin: 4px 0;
   padding-left: 22px;
+}
+
+.all {
+  display: inline-grid;
+  align-items: center;
+  min-height: 44px;
 }
 
 .empty {

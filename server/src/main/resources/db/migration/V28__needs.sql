@@ -17,3 +17,6 @@ create table put_off (
   ended_at   timestamp(6) with time zone
 );
 create index put_off_open on put_off (ended_at, until_day);
+
+-- Squares that were counted of a board: 20:3,5|20:1,2 are two strips of twenty, two squares counted of each.
+alter table mite_count add column squares varchar(4000);

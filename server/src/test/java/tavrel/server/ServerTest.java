@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
+import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -36,6 +37,7 @@ import tavrel.core.Fact;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
 import tavrel.server.people.Role;
+import tavrel.server.store.Changes;
 import tavrel.server.words.FactJson;
 import tavrel.server.words.Wording;
 
@@ -58,6 +60,33 @@ public abstract class ServerTest {
     MockMvcBuilderCustomizer bodiesAtOnce() {
       return builder ->
           builder.defaultRequest(MockMvcRequestBuilders.get("/").with(BodiesAtOnce::withBodyThere));
+    }
+
+    /** What a test writes past the program is noticed by it. */
+    @Bean
+    JdbcTemplate noticed(DataSource database, Changes changes) {
+      return new JdbcTemplate(database) {
+
+        @Override
+        public int update(String sql, @Nullable Object... values) {
+          int rows = super.update(sql, values);
+          changes.pastTheMappers();
+          return rows;
+        }
+
+        @Override
+        public int update(String sql) {
+          int rows = super.update(sql);
+          changes.pastTheMappers();
+          return rows;
+        }
+
+        @Override
+        public void execute(String sql) {
+          super.execute(sql);
+          changes.pastTheMappers();
+        }
+      };
     }
 
     private static MockHttpServletRequest withBodyThere(MockHttpServletRequest request) {

@@ -37,7 +37,16 @@ public record Interval(double low, double high) {
    * @param k how little the hives differ, see {@link HiveSpread}
    */
   public static Interval ofHives(double share, int hives, double bees, double k) {
-    double z2 = Z * Z;
+    return ofHives(share, hives, bees, k, Z);
+  }
+
+  /**
+   * The same for another sureness.
+   *
+   * @param z two-sided quantile of the normal distribution, {@link #Z} for 95 %
+   */
+  static Interval ofHives(double share, int hives, double bees, double k, double z) {
+    double z2 = z * z;
     double a = 1 - z2 / (k * hives);
     double half = share + z2 / (2 * bees);
     double root = Math.sqrt(Math.max(0, half * half - a * share * share));

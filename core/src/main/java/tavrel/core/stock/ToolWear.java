@@ -23,12 +23,23 @@ public record ToolWear(
     boolean sealsDue = every != null && burnsOnSeals >= every;
     List<Fact> due = new ArrayList<>();
     if (!uncleanedAfter.isEmpty()) {
-      due.add(Fact.of("gear.cleanIt").text("apiaries", String.join(", ", uncleanedAfter)));
+      due.add(cleanIt(uncleanedAfter));
     }
     if (every != null && sealsDue) {
       due.add(
           Fact.of("gear.changeSeals").count("burns", burnsOnSeals, "burn").figure("every", every));
     }
     return new ToolWear(burnsOnSeals, sealsDue, List.copyOf(uncleanedAfter), List.copyOf(due));
+  }
+
+  /** So many apiaries are named. */
+  private static final int NAMED = 5;
+
+  private static Fact cleanIt(List<String> apiaries) {
+    return apiaries.size() <= NAMED
+        ? Fact.of("gear.cleanIt").text("apiaries", String.join(", ", apiaries))
+        : Fact.of("gear.cleanItMany")
+            .count("burned", apiaries.size(), "apiary")
+            .text("apiaries", String.join(", ", apiaries.subList(0, NAMED - 2)));
   }
 }

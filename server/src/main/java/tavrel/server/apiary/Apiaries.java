@@ -12,6 +12,8 @@ import tavrel.core.InvalidValue;
 import tavrel.core.weather.Place;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** Apiaries. */
 @Service
@@ -21,7 +23,10 @@ public class Apiaries {
   private final PlaceZones zones;
   private final Clock clock;
 
-  Apiaries(ApiaryMapper mapper, PlaceZones zones, Clock clock) {
+  private final KeptWhileUnchanged<String, List<Apiary>> kept;
+
+  Apiaries(ApiaryMapper mapper, PlaceZones zones, Clock clock, Changes changes) {
+    kept = new KeptWhileUnchanged<>(changes, all -> List.copyOf(mapper.all()), "apiary");
     this.mapper = mapper;
     this.zones = zones;
     this.clock = clock;
@@ -29,7 +34,7 @@ public class Apiaries {
 
   /** All, by name. */
   public List<Apiary> all() {
-    return mapper.all();
+    return kept.of("");
   }
 
   /**

@@ -2,6 +2,7 @@ package tavrel.server.apiaryyear;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -15,6 +16,8 @@ import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Problem;
 import tavrel.server.parameter.OwnParameters;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** The year of each apiary: as the keeper set it, or as it usually is there. */
 @Service
@@ -24,9 +27,15 @@ public class ApiaryYears {
   private final YearBandMapper bands;
   private final Apiaries apiaries;
   private final OwnParameters figures;
+  private final KeptWhileUnchanged<UUID, Optional<ApiarySeason>> kept;
 
   ApiaryYears(
-      ApiarySeasonMapper mapper, YearBandMapper bands, Apiaries apiaries, OwnParameters figures) {
+      ApiarySeasonMapper mapper,
+      YearBandMapper bands,
+      Apiaries apiaries,
+      OwnParameters figures,
+      Changes changes) {
+    kept = new KeptWhileUnchanged<>(changes, mapper::of, "apiaryyear");
     this.mapper = mapper;
     this.bands = bands;
     this.apiaries = apiaries;
@@ -45,8 +54,7 @@ public class ApiaryYears {
 
   /** An apiary's year. */
   public ApiarySeason of(Apiary apiary) {
-    return mapper
-        .of(apiary.id())
+    return kept.of(apiary.id())
         .orElseGet(() -> ApiarySeason.usual(Place.isSouth(apiary.latitude())));
   }
 

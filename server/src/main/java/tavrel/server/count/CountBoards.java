@@ -14,10 +14,12 @@ import org.springframework.stereotype.Service;
 import tavrel.core.Fact;
 import tavrel.core.apiaryyear.SeasonLimits;
 import tavrel.core.count.BoardDoubt;
+import tavrel.core.count.BoardReading;
 import tavrel.core.count.Danger;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.SampleReading;
 import tavrel.core.count.Sign;
+import tavrel.core.count.SquaresCounted;
 import tavrel.core.count.YardReading;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
@@ -39,8 +41,34 @@ class CountBoards {
    * @param day when it was read
    * @param natural whether no treatment fell into its time
    * @param usualTime whether it lay for the usual 12 to 72 hours
+   * @param low lower end of its 95 % interval, mites a day, where only squares were counted; or
+   *     null
+   * @param high upper end, or null
    */
-  record Drop(double perDay, LocalDate day, boolean natural, boolean usualTime) {}
+  record Drop(
+      double perDay,
+      LocalDate day,
+      boolean natural,
+      boolean usualTime,
+      @Nullable Double low,
+      @Nullable Double high) {
+
+    static @Nullable Drop of(NewCount count) {
+      BoardReading board = count.board();
+      if (board == null) {
+        return null;
+      }
+      SquaresCounted.BoardTotal squares = count.squares() == null ? null : count.squares().read();
+      double days = board.hours() / 24;
+      return new Drop(
+          board.perDay(),
+          board.day(),
+          board.natural(),
+          board.usualTime(),
+          squares == null ? null : squares.low() / days,
+          squares == null ? null : squares.high() / days);
+    }
+  }
 
   /**
    * One hive's line.
@@ -187,11 +215,10 @@ class CountBoards {
 
   private static @Nullable Drop drop(List<CountMapper.KeptCount> own, boolean natural) {
     return own.stream()
-        .map(each -> each.count().board())
+        .map(each -> Drop.of(each.count()))
         .filter(Objects::nonNull)
-        .filter(board -> !natural || board.natural())
+        .filter(drop -> !natural || drop.natural())
         .findFirst()
-        .map(board -> new Drop(board.perDay(), board.day(), board.natural(), board.usualTime()))
         .orElse(null);
   }
 }

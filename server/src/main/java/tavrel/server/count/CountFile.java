@@ -137,7 +137,8 @@ record CountFile(Fact readAs, List<NewCount> counts, List<RowError> errors) {
                 mites,
                 bees.isEmpty() ? null : whole(bees),
                 hours.isEmpty() ? null : number(hours),
-                natural);
+                natural,
+                null);
         if (seen.add(id)) {
           counts.add(count);
         }

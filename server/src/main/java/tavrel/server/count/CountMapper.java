@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.count.BoardReading;
 import tavrel.core.count.Choice;
 import tavrel.core.count.Sign;
+import tavrel.core.count.SquaresCounted;
 import tavrel.server.hive.HiveHistory;
 
 /** Counts, boards, signs and decisions kept. */
@@ -31,6 +32,7 @@ interface CountMapper {
    * @param bees bees of the sample, or null for a board
    * @param hours how long a board lay, h, or null
    * @param natural whether no treatment fell into a board's time
+   * @param squares that were counted of a board, or null where all of it was
    * @param doneBy who counted
    */
   record KeptCount(
@@ -42,10 +44,11 @@ interface CountMapper {
       @Nullable Integer bees,
       @Nullable Double hours,
       boolean natural,
+      @Nullable SquaresCounted squares,
       String doneBy) {
 
     NewCount count() {
-      return new NewCount(id, hiveId, day, kind, mites, bees, hours, natural);
+      return new NewCount(id, hiveId, day, kind, mites, bees, hours, natural, squares);
     }
 
     /** The same with names, for a table. */
@@ -58,7 +61,7 @@ interface CountMapper {
       BoardReading board = count().board();
       return board == null || board.after(treated).natural() == natural
           ? this
-          : new KeptCount(id, hiveId, day, kind, mites, bees, hours, !natural, doneBy);
+          : new KeptCount(id, hiveId, day, kind, mites, bees, hours, !natural, squares, doneBy);
     }
   }
 
@@ -106,7 +109,7 @@ interface CountMapper {
   @Select(
       """
       <script>
-      select id, hive_id, on_day as "day", kind, mites, bees, hours, is_natural as "natural", done_by
+      select id, hive_id, on_day as "day", kind, mites, bees, hours, is_natural as "natural", squares, done_by
       from mite_count
       where struck_at is null and on_day &gt;= #{since} and hive_id in
       <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
@@ -117,7 +120,7 @@ interface CountMapper {
 
   @Select(
       """
-      select id, hive_id, on_day as "day", kind, mites, bees, hours, is_natural as "natural", done_by
+      select id, hive_id, on_day as "day", kind, mites, bees, hours, is_natural as "natural", squares, done_by
       from mite_count
       where struck_at is null
       order by on_day, received_at
@@ -136,9 +139,10 @@ interface CountMapper {
 
   @Insert(
       """
-      insert into mite_count (id, hive_id, on_day, kind, mites, bees, hours, is_natural, done_by, account_id, received_at)
+      insert into mite_count (id, hive_id, on_day, kind, mites, bees, hours, is_natural, squares,
+                              done_by, account_id, received_at)
       values (#{count.id}, #{count.hiveId}, #{count.day}, #{count.kind}, #{count.mites}, #{count.bees}, #{count.hours},
-              #{count.natural}, #{by}, #{accountId}, #{at})
+              #{count.natural}, #{count.squares}, #{by}, #{accountId}, #{at})
       """)
   void add(NewCount count, String by, UUID accountId, Instant at);
 

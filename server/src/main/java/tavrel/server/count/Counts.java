@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -30,6 +31,8 @@ import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.register.TreatmentDays;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** Counts and signs as they are kept, and what samples say of a hive. */
 @Service
@@ -44,6 +47,8 @@ public class Counts {
   private final ApiaryYears apiaryYears;
   private final TreatmentDays treatmentDays;
   private final Clock clock;
+  private final KeptWhileUnchanged<There, Map<UUID, Infestation>> kept;
+  private final KeptWhileUnchanged<Since, List<CountMapper.KeptCount>> counted;
 
   Counts(
       CountMapper mapper,
@@ -51,7 +56,12 @@ public class Counts {
       Hives allHives,
       ApiaryYears apiaryYears,
       TreatmentDays treatmentDays,
+      Changes changes,
       Clock clock) {
+    kept = new KeptWhileUnchanged<>(changes, this::read, "count", "register", "hive", "apiaryyear");
+    counted =
+        new KeptWhileUnchanged<>(
+            changes, of -> mapper.counts(of.hiveIds(), of.since()), "count", "hive");
     this.mapper = mapper;
     this.apiaries = apiaries;
     this.allHives = allHives;
@@ -84,17 +94,27 @@ public class Counts {
 
   /** The latest pooled sample of each hive that has one. */
   public Map<UUID, Infestation> samples(Apiary apiary) {
-    LocalDate since = apiaries.today(apiary).minusDays(DAYS_SHOWN);
-    return samples(
-        counts(apiary.id(), since),
-        treatmentDays.withAnything(apiary.id()),
-        apiaryYears.of(apiary).rollRecovery());
+    return kept.of(new There(apiary, apiaries.today(apiary)));
+  }
+
+  private record There(Apiary apiary, LocalDate today) {}
+
+  private Map<UUID, Infestation> read(There there) {
+    Apiary apiary = there.apiary();
+    LocalDate since = there.today().minusDays(DAYS_SHOWN);
+    return Collections.unmodifiableMap(
+        samples(
+            counts(apiary.id(), since),
+            treatmentDays.withAnything(apiary.id()),
+            apiaryYears.of(apiary).rollRecovery()));
   }
 
   private List<CountMapper.KeptCount> counts(UUID apiaryId, LocalDate since) {
     List<UUID> hiveIds = allHives.idsIn(apiaryId);
-    return hiveIds.isEmpty() ? List.of() : mapper.counts(hiveIds, since);
+    return hiveIds.isEmpty() ? List.of() : counted.of(new Since(hiveIds, since));
   }
+
+  private record Since(List<UUID> hiveIds, LocalDate since) {}
 
   /** Signs seen in an apiary since a day, the latest first. */
   List<CountMapper.SeenSign> signs(UUID apiaryId, LocalDate since) {

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.count.BoardReading;
+import tavrel.core.count.SquaresCounted;
 import tavrel.core.count.Wash;
 import tavrel.core.count.WashKind;
 
@@ -19,6 +20,7 @@ import tavrel.core.count.WashKind;
  * @param bees bees in the sample; null for a board
  * @param hours hours that the board lay; null for a sample
  * @param natural for a board: no treatment fell into its time or just before
+ * @param squares that were counted of a board, which tell its mites; null where all of it was
  */
 public record NewCount(
     UUID id,
@@ -28,12 +30,19 @@ public record NewCount(
     int mites,
     @Nullable Integer bees,
     @Nullable Double hours,
-    boolean natural) {
+    boolean natural,
+    @Nullable SquaresCounted squares) {
 
   /**
    * @throws InvalidValue naming the component that cannot be
    */
   public NewCount {
+    if (squares != null) {
+      refuseIf(
+          kind != CountKind.BOARD,
+          new InvalidValue("squares", "squaresNotOfSample", "belong to a board"));
+      mites = squares.mites();
+    }
     if (kind == CountKind.BOARD) {
       refuseIf(bees != null, new InvalidValue("bees", "notOfBoard", "do not belong to a board"));
       new BoardReading(

@@ -90,7 +90,8 @@ class DemoColonies {
                 mites,
                 SAMPLE,
                 null,
-                false));
+                false,
+                null));
       }
     }
     counts.keep(washed, who);
@@ -113,7 +114,8 @@ class DemoColonies {
                         mites + random.nextInt(mites),
                         null,
                         48.0,
-                        natural))
+                        natural,
+                        null))
             .toList(),
         who);
   }

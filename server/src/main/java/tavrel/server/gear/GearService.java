@@ -15,6 +15,8 @@ import tavrel.core.burn.Tool;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** The gear: tools with their test burns, packs, and notes on them. */
 @Service
@@ -22,8 +24,14 @@ public class GearService {
 
   private final GearMapper mapper;
   private final Clock clock;
+  private final KeptWhileUnchanged<String, List<Tool>> timed;
+  private final KeptWhileUnchanged<Tool, BurnFit> fits;
 
-  GearService(GearMapper mapper, Clock clock) {
+  GearService(GearMapper mapper, Clock clock, Changes changes) {
+    timed = new KeptWhileUnchanged<>(changes, all -> readTimed(), "gear");
+    fits =
+        new KeptWhileUnchanged<>(
+            changes, tool -> BurnFit.of(tool, mapper.burnsOf(tool.id())), "gear");
     this.mapper = mapper;
     this.clock = clock;
   }
@@ -50,6 +58,10 @@ public class GearService {
 
   /** Tools in use whose burn time is known from test burns or their own figure, by name. */
   public List<Tool> timed() {
+    return timed.of("");
+  }
+
+  private List<Tool> readTimed() {
     List<TestBurn> burns = mapper.burns();
     return mapper.tools().stream()
         .filter(tool -> !tool.retired())
@@ -79,7 +91,7 @@ public class GearService {
 
   /** A tool's burn times. */
   public BurnFit fit(Tool tool) {
-    return BurnFit.of(tool, mapper.burnsOf(tool.id()));
+    return fits.of(tool);
   }
 
   /**

@@ -35,6 +35,9 @@ import tavrel.server.people.Account;
 @Service
 public class HiveLives {
 
+  /** So many rows are written at once. */
+  private static final int AT_ONCE = 100;
+
   private final LifeMapper mapper;
   private final HiveStays stays;
   private final Apiaries apiaries;
@@ -108,20 +111,23 @@ public class HiveLives {
     if (act.moves() || act.kind() == LifeKind.RENAMED) {
       refuseTaken(act, clashes(after, act.day()));
     }
-    rows.forEach(row -> mapper.add(row, who.id()));
+    HiveStays.parts(rows, AT_ONCE).forEach(some -> mapper.add(some, who.id()));
     stays.tiesChange();
-    after.forEach(stays::draw);
+    stays.draw(after);
     if (act.stand() != null) {
       act.hiveIds().forEach(hive -> mapper.share(hive, act.stand()));
     }
     if (act.moves()) {
       Map<UUID, Integer> places = new HashMap<>();
+      List<LifeMapper.Walked> walked = new ArrayList<>();
       for (HiveLife life : after) {
         UUID yard = life.last().apiaryId();
         int last = places.computeIfAbsent(yard, each -> mapper.lastPlace(each, act.hiveIds()));
         places.put(yard, last + 1);
-        mapper.walkAt(life.hiveId(), last + 1);
+        walked.add(new LifeMapper.Walked(life.hiveId(), last + 1));
       }
+      HiveStays.parts(walked, AT_ONCE).forEach(mapper::walkAt);
+      mapper.leaveStands(act.hiveIds());
     }
     if (act.ends() || act.moves()) {
       workers.forEach(each -> each.leave(actId, act.hiveIds(), act.moves(), who));
@@ -170,7 +176,7 @@ public class HiveLives {
           "{names}: the name was given to another hive since; rename that one first",
           String.join(", ", taken));
     }
-    lives.values().forEach(stays::draw);
+    stays.draw(lives.values());
     stays.tiesChange();
     series.forEach(each -> each.comeBack(actId));
     workers.forEach(each -> each.comeBack(actId, hiveIds, who));
@@ -290,19 +296,29 @@ public class HiveLives {
     Set<UUID> own = after.stream().map(HiveLife::hiveId).collect(Collectors.toSet());
     Set<String> met = new HashSet<>();
     Set<String> taken = new TreeSet<>();
+    Map<UUID, Set<String>> others = new HashMap<>();
     for (HiveLife life : after) {
       Stay stay = life.last();
       if (life.end() == null) {
+        String key = stay.name().toLowerCase(Locale.ROOT);
         boolean beside =
-            mapper.calledFrom(stay.apiaryId(), stay.name(), day).stream()
-                .anyMatch(other -> !own.contains(other));
-        boolean among = !met.add(stay.apiaryId() + " " + stay.name().toLowerCase(Locale.ROOT));
+            others
+                .computeIfAbsent(stay.apiaryId(), yard -> namesOfOthers(yard, own, day))
+                .contains(key);
+        boolean among = !met.add(stay.apiaryId() + " " + key);
         if (beside || among) {
           taken.add(stay.name());
         }
       }
     }
     return taken;
+  }
+
+  private Set<String> namesOfOthers(UUID yard, Set<UUID> own, LocalDate day) {
+    return mapper.allCalledFrom(yard, day).stream()
+        .filter(each -> !own.contains(each.hiveId()))
+        .map(LifeMapper.Called::key)
+        .collect(Collectors.toSet());
   }
 
   private static void refuseTaken(NewAct act, Set<String> taken) {

@@ -3,6 +3,7 @@ package tavrel.server.hive;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -13,6 +14,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -176,25 +178,53 @@ public class HiveStays {
 
   /** Draws the stay with which a hive's life here begins. */
   void begin(Hive hive, UUID apiaryId) {
-    mapper.addStay(hive.id(), 1, apiaryId, hive.name(), hive.since(), null);
+    mapper.addStays(
+        List.of(new LifeMapper.DrawnStay(hive.id(), 1, apiaryId, hive.name(), hive.since(), null)));
   }
 
   /** Draws a hive's stays anew, and where it stands now. */
   void draw(HiveLife life) {
-    mapper.forgetStays(life.hiveId());
-    int number = 1;
-    for (Stay stay : life.stays()) {
-      mapper.addStay(life.hiveId(), number++, stay.apiaryId(), stay.name(), stay.from(), stay.to());
+    draw(List.of(life));
+  }
+
+  /** So many hives are written at once. */
+  private static final int AT_ONCE = 100;
+
+  /** Draws the stays of hives anew, and where each stands now. */
+  void draw(Collection<HiveLife> lives) {
+    for (List<HiveLife> some : parts(List.copyOf(lives), AT_ONCE)) {
+      mapper.forgetStays(some.stream().map(HiveLife::hiveId).toList());
+      List<LifeMapper.DrawnStay> stays = new ArrayList<>();
+      for (HiveLife life : some) {
+        int number = 1;
+        for (Stay stay : life.stays()) {
+          stays.add(
+              new LifeMapper.DrawnStay(
+                  life.hiveId(), number++, stay.apiaryId(), stay.name(), stay.from(), stay.to()));
+        }
+      }
+      mapper.addStays(stays);
+      mapper.stand(some.stream().map(HiveStays::standing).toList());
     }
+  }
+
+  private static LifeMapper.Stands standing(HiveLife life) {
     Stay last = life.last();
     LifeEvent.SetUp setUp = life.setUp();
-    mapper.stand(
+    return new LifeMapper.Stands(
         life.hiveId(),
         last.apiaryId(),
         last.name(),
         life.endedOn(),
         BoxNotation.write(setUp.boxes()),
         setUp.supers());
+  }
+
+  /** A list in parts of at most so many. */
+  static <T> List<List<T>> parts(List<T> whole, int most) {
+    return IntStream.iterate(0, from -> from < whole.size(), from -> from + most)
+        .mapToObj(from -> whole.subList(from, Math.min(whole.size(), from + most)))
+        .toList();
   }
 
   /**
@@ -204,7 +234,7 @@ public class HiveStays {
     LifeEvent.SetUp now = new LifeEvent.SetUp(after.boxes(), after.supers(), null);
     if (!now.standsAs(new LifeEvent.SetUp(before.boxes(), before.supers(), null))) {
       mapper.add(
-          LifeRow.of(UUID.randomUUID(), after.id(), day, now, who.name(), clock.instant()),
+          List.of(LifeRow.of(UUID.randomUUID(), after.id(), day, now, who.name(), clock.instant())),
           who.id());
     }
   }

@@ -20,6 +20,8 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** Hives, and where they stand. */
 @Service
@@ -44,8 +46,10 @@ public class Hives {
   private final HiveMapper mapper;
   private final Apiaries apiaries;
   private final HiveStays stays;
+  private final KeptWhileUnchanged<UUID, List<Hive>> living;
 
-  Hives(HiveMapper mapper, Apiaries apiaries, HiveStays stays) {
+  Hives(HiveMapper mapper, Apiaries apiaries, HiveStays stays, Changes changes) {
+    living = new KeptWhileUnchanged<>(changes, id -> List.copyOf(mapper.hives(id)), "hive");
     this.mapper = mapper;
     this.apiaries = apiaries;
     this.stays = stays;
@@ -53,7 +57,7 @@ public class Hives {
 
   /** Hives that live in an apiary, in walking order. */
   public List<Hive> in(UUID apiaryId) {
-    return mapper.hives(apiaryId);
+    return living.of(apiaryId);
   }
 
   /** Hives that stood in an apiary on one of some days, ended ones too, in walking order. */

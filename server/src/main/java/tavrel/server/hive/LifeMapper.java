@@ -79,15 +79,18 @@ interface LifeMapper {
 
   @Insert(
       """
+      <script>
       insert into hive_life (
         id, act_id, hive_id, on_day, kind, apiary_id, name, queen, queen_year, queen_mark, queen_line, into_id, end_kind,
         end_sign, says, boxes, supers, supers_from_id, done_by, account_id, received_at)
-      values (
+      values
+      <foreach collection="rows" item="row" separator=",">(
         #{row.id}, #{row.actId}, #{row.hiveId}, #{row.day}, #{row.kind}, #{row.apiaryId}, #{row.name}, #{row.queen},
         #{row.queenYear}, #{row.queenMark}, #{row.queenLine}, #{row.intoId}, #{row.endKind}, #{row.endSign}, #{row.says},
-        #{row.boxes}, #{row.supers}, #{row.supersFromId}, #{row.doneBy}, #{accountId}, #{row.receivedAt})
+        #{row.boxes}, #{row.supers}, #{row.supersFromId}, #{row.doneBy}, #{accountId}, #{row.receivedAt})</foreach>
+      </script>
       """)
-  void add(LifeRow row, UUID accountId);
+  void add(List<LifeRow> rows, UUID accountId);
 
   @Update(
       """
@@ -97,35 +100,55 @@ interface LifeMapper {
       """)
   int strike(UUID actId, String by, Instant at, @Nullable String why);
 
-  @Delete("delete from hive_stay where hive_id = #{hiveId}")
-  void forgetStays(UUID hiveId);
-
-  @Insert(
+  @Delete(
       """
-      insert into hive_stay (hive_id, number, apiary_id, name, from_day, to_day)
-      values (#{hiveId}, #{number}, #{apiaryId}, #{name}, #{from}, #{to})
+      <script>
+      delete from hive_stay where hive_id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
       """)
-  void addStay(
+  void forgetStays(Collection<UUID> hiveIds);
+
+  /** A stay as it is drawn. */
+  record DrawnStay(
       UUID hiveId,
       int number,
       UUID apiaryId,
       String name,
       @Nullable LocalDate from,
-      @Nullable LocalDate to);
+      @Nullable LocalDate to) {}
 
-  @Update(
+  @Insert(
       """
-      update hive
-      set apiary_id = #{apiaryId}, name = #{name}, ended_on = #{endedOn}, boxes = #{boxes}, supers = #{supers}
-      where id = #{hiveId}
+      <script>
+      insert into hive_stay (hive_id, number, apiary_id, name, from_day, to_day) values
+      <foreach collection="stays" item="each" separator=",">
+        (#{each.hiveId}, #{each.number}, #{each.apiaryId}, #{each.name}, #{each.from}, #{each.to})
+      </foreach>
+      </script>
       """)
-  void stand(
+  void addStays(List<DrawnStay> stays);
+
+  /** Where and how a hive stands now, as it is drawn. */
+  record Stands(
       UUID hiveId,
       UUID apiaryId,
       String name,
       @Nullable LocalDate endedOn,
       String boxes,
-      int supers);
+      int supers) {}
+
+  /** Of hives that are there already: nothing else of theirs changes. */
+  @Insert(
+      """
+      <script>
+      merge into hive (id, apiary_id, name, ended_on, boxes, supers) key (id) values
+      <foreach collection="hives" item="each" separator=",">
+        (#{each.hiveId}, #{each.apiaryId}, #{each.name}, cast(#{each.endedOn} as date), #{each.boxes}, #{each.supers})
+      </foreach>
+      </script>
+      """)
+  void stand(List<Stands> hives);
 
   @Update("update hive set stand = #{stand}, divided = false where id = #{hiveId}")
   void share(UUID hiveId, String stand);
@@ -142,15 +165,29 @@ interface LifeMapper {
       """)
   int lastPlace(UUID apiaryId, Collection<UUID> hiveIds);
 
-  /** At a place of the walk; those without names of their own still share their stand. */
+  /** A hive at its place of the walk. */
+  record Walked(UUID hiveId, int place) {}
+
+  @Insert(
+      """
+      <script>
+      merge into hive (id, place) key (id) values
+      <foreach collection="hives" item="each" separator=",">(#{each.hiveId}, #{each.place})</foreach>
+      </script>
+      """)
+  void walkAt(List<Walked> hives);
+
+  /** Those that moved share a stand no more, unless they have no names of their own. */
   @Update(
       """
+      <script>
       update hive
-      set place = #{place},
-          stand = case when name regexp '/[0-9]+$' and locate(stand || '/', name) = 1 then stand end, divided = false
-      where id = #{hiveId}
+      set stand = case when name regexp '/[0-9]+$' and locate(stand || '/', name) = 1 then stand end, divided = false
+      where id in
+      <foreach collection="hiveIds" item="id" open="(" separator="," close=")">#{id}</foreach>
+      </script>
       """)
-  void walkAt(UUID hiveId, int place);
+  void leaveStands(Collection<UUID> hiveIds);
 
   /** Hives that stand, or stood on a day or later, in an apiary under a name. */
   @Select(
@@ -160,6 +197,18 @@ interface LifeMapper {
       where apiary_id = #{apiaryId} and name_key = lower(#{name}) and (to_day is null or to_day > #{day})
       """)
   List<UUID> calledFrom(UUID apiaryId, String name, LocalDate day);
+
+  /** A hive with the name that it stands under, in small letters. */
+  record Called(UUID hiveId, String key) {}
+
+  /** Hives that stand, or stood on a day or later, in an apiary, and under which names. */
+  @Select(
+      """
+      select hive_id, name_key as "key"
+      from hive_stay
+      where apiary_id = #{apiaryId} and (to_day is null or to_day > #{day})
+      """)
+  List<Called> allCalledFrom(UUID apiaryId, LocalDate day);
 
   /** Hives that stood in an apiary on one of some days. */
   @Select(

@@ -132,7 +132,7 @@ public class Outlooks {
     for (Apiary apiary : places) {
       for (Hive hive : sources.enter(apiary)) {
         YardOutlook.Known here = sources.known(hive);
-        String stamp = digest(sources.yard().stamp(here, sources.own));
+        String stamp = digest(sources.yard().stamp(here, sources.yardStamp));
         Stamped before = kept.get(hive.id());
         if (before == null || !before.stamp().equals(stamp)) {
           before = new Stamped(stamp, sources.outlook(here));
@@ -156,6 +156,7 @@ public class Outlooks {
     private final double danger = Danger.of(own).share();
     private final SealParameters seal = SealParameters.of(own);
     private final Map<UUID, List<LocalDate>> planned = rounds.plannedDays();
+    private String yardStamp = "";
     private @Nullable Here here;
 
     private Sources() {
@@ -194,6 +195,7 @@ public class Outlooks {
               brood.clocksOf(apiary),
               counts.samples(apiary),
               treatmentDays.withOxalicAcid(apiary.id()));
+      yardStamp = here.yard().stamp(own);
       return hives;
     }
 

@@ -168,12 +168,16 @@ record YardOutlook(
             .toList());
   }
 
+  /** What is the same for all its hives. */
+  String stamp(Map<String, Double> own) {
+    return this + "|" + own;
+  }
+
   /** What the outlook of a hive is reckoned from, in one text; equal texts mean equal outlooks. */
-  String stamp(Known known, Map<String, Double> own) {
+  String stamp(Known known, String yard) {
     return String.join(
         "|",
-        toString(),
-        own.toString(),
+        yard,
         known.hive().boxes().toString(),
         String.valueOf(known.hive().since()),
         known.clock().events().toString(),

@@ -23,6 +23,8 @@ import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.gear.GearService;
 import tavrel.server.hive.Hives;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** How the outfit usually works, and how many hives of an apiary fit a window at that pace. */
 @Service
@@ -35,10 +37,21 @@ public class PaceService {
   private final Hives allHives;
   private final GearService gearService;
   private final Clock clock;
+  private final KeptWhileUnchanged<String, UsualWork> usual;
   private final Cache<Played, Pace> played = Caffeine.newBuilder().maximumSize(400).build();
 
   PaceService(
-      PaceMapper mapper, LastTool lastTool, Hives allHives, GearService gearService, Clock clock) {
+      PaceMapper mapper,
+      LastTool lastTool,
+      Hives allHives,
+      GearService gearService,
+      Changes changes,
+      Clock clock) {
+    usual =
+        new KeptWhileUnchanged<>(
+            changes,
+            all -> mapper.usual().map(PaceMapper.Kept::work).orElse(UsualWork.ALONE),
+            "pace");
     this.mapper = mapper;
     this.lastTool = lastTool;
     this.allHives = allHives;
@@ -48,7 +61,7 @@ public class PaceService {
 
   /** The outfit's usual; one person alone until somebody says otherwise. */
   public UsualWork usual() {
-    return mapper.usual().map(PaceMapper.Kept::work).orElse(UsualWork.ALONE);
+    return usual.of("");
   }
 
   /** Keeps it. */

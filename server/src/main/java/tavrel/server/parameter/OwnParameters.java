@@ -21,6 +21,8 @@ import tavrel.core.seasonplan.Roads;
 import tavrel.core.stock.AcidOrder;
 import tavrel.core.stock.FilterWear;
 import tavrel.core.stock.RoundCost;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** Figures of the computation: the keeper's where he set them, else the usual ones. */
 @Service
@@ -61,16 +63,24 @@ public class OwnParameters {
 
   private final OwnParameterMapper mapper;
 
-  OwnParameters(OwnParameterMapper mapper) {
+  private final KeptWhileUnchanged<String, Map<String, Double>> kept;
+
+  OwnParameters(OwnParameterMapper mapper, Changes changes) {
     this.mapper = mapper;
+    kept = new KeptWhileUnchanged<>(changes, all -> read(), "parameter");
   }
 
   /** The keeper's own figures by key. */
   public Map<String, Double> own() {
+    return kept.of("");
+  }
+
+  private Map<String, Double> read() {
     return mapper.all().stream()
         .filter(own -> PARAMETERS.containsKey(own.parameter()))
         .collect(
-            Collectors.toMap(OwnParameterMapper.Own::parameter, OwnParameterMapper.Own::amount));
+            Collectors.toUnmodifiableMap(
+                OwnParameterMapper.Own::parameter, OwnParameterMapper.Own::amount));
   }
 
   /** From which load on a colony is in danger. */

@@ -3,6 +3,7 @@ package tavrel.server.register;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,8 @@ import tavrel.core.life.Kinship;
 import tavrel.core.register.TreatmentKind;
 import tavrel.server.hive.HiveStays;
 import tavrel.server.hive.Hives;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** On which days hives were treated; lines that were struck out are left out. */
 @Service
@@ -60,12 +63,21 @@ public class TreatmentDays {
       Arrays.stream(TreatmentKind.values()).filter(TreatmentKind::oxalic).toList();
 
   private final TreatmentDayMapper mapper;
-  private final Hives hives;
   private final HiveStays stays;
 
-  TreatmentDays(TreatmentDayMapper mapper, Hives hives, HiveStays stays) {
+  private final KeptWhileUnchanged<UUID, Map<UUID, List<LocalDate>>> oxalic;
+  private final KeptWhileUnchanged<UUID, Map<UUID, List<LocalDate>>> anything;
+  private final KeptWhileUnchanged<UUID, Optional<LocalDate>> last;
+
+  TreatmentDays(TreatmentDayMapper mapper, Hives hives, HiveStays stays, Changes changes) {
+    oxalic =
+        new KeptWhileUnchanged<>(
+            changes, id -> of(hives.idsIn(id), each -> each.means().oxalic()), "register", "hive");
+    last = new KeptWhileUnchanged<>(changes, id -> mapper.lastIn(id, OXALIC), "register");
+    anything =
+        new KeptWhileUnchanged<>(
+            changes, id -> of(hives.idsIn(id), each -> true), "register", "hive");
     this.mapper = mapper;
-    this.hives = hives;
     this.stays = stays;
   }
 
@@ -74,7 +86,7 @@ public class TreatmentDays {
    * then; with the days of the hive that it was split from, or that was united into it.
    */
   public Map<UUID, List<LocalDate>> withOxalicAcid(UUID apiaryId) {
-    return of(hives.idsIn(apiaryId), each -> each.means().oxalic());
+    return oxalic.of(apiaryId);
   }
 
   /**
@@ -82,7 +94,7 @@ public class TreatmentDays {
    * was counted before tells no more of the hive, and what falls after is no natural drop.
    */
   public Map<UUID, List<LocalDate>> withAnything(UUID apiaryId) {
-    return withAnything(hives.idsIn(apiaryId));
+    return anything.of(apiaryId);
   }
 
   /** The same of some hives, wherever they stand. */
@@ -92,7 +104,7 @@ public class TreatmentDays {
 
   /** The latest day on which a hive was treated with oxalic acid in an apiary. */
   public Optional<LocalDate> lastWithOxalicAcid(UUID apiaryId) {
-    return mapper.lastIn(apiaryId, OXALIC);
+    return last.of(apiaryId);
   }
 
   private Map<UUID, List<LocalDate>> of(Collection<UUID> ids, Predicate<Treated> which) {
@@ -113,6 +125,6 @@ public class TreatmentDays {
         days.put(id, counted);
       }
     }
-    return days;
+    return Collections.unmodifiableMap(days);
   }
 }

@@ -10,6 +10,8 @@ import org.apache.ibatis.annotations.Select;
 import org.springframework.stereotype.Component;
 import tavrel.server.pace.LastTool;
 import tavrel.server.rulesheet.SheetUse;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** What rounds were planned with; those thrown away are left out. */
 @Component
@@ -43,14 +45,16 @@ class PlannedBefore implements LastTool, SheetUse {
   }
 
   private final PlannedBeforeMapper mapper;
+  private final KeptWhileUnchanged<UUID, Optional<UUID>> tools;
 
-  PlannedBefore(PlannedBeforeMapper mapper) {
+  PlannedBefore(PlannedBeforeMapper mapper, Changes changes) {
     this.mapper = mapper;
+    tools = new KeptWhileUnchanged<>(changes, mapper::lastTool, "run");
   }
 
   @Override
   public Optional<UUID> of(UUID apiaryId) {
-    return mapper.lastTool(apiaryId);
+    return tools.of(apiaryId);
   }
 
   @Override

@@ -43,6 +43,8 @@ import tavrel.server.outfit.OutfitDay;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.people.Account;
 import tavrel.server.series.SeriesService;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 import tavrel.server.weather.YardWeather;
 
 /** The season plan: put together, looked at, changed by hand, agreed. */
@@ -81,6 +83,7 @@ public class SeasonPlanService {
   private final OwnParameters figures;
   private final OutfitDay outfitDay;
   private final Clock clock;
+  private final KeptWhileUnchanged<String, Map<AgreedRound, String>> agreedCrews;
   private volatile @Nullable ByHand byHand;
 
   SeasonPlanService(
@@ -94,7 +97,9 @@ public class SeasonPlanService {
       SeriesService series,
       OwnParameters figures,
       OutfitDay outfitDay,
+      Changes changes,
       Clock clock) {
+    agreedCrews = new KeptWhileUnchanged<>(changes, all -> readAgreedCrews(), "seasonplan");
     this.mapper = mapper;
     this.seriesToPlanService = seriesToPlanService;
     this.crews = crews;
@@ -359,15 +364,21 @@ public class SeasonPlanService {
 
   /** Whom an agreed round of a series was given to, or null. */
   public @Nullable String agreedCrew(UUID seriesId, int number) {
-    return mapper.visits().stream()
-        .filter(visit -> visit.seriesId().equals(seriesId) && visit.number() == number)
-        .map(SeriesToPlanMapper.KeptVisit::agreedCrewId)
-        .filter(Objects::nonNull)
-        .map(crews::byId)
-        .filter(Objects::nonNull)
-        .map(OutfitCrew::name)
-        .findFirst()
-        .orElse(null);
+    return agreedCrews.of("").get(new AgreedRound(seriesId, number));
+  }
+
+  private record AgreedRound(UUID seriesId, int number) {}
+
+  private Map<AgreedRound, String> readAgreedCrews() {
+    Map<AgreedRound, String> names = new HashMap<>();
+    for (SeriesToPlanMapper.KeptVisit visit : mapper.visits()) {
+      UUID crewId = visit.agreedCrewId();
+      OutfitCrew crew = crewId == null ? null : crews.byId(crewId);
+      if (crew != null) {
+        names.put(new AgreedRound(visit.seriesId(), visit.number()), crew.name());
+      }
+    }
+    return names;
   }
 
   private LocalDate today() {

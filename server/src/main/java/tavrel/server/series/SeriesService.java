@@ -1,7 +1,9 @@
 package tavrel.server.series;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -27,6 +29,8 @@ import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
 import tavrel.server.run.Rounds;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** Series of rounds: adopted from the bench, followed round by round, re-spaced after a miss. */
 @Service
@@ -39,6 +43,7 @@ public class SeriesService {
   private final SeriesJudge judge;
   private final SeriesBasis seriesBasis;
   private final Clock clock;
+  private final KeptWhileUnchanged<Instant, List<Series>> goingOn;
 
   SeriesService(
       SeriesMapper mapper,
@@ -47,7 +52,16 @@ public class SeriesService {
       Rounds rounds,
       SeriesJudge judge,
       SeriesBasis seriesBasis,
+      Changes changes,
       Clock clock) {
+    goingOn =
+        new KeptWhileUnchanged<>(
+            changes,
+            minute -> mapper.open(null).stream().map(this::whole).toList(),
+            "series",
+            "run",
+            "hive",
+            "apiary");
     this.mapper = mapper;
     this.apiaries = apiaries;
     this.allHives = allHives;
@@ -59,7 +73,9 @@ public class SeriesService {
 
   /** Series that go on, of one apiary or all. */
   public List<Series> open(@Nullable UUID apiaryId) {
-    return mapper.open(apiaryId).stream().map(this::whole).toList();
+    return apiaryId != null
+        ? mapper.open(apiaryId).stream().map(this::whole).toList()
+        : goingOn.of(clock.instant().truncatedTo(ChronoUnit.MINUTES));
   }
 
   /** One series. */

@@ -23,6 +23,8 @@ import tavrel.server.parameter.OwnParameters;
 import tavrel.server.register.RoundSums;
 import tavrel.server.run.ToolBurns;
 import tavrel.server.run.WorkHours;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** The gear with what it has been through, and what is due of it before the next round. */
 @Service
@@ -36,6 +38,7 @@ public class GearUpkeep {
   private final WorkHours workHours;
   private final Apiaries apiaries;
   private final OwnParameters figures;
+  private final KeptWhileUnchanged<String, List<GearDue>> due;
 
   GearUpkeep(
       GearService gear,
@@ -43,7 +46,17 @@ public class GearUpkeep {
       RoundSums register,
       WorkHours workHours,
       Apiaries apiaries,
-      OwnParameters figures) {
+      OwnParameters figures,
+      Changes changes) {
+    due =
+        new KeptWhileUnchanged<>(
+            changes,
+            all -> List.copyOf(readDue()),
+            "run",
+            "gear",
+            "register",
+            "apiary",
+            "parameter");
     this.gear = gear;
     this.toolBurns = toolBurns;
     this.register = register;
@@ -110,6 +123,10 @@ public class GearUpkeep {
 
   /** What is due of the gear in use. */
   public List<GearDue> due() {
+    return due.of("");
+  }
+
+  private List<GearDue> readDue() {
     AllGear all = all();
     List<GearDue> due = new ArrayList<>();
     for (KnownTool known : all.tools()) {

@@ -22,6 +22,8 @@ import tavrel.core.weather.SimulatedStation;
 import tavrel.core.weather.WeatherSource;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /**
  * Everybody who tells of an apiary's weather: thermometers, forecasts in four figures, files, and
@@ -42,6 +44,10 @@ class WeatherSources {
   private final Apiaries apiaries;
   private final SunTimes sunTimes;
   private final @Nullable SimulatedStation station;
+  private final KeptWhileUnchanged<Asked, Map<LocalDate, List<WeatherSource>>> told;
+
+  /** Of which days who tells is asked, and on which. */
+  private record Asked(Apiary apiary, Place place, DaySpan span, LocalDate today) {}
 
   WeatherSources(
       ReadingMapper readings,
@@ -49,7 +55,11 @@ class WeatherSources {
       WeatherHourMapper files,
       Apiaries apiaries,
       SunTimes sunTimes,
-      ObjectProvider<SimulatedStation> station) {
+      ObjectProvider<SimulatedStation> station,
+      Changes changes) {
+    told =
+        new KeptWhileUnchanged<>(
+            changes, of -> read(of.apiary(), of.place(), of.span()), "weather");
     this.readings = readings;
     this.own = own;
     this.files = files;
@@ -60,6 +70,10 @@ class WeatherSources {
 
   /** Who tells of each day there; a day that nobody tells of is missing. */
   Map<LocalDate, List<WeatherSource>> of(Apiary apiary, Place place, DaySpan span) {
+    return told.of(new Asked(apiary, place, span, apiaries.today(apiary)));
+  }
+
+  private Map<LocalDate, List<WeatherSource>> read(Apiary apiary, Place place, DaySpan span) {
     ZoneId zone = apiary.zoneId();
     Instant from = span.from().atStartOfDay(zone).toInstant();
     Instant to = span.to().plusDays(1).atStartOfDay(zone).toInstant();

@@ -36,6 +36,8 @@ import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.rulesheet.RuleSheets;
+import tavrel.server.store.Changes;
+import tavrel.server.store.KeptWhileUnchanged;
 
 /** The weather of apiaries: what is told of it, and what their hours are worth. */
 @Service
@@ -60,6 +62,7 @@ public class YardWeather {
   private final HourMapper hours;
   private final RuleSheets ruleSheets;
   private final WeatherHourMapper hoursOfFiles;
+  private final KeptWhileUnchanged<UUID, HourRule> rules;
   private final Clock clock;
   private final Cache<DayKey, YardDay> days = Caffeine.newBuilder().maximumSize(2_000).build();
   private final Cache<ExpectedKey, Expected> expected =
@@ -73,6 +76,7 @@ public class YardWeather {
       HourMapper hours,
       RuleSheets ruleSheets,
       WeatherHourMapper hoursOfFiles,
+      Changes changes,
       Clock clock) {
     this.apiaries = apiaries;
     this.weatherSources = weatherSources;
@@ -81,6 +85,16 @@ public class YardWeather {
     this.hours = hours;
     this.ruleSheets = ruleSheets;
     this.hoursOfFiles = hoursOfFiles;
+    rules =
+        new KeptWhileUnchanged<>(
+            changes,
+            id ->
+                hours
+                    .of(id)
+                    .map(this::ruleOf)
+                    .orElseGet(() -> HourRule.of(TemperaturePreset.COOL_BROAD)),
+            "weather",
+            "rulesheet");
     this.clock = clock;
   }
 
@@ -248,10 +262,7 @@ public class YardWeather {
   }
 
   private HourRule hourRule(UUID id) {
-    return hours
-        .of(id)
-        .map(this::ruleOf)
-        .orElseGet(() -> HourRule.of(TemperaturePreset.COOL_BROAD));
+    return rules.of(id);
   }
 
   private HourRule ruleOf(HourChoice choice) {

@@ -3,19 +3,14 @@ package tavrel.server.reporting.due;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.Fact;
@@ -24,21 +19,17 @@ import tavrel.core.run.Part;
 import tavrel.core.run.RunBoard;
 import tavrel.core.weather.OwnHours;
 import tavrel.core.weather.Window;
-import tavrel.core.weather.YardDay;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.hive.Hives;
-import tavrel.server.pace.PaceService;
 import tavrel.server.people.Account;
 import tavrel.server.people.Accounts;
-import tavrel.server.register.TreatmentDays;
 import tavrel.server.run.Round;
 import tavrel.server.run.Rounds;
 import tavrel.server.stock.Stock;
 import tavrel.server.store.Reckoned;
 import tavrel.server.store.Reckonings;
 import tavrel.server.upkeep.GearUpkeep;
-import tavrel.server.weather.YardWeather;
 
 /** What is due here and now, in order. */
 @RestController
@@ -118,90 +109,98 @@ class TodayResource {
       List<Fact> stock,
       OwnHours hours) {}
 
-  /** Workable hours are looked for so far ahead. */
-  private static final int DAYS_AHEAD = 3;
+  /** What takes a while to reckon. */
+  private record Reading(
+      List<TodayYards.YardToday> yards,
+      List<DueTask> dueTasks,
+      List<GearUpkeep.GearDue> gear,
+      List<Fact> stock) {
+
+    static final Reading NONE = new Reading(List.of(), List.of(), List.of(), List.of());
+  }
 
   private final Apiaries apiaries;
   private final Hives allHives;
-  private final YardWeather weather;
   private final Rounds rounds;
-  private final TreatmentDays treatmentDays;
-  private final Reckoned<List<DueTask>> dueTasks;
-  private final GearUpkeep upkeep;
-  private final PaceService paceService;
-  private final Stock stock;
   private final Accounts accounts;
   private final Clock clock;
+  private final Reckoned<Reading> reckoned;
 
   TodayResource(
       Apiaries apiaries,
       Hives allHives,
-      YardWeather weather,
       Rounds rounds,
-      TreatmentDays treatmentDays,
-      DueTasks dueTasks,
-      Reckonings reckonings,
-      GearUpkeep upkeep,
-      PaceService paceService,
-      Stock stock,
       Accounts accounts,
+      TodayYards yards,
+      DueTasks dueTasks,
+      GearUpkeep upkeep,
+      Stock stock,
+      Reckonings reckonings,
       Clock clock) {
     this.apiaries = apiaries;
     this.allHives = allHives;
-    this.weather = weather;
     this.rounds = rounds;
-    this.treatmentDays = treatmentDays;
-    this.dueTasks = reckonings.keep("what is due", dueTasks::all);
-    this.upkeep = upkeep;
-    this.paceService = paceService;
-    this.stock = stock;
     this.accounts = accounts;
     this.clock = clock;
+    reckoned =
+        reckonings.keep(
+            "today",
+            () -> new Reading(yards.all(), dueTasks.all(), upkeep.due(), stock.warnings()));
   }
 
-  /** What is due today, and each apiary with its next workable hours. */
+  /**
+   * What is due today, and each apiary with its next workable hours. While that is being reckoned,
+   * only the rounds under way and planned.
+   */
   @GetMapping("/api/today")
   Today today(@AuthenticationPrincipal Account who) {
     OwnHours own = accounts.workHours(who.id());
+    Instant now = clock.instant();
     Map<UUID, Round> open =
         rounds.open().stream()
             .collect(
                 Collectors.toMap(Round::apiaryId, Function.identity(), (first, second) -> first));
-    Map<UUID, Integer> hives = allHives.counts();
-    List<ApiaryToday> list = new ArrayList<>();
-    for (Apiary apiary : apiaries.all()) {
-      int standing = hives.getOrDefault(apiary.id(), 0);
-      if (apiary.isOpen() || standing > 0) {
-        list.add(today(apiary, standing, open.get(apiary.id()), own));
-      }
-    }
-    list.sort(Comparator.comparing(ApiaryToday::due));
-    List<DueTask> due = dueTasks.now().orElse(null);
+    Reading known = reckoned.now().orElse(null);
+    List<TodayYards.YardToday> yards = known == null ? workedIn(open) : known.yards();
+    Reading reading = known == null ? Reading.NONE : known;
     return new Today(
-        clock.instant(),
-        due == null,
-        List.copyOf(list),
-        due == null ? List.of() : due,
-        upkeep.due(),
-        stock.warnings(),
+        now,
+        known == null,
+        yards.stream()
+            .map(yard -> today(yard, open.get(yard.apiary().id()), own, now))
+            .sorted(Comparator.comparing(ApiaryToday::due))
+            .toList(),
+        reading.dueTasks(),
+        reading.gear(),
+        reading.stock(),
         own);
   }
 
-  private ApiaryToday today(Apiary apiary, int hives, @Nullable Round open, OwnHours own) {
+  /** Yards with a round under way or planned, as far as they are known at once. */
+  private List<TodayYards.YardToday> workedIn(Map<UUID, Round> open) {
+    return open.keySet().stream()
+        .map(
+            id ->
+                new TodayYards.YardToday(
+                    apiaries.byId(id), allHives.count(id), null, List.of(), Map.of()))
+        .toList();
+  }
+
+  private ApiaryToday today(
+      TodayYards.YardToday yard, @Nullable Round open, OwnHours own, Instant now) {
     RunBoard board = open == null ? null : rounds.board(open.id(), Part.FIRST);
     boolean running = board != null && board.lastStep() != null;
-    LocalDate lastDay = treatmentDays.lastWithOxalicAcid(apiary.id()).orElse(null);
     return new ApiaryToday(
-        apiary,
-        hives,
+        yard.apiary(),
+        yard.hives(),
         running ? Due.RUNNING : open != null ? Due.PLANNED : Due.NOTHING,
         open == null ? null : open.id(),
         open == null ? null : open.day(),
         board == null ? null : board.hives().size(),
         open == null || board == null || !running ? null : inShort(open, board),
-        lastDay,
-        nextWindow(apiary, hives, own),
-        weather.toldBy(apiary));
+        yard.lastDay(),
+        yard.offered(own, now),
+        yard.hoursFrom());
   }
 
   private RunShort inShort(Round round, RunBoard board) {
@@ -217,20 +216,5 @@ class TodayResource {
         board.hives().size(),
         next == null ? null : rounds.hiveNames(round.id()).get(next.hiveId()),
         next == null ? null : next.openFrom());
-  }
-
-  /** What is offered first of the next days, within the person's own hours. */
-  private @Nullable Window nextWindow(Apiary apiary, int hives, OwnHours own) {
-    LocalDate today = apiaries.today(apiary);
-    Supplier<UnaryOperator<YardDay>> fitter =
-        SingletonSupplier.of(() -> paceService.fitter(apiary));
-    return Window.offered(
-            IntStream.range(0, DAYS_AHEAD)
-                .mapToObj(ahead -> weather.day(apiary, today.plusDays(ahead)))
-                .filter(day -> day != null && !day.windows().isEmpty())
-                .flatMap(day -> fitter.get().apply(day.within(own)).windows().stream()),
-            clock.instant(),
-            hives)
-        .orElse(null);
   }
 }

@@ -127,6 +127,12 @@ class YardLines {
         .toList();
   }
 
+  /** What was counted this year, month by month. */
+  List<YardMapper.SampledMonth> months() {
+    LocalDate today = day.today();
+    return mapper.months(today.withDayOfYear(1), today);
+  }
+
   private YardLine line(Apiary apiary, Whole whole) {
     LocalDate today = apiaries.today(apiary);
     double limit = apiaryYears.of(apiary).limits().on(today).share();

@@ -65,7 +65,7 @@ interface YardMapper {
   @Select(
       """
       select month(on_day) as "month", count(*) as samples, sum(mites) as mites, sum(bees) as bees
-      from hive_count
+      from mite_count
       where struck_at is null and kind in ('WASH', 'SUGAR_ROLL') and on_day between #{from} and #{to}
       group by month(on_day)
       order by 1

@@ -3,7 +3,6 @@ package tavrel.server.reporting.yards;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -12,7 +11,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import tavrel.core.Fact;
 import tavrel.server.http.Problem;
-import tavrel.server.outfit.OutfitDay;
 import tavrel.server.store.Reckoned;
 import tavrel.server.store.Reckonings;
 
@@ -37,16 +35,9 @@ class YardsResource {
   private final Reckoned<Reading> reckoned;
   private final Clock clock;
 
-  YardsResource(
-      YardLines lines, YardMapper mapper, OutfitDay day, Reckonings reckonings, Clock clock) {
+  YardsResource(YardLines lines, Reckonings reckonings, Clock clock) {
     this.clock = clock;
-    reckoned =
-        reckonings.keep(
-            "yards",
-            () -> {
-              LocalDate today = day.today();
-              return new Reading(lines.all(), mapper.months(today.withDayOfYear(1), today));
-            });
+    reckoned = reckonings.keep("yards", () -> new Reading(lines.all(), lines.months()));
   }
 
   /** Every yard in one line: how it stands, what was counted, what is left, what comes. */

@@ -386,13 +386,11 @@ class DueTasksTest extends Yard {
 
   private void day(UUID series, LocalDate day) {
     jdbc.update("update series_round set on_day = ? where series_id = ?", day, series);
-    noticed();
   }
 
   /** As if its one round had been planned and finished on a day. */
   private void done(UUID series, LocalDate day) {
     if (jdbc.update("update round set on_day = ? where series_id = ?", day, series) > 0) {
-      noticed();
       return;
     }
     Map<String, Object> round = new HashMap<>();
@@ -410,7 +408,6 @@ class DueTasksTest extends Yard {
         day,
         Timestamp.from(clock.instant()),
         series);
-    noticed();
   }
 
   private void laidAgo(Duration ago) {
@@ -419,13 +416,6 @@ class DueTasksTest extends Yard {
         Timestamp.from(clock.instant().minus(ago)),
         UUID.fromString(hives.get(0)),
         UUID.fromString(hives.get(1)));
-    noticed();
-  }
-
-  /** What is written past the program is noticed with the next thing that is written by it. */
-  private void noticed() {
-    Map<String, Object> note = Map.of("about", "HIVE", "aboutId", hives.get(0), "says", "noticed");
-    send(keeper, HttpMethod.PUT, "/api/notes/" + id(), note);
   }
 
   private static String id() {

@@ -1,0 +1,203 @@
+package tavrel.server.count;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tavrel.core.Fact;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.brood.BroodEvent;
+import tavrel.core.brood.Capped;
+import tavrel.core.count.HiveSpread;
+import tavrel.core.count.Infestation;
+import tavrel.core.count.LooksInside;
+import tavrel.core.count.Sign;
+import tavrel.core.count.Wash;
+import tavrel.core.count.WashKind;
+import tavrel.core.count.YardSampling;
+import tavrel.core.hive.Hive;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
+import tavrel.server.apiaryyear.ApiarySeason;
+import tavrel.server.apiaryyear.ApiaryYears;
+import tavrel.server.brood.BroodService;
+import tavrel.server.hive.Hives;
+
+/** Which hives of a yard to wash or to look into today, and what those done so far say of it. */
+@Service
+class Samplings {
+
+  /** Bees of a usual sample: half a cup. */
+  private static final int USUAL_BEES = 300;
+
+  /**
+   * A yard to be sampled today.
+   *
+   * @param washes which hives to wash
+   * @param looks which hives to look into
+   */
+  record Sampling(Washes washes, Looks looks) {}
+
+  /**
+   * Hives to wash.
+   *
+   * @param drawn in the order in which they were drawn
+   * @param besides those with signs, to be washed besides
+   * @param reading what those counted today say of the yard
+   * @param next the next one, or null where it is settled or all are counted
+   * @param boundaries where to stop, for a pad without a network and samples of 300 bees
+   */
+  record Washes(
+      List<SampledHive> drawn,
+      List<SampledHive> besides,
+      YardSampling.SoFar reading,
+      @Nullable UUID next,
+      List<YardSampling.Boundary> boundaries) {}
+
+  /**
+   * A hive to wash.
+   *
+   * @param id the hive
+   * @param name its name
+   * @param mites counted in it today, or null
+   */
+  record SampledHive(UUID id, String name, @Nullable Integer mites) {}
+
+  /**
+   * Hives to look into for capped brood.
+   *
+   * @param drawn in the order in which they were drawn, as many as are wanted if none is capped
+   * @param looked how many of them were looked into today
+   * @param capped how many of those had capped brood
+   * @param broodless whether the yard counts as broodless
+   * @param says what that says of the yard
+   */
+  record Looks(List<LookedInto> drawn, int looked, int capped, boolean broodless, Fact says) {}
+
+  /**
+   * A hive to look into.
+   *
+   * @param id the hive
+   * @param name its name
+   * @param capped whether capped brood was seen today, or null where nobody looked yet
+   */
+  record LookedInto(UUID id, String name, @Nullable Boolean capped) {}
+
+  private final Counts counts;
+  private final Apiaries apiaries;
+  private final Hives allHives;
+  private final ApiaryYears apiaryYears;
+  private final BroodService brood;
+  private final HiveSpreads spreads;
+
+  Samplings(
+      Counts counts,
+      Apiaries apiaries,
+      Hives allHives,
+      ApiaryYears apiaryYears,
+      BroodService brood,
+      HiveSpreads spreads) {
+    this.counts = counts;
+    this.apiaries = apiaries;
+    this.allHives = allHives;
+    this.apiaryYears = apiaryYears;
+    this.brood = brood;
+    this.spreads = spreads;
+  }
+
+  /** Today's plan of an apiary: the same all day long. */
+  Sampling of(UUID apiaryId) {
+    Apiary apiary = apiaries.byId(apiaryId);
+    LocalDate today = apiaries.today(apiary);
+    List<Hive> hives = allHives.in(apiaryId);
+    long seed = apiaryId.getLeastSignificantBits() ^ today.toEpochDay();
+    return new Sampling(washes(apiary, today, hives, seed), looks(apiary, today, hives, seed));
+  }
+
+  private Washes washes(Apiary apiary, LocalDate today, List<Hive> hives, long seed) {
+    ApiarySeason season = apiaryYears.of(apiary);
+    double limit = season.limits().on(today).share();
+    HiveSpread spread = spreads.now();
+    Set<UUID> signs =
+        counts.signs(apiary.id(), today.minusDays(Sign.TELL_FOR_DAYS)).stream()
+            .filter(each -> each.sign() != Sign.NONE_SEEN)
+            .map(CountMapper.SeenSign::hiveId)
+            .collect(Collectors.toSet());
+    YardSampling plan = YardSampling.draw(hives, signs, spread, seed);
+    Map<UUID, Infestation> washed = washed(hives, today, season.rollRecovery());
+    List<Infestation> counted =
+        plan.drawn().stream().map(hive -> washed.get(hive.id())).filter(Objects::nonNull).toList();
+    YardSampling.SoFar reading = plan.read(counted, limit);
+    UUID next =
+        reading.go() == YardSampling.Go.NEXT
+            ? plan.drawn().stream()
+                .map(Hive::id)
+                .filter(id -> !washed.containsKey(id))
+                .findFirst()
+                .orElse(null)
+            : null;
+    return new Washes(
+        plan.drawn().stream().map(hive -> sampled(hive, washed)).toList(),
+        plan.besides().stream().map(hive -> sampled(hive, washed)).toList(),
+        reading,
+        next,
+        plan.boundaries(USUAL_BEES, 1, limit, today));
+  }
+
+  private static SampledHive sampled(Hive hive, Map<UUID, Infestation> washed) {
+    Infestation sample = washed.get(hive.id());
+    return new SampledHive(hive.id(), hive.name(), sample == null ? null : sample.mites());
+  }
+
+  /** What was washed today, by hive. */
+  private Map<UUID, Infestation> washed(List<Hive> hives, LocalDate today, double rolls) {
+    return counts.byHive(hives.stream().map(Hive::id).toList(), today).entrySet().stream()
+        .filter(each -> each.getValue().stream().anyMatch(count -> count.wash() != null))
+        .collect(
+            Collectors.toMap(
+                Map.Entry::getKey,
+                each ->
+                    each.getValue().stream()
+                        .map(NewCount::wash)
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .map(wash -> sample(wash, rolls))
+                        .orElseThrow()));
+  }
+
+  private static Infestation sample(Wash wash, double rolls) {
+    double recovery = wash.kind() == WashKind.SUGAR_ROLL ? rolls : 1;
+    return new Infestation(wash.mites(), wash.bees(), recovery, 1, wash.day());
+  }
+
+  private Looks looks(Apiary apiary, LocalDate today, List<Hive> hives, long seed) {
+    if (hives.isEmpty()) {
+      return new Looks(List.of(), 0, 0, false, Fact.of("sampling.noHives"));
+    }
+    Map<UUID, BroodClock> clocks = brood.clocksOf(apiary);
+    List<LookedInto> drawn =
+        YardSampling.shuffled(hives, seed).stream()
+            .limit(LooksInside.wanted(hives.size()))
+            .map(
+                hive ->
+                    new LookedInto(
+                        hive.id(),
+                        hive.name(),
+                        cappedToday(Objects.requireNonNull(clocks.get(hive.id())), today)))
+            .toList();
+    int looked = (int) drawn.stream().filter(each -> each.capped() != null).count();
+    int capped = (int) drawn.stream().filter(each -> Boolean.TRUE.equals(each.capped())).count();
+    LooksInside looks = new LooksInside(hives.size(), looked, capped);
+    return new Looks(drawn, looked, capped, looks.broodless(), looks.told());
+  }
+
+  private static @Nullable Boolean cappedToday(BroodClock clock, LocalDate today) {
+    BroodEvent.Inspection look = clock.lastLook();
+    return look == null || !look.day().equals(today) ? null : look.capped() != Capped.NONE;
+  }
+}
