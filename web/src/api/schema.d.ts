@@ -3292,6 +3292,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One's own calendar.
+         * @description One's own calendar.
+         */
+        get: operations["getSessionCalendar"];
+        /**
+         * Makes one's own calendar, or changes what rings in it.
+         * @description Makes one's own calendar, or changes what rings in it.
+         */
+        put: operations["putSessionCalendar"];
+        post?: never;
+        /**
+         * Takes one's own calendar away.
+         * @description Takes one's own calendar away.
+         */
+        delete: operations["deleteSessionCalendar"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/calendar/renew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Gives one's own calendar a new address; the old one opens nothing more.
+         * @description Gives one's own calendar a new address; the old one opens nothing more.
+         */
+        post: operations["postSessionCalendarRenew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/language": {
         parameters: {
             query?: never;
@@ -3792,6 +3840,26 @@ export interface paths {
          * @description The same as a table.
          */
         get: operations["getYardsTableCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendars/own/{key}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Whoever has the key may read it, without signing in: that is how calendars subscribe.
+         * @description Whoever has the key may read it, without signing in: that is how calendars subscribe.
+         */
+        get: operations["getCalendarsOwnIcsByKeyics"];
         put?: never;
         post?: never;
         delete?: never;
@@ -7446,6 +7514,13 @@ export interface components {
              */
             treatments: number;
         };
+        /** @description Somebody's calendar. */
+        MyCalendar: {
+            /** @description of its address on this server, or null where none was made */
+            path?: string;
+            /** @description groups of what rings */
+            rings: ("ROUNDS" | "LATEST_STARTS" | "WINDOWS" | "COUNTS")[];
+        };
         /** @description A hive that is named. */
         NamedHive: {
             /**
@@ -9380,6 +9455,11 @@ export interface components {
              * @description which
              */
             year: number;
+        };
+        /** @description What is to ring. */
+        Rings: {
+            /** @description groups */
+            rings: ("ROUNDS" | "LATEST_STARTS" | "WINDOWS" | "COUNTS")[];
         };
         /** @description One hive read from a roster. */
         RosterRow: {
@@ -23528,6 +23608,167 @@ export interface operations {
             };
         };
     };
+    getSessionCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyCalendar"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putSessionCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "rings": [
+                 *         "ROUNDS"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["Rings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyCalendar"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteSessionCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    postSessionCalendarRenew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MyCalendar"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getSessionLanguage: {
         parameters: {
             query?: never;
@@ -25124,6 +25365,55 @@ export interface operations {
             };
             /** @description Nobody is signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getCalendarsOwnIcsByKeyics: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -3,6 +3,7 @@ import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import OwnHoursForm from '../shared/OwnHoursForm.vue'
+import OwnCalendarForm from './OwnCalendarForm.vue'
 import OwnDeviceForm from './OwnDeviceForm.vue'
 import OwnLanguageForm from './OwnLanguageForm.vue'
 import OwnUnitsForm from './OwnUnitsForm.vue'
@@ -48,6 +49,7 @@ async function change(): Promise<void> {
     </p>
     <OwnLanguageForm />
     <OwnUnitsForm v-if="!session.account?.firstPassword" />
+    <OwnCalendarForm v-if="!session.account?.firstPassword" />
     <form
       class="password"
       :aria-label="t('people.accountPage.myPassword')"

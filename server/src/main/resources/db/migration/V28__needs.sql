@@ -20,3 +20,11 @@ create index put_off_open on put_off (ended_at, until_day);
 
 -- Squares that were counted of a board: 20:3,5|20:1,2 are two strips of twenty, two squares counted of each.
 alter table mite_count add column squares varchar(4000);
+
+-- The address of a person's own calendar, and what rings in it.
+create table person_calendar (
+  account_id   uuid primary key references account,
+  calendar_key varchar(64) not null unique,
+  rings        varchar(200) not null,
+  made_at      timestamp(6) with time zone not null
+);

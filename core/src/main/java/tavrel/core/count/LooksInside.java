@@ -70,6 +70,9 @@ public record LooksInside(int hives, int looked, int capped) {
 
   /** What they say, told. */
   public Fact told() {
+    if (looked == 0) {
+      return Fact.of("sampling.look").figure("wanted", wanted(hives)).count("hives", hives, "hive");
+    }
     int most = atMost();
     return (broodless() ? Fact.of("sampling.broodless") : Fact.of("sampling.notSure"))
         .figure("looked", looked)

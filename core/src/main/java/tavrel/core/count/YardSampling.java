@@ -134,15 +134,17 @@ public record YardSampling(List<Hive> drawn, List<Hive> besides, HiveSpread spre
         share,
         interval,
         above,
-        Fact.of("sampling.reading")
-            .word("go", go)
-            .count("hives", hives, "hive")
-            .figure("of", most())
-            .share("share", share)
-            .share("low", interval.low())
-            .share("high", interval.high())
-            .share("limit", limit)
-            .share("above", above));
+        hives == 0
+            ? Fact.of("sampling.begin").count("of", most(), "hive").share("limit", limit)
+            : Fact.of("sampling.reading")
+                .word("go", go)
+                .count("hives", hives, "hive")
+                .figure("of", most())
+                .share("share", share)
+                .share("low", interval.low())
+                .share("high", interval.high())
+                .share("limit", limit)
+                .share("above", above));
   }
 
   /**

@@ -23,6 +23,8 @@ public final class Reckoned<V> {
 
   private static final Logger LOG = LoggerFactory.getLogger(Reckoned.class);
 
+  private static final Duration LONGEST = Duration.ofSeconds(30);
+
   private record Done<V>(Object asOf, V value) {}
 
   private final String name;
@@ -57,7 +59,21 @@ public final class Reckoned<V> {
 
   /** What it is now; empty while it is being reckoned and patience is out. */
   public Optional<V> now() {
-    long until = System.nanoTime() + patience.toNanos();
+    return within(patience);
+  }
+
+  /**
+   * The same for who can wait.
+   *
+   * @throws IllegalStateException if it is not there after half a minute
+   */
+  public V awaited() {
+    return within(LONGEST)
+        .orElseThrow(() -> new IllegalStateException(name + " takes too long to reckon"));
+  }
+
+  private Optional<V> within(Duration wait) {
+    long until = System.nanoTime() + wait.toNanos();
     while (true) {
       Done<V> known = done;
       if (known != null && known.asOf.equals(asOf.get())) {

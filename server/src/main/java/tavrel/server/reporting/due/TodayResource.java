@@ -111,12 +111,9 @@ class TodayResource {
 
   /** What takes a while to reckon. */
   private record Reading(
-      List<TodayYards.YardToday> yards,
-      List<DueTask> dueTasks,
-      List<GearUpkeep.GearDue> gear,
-      List<Fact> stock) {
+      List<TodayYards.YardToday> yards, List<GearUpkeep.GearDue> gear, List<Fact> stock) {
 
-    static final Reading NONE = new Reading(List.of(), List.of(), List.of(), List.of());
+    static final Reading NONE = new Reading(List.of(), List.of(), List.of());
   }
 
   private final Apiaries apiaries;
@@ -124,6 +121,7 @@ class TodayResource {
   private final Rounds rounds;
   private final Accounts accounts;
   private final Clock clock;
+  private final DueNow due;
   private final Reckoned<Reading> reckoned;
 
   TodayResource(
@@ -132,7 +130,7 @@ class TodayResource {
       Rounds rounds,
       Accounts accounts,
       TodayYards yards,
-      DueTasks dueTasks,
+      DueNow due,
       GearUpkeep upkeep,
       Stock stock,
       Reckonings reckonings,
@@ -142,10 +140,9 @@ class TodayResource {
     this.rounds = rounds;
     this.accounts = accounts;
     this.clock = clock;
+    this.due = due;
     reckoned =
-        reckonings.keep(
-            "today",
-            () -> new Reading(yards.all(), dueTasks.all(), upkeep.due(), stock.warnings()));
+        reckonings.keep("today", () -> new Reading(yards.all(), upkeep.due(), stock.warnings()));
   }
 
   /**
@@ -160,7 +157,8 @@ class TodayResource {
         rounds.open().stream()
             .collect(
                 Collectors.toMap(Round::apiaryId, Function.identity(), (first, second) -> first));
-    Reading known = reckoned.now().orElse(null);
+    List<DueTask> tasks = due.tasks().orElse(null);
+    Reading known = tasks == null ? null : reckoned.now().orElse(null);
     List<TodayYards.YardToday> yards = known == null ? workedIn(open) : known.yards();
     Reading reading = known == null ? Reading.NONE : known;
     return new Today(
@@ -170,7 +168,7 @@ class TodayResource {
             .map(yard -> today(yard, open.get(yard.apiary().id()), own, now))
             .sorted(Comparator.comparing(ApiaryToday::due))
             .toList(),
-        reading.dueTasks(),
+        tasks == null || known == null ? List.of() : tasks,
         reading.gear(),
         reading.stock(),
         own);

@@ -1,0 +1,185 @@
+package tavrel.server.reporting.due;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VAlarm;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.Location;
+import net.fortuna.ical4j.model.property.Name;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.springframework.stereotype.Component;
+import tavrel.core.Fact;
+import tavrel.core.due.CalendarGroup;
+import tavrel.server.http.Missing;
+import tavrel.server.http.Problem;
+import tavrel.server.outfit.OutfitDay;
+import tavrel.server.people.Account;
+import tavrel.server.people.Accounts;
+import tavrel.server.people.OwnWords;
+import tavrel.server.people.PersonCalendar;
+import tavrel.server.people.Role;
+import tavrel.server.series.Series;
+import tavrel.server.series.SeriesService;
+import tavrel.server.words.Wording;
+
+/**
+ * What needs somebody as a calendar of his own (RFC 5545), in his words: every round of a series
+ * that is to come, and each line with a day. An entry keeps its key while its day moves, so that a
+ * change moves it and never doubles it.
+ */
+@Component
+class OwnCalendars {
+
+  /** Rounds ring on the eve at six in the evening: trays, entrances, packs. */
+  private static final Duration ON_THE_EVE = Duration.ofHours(-6);
+
+  /** All else rings on its day at seven in the morning. */
+  private static final Duration IN_THE_MORNING = Duration.ofHours(7);
+
+  private final DueNow due;
+  private final SeriesService series;
+  private final Accounts accounts;
+  private final OwnWords ownWords;
+  private final OutfitDay day;
+  private final Clock clock;
+
+  OwnCalendars(
+      DueNow due,
+      SeriesService series,
+      Accounts accounts,
+      OwnWords ownWords,
+      OutfitDay day,
+      Clock clock) {
+    this.due = due;
+    this.series = series;
+    this.accounts = accounts;
+    this.ownWords = ownWords;
+    this.day = day;
+    this.clock = clock;
+  }
+
+  /** The file. */
+  String write(PersonCalendar.OwnCalendar own, Locale device) {
+    Account who = active(own.accountId());
+    Wording words = ownWords.of(who, device);
+    Calendar calendar = new Calendar();
+    calendar.add(new ProdId("-//Tavrel//What needs me//EN"));
+    calendar.add(ImmutableVersion.VERSION_2_0);
+    calendar.add(ImmutableCalScale.GREGORIAN);
+    calendar.add(new Name(words.paper("calendar.own", Map.of("name", who.name()))));
+    Instant now = clock.instant();
+    LocalDate today = day.today();
+    if (who.role() != Role.READER) {
+      boolean rings = own.rings().contains(CalendarGroup.ROUNDS);
+      series.open(null).forEach(each -> addRounds(each, rings, calendar, now, words));
+    }
+    for (DueTask task : due.awaited()) {
+      CalendarGroup group = CalendarGroup.of(task.kind()).orElse(null);
+      if (group != null
+          && group != CalendarGroup.ROUNDS
+          && task.putOff() == null
+          && isFor(who, group)) {
+        calendar.add(line(task, own.rings().contains(group), today, now, words));
+      }
+    }
+    return calendar.toString();
+  }
+
+  private Account active(UUID id) {
+    return accounts.all().stream()
+        .filter(account -> account.id().equals(id) && account.active())
+        .findFirst()
+        .orElseThrow(() -> Problem.missing(Missing.CALENDAR));
+  }
+
+  private static boolean isFor(Account who, CalendarGroup group) {
+    return who.role() == Role.KEEPER || (who.role() == Role.CREW && !group.isKeepers());
+  }
+
+  private static void addRounds(
+      Series each, boolean rings, Calendar calendar, Instant now, Wording words) {
+    for (Series.SeriesRound round : each.rounds()) {
+      if (round.state().isToCome()) {
+        String says =
+            words.of(
+                Fact.of("paper.round")
+                    .text("apiary", each.apiary())
+                    .figure("number", round.number())
+                    .figure("rounds", each.rounds().size()));
+        VEvent event = event(each.id() + "-" + round.number(), round.day(), says, now);
+        event.add(new Location(each.apiary()));
+        event.add(new Description(each.name()));
+        if (rings) {
+          event.add(alarm(ON_THE_EVE, says));
+        }
+        calendar.add(event);
+      }
+    }
+  }
+
+  private static VEvent line(
+      DueTask task, boolean rings, LocalDate today, Instant now, Wording words) {
+    LocalDate by = task.day() == null || task.day().isBefore(today) ? today : task.day();
+    String says = words.of(told(task));
+    VEvent event = event(task.line(), by, task.apiary() + ": " + says, now);
+    event.add(new Location(task.apiary()));
+    if (rings) {
+      event.add(alarm(IN_THE_MORNING, task.apiary() + ": " + says));
+    }
+    return event;
+  }
+
+  private static VEvent event(String key, LocalDate on, String says, Instant now) {
+    VEvent event = new VEvent(on, says);
+    event.add(new Uid(key.replace(':', '-') + "@tavrel"));
+    event.replace(new DtStamp(now));
+    return event;
+  }
+
+  private static VAlarm alarm(Duration from, String says) {
+    VAlarm alarm = new VAlarm(from);
+    alarm.add(ImmutableAction.DISPLAY);
+    alarm.add(new Description(says));
+    return alarm;
+  }
+
+  /** A line in short; what waiting costs and why stands on Today. */
+  private static Fact told(DueTask task) {
+    String hives =
+        task.hives().stream().map(DueTask.NamedHive::name).collect(Collectors.joining(", "))
+            + (task.moreHives() > 0 ? " + " + task.moreHives() : "");
+    return switch (task.kind()) {
+      case BEGIN_BY -> deadline(Fact.of("due.beginBy"), task).text("hives", hives);
+      case FALLS_SHORT -> deadline(Fact.of("due.fallsShort"), task).text("hives", hives);
+      case WINDOW_CLOSES -> Fact.of("due.windowCloses").text("hives", hives);
+      case WINDOW_OPENS -> Fact.of("due.windowOpens").text("hives", hives);
+      case LOOK_DUE -> Fact.of("due.look").text("hives", hives);
+      case NEIGHBOUR -> Fact.of("due.neighbour").text("hives", hives);
+      case BOARDS_TO_READ ->
+          Fact.of("due.boards")
+              .count("boards", task.boards() == null ? 0 : task.boards().boards(), "board");
+      case RECOUNT_DUE -> Fact.of("due.recount").text("series", String.valueOf(task.series()));
+      default -> Fact.of("due.count");
+    };
+  }
+
+  private static Fact deadline(Fact fact, DueTask task) {
+    DueTask.Waiting waiting = task.waiting();
+    return waiting == null
+        ? fact.day("date", task.day() == null ? LocalDate.EPOCH : task.day()).share("target", 0)
+        : fact.day("date", waiting.deadline().date()).share("target", waiting.deadline().target());
+  }
+}
