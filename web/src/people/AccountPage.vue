@@ -10,7 +10,7 @@ import OwnUnitsForm from './OwnUnitsForm.vue'
 import ProgramVersion from '../shared/ProgramVersion.vue'
 import { useForm } from '../shared/request'
 import { useSession } from '../shared/session'
-import { t } from '../words/words'
+import { languageNow, t } from '../words/words'
 
 /** What a person sets for himself: language, units, password, hours, and this device. */
 const session = useSession()
@@ -88,6 +88,12 @@ async function change(): Promise<void> {
       <OwnHoursForm />
       <OwnDeviceForm />
       <ProgramVersion class="program" />
+      <p>
+        <a href="/api/guide/index" target="_blank">{{ t('people.accountPage.guide') }}</a>
+        <template v-if="languageNow() !== 'en'">
+          {{ t('people.accountPage.guideLanguage') }}</template
+        >
+      </p>
       <p v-if="session.isKeeper">
         <a href="/api/docs" target="_blank">{{ t('people.accountPage.whatOtherProgramsCan') }}</a>
       </p>

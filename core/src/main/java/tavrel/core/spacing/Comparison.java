@@ -1,7 +1,9 @@
 package tavrel.core.spacing;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import tavrel.core.Fact;
 
 /**
  * Patterns side by side, the whole search, the breaks in brood, and what is recommended. A model
@@ -51,5 +53,30 @@ public record Comparison(
         nothing.left(),
         nothing.wash(),
         Advice.of(colony, search, patterns, breaks, nothing));
+  }
+
+  /**
+   * The same with the last day to begin among the reasons of the advice.
+   *
+   * @param danger mites a bee above which nobody waits any longer, a fraction
+   */
+  public Comparison withLatestStart(Colony colony, double danger) {
+    Schedule none = new Schedule(List.of());
+    Fact latest = LatestStart.of(colony, colony.today(), none, none, danger).told();
+    if (latest == null) {
+      return this;
+    }
+    List<Fact> reasons = new ArrayList<>(advice.reasons());
+    reasons.add(latest);
+    return new Comparison(
+        start,
+        commonDate,
+        patterns,
+        breaks,
+        grid,
+        front,
+        untreated,
+        untreatedWash,
+        new Advice(advice.kind(), advice.days(), advice.says(), List.copyOf(reasons)));
   }
 }

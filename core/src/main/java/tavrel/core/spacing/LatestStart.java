@@ -2,6 +2,7 @@ package tavrel.core.spacing;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.Fact;
 
 /**
  * By when a series must begin so that a colony's mites are down at the common date, and what
@@ -94,5 +95,24 @@ public record LatestStart(
     return standing == Standing.TO_BEGIN
         || standing == Standing.TOO_LATE
         || standing == Standing.NONE_ON_LABEL;
+  }
+
+  /** It in a sentence for the bench; null where there is nothing to begin. */
+  @Nullable Fact told() {
+    if (last != null) {
+      Fact by = weekCosts > 0 ? Fact.of("advice.beginBy") : Fact.of("advice.beginByNoCost");
+      return by.day("day", last.start())
+          .count("rounds", last.rounds(), "round")
+          .count("gap", last.gap(), "day")
+          .share("target", target)
+          .day("date", commonDate)
+          .figure("mites", Math.rint(weekCosts));
+    }
+    return best == null
+        ? null
+        : Fact.of("advice.outOfReach")
+            .share("target", target)
+            .day("date", commonDate)
+            .share("wash", best.wash());
   }
 }

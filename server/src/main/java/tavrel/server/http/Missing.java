@@ -17,6 +17,7 @@ public enum Missing implements Worded {
   KIT_LINE,
   LINE,
   LOT,
+  PAGE,
   PERSON,
   PICTURE,
   ROUND,

@@ -207,7 +207,8 @@ public class SpacingService {
 
   /** Patterns, search, breaks and advice. */
   Comparison compare(UUID hiveId, SpacingQuestion question, LocalDate start) {
-    return Comparison.of(colony(hiveId, broodService.clockOf(hiveId), question), start);
+    Colony colony = colony(hiveId, broodService.clockOf(hiveId), question);
+    return Comparison.of(colony, start).withLatestStart(colony, figures.danger().share());
   }
 
   /** One schedule's outcome, reckoned from an earlier day with what was known then. */
