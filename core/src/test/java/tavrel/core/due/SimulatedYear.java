@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import tavrel.core.InvalidValue;
 import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.apiaryyear.SeasonLimits;
 import tavrel.core.brood.BroodClock;
@@ -206,7 +207,11 @@ final class SimulatedYear {
             HIVES);
     Schedule given =
         new Schedule(treated.stream().filter(day -> !day.isBefore(sample.last())).toList());
-    return LatestStart.of(colony, today, given, new Schedule(List.of()), Danger.USUAL.share());
+    try {
+      return LatestStart.of(colony, today, given, new Schedule(List.of()), Danger.USUAL.share());
+    } catch (InvalidValue cannotAllBeTrue) {
+      return null;
+    }
   }
 
   /** Whether any two even series of the label, begun on any days, keep it below the figure. */

@@ -196,8 +196,11 @@ class Samplings {
     return new Looks(drawn, looked, capped, looks.broodless(), looks.told());
   }
 
-  private static @Nullable Boolean cappedToday(BroodClock clock, LocalDate today) {
+  private static @Nullable Boolean cappedToday(BroodClock clock, LocalDate day) {
     BroodEvent.Inspection look = clock.lastLook();
-    return look == null || !look.day().equals(today) ? null : look.capped() != Capped.NONE;
+    if (look == null || !look.day().equals(day)) {
+      return null;
+    }
+    return look.capped() != Capped.NONE;
   }
 }

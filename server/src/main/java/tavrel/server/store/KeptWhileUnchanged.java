@@ -12,7 +12,7 @@ import java.util.function.Function;
  * @param <K> by what it is asked for
  * @param <V> what it is; unchanging
  */
-public final class KeptWhileUnchanged<K extends Object, V> {
+public final class KeptWhileUnchanged<K, V> {
 
   private static final long MOST = 2_000;
   private static final Duration UNASKED = Duration.ofMinutes(20);

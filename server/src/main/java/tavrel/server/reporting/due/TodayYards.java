@@ -1,6 +1,5 @@
 package tavrel.server.reporting.due;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -39,7 +38,6 @@ class TodayYards {
   private final TreatmentDays treatmentDays;
   private final PaceService paceService;
   private final Accounts accounts;
-  private final Clock clock;
 
   TodayYards(
       Apiaries apiaries,
@@ -47,15 +45,13 @@ class TodayYards {
       YardWeather weather,
       TreatmentDays treatmentDays,
       PaceService paceService,
-      Accounts accounts,
-      Clock clock) {
+      Accounts accounts) {
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.weather = weather;
     this.treatmentDays = treatmentDays;
     this.paceService = paceService;
     this.accounts = accounts;
-    this.clock = clock;
   }
 
   /**
