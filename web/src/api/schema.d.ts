@@ -10796,7 +10796,7 @@ export interface components {
              * @description which
              * @enum {string}
              */
-            occasion: "SWARM" | "PACKAGE" | "SPLIT" | "BEFORE_SALE" | "LATE_SUMMER" | "WINTER";
+            occasion: "SWARM" | "PACKAGE" | "SPLIT" | "BEFORE_SALE" | "SPRING" | "LATE_SUMMER" | "WINTER";
             says: components["schemas"]["Fact"];
         };
         /** @description What is still to come of a series, planned anew. */

@@ -12,7 +12,7 @@ const washes = {
 
 describe('a yard sampled without a network', () => {
   const after = (mites: number[]) =>
-    goOffline(washes, new Map(mites.map((each, i) => ['abcde'[i]!, each])))
+    goOffline(washes, new Map(mites.map((each, i) => ['abcde'.charAt(i), each])))
 
   it('goes on until a boundary that the server sent is reached', () => {
     expect(after([9, 9, 9])).toBe('NEXT')

@@ -24,6 +24,7 @@ const OCCASIONS = {
   PACKAGE: t('spacing.adoptPanel.package'),
   SPLIT: t('spacing.adoptPanel.split'),
   BEFORE_SALE: t('spacing.adoptPanel.beforeSaleOrMove'),
+  SPRING: t('spacing.adoptPanel.spring'),
   LATE_SUMMER: t('spacing.adoptPanel.lateSummer'),
   WINTER: t('spacing.adoptPanel.winter'),
 } as const

@@ -9,6 +9,8 @@ import { t } from '../words/words'
 const props = defineProps<{
   each: Shapes['ApiaryToday']
   now: number
+  /** Whether what takes a while is being reckoned: it is not told yet then. */
+  reckoning: boolean
   isKeeper: boolean
   mayWork: boolean
 }>()
@@ -35,6 +37,7 @@ function onDay(zone: string, at: string): string {
 }
 
 const hours = computed(() => {
+  if (props.reckoning) return '…'
   if (!props.each.nextWindow) {
     if (props.each.apiary.latitude === undefined) return t('today.apiaryCard.placeUnknown')
     return props.each.hoursFrom.length ? t('today.apiaryCard.noneThreeDays') : t('common.unknown')
@@ -89,14 +92,18 @@ const button = computed(() => {
       </div>
       <div>
         <dt>{{ t('today.apiaryCard.lastRound') }}</dt>
-        <dd>{{ each.lastDay ? dayOf(each.lastDay) : t('today.apiaryCard.noneHere') }}</dd>
+        <dd>
+          {{
+            reckoning ? '…' : each.lastDay ? dayOf(each.lastDay) : t('today.apiaryCard.noneHere')
+          }}
+        </dd>
       </div>
       <div class="hours">
         <dt>{{ t('today.apiaryCard.nextWorkableHours') }}</dt>
         <dd>
           {{ hours }}
           <router-link
-            v-if="hours === 'unknown' && mayWork"
+            v-if="hours === t('common.unknown') && mayWork"
             :to="`/apiaries/${each.apiary.id}/hours`"
             >{{ t('today.apiaryCard.sayWhatYouExpect') }}</router-link
           >

@@ -88,7 +88,7 @@ useIntervalFn(load, 15_000)
 /** What is being reckoned is asked for again soon. */
 useIntervalFn(() => {
   if (today.value?.reckoning) void load()
-}, 1_000)
+}, 400)
 
 async function takeUp({ line }: Shapes['DueTask']): Promise<void> {
   await attempt(async () => {
@@ -150,6 +150,7 @@ async function go(each: ApiaryToday): Promise<void> {
         :key="each.apiary.id"
         :each="each"
         :now="now"
+        :reckoning="today.reckoning"
         :is-keeper="session.isKeeper"
         :may-work="session.mayWork"
         @go="go(each)"
@@ -207,6 +208,7 @@ async function go(each: ApiaryToday): Promise<void> {
           :key="each.apiary.id"
           :each="each"
           :now="now"
+          :reckoning="today.reckoning"
           :is-keeper="session.isKeeper"
           :may-work="session.mayWork"
           @go="go(each)"

@@ -50,7 +50,7 @@ export function dueWords(task: DueTask): string {
       return t('today.dueWords.unseen', { hives })
     case 'MAKE_READY':
       return task.round
-        ? t('today.dueWords.makeReady', { round: roundWords(task.round, task.series ?? '') })
+        ? t('today.dueWords.makeReady', { round: roundWords(task.round, task.series ?? ''), day })
         : ''
     case 'ROUND_LATE':
     case 'ROUND_DUE':

@@ -83,7 +83,7 @@ public final class Shots {
       take(desk, "run");
     }
     try (Browser phone = new Browser(url, Browser.PHONE)) {
-      phone.enterAs("Tam").see("Go on with the run");
+      phone.enterAs("Tam").see("Go on with the run").see("Falls short");
       take(phone, "today-phone");
       phone.open("/counts").choose("Apiary", "Kiln Field").see("Mites, K1").press("7");
       take(phone, "counts-phone");

@@ -1,5 +1,7 @@
 package tavrel.server;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -11,6 +13,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpMethod;
 import tavrel.server.people.Account;
 import tavrel.server.people.Role;
 
@@ -69,5 +72,26 @@ public abstract class Yard extends ServerTest {
         10,
         "exceptions",
         List.of());
+  }
+
+  /** A wash of 300 bees, entered by the crew. */
+  protected void wash(String hiveId, LocalDate day, int mites) {
+    Map<String, Object> count =
+        Map.of(
+            "id",
+            UUID.randomUUID().toString(),
+            "hiveId",
+            hiveId,
+            "day",
+            day.toString(),
+            "kind",
+            "WASH",
+            "mites",
+            mites,
+            "bees",
+            300,
+            "natural",
+            false);
+    assertThat(send(crew, HttpMethod.POST, "/api/counts", List.of(count)).status()).isEqualTo(204);
   }
 }

@@ -26,6 +26,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, Fact says) {
     PACKAGE,
     SPLIT,
     BEFORE_SALE,
+    SPRING,
     LATE_SUMMER,
     WINTER
   }
@@ -47,6 +48,7 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, Fact says) {
             Occasion.BEFORE_SALE,
             Schedule.every(clock.today(), 3, WEEK).days(),
             Fact.of("preset.beforeSale").day("day", clock.today().plusDays(3L * WEEK))),
+        spring(clock.today(), season),
         lateSummer(clock.today(), season),
         winter(clock, season, south));
   }
@@ -67,6 +69,28 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, Fact says) {
         occasion,
         List.of(day),
         Fact.of("preset.oneRound").day("day", day).word("brood", clock.on(day)));
+  }
+
+  /**
+   * The last round of spring lies so long before supers go on: many labels have no longer wait,
+   * days.
+   */
+  private static final int BEFORE_SUPERS = 14;
+
+  /** Supers further ahead than this are of no spring that is near, days. */
+  private static final int SPRING_IS_NEAR = 90;
+
+  private static SeriesPreset spring(LocalDate today, SeasonDates season) {
+    LocalDate supers = season.supersGoOnAfter(today);
+    LocalDate last = supers == null ? null : supers.minusDays(BEFORE_SUPERS);
+    if (supers == null || supers.isAfter(today.plusDays(SPRING_IS_NEAR)) || !last.isAfter(today)) {
+      return new SeriesPreset(Occasion.SPRING, List.of(), Fact.of("preset.noSpring"));
+    }
+    int rounds = (int) Math.min(3, 1 + ChronoUnit.DAYS.between(today, last) / WEEK);
+    return new SeriesPreset(
+        Occasion.SPRING,
+        Schedule.every(last.minusDays((rounds - 1L) * WEEK), rounds, WEEK).days(),
+        Fact.of("preset.beforeFlow").day("last", last).day("supers", supers));
   }
 
   private static SeriesPreset lateSummer(LocalDate today, SeasonDates season) {

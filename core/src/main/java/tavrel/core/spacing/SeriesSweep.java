@@ -166,11 +166,15 @@ final class SeriesSweep {
   /** The fewest rounds from a day that reach the target on the label, and their best gap. */
   private LatestStart.@Nullable Begun leastWork(int start) {
     int most = most(start);
-    for (int rounds = 1; rounds <= most; rounds++) {
+    int[] hopeful =
+        IntStream.rangeClosed(firstGap(), lastGap())
+            .filter(gap -> hopes(start, gap, most))
+            .toArray();
+    for (int rounds = 1; rounds <= most && hopeful.length > 0; rounds++) {
       LatestStart.Begun found = null;
-      int[] days = new int[rounds];
-      for (int gap = firstGap(rounds); gap <= lastGap(rounds); gap++) {
-        if (lay(days, start, gap) && mayReach(days) && reaches(days) && onLabel(days)) {
+      for (int gap : rounds == 1 ? ONCE : hopeful) {
+        int[] days = rounds <= fitting(start, gap, most) ? even(start, gap, rounds) : NONE;
+        if (days.length > 0 && mayReach(days) && reaches(days) && onLabel(days)) {
           LatestStart.Begun begun = begun(days);
           found = found == null || begun.left() < found.left() ? begun : found;
         }
@@ -182,25 +186,38 @@ final class SeriesSweep {
     return null;
   }
 
+  /** Whether as many rounds as fit may do: fewer at the same gap never leave fewer mites. */
+  private boolean hopes(int start, int gap, int most) {
+    int rounds = fitting(start, gap, most);
+    return rounds > 0 && mayReach(even(start, gap, rounds));
+  }
+
   /** What leaves the fewest mites on the bees; of nearly equal ones the soonest. */
   private LatestStart.@Nullable Begun best() {
     int[] best = null;
     double fewest = Double.POSITIVE_INFINITY;
     for (int start = 0; start < mayBegin.length; start++) {
       int most = mayBegin[start] ? most(start) : 0;
-      for (int rounds = 1; rounds <= most; rounds++) {
-        int[] days = new int[rounds];
-        for (int gap = firstGap(rounds); gap <= lastGap(rounds); gap++) {
-          double left = lay(days, start, gap) ? onBees(days) : fewest;
-          if (left < NEARLY * fewest && onLabel(days)) {
-            best = days.clone();
+      for (int gap = firstGap(); gap <= lastGap(); gap++) {
+        for (int rounds = fitting(start, gap, most); rounds > 0; rounds--) {
+          int[] days = even(start, gap, rounds);
+          double left = onBees(days);
+          if (left >= NEARLY * fewest) {
+            break;
+          }
+          if (onLabel(days)) {
+            best = days;
             fewest = left;
+            break;
           }
         }
       }
     }
     return best == null ? null : begun(best);
   }
+
+  private static final int[] NONE = {};
+  private static final int[] ONCE = {1};
 
   private static final double NEARLY = 0.98;
 
@@ -212,25 +229,30 @@ final class SeriesSweep {
     return days.length == 1 ? 1 : days[1] - days[0];
   }
 
-  /** Lays even rounds; false where one may not be, or a wash at the common date is not fair. */
-  private boolean lay(int[] days, int start, int gap) {
-    for (int i = 0; i < days.length; i++) {
-      days[i] = start + i * gap;
-      if (days[i] >= mayBe.length || !mayBe[days[i]]) {
-        return false;
-      }
-    }
-    return true;
+  private static int[] even(int start, int gap, int rounds) {
+    return IntStream.range(0, rounds).map(i -> start + i * gap).toArray();
   }
 
-  private int firstGap(int rounds) {
+  /**
+   * How many rounds from a day may be, one after the other, at most so many: each of its days by
+   * itself, and a wash at the common date fair to the last.
+   */
+  private int fitting(int start, int gap, int most) {
+    int rounds = 0;
+    for (int day = start; rounds < most && day < mayBe.length && mayBe[day]; day += gap) {
+      rounds++;
+    }
+    return rounds;
+  }
+
+  private int firstGap() {
     RuleSheet sheet = colony.sheet();
     Integer fewest = sheet == null ? null : sheet.minDaysBetween();
-    return rounds == 1 ? 1 : Math.max(SpacingSearch.FIRST_GAP, fewest == null ? 0 : fewest);
+    return Math.max(SpacingSearch.FIRST_GAP, fewest == null ? 0 : fewest);
   }
 
-  private int lastGap(int rounds) {
-    return rounds == 1 ? 1 : Math.max(firstGap(rounds), SpacingSearch.LAST_GAP);
+  private int lastGap() {
+    return Math.max(firstGap(), SpacingSearch.LAST_GAP);
   }
 
   /** Most rounds that the sheet lets a series have that begins on a day, as far as is plain. */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import static tavrel.core.spacing.Colonies.TODAY;
 
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -13,6 +14,9 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
+import tavrel.core.apiaryyear.SeasonDates;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.brood.BroodDefaults;
 import tavrel.core.brood.BroodEvent;
 import tavrel.core.brood.Comb;
 import tavrel.core.rulesheet.ExampleSheets;
@@ -193,6 +197,27 @@ class SpacingTest {
     assertThat(Respacing.of(days, 1, TODAY.plusDays(15))).hasSize(2);
     assertThatThrownBy(() -> Respacing.of(days, 1, TODAY)).isInstanceOf(InvalidValue.class);
     assertThatThrownBy(() -> Respacing.of(days, 4, TODAY)).isInstanceOf(InvalidValue.class);
+  }
+
+  @Test
+  void spring_rounds_end_two_weeks_before_supers_go_on_and_there_are_none_far_from_it() {
+    LocalDate today = LocalDate.of(2026, 4, 1);
+    SeasonDates flow =
+        new SeasonDates(
+            MonthDay.of(11, 10),
+            MonthDay.of(1, 25),
+            0,
+            MonthDay.of(5, 10),
+            MonthDay.of(7, 20),
+            MonthDay.of(9, 5));
+    BroodClock clock = BroodClock.of(List.of(), BroodDefaults.USUAL, flow, today);
+    BroodClock autumn =
+        BroodClock.of(List.of(), BroodDefaults.USUAL, flow, LocalDate.of(2026, 9, 1));
+
+    assertThat(of(SeriesPreset.of(clock, flow, false), SeriesPreset.Occasion.SPRING))
+        .containsExactly(
+            LocalDate.of(2026, 4, 12), LocalDate.of(2026, 4, 19), LocalDate.of(2026, 4, 26));
+    assertThat(of(SeriesPreset.of(autumn, flow, false), SeriesPreset.Occasion.SPRING)).isEmpty();
   }
 
   @Test

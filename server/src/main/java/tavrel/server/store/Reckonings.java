@@ -21,7 +21,7 @@ public class Reckonings {
   private final Clock clock;
   private final Duration patience;
 
-  Reckonings(Changes changes, Clock clock, @Value("${tavrel.patience:100ms}") Duration patience) {
+  Reckonings(Changes changes, Clock clock, @Value("${tavrel.patience:120ms}") Duration patience) {
     this.changes = changes;
     this.clock = clock;
     this.patience = patience;

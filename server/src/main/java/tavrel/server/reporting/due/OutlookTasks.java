@@ -114,8 +114,8 @@ class OutlookTasks {
 
     static final Comparator<Needy> WORST_FIRST =
         Comparator.comparing((Needy each) -> each.need.by())
-            .thenComparing(
-                Comparator.comparingDouble((Needy each) -> each.need.costs()).reversed());
+            .thenComparing(each -> -each.need.costs())
+            .thenComparing(each -> -each.reading.expected());
 
     DueTask.NamedHive named() {
       return new DueTask.NamedHive(hive.hiveId(), hive.hive(), reading.expected());

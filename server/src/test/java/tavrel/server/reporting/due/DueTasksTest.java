@@ -298,26 +298,7 @@ class DueTasksTest extends Yard {
   }
 
   private void wash(int hive, LocalDate day, int mites) {
-    send(
-        crew,
-        HttpMethod.POST,
-        "/api/counts",
-        List.of(
-            Map.of(
-                "id",
-                id(),
-                "hiveId",
-                hives.get(hive),
-                "day",
-                day.toString(),
-                "kind",
-                "WASH",
-                "mites",
-                mites,
-                "bees",
-                300,
-                "natural",
-                false)));
+    wash(hives.get(hive), day, mites);
   }
 
   private void brood(int hive, String kind, LocalDate day, Map<String, Object> details) {

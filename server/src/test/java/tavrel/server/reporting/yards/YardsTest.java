@@ -3,11 +3,7 @@ package tavrel.server.reporting.yards;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.http.HttpMethod;
 import tavrel.server.Yard;
 
 class YardsTest extends Yard {
@@ -19,7 +15,7 @@ class YardsTest extends Yard {
     assertThat(line().path("sampled").asInt()).isZero();
 
     for (String hive : hives) {
-      wash(hive, 2);
+      wash(hive, today, 2);
     }
     JsonNode counted = line();
     assertThat(counted.path("sampled").asInt()).isEqualTo(hives.size());
@@ -38,7 +34,7 @@ class YardsTest extends Yard {
 
   @Test
   void what_was_counted_this_year_is_told_month_by_month() {
-    wash(hives.get(0), 6);
+    wash(hives.get(0), today, 6);
 
     JsonNode months = get(reader, "/api/yards").json().path("months");
 
@@ -54,25 +50,5 @@ class YardsTest extends Yard {
       }
     }
     throw new AssertionError("the yard is missing");
-  }
-
-  private void wash(String hive, int mites) {
-    Map<String, Object> count =
-        Map.of(
-            "id",
-            UUID.randomUUID().toString(),
-            "hiveId",
-            hive,
-            "day",
-            today.toString(),
-            "kind",
-            "WASH",
-            "mites",
-            mites,
-            "bees",
-            300,
-            "natural",
-            false);
-    assertThat(send(crew, HttpMethod.POST, "/api/counts", List.of(count)).status()).isEqualTo(204);
   }
 }
