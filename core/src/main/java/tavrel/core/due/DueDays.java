@@ -88,6 +88,19 @@ public final class DueDays {
     return (last == null || last.isBefore(today.minusDays(LONG))) && !dates.isPause(today);
   }
 
+  /** A colony that collapsed longer ago presses its neighbours no more, days. */
+  private static final int CARRIED_ON = 28;
+
+  /** Whether a collapse that was seen on a day still presses those beside it. */
+  public static boolean stillPresses(LocalDate collapsed, LocalDate today) {
+    return !collapsed.isBefore(collapsesSince(today));
+  }
+
+  /** Earlier collapses press nobody any more. */
+  public static LocalDate collapsesSince(LocalDate today) {
+    return today.minusDays(CARRIED_ON);
+  }
+
   /**
    * The day by which those beside a colony that collapses are to be counted, unless they were
    * since.

@@ -29,10 +29,10 @@ public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun a
       return Optional.empty();
     }
     LatestStart.Begun last = outlook.last();
-    LatestStart.Begun act = last == null ? outlook.best() : outlook.soonest();
+    LatestStart.Begun act = outlook.act();
     boolean now = deadline.occasion() == Deadline.Occasion.RAISING;
     LocalDate by = now || act == null ? today : last != null ? last.start() : act.start();
-    double costs = Math.max(0, outlook.weekCosts());
+    double costs = outlook.waitingCosts();
     if (outlook.planned() != null) {
       return Optional.of(new Need(DueTaskKind.FALLS_SHORT, by, act, costs));
     }

@@ -82,7 +82,7 @@ public record LatestStart(
    *     series are held against
    * @param today from which day on a series can begin; the day of the count, or later
    * @param given rounds given since the count
-   * @param agreed rounds that are agreed, after those given
+   * @param agreed rounds that are agreed; those up to the last given are taken for given
    * @param danger mites a bee above which nobody waits any longer, a fraction
    */
   public static LatestStart of(
@@ -95,6 +95,16 @@ public record LatestStart(
     return standing == Standing.TO_BEGIN
         || standing == Standing.TOO_LATE
         || standing == Standing.NONE_ON_LABEL;
+  }
+
+  /** What to begin: the soonest series that reaches the target, else the best; null for none. */
+  public @Nullable Begun act() {
+    return soonest == null ? best : soonest;
+  }
+
+  /** Mites more at the common date for a week of waiting; fewer are no reason to wait, so 0. */
+  public double waitingCosts() {
+    return Math.max(0, weekCosts);
   }
 
   /** It in a sentence for the bench; null where there is nothing to begin. */

@@ -30,6 +30,7 @@ final class SeriesSweep {
 
   private final Colony colony;
   private final int horizon;
+  private final int firstFree;
   private final double exposed;
   private final double beesThen;
   private final double expected;
@@ -49,6 +50,7 @@ final class SeriesSweep {
     horizon = colony.horizon();
     ColonyLoad load = colony.load();
     int[] given = done.indexesFrom(colony.today());
+    firstFree = given.length == 0 ? 0 : given[given.length - 1] + 1;
     double kill = colony.dose().kill();
     exposed = load.exposed(colony.figures());
     MiteModel model = colony.model(horizon + 1);
@@ -85,14 +87,10 @@ final class SeriesSweep {
     mayBegin = new boolean[mayBe.length];
     boolean waits = true;
     for (int day = now; day < mayBe.length; day++) {
-      mayBe[day] = free(given, day) && onLabel(Schedule.every(day(day), 1, 1));
+      mayBe[day] = day >= firstFree && onLabel(Schedule.every(day(day), 1, 1));
       waits &= day == now || untreated.exposed(day - 1) <= danger * model.bees().on(day - 1);
       mayBegin[day] = mayBe[day] && waits;
     }
-  }
-
-  private static boolean free(int[] given, int day) {
-    return given.length == 0 || given[given.length - 1] < day;
   }
 
   private LocalDate day(int index) {
@@ -100,7 +98,9 @@ final class SeriesSweep {
   }
 
   LatestStart read(Schedule agreed) {
-    int[] rounds = agreed.indexesFrom(colony.today());
+    // A round agreed for a day on which another was given since is that one.
+    int[] rounds =
+        IntStream.of(agreed.indexesFrom(colony.today())).filter(day -> day >= firstFree).toArray();
     LatestStart.Planned planned =
         rounds.length == 0
             ? null

@@ -214,6 +214,16 @@ class LatestStartTest {
   }
 
   @Test
+  void a_round_agreed_for_a_day_on_which_one_was_given_is_that_one() {
+    Colony colony = colony(4, 0.02, null);
+    Schedule given = Schedule.every(JUNE, 1, 1);
+
+    LatestStart twice = LatestStart.of(colony, JUNE, given, Schedule.every(JUNE, 1, 1), DANGER);
+
+    assertThat(twice).isEqualTo(LatestStart.of(colony, JUNE, given, NONE, DANGER));
+  }
+
+  @Test
   void nobody_is_told_to_wait_until_a_colony_is_in_danger() {
     Colony colony = colony(20, 0.01, null);
     MiteModel model = colony.model(colony.horizon() + 1);

@@ -30,9 +30,6 @@ class OutlookTasks {
 
   static final int NAMED = 6;
 
-  /** A colony that collapsed longer ago presses no more, days. */
-  private static final int CARRIED_ON = 28;
-
   private final Hives allHives;
   private final Apiaries apiaries;
   private final ApiaryYears apiaryYears;
@@ -79,7 +76,7 @@ class OutlookTasks {
         apiaries.all().stream()
             .map(apiaries::today)
             .min(Comparator.naturalOrder())
-            .map(today -> today.minusDays(CARRIED_ON))
+            .map(DueDays::collapsesSince)
             .orElse(LocalDate.MIN);
     return mapper.diedOfMites(earliest).stream()
         .collect(Collectors.groupingBy(DueMapper.DiedOfMites::apiaryId));
@@ -148,9 +145,9 @@ class OutlookTasks {
         DueTask.Waiting waiting =
             new DueTask.Waiting(
                 hive.name(),
-                Math.max(0, reading.weekCosts()),
+                reading.waitingCosts(),
                 outlook.deadline(),
-                reading.soonest() == null ? reading.best() : reading.soonest(),
+                reading.act(),
                 reading.untreated());
         worst = worst == null || waiting.weekCosts() > worst.weekCosts() ? waiting : worst;
       }
@@ -173,7 +170,7 @@ class OutlookTasks {
                 died.getOrDefault(apiary.id(), List.of()).stream().map(DueMapper.DiedOfMites::day))
             .max(LocalDate::compareTo)
             .orElse(null);
-    if (shown == null || shown.isBefore(today.minusDays(CARRIED_ON))) {
+    if (shown == null || !DueDays.stillPresses(shown, today)) {
       return;
     }
     List<DueTask.NamedHive> beside =

@@ -160,6 +160,24 @@ class DueTasksTest extends Yard {
   }
 
   @Test
+  void a_hive_treated_today_whose_series_has_a_round_today_stops_nothing() {
+    wash(0, today.minusDays(2));
+    adopt(today, 3);
+    Map<String, Object> given = new HashMap<>();
+    given.put("hives", Map.of(hives.get(0), id()));
+    given.put("day", today.toString());
+    given.put("means", "OXALIC_VAPOUR");
+    given.put("method", "vapour");
+    given.put("acid", 4);
+    given.put("people", "Wren");
+    given.put("supersPlan", "TAKEN_OFF");
+    given.put("remarks", "");
+    assertThat(send(keeper, HttpMethod.POST, "/api/register", given).status()).isEqualTo(204);
+
+    assertThat(kinds()).contains("ROUND_DUE");
+  }
+
+  @Test
   void hives_beside_one_in_danger_are_to_be_washed_until_they_are() {
     wash(0, today.minusDays(3), 40);
 
