@@ -82,10 +82,12 @@ public record SeriesPreset(Occasion occasion, List<LocalDate> days, Fact says) {
 
   private static SeriesPreset spring(LocalDate today, SeasonDates season) {
     LocalDate supers = season.supersGoOnAfter(today);
-    LocalDate last = supers == null ? null : supers.minusDays(BEFORE_SUPERS);
-    if (supers == null || supers.isAfter(today.plusDays(SPRING_IS_NEAR)) || !last.isAfter(today)) {
+    if (supers == null
+        || supers.isAfter(today.plusDays(SPRING_IS_NEAR))
+        || !supers.minusDays(BEFORE_SUPERS).isAfter(today)) {
       return new SeriesPreset(Occasion.SPRING, List.of(), Fact.of("preset.noSpring"));
     }
+    LocalDate last = supers.minusDays(BEFORE_SUPERS);
     int rounds = (int) Math.min(3, 1 + ChronoUnit.DAYS.between(today, last) / WEEK);
     return new SeriesPreset(
         Occasion.SPRING,
