@@ -79,13 +79,13 @@ class DemoTest {
       look(desk, "/", "Next workable hours");
       look(desk, "/apiaries", "Kiln Field");
       desk.press("Kiln Field").see("Wind from");
-      assertThat(desk.barriers()).as("apiary").isEmpty();
+      assertThat(desk.barriersAndColours()).as("apiary").isEmpty();
       desk.press("Hours").see("Press an hour to see why").press(DAWN).see("Reaches");
-      assertThat(desk.barriers()).as("hours").isEmpty();
+      assertThat(desk.barriersAndColours()).as("hours").isEmpty();
       look(desk, "/apiaries/import", "Download a template");
       look(desk, "/dose", "acid dihydrate for");
       desk.press("Why for").see("Product:");
-      assertThat(desk.barriers()).as("why").isEmpty();
+      assertThat(desk.barriersAndColours()).as("why").isEmpty();
       look(desk, "/dose/how-long", "from arrival");
       look(desk, "/dose/scoops", "Weighed before");
       look(desk, "/gear", "Inverter of");
@@ -93,7 +93,7 @@ class DemoTest {
       look(desk, "/counts", "Keep and next hive");
       look(desk, "/spacing", "Free now");
       desk.press("K4").see("mites left on").see("Patterns");
-      assertThat(desk.barriers()).as("bench").isEmpty();
+      assertThat(desk.barriersAndColours()).as("bench").isEmpty();
       for (String view : List.of("Each further", "Visits against", "Brood clock")) {
         desk.press(view);
         assertThat(desk.barriers()).as(view).isEmpty();
@@ -112,7 +112,7 @@ class DemoTest {
       look(desk, "/counts/winter", "How hives wintered");
       look(desk, "/safekeeping", "Open files");
       desk.open("/register").press("Put right…").see("It should say");
-      assertThat(desk.barriers()).as("correction").isEmpty();
+      assertThat(desk.barriersAndColours()).as("correction").isEmpty();
       desk.press("Back, change nothing").press("Write a line by hand").see("With what");
       assertThat(desk.barriers()).as("line by hand").isEmpty();
       assertThat(desk.complaints()).isEmpty();
@@ -127,11 +127,11 @@ class DemoTest {
       desk.enterAs("Wren");
       desk.script("localStorage.setItem('tavrel.light', 'before sunrise')");
       desk.open("/").see("Next workable hours");
-      assertThat(desk.contrasts()).as("Today").isEmpty();
+      assertThat(desk.colours()).as("Today").isEmpty();
       desk.open("/season").see("Search a plan");
-      assertThat(desk.contrasts()).as("season").isEmpty();
+      assertThat(desk.colours()).as("season").isEmpty();
       desk.open("/spacing").see("Free now").press("H4").see("mites left on");
-      assertThat(desk.contrasts()).as("bench").isEmpty();
+      assertThat(desk.colours()).as("bench").isEmpty();
     }
   }
 
@@ -146,7 +146,7 @@ class DemoTest {
       wren.enterAs("Wren").open("/run").see("people checked by Tam");
       RoundJourneyTest.step(tam, "Start burn", "Burn ended");
       state(wren, "H1", "BURNING");
-      assertThat(tam.barriers()).as("run on the phone").isEmpty();
+      assertThat(tam.barriersAndColours()).as("run on the phone").isEmpty();
       assertThat(wren.barriers()).as("run at the desk").isEmpty();
 
       tam.network(false);
@@ -169,7 +169,7 @@ class DemoTest {
 
   private static void look(Browser browser, String path, String text) {
     browser.open(path).see(text);
-    assertThat(browser.barriers()).as(path).isEmpty();
+    assertThat(browser.barriersAndColours()).as(path).isEmpty();
   }
 
   private static void state(Browser browser, String hive, String state) {
