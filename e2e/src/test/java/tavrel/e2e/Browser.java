@@ -35,18 +35,46 @@ final class Browser implements AutoCloseable {
   static final Dimension PHONE = new Dimension(390, 844);
 
   private static final Duration PATIENCE = Duration.ofSeconds(30);
+
+  /**
+   * Chromium without the window that nobody looks at; its start script does not pass signals on.
+   */
+  private static final String LEAN = "/usr/lib/chromium/chromium-headless-shell";
+
+  /** With a window, though none is shown: the lean one cannot come back to what it kept. */
+  private static final String WHOLE = "/usr/bin/chromium";
+
   private static final String CONTRAST = "color-contrast";
 
   /** In tests, which come one after the other, a browser waits for the next. */
   private static final boolean RESTS = Boolean.getBoolean("tavrel.short-lived");
 
-  /** Scrolls only to what is out of sight or covered: a tap on a page that moves is lost. */
-  private static final String BRING_INTO_SIGHT =
+  /**
+   * The first of those that a path leads to which is shown, or null. With {@code ready} it can be
+   * pressed, too: it is scrolled to only if it is out of sight or covered, since a tap on a page
+   * that moves is lost. All in one question: each costs more than its answer.
+   */
+  private static final String SHOWN =
       """
-      const target = arguments[0];
+      const [path, ready] = arguments;
+      const found = [];
+      if (path.startsWith('//')) {
+        const all = document.evaluate(path, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null);
+        for (let i = 0; i < all.snapshotLength; i++) found.push(all.snapshotItem(i));
+      } else {
+        found.push(...document.querySelectorAll(path));
+      }
+      const target = found.find((each) => {
+        const box = each.getBoundingClientRect();
+        return box.width > 0 && box.height > 0
+          && each.checkVisibility({ opacityProperty: true, visibilityProperty: true });
+      });
+      if (!target || !ready) return target ?? null;
+      if (target.matches(':disabled')) return null;
       const box = target.getBoundingClientRect();
       const hit = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2);
-      if (!hit || !target.contains(hit)) target.scrollIntoView({block: 'center', behavior: 'instant'});
+      if (!hit || !target.contains(hit)) target.scrollIntoView({ block: 'center', behavior: 'instant' });
+      return target;
       """;
 
   /** Chromium that waits for its next tests, by the size of its window. */
@@ -99,10 +127,10 @@ final class Browser implements AutoCloseable {
 
   private static ChromeDriver started(Dimension size, Path profile) {
     ChromeOptions options = new ChromeOptions();
+    options.setBinary(profile == null ? LEAN : WHOLE);
     if (profile != null) {
-      options.addArguments("--user-data-dir=" + profile.toAbsolutePath());
+      options.addArguments("--headless=new", "--user-data-dir=" + profile.toAbsolutePath());
     }
-    options.setBinary("/usr/lib/chromium/chromium-headless-shell");
     options.addArguments(
         "--no-sandbox",
         "--disable-gpu",
@@ -173,20 +201,19 @@ final class Browser implements AutoCloseable {
     Until.within(
         PATIENCE,
         () -> "the page shows \"" + text + "\"; it shows: " + shorten(body()),
-        () -> body().contains(text));
+        () -> shows(text));
     return this;
   }
 
   /** Waits until a text is gone from the page. */
   Browser seeNo(String text) {
-    Until.within(
-        PATIENCE, () -> "the page no longer shows \"" + text + "\"", () -> !body().contains(text));
+    Until.within(PATIENCE, () -> "the page no longer shows \"" + text + "\"", () -> !shows(text));
     return this;
   }
 
   /** Waits for an element that is shown. */
   WebElement find(String css) {
-    return find(By.cssSelector(css), css);
+    return find(css, css);
   }
 
   List<WebElement> all(String css) {
@@ -196,19 +223,18 @@ final class Browser implements AutoCloseable {
   /** Presses the button or link whose text or label begins so. */
   Browser press(String text) {
     String quoted = "\"" + text + "\"";
-    By by =
-        By.xpath(
-            "//*[self::button or self::a or self::summary or @role='option' or @role='menuitem' or self::label][starts-with(normalize-space(.), "
-                + quoted
-                + ") or starts-with(@aria-label, "
-                + quoted
-                + ")]");
-    pressPatiently(by, text);
+    String path =
+        "//*[self::button or self::a or self::summary or @role='option' or @role='menuitem' or self::label][starts-with(normalize-space(.), "
+            + quoted
+            + ") or starts-with(@aria-label, "
+            + quoted
+            + ")]";
+    pressPatiently(path, text);
     return this;
   }
 
   Browser pressAt(String css) {
-    pressPatiently(By.cssSelector(css), css);
+    pressPatiently(css, css);
     return this;
   }
 
@@ -216,8 +242,7 @@ final class Browser implements AutoCloseable {
   Browser type(String label, String text) {
     presses++;
     WebElement field = field(label);
-    field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
-    field.sendKeys(text);
+    field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE, text);
     return this;
   }
 
@@ -228,12 +253,11 @@ final class Browser implements AutoCloseable {
 
   /** Chooses an entry of a select. */
   Browser choose(String label, String entry) {
-    By by =
-        By.xpath(
-            "//label[starts-with(normalize-space(.), \""
-                + label
-                + "\")]/ancestor::*[contains(@class, 'v-field')][1]");
-    pressPatiently(by, label);
+    String path =
+        "//label[starts-with(normalize-space(.), \""
+            + label
+            + "\")]/ancestor::*[contains(@class, 'v-field')][1]";
+    pressPatiently(path, label);
     press(entry);
     return this;
   }
@@ -347,34 +371,33 @@ final class Browser implements AutoCloseable {
 
   private WebElement field(String label) {
     return find(
-        By.xpath(
-            "//label[starts-with(normalize-space(.), \""
-                + label
-                + "\")]/ancestor::*[contains(@class, 'v-field')][1]//*[self::input or self::textarea]"),
+        "//label[starts-with(normalize-space(.), \""
+            + label
+            + "\")]/ancestor::*[contains(@class, 'v-field')][1]//*[self::input or self::textarea]",
         "field " + label);
   }
 
-  WebElement find(By by, String what) {
+  /** Waits for an element that is shown, by a path of its own. */
+  WebElement find(String path, String what) {
+    WebElement[] found = new WebElement[1];
     Until.within(
         PATIENCE,
         () -> "there is " + what + "; the page shows: " + shorten(body()),
-        () -> driver.findElements(by).stream().anyMatch(Browser::shown));
-    return driver.findElements(by).stream().filter(Browser::shown).findFirst().orElseThrow();
+        () -> (found[0] = shown(path, false)) != null);
+    return found[0];
   }
 
-  private void pressPatiently(By by, String what) {
+  private void pressPatiently(String path, String what) {
     presses++;
     Until.within(
         PATIENCE,
         () -> "\"" + what + "\" can be pressed; the page shows: " + shorten(body()),
         () -> {
           try {
-            WebElement target =
-                driver.findElements(by).stream().filter(Browser::shown).findFirst().orElse(null);
-            if (target == null || !target.isEnabled()) {
+            WebElement target = shown(path, true);
+            if (target == null) {
               return false;
             }
-            script(BRING_INTO_SIGHT, target);
             target.click();
             return true;
           } catch (StaleElementReferenceException moved) {
@@ -388,12 +411,13 @@ final class Browser implements AutoCloseable {
         });
   }
 
-  private static boolean shown(WebElement element) {
-    try {
-      return element.isDisplayed();
-    } catch (StaleElementReferenceException moved) {
-      return false;
-    }
+  private WebElement shown(String path, boolean ready) {
+    return (WebElement) script(SHOWN, path, ready);
+  }
+
+  private boolean shows(String text) {
+    return Boolean.TRUE.equals(
+        script("return !!document.body && document.body.innerText.includes(arguments[0])", text));
   }
 
   private static String told(Rule rule) {

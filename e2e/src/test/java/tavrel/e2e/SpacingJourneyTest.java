@@ -45,7 +45,7 @@ class SpacingJourneyTest {
       desk.press("Adopt the series").see("Off the label: trial agreed");
 
       desk.open("/").see("Series of 18 Aug, round 1 of 3, 1 hive");
-      desk.find(By.xpath("//li[contains(., 'Series of 18 Aug')]//a"), "its dose sheet").click();
+      desk.find("//li[contains(., 'Series of 18 Aug')]//a", "its dose sheet").click();
       desk.see("Round 1 of").see("1 of 5 hives").see("acid dihydrate for 1 hive");
       desk.press("Keep it and go to the run").see("People first");
       desk.all("[role=checkbox]").forEach(WebElement::click);
@@ -89,10 +89,10 @@ class SpacingJourneyTest {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
       desk.enterAs("Wren").open("/spacing").choose("Apiary", "Withy Stand").see("W3");
       desk.press("What happened").choose("Event", "Swarm hived");
-      desk.find(By.xpath("//fieldset//button[normalize-space()='W3']"), "W3").click();
+      desk.find("//fieldset//button[normalize-space()='W3']", "W3").click();
       desk.type("Day", "2026-08-19").press("Keep").see("has not come yet");
       desk.type("Day", "2026-08-17").press("Keep").seeNo("Hived on");
-      desk.find(By.xpath("//h2[starts-with(., 'Free now')]/..//a[.='W3']"), "W3 free now").click();
+      desk.find("//h2[starts-with(., 'Free now')]/..//a[.='W3']", "W3 free now").click();
       desk.see("nothing capped today").see("17 Aug to 26 Aug, sure").see("Enter a count first");
       desk.type("Mites", "8").type("in bees", "300").see("One round on 19 Aug");
       desk.press("Put these days").see("1 visit,");
