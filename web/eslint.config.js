@@ -3,6 +3,7 @@ import prettier from 'eslint-config-prettier'
 import vue from 'eslint-plugin-vue'
 import accessible from 'eslint-plugin-vuejs-accessibility'
 import tseslint from 'typescript-eslint'
+import { promises } from './lint/promises.js'
 
 export default tseslint.config(
   { ignores: ['dist', 'target', 'src/api/schema.d.ts'] },
@@ -15,7 +16,7 @@ export default tseslint.config(
   },
   {
     // Promises that nobody waits for lose what went wrong: the compiler's own types tell which those are.
-    files: ['src/**/*.ts', 'src/**/*.vue'],
+    files: ['src/**/*.ts'],
     languageOptions: {
       parserOptions: {
         project: './tsconfig.json',
@@ -28,6 +29,11 @@ export default tseslint.config(
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
       '@typescript-eslint/await-thenable': 'error',
     },
+  },
+  {
+    files: ['src/**/*.vue'],
+    plugins: { promises },
+    rules: { 'promises/no-lost-call': 'error' },
   },
   {
     rules: {

@@ -66,7 +66,7 @@ class BrokenBodiesTest extends Yard {
   private static final String AS_WE_SEND_IT = "application/json";
 
   /** What other kinds of bodies are made of: their inside is hardly looked at. */
-  private static final List<String> FEW = List.of("", "[]", "\u0000");
+  private static final List<String> FEW = List.of("[]");
 
   private static final List<String> OTHER_TYPES =
       List.of("*/*", "text/plain", "multipart/form-data", "application/xml", "nothing");
