@@ -23,7 +23,7 @@ class SeriesTest extends Yard {
     assertThat(start.path("mites").isMissingNode()).isTrue();
     assertThat(start.path("framesOfBees").asDouble()).isEqualTo(7);
     assertThat(plain(start.path("from").get(0))).contains("not counted yet");
-    assertThat(start.path("presets")).hasSize(6);
+    assertThat(start.path("presets")).hasSize(7);
   }
 
   @Test
