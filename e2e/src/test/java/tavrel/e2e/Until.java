@@ -10,6 +10,11 @@ import java.util.function.Supplier;
 final class Until {
 
   private static final Duration LOOK_EVERY = Duration.ofMillis(75);
+
+  /** What has not come by then takes longer: who looks often holds it up. */
+  private static final Duration SOON = Duration.ofSeconds(2);
+
+  private static final Duration THEN_EVERY = Duration.ofMillis(300);
   private static final Duration TAPS_APART = Duration.ofMillis(800);
 
   private Until() {}
@@ -20,13 +25,15 @@ final class Until {
 
   /** The same, with words that are found only when they are needed. */
   static void within(Duration limit, Supplier<String> what, BooleanSupplier condition) {
-    Instant end = Instant.now().plus(limit);
+    Instant begin = Instant.now();
+    Instant end = begin.plus(limit);
     while (!condition.getAsBoolean()) {
       if (Instant.now().isAfter(end)) {
         throw new AssertionError(
             "Within " + limit.toSeconds() + " s it never came true that " + what.get());
       }
-      LockSupport.parkNanos(LOOK_EVERY.toNanos());
+      boolean soon = Instant.now().isBefore(begin.plus(SOON));
+      LockSupport.parkNanos((soon ? LOOK_EVERY : THEN_EVERY).toNanos());
     }
   }
 
