@@ -5650,7 +5650,7 @@ export interface components {
              * @description what
              * @enum {string}
              */
-            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
             /**
              * Format: date
              * @description day of the latest count, or null
@@ -5658,6 +5658,7 @@ export interface components {
             lastCount?: string;
             /** @description key of this line, the same from day to day while it stands */
             line: string;
+            lost?: components["schemas"]["LostDay"];
             /**
              * Format: int32
              * @description how many there are besides
@@ -7031,6 +7032,21 @@ export interface components {
              */
             litresASecond: number;
         };
+        /** @description What a yard's own readings have taught about forecasts of it: by how much they are off in each part of the day, and how often hours that were offered turned out to be worth working in. Readings of one part of one day are one: on a cold morning all are cold. The mean error of a part is drawn towards zero, by as much as if AS_IF_NONE more had shown none: single forecasts miss by about 2 °C, yards differ from what is foretold for them by about 1 °C, and (2 ÷ 1)² is 4 (our own simplification). Readings older than a year and a half are left out. */
+        LearnedForecast: {
+            /**
+             * Format: int32
+             * @description how many of them were worth working in
+             */
+            held: number;
+            /**
+             * Format: int32
+             * @description hours that were offered and read
+             */
+            offered: number;
+            /** @description what is known of each part of the day that was read; others are missing */
+            parts: components["schemas"]["PartLearned"][];
+        };
         /** @description Something that cannot be planned. */
         LeftOutYard: {
             /** @description its name */
@@ -7314,6 +7330,19 @@ export interface components {
              * @description dead of all
              */
             share: number;
+        };
+        /** @description That a day has no hour worth working in. */
+        LostDay: {
+            /**
+             * @description what speaks against most of its hours
+             * @enum {string}
+             */
+            mostly: "BELOW_LABEL" | "ABOVE_LABEL" | "STORM" | "TOO_HOT" | "THUNDER_OR_ICE" | "OUTSIDE_WARMTH" | "BROAD_DAY" | "REACH" | "WIND" | "RAIN" | "UNKNOWN";
+            /**
+             * Format: date
+             * @description the next day that has one, or null where none of the next ten has
+             */
+            next?: string;
         };
         /** @description A lot as it stands. */
         LotState: {
@@ -8449,6 +8478,8 @@ export interface components {
             folder: components["schemas"]["FolderFile"][];
             /** @description what somebody said of each day from today on */
             forecasts: components["schemas"]["OwnForecast"][];
+            held?: components["schemas"]["OffersHeld"];
+            learned: components["schemas"]["LearnedForecast"];
             /** @description whether some of the weather is made up */
             madeUp: boolean;
             /** @description to choose from */
@@ -8526,6 +8557,19 @@ export interface components {
              * @description product in one level spoon, g, an estimate until weighed
              */
             usualGrams: number;
+        };
+        /** @description Of offered hours how many held. */
+        OffersHeld: {
+            /**
+             * Format: int32
+             * @description that were worth working in
+             */
+            held: number;
+            /**
+             * Format: int32
+             * @description in all
+             */
+            offered: number;
         };
         /** @description What is there and what will be needed. */
         OnHand: {
@@ -8936,6 +8980,29 @@ export interface components {
              * @description end, not part of it
              */
             to: string;
+        };
+        /** @description One part of the day. */
+        PartLearned: {
+            /**
+             * Format: double
+             * @description what is added to forecasts of it, °C
+             */
+            correction: number;
+            /**
+             * Format: double
+             * @description how much warmer it was than foretold, in the mean, °C
+             */
+            meanError: number;
+            /**
+             * @description the part
+             * @enum {string}
+             */
+            part: "NIGHT" | "MORNING" | "AFTERNOON" | "EVENING";
+            /**
+             * Format: int32
+             * @description days on which it was read
+             */
+            readings: number;
         };
         /** @description What a pattern would come to on one colony, at the common date. A model estimate. */
         PatternOutcome: {

@@ -9,6 +9,7 @@ import { useSession } from '../shared/session'
 import FolderFiles from './FolderFiles.vue'
 import ForecastBand from './ForecastBand.vue'
 import HourGrid from './HourGrid.vue'
+import LearnedNote from './LearnedNote.vue'
 import OwnForecastForm from './OwnForecastForm.vue'
 import OwnHoursForm from '../shared/OwnHoursForm.vue'
 import WeatherFileForm from './WeatherFileForm.vue'
@@ -223,6 +224,7 @@ async function choose(sheetId?: string): Promise<void> {
         </p>
       </aside>
     </div>
+    <LearnedNote :learned="hours.learned" :held="hours.held" />
     <OwnForecastForm
       v-if="session.mayWork && sources.length > 0"
       :apiary="hours.apiary"

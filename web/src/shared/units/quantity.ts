@@ -111,6 +111,13 @@ export function shown(kind: Kind, si: number, digits = 1, units = unitsNow()): s
 export const degrees = (celsius: number, digits = 1): string =>
   shown('temperature', celsius, digits)
 
+/** By how many degrees two temperatures differ, of °C in the unit of who looks; signed where wanted. */
+export function degreesApart(celsius: number, signed = false): string {
+  const { outOf, sign } = own('temperature', unitsNow())
+  const apart = outOf(celsius) - outOf(0)
+  return `${signed && apart > 0 ? '+' : ''}${fixed(apart, 1)} ${sign}`
+}
+
 /** A wind of m/s in the unit of who looks. */
 export const windSpeed = (metresASecond: number): string => shown('wind', metresASecond)
 

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -148,6 +149,29 @@ public record YardDay(
   public YardDay within(OwnHours own) {
     return withWindows(
         windows.stream().flatMap(window -> own.of(window, date, zone, sun).stream()).toList());
+  }
+
+  /**
+   * What takes the whole day from who works between such hours: that which speaks first against
+   * most of them. Null where one of them is worth working in, or where nobody tells of one: it may
+   * be.
+   */
+  public HourReason.@Nullable Code takenBy(OwnHours own) {
+    Map<HourReason.Code, Integer> reasons = new EnumMap<>(HourReason.Code.class);
+    for (GradedHour hour : hours) {
+      Window whole = Window.of(hour.hour(), hour.hour().plus(1, ChronoUnit.HOURS), hour.grade());
+      if (own.of(whole, date, zone, sun).isEmpty()) {
+        continue;
+      }
+      if (hour.weather() == null || hour.grade().isWorkable()) {
+        return null;
+      }
+      reasons.merge(hour.reasons().get(0).code(), 1, Integer::sum);
+    }
+    return reasons.entrySet().stream()
+        .max(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey)
+        .orElse(null);
   }
 
   /**

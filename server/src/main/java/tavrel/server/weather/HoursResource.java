@@ -5,12 +5,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.core.weather.LearnedForecast;
 import tavrel.core.weather.OwnForecast;
 import tavrel.core.weather.TemperaturePreset;
 import tavrel.core.weather.Warmth;
@@ -42,6 +44,9 @@ class HoursResource {
    * @param forecasts what somebody said of each day from today on
    * @param folder files of the weather folder, as they were read last
    * @param madeUp whether some of the weather is made up
+   * @param learned what readings here have taught about forecasts
+   * @param held of hours that were offered and read here how many were worth working in, or null
+   *     while too few were
    */
   record NextHours(
       Apiary apiary,
@@ -50,7 +55,9 @@ class HoursResource {
       List<YardDay> days,
       List<OwnForecast> forecasts,
       List<FolderFile> folder,
-      boolean madeUp) {}
+      boolean madeUp,
+      LearnedForecast learned,
+      LearnedForecast.@Nullable OffersHeld held) {}
 
   private final Apiaries apiaries;
   private final YardWeather weather;
@@ -76,6 +83,7 @@ class HoursResource {
   NextHours next(@PathVariable UUID id) {
     Apiary apiary = apiaries.byId(id);
     LocalDate today = apiaries.today(apiary);
+    LearnedForecast learned = weather.learned(apiary);
     List<YardDay> days =
         apiary.place() == null
             ? List.of()
@@ -92,7 +100,9 @@ class HoursResource {
         days,
         forecasts.ahead(apiary),
         folder.all(),
-        days.stream().anyMatch(YardDay::madeUp));
+        days.stream().anyMatch(YardDay::madeUp),
+        learned,
+        learned.chance());
   }
 
   /** Sets by what an apiary's hours are judged. */

@@ -7,6 +7,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.weather.Reading;
 import tavrel.core.weather.WindFelt;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.apiary.Apiary;
 import tavrel.server.people.Account;
 
 /** What people read from thermometers in the yards. */
@@ -15,11 +16,13 @@ class Readings {
 
   private final ReadingMapper mapper;
   private final Apiaries apiaries;
+  private final YardWeather weather;
   private final Clock clock;
 
-  Readings(ReadingMapper mapper, Apiaries apiaries, Clock clock) {
+  Readings(ReadingMapper mapper, Apiaries apiaries, YardWeather weather, Clock clock) {
     this.mapper = mapper;
     this.apiaries = apiaries;
+    this.weather = weather;
     this.clock = clock;
   }
 
@@ -36,7 +39,7 @@ class Readings {
   /** Keeps a reading; the same id again changes nothing. */
   @Transactional
   public void keep(UUID apiaryId, UUID id, NewReading wanted, Account who) {
-    apiaries.byId(apiaryId);
+    Apiary apiary = apiaries.byId(apiaryId);
     Reading reading =
         new Reading(
             clock.instant(),
@@ -46,7 +49,7 @@ class Readings {
             wanted.rain(),
             who.name());
     if (mapper.holds(id) == 0) {
-      mapper.add(id, apiaryId, reading);
+      mapper.add(id, apiaryId, reading, weather.held(apiary, reading));
     }
   }
 }

@@ -1,5 +1,6 @@
 package tavrel.server.weather;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,6 +16,7 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import tavrel.core.DaySpan;
 import tavrel.core.weather.FileHours;
+import tavrel.core.weather.LearnedForecast;
 import tavrel.core.weather.OwnForecast;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Reading;
@@ -46,8 +48,12 @@ class WeatherSources {
   private final @Nullable SimulatedStation station;
   private final KeptWhileUnchanged<Asked, Map<LocalDate, List<WeatherSource>>> told;
 
+  private final KeptWhileUnchanged<Zoned, LearnedForecast> learned;
+
   /** Of which days who tells is asked, and on which. */
   private record Asked(Apiary apiary, Place place, DaySpan span, LocalDate today) {}
+
+  private record Zoned(UUID apiaryId, ZoneId zone) {}
 
   WeatherSources(
       ReadingMapper readings,
@@ -56,7 +62,19 @@ class WeatherSources {
       Apiaries apiaries,
       SunTimes sunTimes,
       ObjectProvider<SimulatedStation> station,
-      Changes changes) {
+      Changes changes,
+      Clock clock) {
+    learned =
+        new KeptWhileUnchanged<>(
+            changes,
+            of -> {
+              Instant now = clock.instant();
+              return LearnedForecast.of(
+                  readings.checks(of.apiaryId(), now.minus(LearnedForecast.REMEMBERED)),
+                  of.zone(),
+                  now);
+            },
+            "weather");
     told =
         new KeptWhileUnchanged<>(
             changes, of -> read(of.apiary(), of.place(), of.span()), "weather");
@@ -95,7 +113,15 @@ class WeatherSources {
         add(found, day, told);
       }
     }
+    LearnedForecast learned = learned(apiary);
+    found.replaceAll(
+        (day, sources) -> sources.stream().map(source -> learned.corrected(source, zone)).toList());
     return found;
+  }
+
+  /** What readings there have taught about forecasts of it. */
+  LearnedForecast learned(Apiary apiary) {
+    return learned.of(new Zoned(apiary.id(), apiary.zoneId()));
   }
 
   /** Each day gets the hours beside it that fill its holes, too. */

@@ -24,11 +24,18 @@ import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 import tavrel.core.rulesheet.RuleSheet;
 import tavrel.core.weather.ExpectedHours;
+import tavrel.core.weather.ForecastCheck;
+import tavrel.core.weather.GradedHour;
+import tavrel.core.weather.HourReason;
 import tavrel.core.weather.HourRule;
 import tavrel.core.weather.HourlyWeather;
+import tavrel.core.weather.LearnedForecast;
+import tavrel.core.weather.OwnHours;
 import tavrel.core.weather.Place;
 import tavrel.core.weather.Reading;
+import tavrel.core.weather.SourceKind;
 import tavrel.core.weather.Sun;
+import tavrel.core.weather.SunDay;
 import tavrel.core.weather.TemperaturePreset;
 import tavrel.core.weather.WeatherSource;
 import tavrel.core.weather.Window;
@@ -146,6 +153,40 @@ public class YardWeather {
     return found;
   }
 
+  /**
+   * That a day has no hour worth working in.
+   *
+   * @param mostly what speaks against most of its hours
+   * @param next the next day that has one, or null where none of the next ten has
+   */
+  public record LostDay(HourReason.Code mostly, @Nullable LocalDate next) {}
+
+  /** Nothing where it has one, or might have, for who works the usual hours. */
+  public Optional<LostDay> lost(Apiary apiary, LocalDate date) {
+    YardDay day = day(apiary, date);
+    HourReason.Code mostly = day == null ? null : day.takenBy(OwnHours.USUAL);
+    Place place = apiary.place();
+    if (place == null || mostly == null) {
+      return Optional.empty();
+    }
+    Map<LocalDate, List<Window>> ahead =
+        workable(apiary, new DaySpan(date.plusDays(1), date.plusDays(DAYS_SHOWN)));
+    return Optional.of(
+        new LostDay(
+            mostly,
+            ahead.entrySet().stream()
+                .filter(each -> suits(apiary, place, each.getKey(), each.getValue()))
+                .map(Map.Entry::getKey)
+                .min(LocalDate::compareTo)
+                .orElse(null)));
+  }
+
+  private boolean suits(Apiary apiary, Place place, LocalDate date, List<Window> windows) {
+    ZoneId zone = apiary.zoneId();
+    SunDay sun = sunTimes.of(place, date, zone).day();
+    return windows.stream().anyMatch(each -> OwnHours.USUAL.of(each, date, zone, sun).isPresent());
+  }
+
   private Expected expected(Place place, LocalDate date, ZoneId zone, HourRule rule) {
     return expected.get(
         new ExpectedKey(place, date, zone, rule),
@@ -195,6 +236,41 @@ public class YardWeather {
             WeatherSource.ranked(sources), place, at.truncatedTo(ChronoUnit.HOURS))
         .map(WeatherThere::new)
         .orElse(null);
+  }
+
+  /**
+   * A reading held against what had been foretold of its hour; null where nobody foretold anything
+   * or has said where it is.
+   */
+  @Nullable ForecastCheck held(Apiary apiary, Reading reading) {
+    Place place = apiary.place();
+    if (place == null) {
+      return null;
+    }
+    ZoneId zone = apiary.zoneId();
+    LocalDate date = LocalDate.ofInstant(reading.at(), zone);
+    HourRule rule = hourRule(apiary.id());
+    List<WeatherSource> foretold =
+        sources(apiary, place, date).stream()
+            .filter(each -> each.kind() != SourceKind.READING && !each.madeUp())
+            .toList();
+    List<WeatherSource> read = Stream.concat(foretold.stream(), Stream.of(reading)).toList();
+    GradedHour before = day(apiary, place, date, rule, foretold).at(reading.at());
+    GradedHour after = day(apiary, place, date, rule, read).at(reading.at());
+    if (before == null || before.weather() == null || after == null) {
+      return null;
+    }
+    return new ForecastCheck(
+        reading.at(),
+        before.weather().celsius() - learned(apiary).correction(before.hour(), zone),
+        reading.celsius(),
+        before.grade().isWorkable(),
+        after.grade().isWorkable());
+  }
+
+  /** What readings there have taught about forecasts of it. */
+  public LearnedForecast learned(Apiary apiary) {
+    return weatherSources.learned(apiary);
   }
 
   /** Air temperature there at a moment as somebody read or foretold it, °C; null for none. */

@@ -3,6 +3,7 @@ package tavrel.server.weather;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
@@ -52,6 +53,30 @@ class ReadingsTest extends Yard {
   }
 
   @Test
+  void what_was_foretold_is_held_against_what_was_read() {
+    read(UUID.randomUUID(), 4.5, 270);
+    assertThat(learned().path("parts")).as("nobody had foretold it").isEmpty();
+
+    foretell(10, 10);
+    read(UUID.randomUUID(), 4, 270);
+    JsonNode part = learned().path("parts").get(0);
+    assertThat(part.path("readings").asInt()).isEqualTo(1);
+    assertThat(part.path("meanError").asDouble()).isEqualTo(-6);
+    assertThat(part.path("correction").asDouble()).as("a fifth of it").isEqualTo(-1.2);
+    assertThat(hours().has("held")).as("told from five on").isFalse();
+    assertThat(plain(hours().path("days").get(1).path("source"))).contains("no source");
+
+    foretell(today.plusDays(1), 10, 10);
+    JsonNode tomorrow = hours().path("days").get(1);
+    assertThat(plain(tomorrow.path("source")))
+        .isEqualTo("forecast by " + crew.name() + ", put right by readings here");
+    assertThat(tomorrow.path("hours").findValues("celsius"))
+        .as("one part of the day is put right, the others stand as they were foretold")
+        .extracting(JsonNode::asDouble)
+        .contains(8.8, 10.0);
+  }
+
+  @Test
   void a_reader_reads_no_thermometer() {
     assertThat(
             send(
@@ -61,6 +86,30 @@ class ReadingsTest extends Yard {
                     Map.of("celsius", 10, "wind", "CALM", "windFrom", 0, "rain", false))
                 .status())
         .isEqualTo(403);
+  }
+
+  private JsonNode learned() {
+    return hours().path("learned");
+  }
+
+  private JsonNode hours() {
+    return get(reader, "/api/apiaries/" + apiaryId + "/hours").json();
+  }
+
+  private void foretell(double low, double high) {
+    foretell(today, low, high);
+  }
+
+  private void foretell(LocalDate day, double low, double high) {
+    Map<String, Object> figures = new HashMap<>();
+    figures.put("day", day);
+    figures.put("low", low);
+    figures.put("high", high);
+    figures.put("windMs", 2);
+    figures.put("rainMm", 0);
+    figures.put("thunderOrIce", false);
+    String path = "/api/apiaries/" + apiaryId + "/own-forecasts/" + UUID.randomUUID();
+    assertThat(send(crew, HttpMethod.PUT, path, figures).status()).isEqualTo(204);
   }
 
   private Answer read(UUID id, double celsius, int from) {
