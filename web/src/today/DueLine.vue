@@ -28,6 +28,11 @@ const KINDS: Record<DueTask['kind'], { shape: string; words: string; go: string 
     words: t('today.dueTaskList.roundDueToday'),
     go: t('today.dueTaskList.makeItsDoseSheet'),
   },
+  HOURS_GONE: {
+    shape: '✕',
+    words: t('today.dueTaskList.hoursGone'),
+    go: t('today.dueTaskList.toHours'),
+  },
   WINDOW_CLOSES: {
     shape: '◑',
     words: t('today.dueTaskList.windowCloses'),
@@ -104,6 +109,8 @@ const to = computed<RouteLocationRaw>(() => {
       return props.isKeeper && task.seriesId
         ? { path: '/dose', query: { series: task.seriesId, round: task.round?.number } }
         : '/spacing'
+    case 'HOURS_GONE':
+      return `/apiaries/${task.apiaryId}/hours`
     case 'ROUND_LATE':
     case 'ROUND_AHEAD':
       return '/spacing'
@@ -223,6 +230,7 @@ const goes = computed(() =>
   color: var(--due);
 }
 
+.HOURS_GONE .kind,
 .FALLS_SHORT .kind,
 .BEGIN_BY .kind,
 .WINDOW_CLOSES .kind,

@@ -13,6 +13,20 @@ const READINGS = texts<Shapes['BoardsDue']['reading']>({
   PAST: 'today.dueWords.past',
 })
 
+const LOST_FOR = texts<Shapes['LostDay']['mostly']>({
+  BELOW_LABEL: 'today.lost.belowLabel',
+  ABOVE_LABEL: 'today.lost.aboveLabel',
+  STORM: 'today.lost.storm',
+  TOO_HOT: 'today.lost.tooHot',
+  THUNDER_OR_ICE: 'today.lost.thunderOrIce',
+  OUTSIDE_WARMTH: 'today.lost.outsideWarmth',
+  BROAD_DAY: 'today.lost.broadDay',
+  REACH: 'today.lost.reach',
+  WIND: 'today.lost.wind',
+  RAIN: 'today.lost.rain',
+  UNKNOWN: 'today.lost.unknown',
+})
+
 /** The hives that something due is about, each with its mites where they are the matter. */
 function hivesOf({ hives, moreHives }: DueTask): string {
   const named = hives
@@ -51,6 +65,17 @@ export function dueWords(task: DueTask): string {
     case 'MAKE_READY':
       return task.round
         ? t('today.dueWords.makeReady', { round: roundWords(task.round, task.series ?? ''), day })
+        : ''
+    case 'HOURS_GONE':
+      return task.round && task.lost
+        ? t('today.dueWords.hoursGone', {
+            round: roundWords(task.round, task.series ?? ''),
+            day,
+            reason: LOST_FOR[task.lost.mostly],
+            next: task.lost.next
+              ? t('today.dueWords.nextHours', { day: shortDay(task.lost.next) })
+              : t('today.dueWords.noNextHours'),
+          })
         : ''
     case 'ROUND_LATE':
     case 'ROUND_DUE':

@@ -17,7 +17,7 @@ public enum CalendarGroup {
   public static Optional<CalendarGroup> of(DueTaskKind kind) {
     return Optional.ofNullable(
         switch (kind) {
-          case ROUND_LATE, ROUND_DUE, ROUND_AHEAD, MAKE_READY -> ROUNDS;
+          case ROUND_LATE, ROUND_DUE, ROUND_AHEAD, MAKE_READY, HOURS_GONE -> ROUNDS;
           case FALLS_SHORT, BEGIN_BY -> LATEST_STARTS;
           case WINDOW_CLOSES, WINDOW_OPENS, LOOK_DUE -> WINDOWS;
           case BOARDS_TO_READ, RECOUNT_DUE, COUNT_DUE, NEIGHBOUR -> COUNTS;

@@ -10,6 +10,10 @@ public enum DueTaskKind {
   ROUND_LATE,
   /** An agreed round of today. */
   ROUND_DUE,
+  /**
+   * The day of an agreed round, today's or tomorrow's, has no hour left that is worth working in.
+   */
+  HOURS_GONE,
   /** Days without capped brood that end soon. */
   WINDOW_CLOSES,
   /** Agreed rounds that do not bring a colony to its target. */

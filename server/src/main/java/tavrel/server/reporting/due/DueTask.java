@@ -10,6 +10,7 @@ import tavrel.core.due.Deadline;
 import tavrel.core.due.DueTaskKind;
 import tavrel.core.spacing.LatestStart;
 import tavrel.server.putoff.PutOff;
+import tavrel.server.weather.YardWeather;
 
 /**
  * Something that needs somebody.
@@ -29,6 +30,7 @@ import tavrel.server.putoff.PutOff;
  * @param series its name, or null
  * @param hiveId the hive that it leads to, or null
  * @param waiting what waiting costs, or null where nobody can say
+ * @param lost that the day of its round has no hour worth working in, or null
  * @param putOff that it was put off, or null
  */
 record DueTask(
@@ -47,6 +49,7 @@ record DueTask(
     @Nullable String series,
     @Nullable UUID hiveId,
     @Nullable Waiting waiting,
+    YardWeather.@Nullable LostDay lost,
     @Nullable PutOff putOff) {
 
   /**
@@ -108,6 +111,7 @@ record DueTask(
         null,
         null,
         null,
+        null,
         null);
   }
 
@@ -129,6 +133,7 @@ record DueTask(
         series,
         all.isEmpty() ? null : all.get(0).id(),
         waiting,
+        lost,
         putOff);
   }
 
@@ -150,6 +155,7 @@ record DueTask(
         name,
         hiveId,
         waiting,
+        lost,
         putOff);
   }
 
@@ -157,21 +163,28 @@ record DueTask(
   DueTask ofCounts(@Nullable BoardsDue due, @Nullable LocalDate last) {
     return new DueTask(
         line, kind, apiaryId, apiary, day, hives, moreHives, round, due, last, ended, seriesId,
-        series, hiveId, waiting, putOff);
+        series, hiveId, waiting, lost, putOff);
   }
 
   /** The same with what waiting costs. */
   DueTask waiting(@Nullable Waiting costs) {
     return new DueTask(
         line, kind, apiaryId, apiary, day, hives, moreHives, round, boards, lastCount, ended,
-        seriesId, series, hiveId, costs, putOff);
+        seriesId, series, hiveId, costs, lost, putOff);
+  }
+
+  /** The same of a day that weather takes. */
+  DueTask lost(YardWeather.LostDay day) {
+    return new DueTask(
+        line, kind, apiaryId, apiary, this.day, hives, moreHives, round, boards, lastCount, ended,
+        seriesId, series, hiveId, waiting, day, putOff);
   }
 
   /** The same, put off. */
   DueTask putOff(@Nullable PutOff until) {
     return new DueTask(
         line, kind, apiaryId, apiary, day, hives, moreHives, round, boards, lastCount, ended,
-        seriesId, series, hiveId, waiting, until);
+        seriesId, series, hiveId, waiting, lost, until);
   }
 
   /**

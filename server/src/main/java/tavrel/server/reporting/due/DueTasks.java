@@ -34,6 +34,7 @@ import tavrel.server.run.Rounds;
 import tavrel.server.seasonplan.SeasonPlanService;
 import tavrel.server.series.Series;
 import tavrel.server.series.SeriesService;
+import tavrel.server.weather.YardWeather;
 
 /** What is due by the calendar: rounds, windows, boards, counts. */
 @Service
@@ -53,6 +54,7 @@ class DueTasks {
   private final OutlookTasks outlookTasks;
   private final PutOffs putOffs;
   private final OutfitDay outfitDay;
+  private final YardWeather weather;
 
   DueTasks(
       Apiaries apiaries,
@@ -68,7 +70,8 @@ class DueTasks {
       Outlooks outlooks,
       OutlookTasks outlookTasks,
       PutOffs putOffs,
-      OutfitDay outfitDay) {
+      OutfitDay outfitDay,
+      YardWeather weather) {
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.series = series;
@@ -83,6 +86,7 @@ class DueTasks {
     this.outlookTasks = outlookTasks;
     this.putOffs = putOffs;
     this.outfitDay = outfitDay;
+    this.weather = weather;
   }
 
   /** All, most pressing first; those put off too, told so. */
@@ -182,17 +186,26 @@ class DueTasks {
     if (kind == null || next.state() == RoundState.OPEN) {
       return;
     }
-    tasks.add(
-        DueTask.of(kind, each.apiaryId(), each.apiary(), next.day(), each.id())
-            .ofSeries(
-                each.name(),
-                new DueTask.DueRound(
-                    next.number(),
-                    each.rounds().size(),
-                    each.hives().size(),
-                    seasonPlan.agreedCrew(each.id(), next.number()),
-                    Math.max(0, ChronoUnit.DAYS.between(next.day(), each.today()))),
-                null));
+    DueTask.DueRound round =
+        new DueTask.DueRound(
+            next.number(),
+            each.rounds().size(),
+            each.hives().size(),
+            seasonPlan.agreedCrew(each.id(), next.number()),
+            Math.max(0, ChronoUnit.DAYS.between(next.day(), each.today())));
+    tasks.add(ofRound(kind, each, next.day(), round));
+    if (kind == DueTaskKind.ROUND_DUE || kind == DueTaskKind.MAKE_READY) {
+      weather
+          .lost(apiaries.byId(each.apiaryId()), next.day())
+          .map(lost -> ofRound(DueTaskKind.HOURS_GONE, each, next.day(), round).lost(lost))
+          .ifPresent(tasks::add);
+    }
+  }
+
+  private static DueTask ofRound(
+      DueTaskKind kind, Series series, LocalDate day, DueTask.DueRound round) {
+    return DueTask.of(kind, series.apiaryId(), series.apiary(), day, series.id())
+        .ofSeries(series.name(), round, null);
   }
 
   private void addRecount(Series each, List<DueTask> tasks) {

@@ -335,50 +335,8 @@ class DueTasksTest extends Yard {
 
   private UUID adopt(LocalDate day, int rounds) {
     UUID series = UUID.randomUUID();
-    Map<String, Object> bench =
-        Map.of(
-            "load",
-            Map.of(
-                "mites",
-                9,
-                "sampleBees",
-                300,
-                "recovery",
-                1,
-                "framesOfBees",
-                10,
-                "cappedFrames",
-                4,
-                "droneShare",
-                0.02),
-            "gramsPerBox",
-            2,
-            "shut",
-            "TIGHT",
-            "curve",
-            "FIELD",
-            "commonDate",
-            today.plusDays(45).toString(),
-            "targetPercent",
-            2,
-            "ruleSheetId",
-            ExampleSheets.all().get(2).id().toString());
-    Map<String, Object> body =
-        Map.of(
-            "apiaryId",
-            apiaryId,
-            "name",
-            "A series",
-            "hiveIds",
-            List.of(hives.get(0)),
-            "days",
-            IntStream.range(0, rounds).mapToObj(i -> day.plusDays(5L * i).toString()).toList(),
-            "tool",
-            "Bowl 1",
-            "benchHiveId",
-            hives.get(0),
-            "bench",
-            bench);
+    List<LocalDate> days = IntStream.range(0, rounds).mapToObj(i -> day.plusDays(5L * i)).toList();
+    Map<String, Object> body = AdoptedSeries.of(apiaryId, hives.get(0), days, today.plusDays(45));
     assertThat(send(keeper, HttpMethod.PUT, "/api/series/" + series, body).status()).isEqualTo(200);
     return series;
   }

@@ -108,14 +108,7 @@ class OwnCalendarTest extends Yard {
   private UUID adopt() {
     UUID series = UUID.randomUUID();
     Map<String, Object> body =
-        Map.of(
-            "apiaryId", apiaryId,
-            "name", "A series",
-            "hiveIds", List.of(hives.get(0)),
-            "days", List.of(today.plusDays(9).toString()),
-            "tool", "Bowl 1",
-            "benchHiveId", hives.get(0),
-            "bench", bench());
+        AdoptedSeries.of(apiaryId, hives.get(0), List.of(today.plusDays(9)), today.plusDays(45));
     send(keeper, HttpMethod.GET, "/api/series", null)
         .json()
         .forEach(
@@ -123,27 +116,5 @@ class OwnCalendarTest extends Yard {
                 send(keeper, HttpMethod.DELETE, "/api/series/" + each.path("id").asText(), null));
     assertThat(send(keeper, HttpMethod.PUT, "/api/series/" + series, body).status()).isEqualTo(200);
     return series;
-  }
-
-  private Map<String, Object> bench() {
-    return Map.of(
-        "load",
-        Map.of(
-            "mites", 9,
-            "sampleBees", 300,
-            "recovery", 1,
-            "framesOfBees", 10,
-            "cappedFrames", 4,
-            "droneShare", 0.02),
-        "gramsPerBox",
-        2,
-        "shut",
-        "TIGHT",
-        "curve",
-        "FIELD",
-        "commonDate",
-        today.plusDays(45).toString(),
-        "targetPercent",
-        2);
   }
 }
