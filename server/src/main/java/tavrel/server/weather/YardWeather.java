@@ -161,12 +161,22 @@ public class YardWeather {
    */
   public record LostDay(HourReason.Code mostly, @Nullable LocalDate next) {}
 
-  /** Nothing where it has one, or might have, for who works the usual hours. */
+  /**
+   * Nothing where it has one, or might have, for who works the usual hours. As it is foretold: what
+   * was read is good for its own hour.
+   */
   public Optional<LostDay> lost(Apiary apiary, LocalDate date) {
-    YardDay day = day(apiary, date);
-    HourReason.Code mostly = day == null ? null : day.takenBy(OwnHours.USUAL);
     Place place = apiary.place();
-    if (place == null || mostly == null) {
+    if (place == null) {
+      return Optional.empty();
+    }
+    List<WeatherSource> foretold =
+        sources(apiary, place, date).stream()
+            .filter(each -> each.kind() != SourceKind.READING)
+            .toList();
+    HourReason.Code mostly =
+        day(apiary, place, date, hourRule(apiary.id()), foretold).takenBy(OwnHours.USUAL);
+    if (mostly == null) {
       return Optional.empty();
     }
     Map<LocalDate, List<Window>> ahead =

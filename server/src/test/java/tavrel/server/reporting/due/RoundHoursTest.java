@@ -27,6 +27,12 @@ class RoundHoursTest extends Yard {
     assertThat(gone().orElseThrow().path("lost").path("mostly").asText()).isEqualTo("STORM");
     assertThat(gone().orElseThrow().path("day").asText()).isEqualTo(today.toString());
 
+    Map<String, Object> mild =
+        Map.of("celsius", 8, "wind", "LIGHT", "windFrom", 270, "rain", false);
+    send(
+        crew, HttpMethod.PUT, "/api/apiaries/" + apiaryId + "/readings/" + UUID.randomUUID(), mild);
+    assertThat(gone()).as("a quiet hour now does not make the day").isPresent();
+
     foretell(today, 2);
     assertThat(gone()).as("the storm stays away after all").isEmpty();
   }
