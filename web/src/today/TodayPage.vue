@@ -7,7 +7,7 @@ import { useApiaryInHand } from '../shared/apiaryInHand'
 import { learnClock, useServerNow } from '../shared/clock'
 import { useSession } from '../shared/session'
 import ApiaryCard from './ApiaryCard.vue'
-import DueTaskList from './DueTaskList.vue'
+import DueTaskList from '../shared/due/DueTaskList.vue'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
@@ -15,7 +15,7 @@ import { inWords } from '../words/facts'
 import { clockInField } from '../shared/units/dayText'
 
 const ProposalList = defineAsyncComponent(() => import('./ProposalList.vue'))
-const PutOffDialog = defineAsyncComponent(() => import('./PutOffDialog.vue'))
+const PutOffDialog = defineAsyncComponent(() => import('../shared/due/PutOffDialog.vue'))
 const WayMarker = defineAsyncComponent(() => import('./WayMarker.vue'))
 
 type ApiaryToday = Shapes['ApiaryToday']
@@ -139,7 +139,7 @@ async function go(each: ApiaryToday): Promise<void> {
       :is-keeper="session.isKeeper"
       @put-off="puttingOff = $event"
     />
-    <p v-if="today.reckoning" class="soft" role="status">{{ t('today.waiting.reckoning') }}</p>
+    <p v-if="today.reckoning" class="soft" role="status">{{ t('due.waiting.reckoning') }}</p>
     <ul
       v-if="pressing.length"
       class="list"
@@ -163,9 +163,9 @@ async function go(each: ApiaryToday): Promise<void> {
       @put-off="puttingOff = $event"
     />
     <details v-if="later.length" class="later">
-      <summary>{{ t('today.waiting.later', { n: later.length }, later.length) }}</summary>
+      <summary>{{ t('due.waiting.later', { n: later.length }, later.length) }}</summary>
       <DueTaskList
-        :title="t('today.waiting.putOffTitle')"
+        :title="t('due.waiting.putOffTitle')"
         :due-tasks="later"
         :is-keeper="session.isKeeper"
         @take-up="takeUp"

@@ -69,6 +69,9 @@ async function fetchWords(language: Language, rooms: readonly string[]): Promise
 /** Rooms whose pages tell no facts but those of the first part: what a keeper opens first waits for nothing else. */
 const ROOMS_WITHOUT_FACTS: ReadonlySet<string> = new Set(['', 'today'])
 
+/** Rooms whose pages tell what is due. */
+const ROOMS_WITH_DUE: ReadonlySet<string> = new Set(['today', 'hive', 'apiary'])
+
 /** Whose words the open page says. */
 let rooms: readonly string[] = []
 
@@ -84,7 +87,12 @@ export async function fetchRoom(room: string): Promise<void> {
 
 /** Has the words of a page's room there before the page opens. */
 export async function enterRoom(room: string): Promise<void> {
-  rooms = ROOMS_WITHOUT_FACTS.has(room) ? ['first', room] : ['first', 'fact', room]
+  rooms = [
+    'first',
+    ...(ROOMS_WITHOUT_FACTS.has(room) ? [] : ['fact']),
+    ...(ROOMS_WITH_DUE.has(room) ? ['due'] : []),
+    room,
+  ]
   let language: Language
   do {
     language = languageNow()

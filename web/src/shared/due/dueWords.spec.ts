@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Shapes } from '../api/client'
+import type { Shapes } from '../../api/client'
 import { dueWords, waitingWords } from './dueWords'
 import { folded } from './folding'
 

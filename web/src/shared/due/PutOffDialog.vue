@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, ask, type Shapes } from '../api/client'
-import { addDays, todayHere } from '../shared/days'
-import { newId } from '../shared/ids'
-import AskDialog from '../shared/layout/AskDialog.vue'
-import { useForm } from '../shared/request'
-import DayField from '../shared/units/DayField.vue'
-import { t } from '../words/words'
+import { api, ask, type Shapes } from '../../api/client'
+import { addDays, todayHere } from '../days'
+import { newId } from '../ids'
+import AskDialog from '../layout/AskDialog.vue'
+import { useForm } from '../request'
+import DayField from '../units/DayField.vue'
+import { t } from '../../words/words'
 import { dueWords } from './dueWords'
 
 /** Puts a line off until a day, with a reason. */
@@ -35,8 +35,8 @@ async function keep(): Promise<void> {
 <template>
   <AskDialog
     v-model="open"
-    :title="t('today.waiting.putOff')"
-    :does="t('today.waiting.putOff')"
+    :title="t('due.waiting.putOff')"
+    :does="t('due.waiting.putOff')"
     :problem="problem"
     :busy="busy"
     @keep="keep"
@@ -44,10 +44,10 @@ async function keep(): Promise<void> {
     <p>
       <strong>{{ task.apiary }}</strong>: {{ dueWords(task) }}
     </p>
-    <DayField v-model="until" :label="t('today.waiting.until')" :error-messages="wrong.until" />
+    <DayField v-model="until" :label="t('due.waiting.until')" :error-messages="wrong.until" />
     <v-text-field
       v-model="reason"
-      :label="t('today.waiting.reason')"
+      :label="t('due.waiting.reason')"
       :error-messages="wrong.reason"
       maxlength="200"
       autocomplete="off"

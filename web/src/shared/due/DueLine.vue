@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RouteLocationRaw } from 'vue-router'
-import type { Shapes } from '../api/client'
-import { shortDay } from '../shared/days'
-import { t } from '../words/words'
+import type { Shapes } from '../../api/client'
+import { shortDay } from '../days'
+import { t } from '../../words/words'
 import { dueWords, waitingWords } from './dueWords'
 
 /** One thing that needs somebody: what, where, by when, what waiting costs, and the way to the act. */
@@ -12,91 +12,91 @@ defineEmits<{ putOff: []; takeUp: [] }>()
 
 type DueTask = Shapes['DueTask']
 const KINDS: Record<DueTask['kind'], { shape: string; words: string; go: string }> = {
-  DANGER: { shape: '‼', words: t('today.dueTaskList.danger'), go: t('today.dueTaskList.bench') },
+  DANGER: { shape: '‼', words: t('due.line.danger'), go: t('due.line.bench') },
   ABOVE_UNPLANNED: {
     shape: '▲',
-    words: t('today.dueTaskList.aboveLimit'),
-    go: t('today.dueTaskList.bench'),
+    words: t('due.line.aboveLimit'),
+    go: t('due.line.bench'),
   },
   ROUND_LATE: {
     shape: '!',
-    words: t('today.dueTaskList.roundLate'),
-    go: t('today.dueTaskList.lookAtSeries'),
+    words: t('due.line.roundLate'),
+    go: t('due.line.lookAtSeries'),
   },
   ROUND_DUE: {
     shape: '▶',
-    words: t('today.dueTaskList.roundDueToday'),
-    go: t('today.dueTaskList.makeItsDoseSheet'),
+    words: t('due.line.roundDueToday'),
+    go: t('due.line.makeItsDoseSheet'),
   },
   HOURS_GONE: {
     shape: '✕',
-    words: t('today.dueTaskList.hoursGone'),
-    go: t('today.dueTaskList.toHours'),
+    words: t('due.line.hoursGone'),
+    go: t('due.line.toHours'),
   },
   WINDOW_CLOSES: {
     shape: '◑',
-    words: t('today.dueTaskList.windowCloses'),
-    go: t('today.dueTaskList.bench'),
+    words: t('due.line.windowCloses'),
+    go: t('due.line.bench'),
   },
   WINDOW_OPENS: {
     shape: '○',
-    words: t('today.dueTaskList.windowOpens'),
-    go: t('today.dueTaskList.bench'),
+    words: t('due.line.windowOpens'),
+    go: t('due.line.bench'),
   },
   FALLS_SHORT: {
     shape: '◢',
-    words: t('today.dueTaskList.fallsShort'),
-    go: t('today.dueTaskList.bench'),
+    words: t('due.line.fallsShort'),
+    go: t('due.line.bench'),
   },
   BEGIN_BY: {
     shape: '⇥',
-    words: t('today.dueTaskList.beginBy'),
-    go: t('today.dueTaskList.bench'),
+    words: t('due.line.beginBy'),
+    go: t('due.line.bench'),
   },
   OUT_OF_REACH: {
     shape: '⊘',
-    words: t('today.dueTaskList.outOfReach'),
-    go: t('today.dueTaskList.bench'),
+    words: t('due.line.outOfReach'),
+    go: t('due.line.bench'),
   },
   NEIGHBOUR: {
     shape: '↔',
-    words: t('today.dueTaskList.neighbour'),
-    go: t('today.dueTaskList.count'),
+    words: t('due.line.neighbour'),
+    go: t('due.line.count'),
   },
   MAKE_READY: {
     shape: '☑',
-    words: t('today.dueTaskList.makeReady'),
-    go: t('today.dueTaskList.makeItsDoseSheet'),
+    words: t('due.line.makeReady'),
+    go: t('due.line.makeItsDoseSheet'),
   },
   LOOK_DUE: {
     shape: '⊙',
-    words: t('today.dueTaskList.look'),
-    go: t('today.dueTaskList.toHive'),
+    words: t('due.line.look'),
+    go: t('due.line.toHive'),
   },
   UNSEEN: {
     shape: '…',
-    words: t('today.dueTaskList.unseen'),
-    go: t('today.dueTaskList.count'),
+    words: t('due.line.unseen'),
+    go: t('due.line.count'),
   },
   BOARDS_TO_READ: {
     shape: '▤',
-    words: t('today.dueTaskList.boardsRead'),
-    go: t('today.dueTaskList.readThem'),
+    words: t('due.line.boardsRead'),
+    go: t('due.line.readThem'),
   },
   RECOUNT_DUE: {
     shape: '↺',
-    words: t('today.dueTaskList.countAgain'),
-    go: t('today.dueTaskList.count'),
+    words: t('due.line.countAgain'),
+    go: t('due.line.count'),
   },
   ROUND_AHEAD: {
     shape: '□',
-    words: t('today.dueTaskList.roundAhead'),
-    go: t('today.dueTaskList.lookAtSeries'),
+    words: t('due.line.roundAhead'),
+    go: t('due.line.lookAtSeries'),
   },
   COUNT_DUE: {
     shape: '◇',
-    words: t('today.dueTaskList.monthlyCount'),
-    go: t('today.dueTaskList.count'),
+    words: t('due.line.monthlyCount'),
+    go: t('due.line.count'),
   },
 }
 
@@ -129,7 +129,7 @@ const to = computed<RouteLocationRaw>(() => {
 })
 const goes = computed(() =>
   (props.task.kind === 'ROUND_DUE' || props.task.kind === 'MAKE_READY') && !props.isKeeper
-    ? t('today.dueTaskList.lookAtSeries')
+    ? t('due.line.lookAtSeries')
     : look.value.go,
 )
 </script>
@@ -148,7 +148,7 @@ const goes = computed(() =>
       >
       <span v-if="task.waiting" class="soft">{{ waitingWords(task.waiting) }}</span>
       <span v-if="task.putOff" class="soft">{{
-        t('today.waiting.offUntil', {
+        t('due.waiting.offUntil', {
           day: shortDay(task.putOff.until),
           reason: task.putOff.reason,
           by: task.putOff.by,
@@ -157,10 +157,10 @@ const goes = computed(() =>
     </span>
     <span class="acts">
       <button v-if="isKeeper && task.putOff" type="button" class="later" @click="$emit('takeUp')">
-        {{ t('today.waiting.takeUp') }}
+        {{ t('due.waiting.takeUp') }}
       </button>
       <button v-else-if="isKeeper" type="button" class="later" @click="$emit('putOff')">
-        {{ t('today.waiting.putOff')
+        {{ t('due.waiting.putOff')
         }}<span class="visually-hidden">: {{ look.words }}, {{ task.apiary }}</span>
       </button>
       <router-link class="go" :to="to">{{ goes }}</router-link>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Shapes } from '../api/client'
-import { t } from '../words/words'
+import type { Shapes } from '../../api/client'
+import { t } from '../../words/words'
 import DueLine from './DueLine.vue'
 import { folded } from './folding'
 
@@ -40,8 +40,8 @@ function toggle(kind: string): void {
           <button type="button" :aria-expanded="part.open" @click="toggle(part.kind)">
             {{
               part.open
-                ? t('today.waiting.fewer')
-                : t('today.waiting.more', { n: part.tasks.length - part.shown.length })
+                ? t('due.waiting.fewer')
+                : t('due.waiting.more', { n: part.tasks.length - part.shown.length })
             }}
           </button>
         </li>

@@ -1,4 +1,4 @@
-import type { Shapes } from '../api/client'
+import type { Shapes } from '../../api/client'
 
 type DueTask = Shapes['DueTask']
 
