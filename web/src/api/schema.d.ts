@@ -1100,6 +1100,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What is due of a yard, or of a hive; of the outfit where neither is named.
+         * @description What is due of a yard, or of a hive; of the outfit where neither is named.
+         */
+        get: operations["getDue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files/apiaries.geojson": {
         parameters: {
             query?: never;
@@ -5593,6 +5613,13 @@ export interface components {
              * @description factor from one week to the next: 0.5 is half as many; null where there are not two rounds to compare
              */
             perWeek?: number;
+        };
+        /** @description What is due there. */
+        DueHere: {
+            /** @description most pressing first; those put off too, told so */
+            dueTasks: components["schemas"]["DueTask"][];
+            /** @description whether it is being reckoned; the list is empty then: ask again */
+            reckoning: boolean;
         };
         /** @description A round of a series that is due. */
         DueRound: {
@@ -16261,6 +16288,49 @@ export interface operations {
             };
             /** @description Allowed to keeper alone. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getDue: {
+        parameters: {
+            query?: {
+                /** @description the yard, or null for any */
+                apiaryId?: string;
+                /** @description the hive, or null for any; lines about its whole yard are no lines about it */
+                hiveId?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DueHere"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -13,6 +13,7 @@ import SealCard from './SealCard.vue'
 import SealQuestionForm from './SealQuestionForm.vue'
 import SealRanking from './SealRanking.vue'
 import WindLine from './WindLine.vue'
+import DueHere from '../shared/due/DueHere.vue'
 import YardAbout from './YardAbout.vue'
 import YardList from './YardList.vue'
 import YardRows from './YardRows.vue'
@@ -197,6 +198,7 @@ async function addHive(hive: Shapes['NewHive']): Promise<void> {
         t('apiary.apiaryPage.closeForTime')
       }}</v-btn>
     </p>
+    <DueHere v-if="yard.hives.value.length" :apiary-id="id" :is-keeper="session.isKeeper" />
     <p v-if="yard.hives.value.length === 0">
       <i18n-t keypath="apiary.apiaryPage.noHiveStandsHere" scope="global"
         ><template #link

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import HiveFigure from '../shared/HiveFigure.vue'
+import DueHere from '../shared/due/DueHere.vue'
 import { dayOf } from '../shared/format'
 import PageState from '../shared/layout/PageState.vue'
 import ActBar from '../shared/life/ActBar.vue'
@@ -126,6 +127,7 @@ const next = computed(
         </ul>
       </section>
     </div>
+    <DueHere v-if="!page.endedOn" :hive-id="id" :is-keeper="session.isKeeper" />
     <section class="sheet drawn chart">
       <LifeChart :page="page" />
     </section>

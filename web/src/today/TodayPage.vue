@@ -8,6 +8,7 @@ import { learnClock, useServerNow } from '../shared/clock'
 import { useSession } from '../shared/session'
 import ApiaryCard from './ApiaryCard.vue'
 import DueTaskList from '../shared/due/DueTaskList.vue'
+import { usePutOff } from '../shared/due/usePutOff'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
@@ -39,7 +40,6 @@ const standing = computed(() => today.value?.dueTasks.filter((each) => !each.put
 const later = computed(() => today.value?.dueTasks.filter((each) => each.putOff) ?? [])
 const urgent = computed(() => standing.value.filter((each) => FIRST.has(each.kind)))
 const due = computed(() => standing.value.filter((each) => !FIRST.has(each.kind)))
-const puttingOff = ref<Shapes['DueTask'] | null>(null)
 const quiet = computed(() => today.value?.apiaries.filter((each) => each.due === 'NOTHING') ?? [])
 /** So many quiet yards are shown: those with the soonest workable hours; the rest stand among the apiaries. */
 const SHOWN = 6
@@ -83,24 +83,13 @@ async function load(): Promise<void> {
     learnClock(asked, Date.now(), today.value.now)
   })
 }
+const { puttingOff, takeUp, wasPutOff } = usePutOff(attempt, load)
 onMounted(load)
 useIntervalFn(load, 15_000)
 /** What is being reckoned is asked for again soon. */
 useIntervalFn(() => {
   if (today.value?.reckoning) void load()
 }, 400)
-
-async function takeUp({ line }: Shapes['DueTask']): Promise<void> {
-  await attempt(async () => {
-    await ask(api.DELETE('/api/put-off', { params: { query: { line } } }))
-  })
-  await load()
-}
-
-async function wasPutOff(): Promise<void> {
-  puttingOff.value = null
-  await load()
-}
 
 async function go(each: ApiaryToday): Promise<void> {
   void inHand.take(each.apiary.id)
@@ -157,7 +146,7 @@ async function go(each: ApiaryToday): Promise<void> {
       />
     </ul>
     <DueTaskList
-      :title="t('today.todayPage.due')"
+      :title="t('due.waiting.due')"
       :due-tasks="due"
       :is-keeper="session.isKeeper"
       @put-off="puttingOff = $event"

@@ -15,7 +15,7 @@ describe('the words of a screen', () => {
   it('are there in the new language though the page changes while they are fetched', async () => {
     await enterRoom('people')
     await Promise.all([speak('es'), enterRoom('today')])
-    expect(t('today.todayPage.due')).toBe('Pendiente')
+    expect(t('due.waiting.due')).toBe('Pendiente')
   })
 
   it('have the form that goes with a number', async () => {

@@ -1,15 +1,19 @@
 package tavrel.server.reporting.due;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.count.BoardsDue;
 import tavrel.core.due.Deadline;
 import tavrel.core.due.DueTaskKind;
 import tavrel.core.spacing.LatestStart;
 import tavrel.server.putoff.PutOff;
+import tavrel.server.series.Series;
 import tavrel.server.weather.YardWeather;
 
 /**
@@ -32,6 +36,7 @@ import tavrel.server.weather.YardWeather;
  * @param waiting what waiting costs, or null where nobody can say
  * @param lost that the day of its round has no hour worth working in, or null
  * @param putOff that it was put off, or null
+ * @param allHives every hive that it is about; empty where it is about a yard
  */
 record DueTask(
     String line,
@@ -50,7 +55,8 @@ record DueTask(
     @Nullable UUID hiveId,
     @Nullable Waiting waiting,
     YardWeather.@Nullable LostDay lost,
-    @Nullable PutOff putOff) {
+    @Nullable PutOff putOff,
+    @JsonIgnore Set<UUID> allHives) {
 
   /**
    * A hive that is named.
@@ -112,7 +118,8 @@ record DueTask(
         null,
         null,
         null,
-        null);
+        null,
+        Set.of());
   }
 
   /** The same about some hives; the first few are named. */
@@ -134,11 +141,12 @@ record DueTask(
         all.isEmpty() ? null : all.get(0).id(),
         waiting,
         lost,
-        putOff);
+        putOff,
+        all.stream().map(NamedHive::id).collect(Collectors.toSet()));
   }
 
   /** The same of a series. */
-  DueTask ofSeries(String name, @Nullable DueRound due, @Nullable LocalDate seriesEnded) {
+  DueTask ofSeries(Series of, @Nullable DueRound due, @Nullable LocalDate seriesEnded) {
     return new DueTask(
         line,
         kind,
@@ -152,39 +160,40 @@ record DueTask(
         lastCount,
         seriesEnded,
         seriesId,
-        name,
+        of.name(),
         hiveId,
         waiting,
         lost,
-        putOff);
+        putOff,
+        Set.copyOf(of.hiveIds()));
   }
 
   /** The same of drop boards, or of a count. */
   DueTask ofCounts(@Nullable BoardsDue due, @Nullable LocalDate last) {
     return new DueTask(
         line, kind, apiaryId, apiary, day, hives, moreHives, round, due, last, ended, seriesId,
-        series, hiveId, waiting, lost, putOff);
+        series, hiveId, waiting, lost, putOff, allHives);
   }
 
   /** The same with what waiting costs. */
   DueTask waiting(@Nullable Waiting costs) {
     return new DueTask(
         line, kind, apiaryId, apiary, day, hives, moreHives, round, boards, lastCount, ended,
-        seriesId, series, hiveId, costs, lost, putOff);
+        seriesId, series, hiveId, costs, lost, putOff, allHives);
   }
 
   /** The same of a day that weather takes. */
   DueTask lost(YardWeather.LostDay day) {
     return new DueTask(
         line, kind, apiaryId, apiary, this.day, hives, moreHives, round, boards, lastCount, ended,
-        seriesId, series, hiveId, waiting, day, putOff);
+        seriesId, series, hiveId, waiting, day, putOff, allHives);
   }
 
   /** The same, put off. */
   DueTask putOff(@Nullable PutOff until) {
     return new DueTask(
         line, kind, apiaryId, apiary, day, hives, moreHives, round, boards, lastCount, ended,
-        seriesId, series, hiveId, waiting, lost, until);
+        seriesId, series, hiveId, waiting, lost, until, allHives);
   }
 
   /**

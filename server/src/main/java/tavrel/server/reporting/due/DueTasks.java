@@ -205,7 +205,7 @@ class DueTasks {
   private static DueTask ofRound(
       DueTaskKind kind, Series series, LocalDate day, DueTask.DueRound round) {
     return DueTask.of(kind, series.apiaryId(), series.apiary(), day, series.id())
-        .ofSeries(series.name(), round, null);
+        .ofSeries(series, round, null);
   }
 
   private void addRecount(Series each, List<DueTask> tasks) {
@@ -219,7 +219,7 @@ class DueTasks {
       tasks.add(
           DueTask.of(
                   DueTaskKind.RECOUNT_DUE, each.apiaryId(), each.apiary(), recount.to(), each.id())
-              .ofSeries(each.name(), null, done));
+              .ofSeries(each, null, done));
     }
   }
 
