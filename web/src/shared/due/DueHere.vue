@@ -14,8 +14,15 @@ const PutOffDialog = defineAsyncComponent(() => import('./PutOffDialog.vue'))
 
 const here = ref<Shapes['DueHere'] | null>(null)
 const { problem, attempt } = useRequest()
-const standing = computed(() => here.value?.dueTasks.filter((each) => !each.putOff) ?? [])
-const later = computed(() => here.value?.dueTasks.filter((each) => each.putOff) ?? [])
+/** On the page of a hive a line about several leads to that hive. */
+const tasks = computed(
+  () =>
+    here.value?.dueTasks.map((each) =>
+      props.hiveId && each.hiveId ? { ...each, hiveId: props.hiveId } : each,
+    ) ?? [],
+)
+const standing = computed(() => tasks.value.filter((each) => !each.putOff))
+const later = computed(() => tasks.value.filter((each) => each.putOff))
 
 async function load(): Promise<void> {
   const { apiaryId, hiveId } = props
@@ -31,25 +38,33 @@ useIntervalFn(() => {
 </script>
 
 <template>
-  <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
-  <p v-if="here?.reckoning" class="soft" role="status">{{ t('due.waiting.reckoning') }}</p>
-  <DueTaskList
-    :title="t('due.waiting.due')"
-    :due-tasks="standing"
-    :is-keeper="isKeeper"
-    @put-off="puttingOff = $event"
-  />
-  <DueTaskList
-    :title="t('due.waiting.putOffTitle')"
-    :due-tasks="later"
-    :is-keeper="isKeeper"
-    @take-up="takeUp"
-  />
-  <PutOffDialog
-    v-if="puttingOff"
-    :model-value="true"
-    :task="puttingOff"
-    @update:model-value="puttingOff = null"
-    @done="wasPutOff"
-  />
+  <div class="here">
+    <p v-if="problem" role="alert" class="problem">{{ problem }}</p>
+    <p v-if="here?.reckoning" class="soft" role="status">{{ t('due.waiting.reckoning') }}</p>
+    <DueTaskList
+      :title="t('due.waiting.due')"
+      :due-tasks="standing"
+      :is-keeper="isKeeper"
+      @put-off="puttingOff = $event"
+    />
+    <DueTaskList
+      :title="t('due.waiting.putOffTitle')"
+      :due-tasks="later"
+      :is-keeper="isKeeper"
+      @take-up="takeUp"
+    />
+    <PutOffDialog
+      v-if="puttingOff"
+      :model-value="true"
+      :task="puttingOff"
+      @update:model-value="puttingOff = null"
+      @done="wasPutOff"
+    />
+  </div>
 </template>
+
+<style scoped>
+.here:not(:empty) {
+  margin-bottom: 16px;
+}
+</style>
