@@ -44,6 +44,14 @@ public final class DueDays {
         : Optional.of(DueTaskKind.ROUND_AHEAD);
   }
 
+  /**
+   * Whether the hours of a round's day are looked at by now: on the day itself and on its eve, when
+   * the van is packed.
+   */
+  public static boolean hoursMatter(DueTaskKind ofRound) {
+    return ofRound == DueTaskKind.ROUND_DUE || ofRound == DueTaskKind.MAKE_READY;
+  }
+
   /** Days on which a wash tells whether a series worked: 14 to 28 after its last round. */
   public static DaySpan recount(LocalDate lastRound) {
     return new DaySpan(lastRound.plusDays(RECOUNT_FROM), lastRound.plusDays(RECOUNT_TO));

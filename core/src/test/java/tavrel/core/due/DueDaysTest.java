@@ -25,6 +25,7 @@ class DueDaysTest {
   })
   void a_round_is_late_due_made_ready_for_or_ahead(int days, DueTaskKind kind) {
     assertThat(DueDays.ofRound(TODAY.plusDays(days), TODAY)).contains(kind);
+    assertThat(DueDays.hoursMatter(kind)).isEqualTo(days == 0 || days == 1);
   }
 
   @Test

@@ -194,7 +194,7 @@ class DueTasks {
             seasonPlan.agreedCrew(each.id(), next.number()),
             Math.max(0, ChronoUnit.DAYS.between(next.day(), each.today())));
     tasks.add(ofRound(kind, each, next.day(), round));
-    if (kind == DueTaskKind.ROUND_DUE || kind == DueTaskKind.MAKE_READY) {
+    if (DueDays.hoursMatter(kind)) {
       weather
           .lost(apiaries.byId(each.apiaryId()), next.day())
           .map(lost -> ofRound(DueTaskKind.HOURS_GONE, each, next.day(), round).lost(lost))
