@@ -77,6 +77,29 @@ final class Browser implements AutoCloseable {
       return target;
       """;
 
+  /**
+   * Follows a link of the program that need not be on the page, and waits until the page that was
+   * left is gone. Says whether it went; it does not where the program does not stand or the page
+   * stays.
+   */
+  private static final String FOLLOW =
+      """
+      const [path, done] = arguments;
+      const left = document.querySelector('#main.page')?.lastElementChild;
+      if (!left || path === location.pathname + location.search) return done(false);
+      history.pushState({}, '', path);
+      dispatchEvent(new PopStateEvent('popstate'));
+      const end = Date.now() + 3000;
+      const look = () => {
+        if (!left.isConnected || Date.now() > end) done(!left.isConnected);
+        else setTimeout(look, 20);
+      };
+      look();
+      """;
+
+  /** A desk has its network: it need not fetch the whole program to be without one. */
+  private static final String WITHOUT_WORKER = "delete Navigator.prototype.serviceWorker";
+
   /** Chromium that waits for its next tests, by the size of its window. */
   private static final Map<Dimension, Deque<ChromeDriver>> RESTING = new ConcurrentHashMap<>();
 
@@ -166,6 +189,10 @@ final class Browser implements AutoCloseable {
             .build();
     ChromeDriver driver = new ChromeDriver(service, options);
     driver.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(60));
+    if (size.equals(DESK)) {
+      driver.executeCdpCommand(
+          "Page.addScriptToEvaluateOnNewDocument", Map.of("source", WITHOUT_WORKER));
+    }
     return driver;
   }
 
@@ -178,8 +205,17 @@ final class Browser implements AutoCloseable {
     return driver;
   }
 
+  /** Types an address: the program is loaded anew. */
   Browser open(String path) {
     driver.get(url + path);
+    return this;
+  }
+
+  /** Goes to a page within the program, as its links do; a second's work less than an address. */
+  Browser go(String path) {
+    if (!Boolean.TRUE.equals(driver.executeAsyncScript(FOLLOW, path))) {
+      open(path);
+    }
     return this;
   }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -17,6 +18,12 @@ class DemoTest {
 
   /** An hour of the demo's next day. */
   private static final String DAWN = "Wed 19 Aug 05:00";
+
+  /**
+   * Screens whose states have colours of their own. A scan for colours takes four times what the
+   * others take, and the screens' tests hold every pair of the palette to the measure.
+   */
+  private static final Set<String> COLOURED = Set.of("/", "/season", "/register", "/counts/winter");
 
   private static App app;
 
@@ -37,9 +44,9 @@ class DemoTest {
       reader.enterAs("Ida").see("Hollow Bank");
       assertThat(links(reader))
           .containsExactly("Today", "Apiaries", "Counts", "Spacing", "Season", "Gear", "Register");
-      reader.open("/register").see("treatments in");
-      reader.open("/dose").see("Next workable hours");
-      reader.open("/people").see("Next workable hours");
+      reader.go("/register").see("treatments in");
+      reader.go("/dose").see("Next workable hours");
+      reader.go("/people").see("Next workable hours");
       assertThat(status(reader, "POST", "/api/people")).isEqualTo(403);
       assertThat(status(reader, "GET", "/api/people")).isEqualTo(403);
     }
@@ -52,7 +59,7 @@ class DemoTest {
       crew.enterAs("Tam").see("People check, then run");
       assertThat(links(crew)).containsExactly("Today", "Counts", "Spacing", "Run");
       assertThat(crew.body()).doesNotContain("Make a dose sheet");
-      crew.open("/dose").see("Next workable hours");
+      crew.go("/dose").see("Next workable hours");
       assertThat(status(crew, "POST", "/api/roster/preview")).isEqualTo(403);
       crew.press("Read the thermometer").type("Thermometer in the shade", "99");
       crew.press("Keep the reading").see("allowed is -30 °C to 50 °C");
@@ -85,7 +92,7 @@ class DemoTest {
       look(desk, "/apiaries/import", "Download a template");
       look(desk, "/dose", "acid dihydrate for");
       desk.press("Why for").see("Product:");
-      assertThat(desk.barriersAndColours()).as("why").isEmpty();
+      assertThat(desk.barriers()).as("why").isEmpty();
       look(desk, "/dose/how-long", "from arrival");
       look(desk, "/dose/scoops", "Weighed before");
       look(desk, "/gear", "Inverter of");
@@ -111,8 +118,8 @@ class DemoTest {
       look(desk, "/counts/year", "month by month");
       look(desk, "/counts/winter", "How hives wintered");
       look(desk, "/safekeeping", "Open files");
-      desk.open("/register").press("Put right…").see("It should say");
-      assertThat(desk.barriersAndColours()).as("correction").isEmpty();
+      desk.go("/register").press("Put right…").see("It should say");
+      assertThat(desk.barriers()).as("correction").isEmpty();
       desk.press("Back, change nothing").press("Write a line by hand").see("With what");
       assertThat(desk.barriers()).as("line by hand").isEmpty();
       assertThat(desk.complaints()).isEmpty();
@@ -128,9 +135,9 @@ class DemoTest {
       desk.script("localStorage.setItem('tavrel.light', 'before sunrise')");
       desk.open("/").see("Next workable hours");
       assertThat(desk.colours()).as("Today").isEmpty();
-      desk.open("/season").see("Search a plan");
+      desk.go("/season").see("Search a plan");
       assertThat(desk.colours()).as("season").isEmpty();
-      desk.open("/spacing").see("Free now").press("H4").see("mites left on");
+      desk.go("/spacing").see("Free now").press("H4").see("mites left on");
       assertThat(desk.colours()).as("bench").isEmpty();
     }
   }
@@ -143,7 +150,7 @@ class DemoTest {
       tam.enterAs("Tam").press("People check, then run").see("8 still open");
       tam.all("[role=checkbox]").forEach(point -> point.click());
       tam.press("All true").see("waiting");
-      wren.enterAs("Wren").open("/run").see("people checked by Tam");
+      wren.enterAs("Wren").go("/run").see("people checked by Tam");
       RoundJourneyTest.step(tam, "Start burn", "Burn ended");
       state(wren, "H1", "BURNING");
       assertThat(tam.barriersAndColours()).as("run on the phone").isEmpty();
@@ -168,8 +175,10 @@ class DemoTest {
   }
 
   private static void look(Browser browser, String path, String text) {
-    browser.open(path).see(text);
-    assertThat(browser.barriersAndColours()).as(path).isEmpty();
+    browser.go(path).see(text);
+    assertThat(COLOURED.contains(path) ? browser.barriersAndColours() : browser.barriers())
+        .as(path)
+        .isEmpty();
   }
 
   private static void state(Browser browser, String hive, String state) {

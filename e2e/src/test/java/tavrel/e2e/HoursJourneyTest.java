@@ -49,7 +49,7 @@ class HoursJourneyTest {
       String apiary = keeper.apiaryNamed("Fern Gate");
       signIn(browser);
       browser.see("unknown").seeNo("simulated");
-      browser.open("/apiaries/" + apiary + "/hours").see("No source tells of these hours");
+      browser.go("/apiaries/" + apiary + "/hours").see("No source tells of these hours");
       assertThat(browser.barriers()).as("unknown hours").isEmpty();
       browser.type("Low", "12").type("High", "5").type("Wind", "two").press("Keep it");
       browser.see("is no number");
@@ -59,8 +59,8 @@ class HoursJourneyTest {
       browser.see("forecast by Bench").see("good");
       assertThat(browser.barriers()).as("hours by four figures").isEmpty();
       browser.type("From", "0730AM").press("Keep my hours").see("Kept.");
-      browser.open("/").see("forecast by Bench").see("Next workable hours").see("07:30");
-      browser.open("/apiaries/" + apiary + "/hours").press("Take back");
+      browser.go("/").see("forecast by Bench").see("Next workable hours").see("07:30");
+      browser.go("/apiaries/" + apiary + "/hours").press("Take back");
       browser.see("No source tells of these hours");
       assertThat(browser.complaints()).isEmpty();
     }
@@ -71,17 +71,17 @@ class HoursJourneyTest {
     try (Browser browser = new Browser(app.url(), Browser.DESK)) {
       String apiary = keeper.apiaryNamed("Sun Gate");
       signIn(browser);
-      browser.open("/account").see("14.1 °C").see("14:05").choose("Temperatures", "°F");
+      browser.go("/account").see("14.1 °C").see("14:05").choose("Temperatures", "°F");
       browser.see("57.4 °F").see("Kept.");
       assertThat(browser.barriers()).as("units").isEmpty();
-      browser.open("/apiaries/" + apiary + "/hours").type("Low", "4 g").see("is in g; wanted is");
+      browser.go("/apiaries/" + apiary + "/hours").type("Low", "4 g").see("is in g; wanted is");
       browser.type("Low", "40").type("High", "10 °C").see("10 °C: 50.0 °F").type("Wind", "2");
       browser.press("Keep it").see("40 to 50 °F");
       assertThat(kept(apiary).path("high").asDouble()).isEqualTo(10);
       assertThat(kept(apiary).path("low").asDouble()).isBetween(4.44, 4.45);
       browser.reload().see("40 to 50 °F");
-      browser.open("/account").choose("Temperatures", "°C").see("14.1 °C").see("Kept.");
-      browser.open("/apiaries/" + apiary + "/hours").see("to 10 °C");
+      browser.go("/account").choose("Temperatures", "°C").see("14.1 °C").see("Kept.");
+      browser.go("/apiaries/" + apiary + "/hours").see("to 10 °C");
       assertThat(browser.complaints()).isEmpty();
     }
   }
@@ -99,7 +99,7 @@ class HoursJourneyTest {
       Files.writeString(folder.resolve("elsewhere.csv"), tomorrow());
       Until.within(Duration.ofSeconds(30), "the folder is read", () -> isRead(keeper, apiary));
       signIn(phone);
-      phone.open("/apiaries/" + apiary + "/hours").see("24 hours, ");
+      phone.go("/apiaries/" + apiary + "/hours").see("24 hours, ");
       phone.see("file moss-gate.csv").see("is named after no apiary");
       assertThat(phone.barriers()).as("the folder on a phone").isEmpty();
       assertThat(phone.complaints()).isEmpty();
@@ -120,7 +120,7 @@ class HoursJourneyTest {
 
   private static void signIn(Browser browser) {
     browser
-        .open("/")
+        .go("/")
         .type("Login", "bench")
         .type("Password", Bench.PASSWORD)
         .press("Sign in")

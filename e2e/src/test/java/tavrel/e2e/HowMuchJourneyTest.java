@@ -53,7 +53,7 @@ class HowMuchJourneyTest {
       assertThat(browser.barriers()).as("the drawn apiary").isEmpty();
       dose(browser, "Fern Gate").see("kills 38 %");
 
-      browser.open("/apiaries").press("Fern Gate").see("leaky");
+      browser.go("/apiaries").press("Fern Gate").see("leaky");
       browser.press("F1").see("Keeps 20 % of the acid").see("push the tray in tight");
       assertThat(browser.barriers()).as("a hive's seal").isEmpty();
       browser.press("Row 1").see("4 hives");
@@ -98,7 +98,7 @@ class HowMuchJourneyTest {
       browser.see("no number").type("Scoop 4", "1.20").see("1.20 g").see("20 % over");
       assertThat(browser.barriers()).as("the scoop bench").isEmpty();
       browser.press("Keep it for this product lot").see("reckon with it from now on");
-      browser.open("/dose").see("6 level scoops weighed by Wren").see("3 scoops");
+      browser.go("/dose").see("6 level scoops weighed by Wren").see("3 scoops");
       browser.press("Why for F1").see("level ¼ teaspoon (US) of 1.2 g");
       browser.type("One level scoop holds", "0.3").see("Tablespoon for teaspoon?");
       browser.type("Strength", "996").see("at most 100 %");
@@ -111,7 +111,7 @@ class HowMuchJourneyTest {
   @Order(4)
   void a_pan_timed_in_the_open_gives_the_clock_of_its_run() {
     try (Browser browser = keeper("Thorn Gate")) {
-      browser.open("/gear").see("No tool yet").press("Add a tool");
+      browser.go("/gear").see("No tool yet").press("Add a tool");
       browser.type("Name", "Pan 1").choose("Family", "pan wand");
       browser.type("Burns, by its maker", "-5").press("Keep the tool").see("allowed is 5 to 1,800");
       assertThat(browser.typed("Name")).as("nothing typed is lost").isEqualTo("Pan 1");
@@ -154,7 +154,7 @@ class HowMuchJourneyTest {
   @Order(3)
   void a_sheet_edited_is_a_new_version_and_the_old_round_keeps_the_old() {
     try (Browser browser = keeper("Reed Gate")) {
-      browser.open("/rules").see("2 g a box, supers off").press("2 g a box");
+      browser.go("/rules").see("2 g a box, supers off").press("2 g a box");
       browser.press("Make my own from it").see("Copied from the label in hand");
       assertThat(browser.barriers()).as("a sheet copied").isEmpty();
       browser.type("Name of this sheet", "Vale label").type("Coldest air", "20");
@@ -163,15 +163,15 @@ class HowMuchJourneyTest {
       assertThat(browser.typed("Name of this sheet")).isEqualTo("Vale label");
       browser.type("Coldest air", "").type("Warmest air", "");
       browser.press("Keep this sheet").see("Vale label, version 1");
-      browser.open("/dose").see("Rule sheet").choose("Apiary", "Reed Gate");
+      browser.go("/dose").see("Rule sheet").choose("Apiary", "Reed Gate");
       browser.choose("Rule sheet", "Vale label").see("acid dihydrate for 4 hives");
       browser.press("Keep it and go to the run").see("People first");
       String run = browser.driver().getCurrentUrl().substring(app.url().length());
-      browser.open("/rules").press("Vale label").see("1 round by it").press("Edit");
+      browser.go("/rules").press("Vale label").see("1 round by it").press("Edit");
       browser.type("Largest dose a box", "1").press("Keep this sheet");
       browser.see("Vale label, version 2").press("lay beside").see("differs");
       assertThat(browser.barriers()).as("two versions side by side").isEmpty();
-      browser.open(run).press("Sheet and kit").see("“Vale label”, version 1: none off the label");
+      browser.go(run).press("Sheet and kit").see("“Vale label”, version 1: none off the label");
       assertThat(browser.complaints()).isEmpty();
     }
   }
@@ -202,13 +202,13 @@ class HowMuchJourneyTest {
   private static Browser keeper(String yard) {
     Browser browser = new Browser(app.url(), Browser.DESK);
     browser.open("/sign-in").type("Login", Crew.LOGIN).type("Password", Bench.PASSWORD);
-    browser.press("Sign in").see("Today").open("/apiaries/import");
+    browser.press("Sign in").see("Today").go("/apiaries/import");
     browser.choose(Rosters.file(ROSTER.replace("YARD", yard))).see("4 good rows");
     return browser.press("Bring in 4 hives").press("To the apiaries").see(yard);
   }
 
   private static Browser dose(Browser browser, String yard) {
-    browser.open("/dose").see("Rule sheet").choose("Apiary", yard);
+    browser.go("/dose").see("Rule sheet").choose("Apiary", yard);
     browser.choose("Rule sheet", "Example: 2 g a box");
     return browser.see("acid dihydrate for 4 hives");
   }

@@ -28,9 +28,9 @@ class LanguageJourneyTest {
     try (App app = App.demo();
         Browser keeper = new Browser(app.url(), Browser.DESK);
         Browser helper = new Browser(app.url(), Browser.PHONE)) {
-      keeper.enterAs("Wren").open("/account").see("My language");
+      keeper.enterAs("Wren").go("/account").see("My language");
       keeper.choose("Temperatures", "°F").see("57.4 °F").choose("Weights", "ounces").see(" oz");
-      helper.enterAs("Tam").open("/account").see("My language").script("window.kept = true");
+      helper.enterAs("Tam").go("/account").see("My language").script("window.kept = true");
       helper.pressAt("#own-language ~ .form-grid .v-field").find("[role=option]");
       Number took = (Number) helper.driver().executeAsyncScript(HOW_LONG);
       // A second or two on a machine that is busy with other tests; how long it takes is the
@@ -39,11 +39,11 @@ class LanguageJourneyTest {
       System.out.println("to speak another language: " + Math.round(took.doubleValue()) + " ms");
       assertThat(helper.script("return window.kept")).as("no reload").isEqualTo(true);
 
-      helper.open("/").see("Próximas horas útiles").see("Comprobar personas");
+      helper.go("/").see("Próximas horas útiles").see("Comprobar personas");
       assertThat(helper.body()).doesNotContain("Next workable hours").contains("°C");
-      keeper.open("/").see("Next workable hours").see("°F");
+      keeper.go("/").see("Next workable hours").see("°F");
 
-      helper.open("/run").see("Primero las personas").see("Sin tormenta cerca");
+      helper.go("/run").see("Primero las personas").see("Sin tormenta cerca");
       assertThat(helper.barriers()).as("people check in Spanish").isEmpty();
       Until.within(
           Duration.ofSeconds(30),
@@ -51,7 +51,7 @@ class LanguageJourneyTest {
           () -> helper.all("[role=checkbox]").size() == 8);
       helper.all("[role=checkbox]").forEach(point -> point.click());
       helper.press("Todo cierto").see("Empezar sublimación").see("trapo húmedo");
-      keeper.open("/run").see("Start burn").see("wet cloth in the entrance");
+      keeper.go("/run").see("Start burn").see("wet cloth in the entrance");
       helper.pressAt("[data-act=main]");
       helper.see("sublimando");
       keeper.see("burning");
@@ -59,7 +59,7 @@ class LanguageJourneyTest {
       helper.reload().see("sublimando");
       helper.press("Leer el termómetro").type("Termómetro a la sombra", "99");
       helper.press("Guardar la lectura").see("se permite de -30 °C a 50 °C");
-      helper.open("/run").see("sublimando").pressAt("[data-act=main]");
+      helper.go("/run").see("sublimando").pressAt("[data-act=main]");
       helper.see("sellada");
       readBack(keeper, helper);
       assertThat(helper.complaints()).isEmpty();
@@ -69,9 +69,9 @@ class LanguageJourneyTest {
 
   /** The one line of the round, as the register has it for each of the two. */
   private static void readBack(Browser keeper, Browser helper) {
-    keeper.open("/register").see("Register").see(" oz");
+    keeper.go("/register").see("Register").see(" oz");
     assertThat(keeper.body()).contains("°F").doesNotContain("ácido", "°C");
-    helper.open("/register").see("Registro").see(" g");
+    helper.go("/register").see("Registro").see(" g");
     assertThat(helper.body())
         .contains("°C")
         .doesNotContain("oxalic", "°F", " oz")

@@ -19,7 +19,7 @@ class LifeJourneyTest {
   void hives_live_move_and_end_and_everything_follows(@TempDir Path folder) {
     try (App app = App.demo();
         Browser browser = new Browser(app.url(), Browser.DESK)) {
-      browser.enterAs("Wren").open("/apiaries").press("Open a yard").see("How they usually stand");
+      browser.enterAs("Wren").go("/apiaries").press("Open a yard").see("How they usually stand");
       browser.type("How many hives stand there", "x").type("What you call it", "Cold Quay");
       browser.press("Open it").see("no number");
       browser.type("How many hives stand there", "3").press("Open it").see("taken by another");
@@ -36,13 +36,13 @@ class LifeJourneyTest {
       browser.press("Take it back").see("N2").seeNo("Close this yard");
 
       // Hives of a series: the rounds to come go along, if one says so.
-      browser.open("/apiaries").press("Kiln Field").see("24 hives").press("choose many");
+      browser.go("/apiaries").press("Kiln Field").see("24 hives").press("choose many");
       browser.press("all").press("Move…").choose("To which apiary", "Ness Field, 3 hives");
       browser.press("Write it down").see("Late summer, weekly four has rounds to come");
       browser.press("They go along").press("Write it down").see("24 hives moved to Ness Field");
-      browser.open("/spacing").choose("Apiary", "Ness Field").see("Late summer, weekly four");
-      browser.open("/apiaries").press("Kiln Field").see("Close this yard");
-      browser.open("/apiaries").press("Ness Field").see("27 hives").press("choose many");
+      browser.go("/spacing").choose("Apiary", "Ness Field").see("Late summer, weekly four");
+      browser.go("/apiaries").press("Kiln Field").see("Close this yard");
+      browser.go("/apiaries").press("Ness Field").see("27 hives").press("choose many");
       browser.press("all").pressAt("[data-hive=N1]").pressAt("[data-hive=N2]");
       browser.pressAt("[data-hive=N3]").press("Move…").choose("To which apiary", "Kiln Field");
       browser
@@ -63,8 +63,8 @@ class LifeJourneyTest {
       browser.press("Place and card");
       browser.press("New name…").press("No names").type("What the stand is called", "P3");
       browser.press("Write it down").see("new names written down").see("P3/3");
-      browser.open("/dose").see("P3: 3 hives");
-      browser.open("/apiaries").press("Ness Field").see("P3/3").press("choose many").press("all");
+      browser.go("/dose").see("P3: 3 hives");
+      browser.go("/apiaries").press("Ness Field").see("P3/3").press("choose many").press("all");
       browser.press("New name…").type("Before the number", "N").press("Write it down").see("N3");
 
       // What stands there, looked at one by one.
@@ -77,7 +77,7 @@ class LifeJourneyTest {
       assertThat(browser.barriers()).as("stocktake").isEmpty();
       browser.press("Write it down").see("2 found of 3 written; 0 dead, 1 gone, 0 not told, 1 new");
       browser.press("Take it back").see("0 found of 4 written");
-      browser.open("/apiaries").press("Ness Field").see("4 hives").see("N1");
+      browser.go("/apiaries").press("Ness Field").see("4 hives").see("N1");
 
       // The page of one hive.
       browser.key("/").see("any name it had").type("A name or a day", "N2");
@@ -103,7 +103,7 @@ class LifeJourneyTest {
       browser.reload().see("ended: died (starved)");
       browser.key("/").type("A name or a day", "N2").see("once N2");
       browser.key(Keys.ESCAPE);
-      browser.open("/apiaries").press("Ness Field").see("3 hives");
+      browser.go("/apiaries").press("Ness Field").see("3 hives");
       assertThat(browser.complaints()).isEmpty();
     }
   }

@@ -18,13 +18,13 @@ class NeedsJourneyTest {
       browser.enterAs("Wren").see("Falls short").see("a week later leaves about");
 
       // A colony in danger stands first, its neighbours are to be washed, and one press leads on.
-      browser.open("/counts").see("Mites, H1").type("Mites, H1", "120").press("Keep and next");
-      browser.see("H1: 120 kept").open("/").see("In danger").see("H1 20.8 %");
+      browser.go("/counts").see("Mites, H1").type("Mites, H1", "120").press("Keep and next");
+      browser.see("H1: 120 kept").go("/").see("In danger").see("H1 20.8 %");
       browser.see("Beside a collapse").press("To the bench").see("Spacing · H1");
       assertThat(browser.driver().getCurrentUrl()).contains("/spacing/");
 
       // A line waits with a reason, and comes back when it is taken up.
-      browser.open("/").press("Put off: Monthly count").see("Why it can wait");
+      browser.go("/").press("Put off: Monthly count").see("Why it can wait");
       browser.type("Why it can wait", "rain all week");
       browser.pressAt("[role=dialog] button[type=submit]").see("Put off: 1 line");
       browser.press("Put off: 1 line").see("rain all week").press("Take up again");
@@ -32,19 +32,19 @@ class NeedsJourneyTest {
       assertThat(browser.barriers()).as("today").isEmpty();
 
       // Every yard in one look, put in order.
-      browser.open("/apiaries").see("Upper Sallow").see("in danger").press("Hives");
+      browser.go("/apiaries").see("Upper Sallow").see("in danger").press("Hives");
       browser.see("Counted this year");
       assertThat(browser.barriers()).as("yards").isEmpty();
 
       // Which hives to wash and to look into; a board by squares.
-      browser.open("/counts").press("Sample this yard today").see("Wash these, in this order");
+      browser.go("/counts").press("Sample this yard today").see("Wash these, in this order");
       browser.see("the yard counts as broodless").press("Drop board").press("By squares");
       browser.type("Strips", "1").type("Strip 1", "3, 5, 1").press("Reckon it");
       browser.see("60 mites").press("Take it");
       assertThat(browser.typed("Mites, H1")).isEqualTo("60");
 
       // The calendar in the pocket is fetched without signing in.
-      browser.open("/account").press("Make its address").see("What rings");
+      browser.go("/account").press("Make its address").see("What rings");
       String address = browser.typed("Address");
       HttpResponse<String> calendar =
           HttpClient.newHttpClient()

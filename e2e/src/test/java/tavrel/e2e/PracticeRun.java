@@ -137,7 +137,7 @@ final class PracticeRun {
     Hand(int tool, String name) {
       this.phone = new Browser(app.url(), Browser.PHONE);
       phone.enterAs(name);
-      phone.open("/run/" + round).see("Start burn");
+      phone.go("/run/" + round).see("Start burn");
       phone.pressAt("[role=radio]:nth-child(" + tool + ")");
       phone.press("Watch the tool's temperature").press("Simulated tool").see("heating up");
       phone.press("Ends of loads are yours to press");

@@ -56,10 +56,10 @@ class RoundJourneyTest {
     try (App again = App.serve(data);
         Browser browser = new Browser(again.url(), Browser.DESK)) {
       signIn(browser);
-      browser.open("/register").see("3 treatments").see("the tin says so");
+      browser.go("/register").see("3 treatments").see("the tin says so");
       assertThat(App.task("backup", "--data", data.toString()))
           .contains("written by the running server");
-      browser.open("/safekeeping").see("tavrel-");
+      browser.go("/safekeeping").see("tavrel-");
       backup = onlyBackup(data);
     }
     assertThat(App.task("restore", backup.toString(), "--data", fresh.toString()))
@@ -67,7 +67,7 @@ class RoundJourneyTest {
     try (App restored = App.serve(fresh);
         Browser browser = new Browser(restored.url(), Browser.DESK)) {
       signIn(browser);
-      browser.open("/register").see("3 treatments").see("the tin says so");
+      browser.go("/register").see("3 treatments").see("the tin says so");
       browser.press("Put right…").type("It should say", "1.9").type("Why", "weighed again");
       browser.press("Write it down").see("weighed again");
       broughtInAgain(browser, backup);
@@ -77,7 +77,7 @@ class RoundJourneyTest {
 
   /** The backup again, through the screen: what was done since is gone, as was said. */
   private static void broughtInAgain(Browser browser, Path backup) {
-    browser.open("/safekeeping").see("Bring one in");
+    browser.go("/safekeeping").see("Bring one in");
     browser.choose(backup).press("Put tavrel-").press("Bring it in");
     Until.within(
         Duration.ofSeconds(60),
@@ -88,7 +88,7 @@ class RoundJourneyTest {
         "the application has started anew",
         () -> browser.body().contains("Sign in"));
     signIn(browser);
-    browser.open("/register").see("3 treatments").seeNo("weighed again");
+    browser.go("/register").see("3 treatments").seeNo("weighed again");
   }
 
   private static Path onlyBackup(Path data) {
@@ -101,7 +101,7 @@ class RoundJourneyTest {
 
   private static void signIn(Browser browser) {
     browser
-        .open("/")
+        .go("/")
         .type("Login", "wren")
         .type("Password", "a long password")
         .press("Sign in")
@@ -135,7 +135,7 @@ class RoundJourneyTest {
   }
 
   private static void firstKeeper(App app, Browser browser) {
-    browser.open("/").see("first start");
+    browser.go("/").see("first start");
     assertThat(browser.barriers()).as("welcome").isEmpty();
     browser
         .type("Code from the console", "WRONG-CODE1")
@@ -166,12 +166,12 @@ class RoundJourneyTest {
 
   private static void bringIn(Browser browser) {
     browser
-        .open("/apiaries/import")
+        .go("/apiaries/import")
         .choose(Rosters.file(ROSTER[0], ROSTER[1], "Fern Gate;F9;2;barrel;0;solid;;"))
         .see("1 bad row")
         .see("is no box");
     assertThat(browser.barriers()).as("roster with a bad row").isEmpty();
-    browser.open("/apiaries/import").choose(Rosters.file(ROSTER)).see("3 good rows");
+    browser.go("/apiaries/import").choose(Rosters.file(ROSTER)).see("3 good rows");
     // The island lies at sea, where no map tells a zone.
     browser.see("Say which it is").pressAt(".v-combobox .v-field").key("Etc/GMT+2").key(Keys.TAB);
     browser.press("Bring in 3 hives").see("3 new hives").press("To the apiaries").see("Fern Gate");
@@ -180,7 +180,7 @@ class RoundJourneyTest {
   /** A label that is silent on the least time shut lets the test's hives open after a minute. */
   private static void ownRuleSheet(Browser browser) {
     browser
-        .open("/dose")
+        .go("/dose")
         .see("Which rules apply?")
         .press("Copy my label")
         .see("Copied from the label");
@@ -191,7 +191,7 @@ class RoundJourneyTest {
   }
 
   private static void planRound(Browser browser, String minutes) {
-    browser.open("/dose").see("acid dihydrate for 3 hives");
+    browser.go("/dose").see("acid dihydrate for 3 hives");
     browser.type("Dose a box", "40").see("allowed is 0.1 g to 10 g");
     browser.type("Dose a box", "2").seeNo("allowed is 0.1 g to 10 g");
     browser

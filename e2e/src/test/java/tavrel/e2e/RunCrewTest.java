@@ -16,10 +16,10 @@ class RunCrewTest {
     try (App app = App.demo();
         Browser desk = new Browser(app.url(), Browser.DESK);
         Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      desk.enterAs("Wren").see("Hollow Bank").open("/run").see("People first");
+      desk.enterAs("Wren").see("Hollow Bank").go("/run").see("People first");
       desk.press("Make ready").see("12 hives still to make ready").see("from the arrival");
       desk.press("+ Pan 1").see("pan wand");
-      phone.enterAs("Tam").see("Hollow Bank").open("/run").see("People first");
+      phone.enterAs("Tam").see("Hollow Bank").go("/run").see("People first");
       phone.press("Make ready").see("12 hives still").press("All done here").see("11 hives still");
       desk.see("11 hives still to make ready");
       assertThat(phone.barriers()).as("making ready").isEmpty();
@@ -58,16 +58,16 @@ class RunCrewTest {
       desk.type("Why does the run end here?", "rain came").press("Another day:");
       desk.see("The rest was put off").see("People first");
       phone.reload().see("People first");
-      desk.open(desk.driver().getCurrentUrl().replace(app.url(), "") + "/review");
+      desk.go(desk.driver().getCurrentUrl().replace(app.url(), "") + "/review");
       desk.see("Tam: acid on the glove. Done: washed").see("paused to").see("opened early");
       assertThat(desk.barriers()).as("looking back").isEmpty();
 
       // What the crew said at the row is decided in the evening.
-      desk.open("/").see("Said at the row").see("Hollow Bank: dead");
+      desk.go("/").see("Said at the row").see("Hollow Bank: dead");
       String hive = desk.find("section[aria-label='Said at the row'] a.hive").getText();
       desk.press("So it is").seeNo("Said at the row");
-      desk.open("/dose").choose("Apiary", "Hollow Bank").see("for 11 hives").seeNo(hive + " ");
-      desk.open("/register")
+      desk.go("/dose").choose("Apiary", "Hollow Bank").see("for 11 hives").seeNo(hive + " ");
+      desk.go("/register")
           .see("treatments in")
           .key("/")
           .type("A name or a day", hive)

@@ -15,14 +15,14 @@ class RunTogetherTest {
     try (App app = App.demo();
         Browser desk = new Browser(app.url(), Browser.DESK);
         Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      desk.enterAs("Wren").see("Hollow Bank").open("/run").see("People first");
+      desk.enterAs("Wren").see("Hollow Bank").go("/run").see("People first");
       Until.within(
           Duration.ofSeconds(30),
           "every point is there to be ticked",
           () -> desk.all("[role=checkbox]").size() == 8);
       desk.all("[role=checkbox]").forEach(point -> point.click());
       desk.press("All true").see("waiting");
-      phone.enterAs("Tam").see("Hollow Bank").open("/run").see("Start burn");
+      phone.enterAs("Tam").see("Hollow Bank").go("/run").see("Start burn");
 
       desk.press("Watch the tool's temperature").press("Simulated tool").see("heating up");
       phone.see("simulated tool").see("heating up");

@@ -28,7 +28,7 @@ class SeasonJourneyTest {
   void from_the_week_to_an_agreed_season_and_over_a_lost_day() {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
       desk.enterAs("Wren").see("Hollow Bank");
-      desk.open("/apiaries").press("Upper Sallow").press("Hours").see("Press an hour to see why");
+      desk.go("/apiaries").press("Upper Sallow").press("Hours").see("Press an hour to see why");
 
       desk.press("Season").see("Search a plan").press("What is to be done");
       desk.see("Add for 4 apiaries").press("Add for 4 apiaries").see("4 series added");
@@ -80,9 +80,9 @@ class SeasonJourneyTest {
   @Test
   void a_crew_opens_its_day_and_changes_nothing() {
     try (Browser reader = new Browser(app.url(), Browser.DESK)) {
-      reader.enterAs("Ida").open("/season").see("Crews and roads");
+      reader.enterAs("Ida").go("/season").see("Crews and roads");
       assertThat(reader.body()).doesNotContain("Search a plan");
-      reader.open("/season/work").see("Next workable hours");
+      reader.go("/season/work").see("Next workable hours");
       assertThat(reader.barriers()).isEmpty();
     }
   }

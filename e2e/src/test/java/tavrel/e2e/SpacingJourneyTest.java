@@ -29,7 +29,7 @@ class SpacingJourneyTest {
   @Test
   void a_wash_becomes_a_verdict_a_dragged_plan_a_series_and_a_dose_sheet() {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
-      desk.enterAs("Wren").open("/counts").choose("Apiary", "Withy Stand").see("W1");
+      desk.enterAs("Wren").go("/counts").choose("Apiary", "Withy Stand").see("W1");
       desk.type("Mites", "301").press("Keep and next").see("more mites than bees");
       assertThat(desk.typed("Mites")).isEqualTo("301");
       desk.type("Mites", "9").press("Keep and next").see("W1: 9 kept").see("9 in 300, 18 Aug");
@@ -44,14 +44,14 @@ class SpacingJourneyTest {
       desk.type("Why off the label", "trial agreed with the adviser");
       desk.press("Adopt the series").see("Off the label: trial agreed");
 
-      desk.open("/").see("Series of 18 Aug, round 1 of 3, 1 hive");
+      desk.go("/").see("Series of 18 Aug, round 1 of 3, 1 hive");
       desk.find("//li[contains(., 'Series of 18 Aug')]//a", "its dose sheet").click();
       desk.see("Round 1 of").see("1 of 5 hives").see("acid dihydrate for 1 hive");
       desk.press("Keep it and go to the run").see("People first");
       desk.all("[role=checkbox]").forEach(WebElement::click);
       desk.press("All true").see("waiting").see("W1");
       assertThat(desk.body()).doesNotContain("W2");
-      desk.open("/spacing").see("planned or under way");
+      desk.go("/spacing").see("planned or under way");
       assertThat(desk.complaints()).isEmpty();
     }
   }
@@ -87,7 +87,7 @@ class SpacingJourneyTest {
   @Test
   void a_swarm_has_a_free_window_and_takes_a_single_round() {
     try (Browser desk = new Browser(app.url(), Browser.DESK)) {
-      desk.enterAs("Wren").open("/spacing").choose("Apiary", "Withy Stand").see("W3");
+      desk.enterAs("Wren").go("/spacing").choose("Apiary", "Withy Stand").see("W3");
       desk.press("What happened").choose("Event", "Swarm hived");
       desk.find("//fieldset//button[normalize-space()='W3']", "W3").click();
       desk.type("Day", "2026-08-19").press("Keep").see("has not come yet");
@@ -97,7 +97,7 @@ class SpacingJourneyTest {
       desk.type("Mites", "8").type("in bees", "300").see("One round on 19 Aug");
       desk.press("Put these days").see("1 visit,");
       desk.press("Adopt the series").see("ahead");
-      desk.open("/").see("round 1 of 1, 1 hive, 19 Aug");
+      desk.go("/").see("round 1 of 1, 1 hive, 19 Aug");
       assertThat(desk.complaints()).isEmpty();
     }
   }
@@ -105,7 +105,7 @@ class SpacingJourneyTest {
   @Test
   void counts_made_without_network_wait_on_the_device_and_arrive_once() {
     try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
-      phone.enterAs("Tam").open("/counts").choose("Apiary", "Cold Quay").see("Mites, C1");
+      phone.enterAs("Tam").go("/counts").choose("Apiary", "Cold Quay").see("Mites, C1");
       phone.network(false);
       phone.press("4").press("Keep and next").see("1 wait for the network").see("Mites, C2");
       phone.press("7").press("Keep and next").see("2 wait for the network");
