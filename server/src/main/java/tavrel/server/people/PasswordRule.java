@@ -2,6 +2,7 @@ package tavrel.server.people;
 
 import com.nulabinc.zxcvbn.Strength;
 import com.nulabinc.zxcvbn.Zxcvbn;
+import java.lang.ref.SoftReference;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +21,12 @@ final class PasswordRule {
    * dates, one's own name.
    */
   private static final int WEAKEST = 2;
+
+  /**
+   * What is tried first: reading it takes longer than asking it, and it takes some megabytes. It is
+   * kept for the next password while nothing else needs them.
+   */
+  private static volatile SoftReference<Zxcvbn> lists = new SoftReference<>(null);
 
   private PasswordRule() {}
 
@@ -43,8 +50,7 @@ final class PasswordRule {
     }
     List<String> known = new ArrayList<>(List.of(owner));
     known.add("tavrel");
-    // Its lists take some megabytes, and passwords are rarely set: nothing of it is kept.
-    Strength strength = new Zxcvbn().measure(password, known);
+    Strength strength = guesses().measure(password, known);
     if (strength.getScore() < WEAKEST) {
       throw new InvalidValue(
           field,
@@ -52,5 +58,14 @@ final class PasswordRule {
           "is among the first that others would try; three or four words of no sense hold");
     }
     return password;
+  }
+
+  private static Zxcvbn guesses() {
+    Zxcvbn kept = lists.get();
+    if (kept == null) {
+      kept = new Zxcvbn();
+      lists = new SoftReference<>(kept);
+    }
+    return kept;
   }
 }
