@@ -66,7 +66,7 @@ describe('a day that is typed', () => {
       ['it-IT', 'it'],
     ] as const) {
       reads(region, language)
-      for (let i = 0; i < 1100; i += 3) {
+      for (let i = 0; i < 1100; i += 11) {
         const date = addDays('2025-01-01', i)
         expect(day(dayInField(date))).toBe(date)
       }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
 import java.lang.reflect.Method;
 import java.time.LocalDate;
 import java.util.HashSet;
@@ -31,6 +32,7 @@ class ModelParameterTest {
   /** Of every class in the core that has some, by whatever it is asked. */
   private static final List<ModelParameter> ALL =
       new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("tavrel.core").stream()
               .flatMap(each -> each.getMethods().stream())
               .filter(method -> method.getName().equals("parameters"))

@@ -197,10 +197,10 @@ class BurnWatcherTest {
   @Test
   void on_ten_bowls_ends_are_told_by_temperature_and_fitted_time_and_a_stuck_cap_has_none() {
     for (WatcherBench.Bowl bowl : WatcherBench.BOWLS) {
-      WatcherBench.Ends ends = WatcherBench.measure(bowl, 100);
-      assertThat(ends.wrong()).as("false ends of 100: " + bowl.name()).isLessThanOrEqualTo(1);
-      assertThat(ends.missed()).as("missed ends of 100: " + bowl.name()).isLessThanOrEqualTo(1);
-      assertThat(WatcherBench.measure(bowl, 30, Fault.STUCK_CAP).wrong()).isZero();
+      WatcherBench.Ends ends = WatcherBench.measure(bowl, 50);
+      assertThat(ends.wrong()).as("false ends of 50: " + bowl.name()).isLessThanOrEqualTo(1);
+      assertThat(ends.missed()).as("missed ends of 50: " + bowl.name()).isLessThanOrEqualTo(1);
+      assertThat(WatcherBench.measure(bowl, 15, Fault.STUCK_CAP).wrong()).isZero();
     }
   }
 
