@@ -32,8 +32,9 @@ class ModelParameterTest {
   /** Of every class in the core that has some, by whatever it is asked. */
   private static final List<ModelParameter> ALL =
       new ClassFileImporter()
-          .withImportOption(new ImportOption.DoNotIncludeTests())
-          .importPackages("tavrel.core").stream()
+              .withImportOption(new ImportOption.DoNotIncludeTests())
+              .importPackages("tavrel.core")
+              .stream()
               .flatMap(each -> each.getMethods().stream())
               .filter(method -> method.getName().equals("parameters"))
               .flatMap(method -> knobsOf(method).stream())
