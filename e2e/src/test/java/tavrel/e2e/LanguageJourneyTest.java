@@ -59,7 +59,7 @@ class LanguageJourneyTest {
       helper.reload().see("sublimando");
       helper.press("Leer el termómetro").type("Termómetro a la sombra", "99");
       helper.press("Guardar la lectura").see("se permite de -30 °C a 50 °C");
-      helper.go("/run").see("sublimando").pressAt("[data-act=main]");
+      helper.open("/run").see("sublimando").pressAt("[data-act=main]");
       helper.see("sellada");
       readBack(keeper, helper);
       assertThat(helper.complaints()).isEmpty();
