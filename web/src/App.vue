@@ -11,8 +11,11 @@ import { useSession } from './shared/session'
 import WaitingNotice from './shared/offline/WaitingNotice.vue'
 import { useOutbox } from './shared/offline/outbox'
 import { useLimits } from './shared/limits'
+import { useYardGroups } from './shared/yardGroups'
 import { languageNow, t } from './words/words'
 
+/** Most outfits have no groups. */
+const GroupBar = defineAsyncComponent(() => import('./shared/GroupBar.vue'))
 /** Its fields are fetched when somebody wants to read it: a first look need not wait for them. */
 const ThermometerDialog = defineAsyncComponent(() => import('./shared/ThermometerDialog.vue'))
 
@@ -21,6 +24,7 @@ const inHand = useApiaryInHand()
 const reading = ref(false)
 const asked = ref(false)
 const outbox = useOutbox()
+const groups = useYardGroups()
 const route = useRoute()
 const router = useRouter()
 const now = useServerNow(1000)
@@ -47,6 +51,7 @@ watch(
   (isInside) => {
     if (!isInside) return
     void takeFirst().catch(() => undefined)
+    void groups.learn().catch(() => undefined)
     void useLimits()
       .learn()
       .catch(() => undefined)
@@ -88,6 +93,7 @@ watch(
       <MainNav class="nav no-print" />
       <main id="main" class="page" tabindex="-1">
         <WaitingNotice v-if="route.path !== '/waiting'" />
+        <GroupBar v-if="route.meta.grouped && groups.groups.length" />
         <router-view v-slot="{ Component }">
           <component :is="Component" :key="languageNow()" />
         </router-view>

@@ -9,6 +9,8 @@ declare module 'vue-router' {
     /** Who may go there; anyone who is signed in where it is missing. */
     who?: 'keeper' | 'worker'
     title: string
+    /** Whether its lists are of yards, and can be narrowed to a group of them. */
+    grouped?: boolean
     /** Whose words it says. */
     room: string
   }
@@ -26,6 +28,7 @@ export const router = createRouter({
       meta: {
         title: 'common.today',
         room: 'today',
+        grouped: true,
       },
     },
     {
@@ -68,6 +71,7 @@ export const router = createRouter({
       meta: {
         title: 'common.apiaries',
         room: 'apiary',
+        grouped: true,
       },
     },
     {
@@ -150,6 +154,7 @@ export const router = createRouter({
       meta: {
         title: 'common.season',
         room: 'seasonplan',
+        grouped: true,
       },
     },
     {
@@ -192,6 +197,7 @@ export const router = createRouter({
       meta: {
         title: 'app.router.howHivesWintered',
         room: 'year',
+        grouped: true,
       },
     },
     {
@@ -200,6 +206,7 @@ export const router = createRouter({
       meta: {
         title: 'common.didWork',
         room: 'result',
+        grouped: true,
       },
     },
     {
@@ -208,6 +215,7 @@ export const router = createRouter({
       meta: {
         title: 'common.counts',
         room: 'count',
+        grouped: true,
       },
     },
     {
@@ -216,6 +224,7 @@ export const router = createRouter({
       meta: {
         title: 'common.spacing',
         room: 'spacing',
+        grouped: true,
       },
     },
     {
@@ -245,6 +254,7 @@ export const router = createRouter({
         title: 'app.router.dose',
         room: 'dose',
         who: 'keeper',
+        grouped: true,
       },
     },
     {
@@ -254,6 +264,7 @@ export const router = createRouter({
         title: 'app.router.howLong',
         room: 'pace',
         who: 'worker',
+        grouped: true,
       },
     },
     {

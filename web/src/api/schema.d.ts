@@ -3868,6 +3868,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/yard-groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * All groups of yards, by name.
+         * @description All groups of yards, by name.
+         */
+        get: operations["getYardGroups"];
+        /**
+         * Writes a group of yards down as it is to be; without yards it is no more.
+         * @description Writes a group of yards down as it is to be; without yards it is no more.
+         */
+        put: operations["putYardGroups"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yards": {
         parameters: {
             query?: never;
@@ -4383,6 +4407,21 @@ export interface components {
              * @description of the tool while heating, W
              */
             watts: number;
+        };
+        /** @description Until when something must begin there. A model estimate. */
+        Begin: {
+            /**
+             * Format: date
+             * @description the last day; today where it is late already
+             */
+            by: string;
+            /** @description the hive that cannot wait longer */
+            hive: string;
+            /**
+             * Format: double
+             * @description mites more in it at its deadline if it begins a week later
+             */
+            weekCosts: number;
         };
         /** @description A series begun on a day. */
         Begun: {
@@ -6152,6 +6191,15 @@ export interface components {
                 [key: string]: unknown;
             };
             whole?: components["schemas"]["Efficacy"];
+        };
+        /** @description A group as it is to be. */
+        Grouping: {
+            /** @description its yards; without any the group is no more */
+            apiaryIds: string[];
+            /** @description what it is called */
+            name: string;
+            /** @description what it was called before, or null for a new one */
+            was?: string;
         };
         /** @description A halt. */
         Halt: {
@@ -12344,9 +12392,17 @@ export interface components {
             /** @description the apiary's zone */
             zone: string;
         };
+        /** @description Yards that belong together for somebody: those of a crew, of a region. */
+        YardGroup: {
+            /** @description the yards, by their names */
+            apiaryIds: string[];
+            /** @description what they are called, once in the outfit */
+            name: string;
+        };
         /** @description A yard in one line. */
         YardLine: {
             apiary: components["schemas"]["Apiary"];
+            begin?: components["schemas"]["Begin"];
             /**
              * Format: int32
              * @description hives without capped brood today, sure or likely, by what is on record
@@ -25531,6 +25587,103 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Account"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getYardGroups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YardGroup"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putYardGroups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "apiaryIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
+                 *       "name": "Kiln Field"
+                 *     }
+                 */
+                "application/json": components["schemas"]["Grouping"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YardGroup"][];
                 };
             };
             /** @description Something cannot be; errors say what, field by field. */

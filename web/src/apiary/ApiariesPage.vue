@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { useSession } from '../shared/session'
+import { useYardGroups } from '../shared/yardGroups'
 import PageState from '../shared/layout/PageState.vue'
 import { useRequest } from '../shared/request'
 import { t } from '../words/words'
@@ -12,8 +13,12 @@ import YardTable from './YardTable.vue'
 import { STATES, stateWords } from './yardLook'
 import { chosen, ordered, type Order } from './yardOrder'
 
+const GroupDialog = defineAsyncComponent(() => import('./GroupDialog.vue'))
+
 /** Every yard of the outfit in one look: line by line, drawn by its places, and its load over the year. */
 const session = useSession()
+const groups = useYardGroups()
+const grouping = ref(false)
 const read = ref<Shapes['Yards'] | null>(null)
 const order = ref<Order>({ by: 'state', down: false })
 const text = ref('')
@@ -31,7 +36,8 @@ useIntervalFn(() => {
 }, 1_000)
 
 const there = computed(() => read.value !== null && !read.value.reckoning)
-const yards = computed(() => read.value?.yards ?? [])
+const all = computed(() => read.value?.yards ?? [])
+const yards = computed(() => all.value.filter((each) => groups.shows(each.apiary.id)))
 const shown = computed(() => ordered(chosen(yards.value, text.value, state.value), order.value))
 const states = computed(() => [
   { title: t('apiary.yards.allStates'), value: null },
@@ -42,8 +48,8 @@ const states = computed(() => [
 ])
 /** The limit that holds in most yards today. */
 const limit = computed(() => {
-  const all = yards.value.map((yard) => yard.limit).sort((one, other) => one - other)
-  return all[Math.floor(all.length / 2)] ?? 0.02
+  const limits = yards.value.map((yard) => yard.limit).sort((one, other) => one - other)
+  return limits[Math.floor(limits.length / 2)] ?? 0.02
 })
 </script>
 
@@ -54,6 +60,9 @@ const limit = computed(() => {
       <v-btn v-if="yards.length" href="/api/yards/table.csv" download>{{
         t('apiary.yards.asTable')
       }}</v-btn>
+      <v-btn v-if="session.isKeeper && all.length > 1" @click="grouping = true">{{
+        t('apiary.groupDialog.groups')
+      }}</v-btn>
       <v-btn v-if="session.isKeeper" to="/apiaries/new">{{
         t('apiary.newYardPage.openYard')
       }}</v-btn>
@@ -61,7 +70,7 @@ const limit = computed(() => {
     </span>
   </div>
   <PageState :there="there" :problem="problem" :what="t('apiary.yards.what')" @again="load()" />
-  <p v-if="there && yards.length === 0">{{ t('apiary.apiariesPage.noApiaryYetBring') }}</p>
+  <p v-if="there && all.length === 0">{{ t('apiary.apiariesPage.noApiaryYetBring') }}</p>
   <template v-if="there && yards.length">
     <div v-if="yards.length > 6" class="filters">
       <v-text-field
@@ -82,6 +91,7 @@ const limit = computed(() => {
     <p v-if="shown.length === 0">{{ t('apiary.yards.none') }}</p>
     <p class="soft">{{ t('apiary.yards.estimate') }}</p>
   </template>
+  <GroupDialog v-if="grouping" v-model="grouping" :yards="all.map((each) => each.apiary)" />
 </template>
 
 <style scoped>

@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Shapes } from '../api/client'
 import HiveChoice from '../shared/HiveChoice.vue'
 import { apiaryItems } from '../shared/apiaryItems'
+import { useYardGroups } from '../shared/yardGroups'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
@@ -44,7 +45,8 @@ const notKept = computed(() => ({ fields: planning.wrong.value, says: planning.p
 const busy = planning.busy
 const making = ref(false)
 
-const listed = computed(() => apiaryItems(apiaries.value))
+const groups = useYardGroups()
+const listed = computed(() => apiaryItems(apiaries.value, groups.shows))
 const ruleSheet = computed(() =>
   ruleSheets.value.find((each) => each.id === draft.value.ruleSheetId),
 )

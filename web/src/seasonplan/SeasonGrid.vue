@@ -14,6 +14,10 @@ const props = defineProps<{
   chosen?: string
   chosenDay?: string
   mayMove: boolean
+  /** Whether a yard's row is shown. */
+  shows: (apiaryId: string) => boolean
+  /** By yard, until when something must begin there. */
+  begins: ReadonlyMap<string, Shapes['Begin']>
 }>()
 const emit = defineEmits<{
   choose: [visit: Shapes['PlacedVisit']]
@@ -57,21 +61,24 @@ function classOf(cell: Shapes['YardCell'] | undefined): string {
 
 /** Visits and left-behind places of an apiary by day. */
 const rows = computed(() =>
-  props.view.yards.map((yard) => {
-    const visits = (props.view.plan?.visits ?? []).filter(
-      (visit) => allSeries.value.get(visit.seriesId)?.series.apiaryId === yard.id,
-    )
-    return {
-      yard,
-      here: (day: string) => visits.filter((visit) => visit.day === day),
-      left: (day: string) =>
-        visits.filter((visit) => {
-          const was = agreed.value.get(keyOf(visit))
-          return was?.day === day && visit.day !== day
-        }),
-      missed: visits.filter((visit) => !visit.day),
-    }
-  }),
+  props.view.yards
+    .filter((yard) => props.shows(yard.id))
+    .map((yard) => {
+      const visits = (props.view.plan?.visits ?? []).filter(
+        (visit) => allSeries.value.get(visit.seriesId)?.series.apiaryId === yard.id,
+      )
+      return {
+        yard,
+        here: (day: string) => visits.filter((visit) => visit.day === day),
+        left: (day: string) =>
+          visits.filter((visit) => {
+            const was = agreed.value.get(keyOf(visit))
+            return was?.day === day && visit.day !== day
+          }),
+        missed: visits.filter((visit) => !visit.day),
+        begin: props.begins.get(yard.id),
+      }
+    }),
 )
 
 function stateOf(visit: Shapes['PlacedVisit']): 'broken' | 'bent' | 'plain' {
@@ -96,10 +103,19 @@ function saysOf(visit: Shapes['PlacedVisit']): string {
           name: crew?.name ?? t('seasonplan.seasonGrid.nobody'),
         })
       : t('seasonplan.seasonGrid.hasNoDay'),
-    ...(visit.pinned ? ['pinned'] : []),
+    ...(visit.pinned ? [t('seasonplan.seasonGrid.pinned')] : []),
     ...(toConfirm.value.has(keyOf(visit)) ? [t('seasonplan.seasonGrid.beConfirmedNoSource')] : []),
     ...why,
   ].join('; ')
+}
+
+/** Until when something must begin, and what waiting costs. */
+function beginWords(begin: Shapes['Begin']): string {
+  return t('seasonplan.seasonGrid.beginBy', {
+    day: dayOf(begin.by),
+    hive: begin.hive,
+    mites: Math.round(begin.weekCosts),
+  })
 }
 
 function onKey(event: KeyboardEvent, visit: Shapes['PlacedVisit']): void {
@@ -160,6 +176,9 @@ function isMonday(day: string): boolean {
         <tr v-for="row in rows" :key="row.yard.id">
           <th scope="row" class="name">
             {{ row.yard.name }}
+            <span v-if="row.begin" class="begin figure" :title="beginWords(row.begin)">{{
+              t('seasonplan.seasonGrid.by', { day: dayOf(row.begin.by) })
+            }}</span>
             <button
               v-for="visit in row.missed"
               :key="keyOf(visit)"
@@ -179,6 +198,7 @@ function isMonday(day: string): boolean {
               classOf(row.yard.days[i]),
               {
                 week: isMonday(day),
+                wall: row.begin?.by === day,
                 lockedDay: view.locked[day],
                 expected: row.yard.days[i]?.expected,
               },

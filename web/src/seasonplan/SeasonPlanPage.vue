@@ -4,11 +4,13 @@ import { api, type Shapes } from '../api/client'
 import { useServerNow } from '../shared/clock'
 import { counted } from '../shared/format'
 import { useSession } from '../shared/session'
+import { useYardGroups } from '../shared/yardGroups'
 import BeforeAfter from './BeforeAfter.vue'
 import DayPanel from './DayPanel.vue'
 import PlanFiguresTable from './PlanFiguresTable.vue'
 import SeasonGrid from './SeasonGrid.vue'
 import VisitPanel from './VisitPanel.vue'
+import { useBegins } from './useBegins'
 import { keyOf, useSeason } from './useSeason'
 import PageState from '../shared/layout/PageState.vue'
 import { t } from '../words/words'
@@ -34,6 +36,8 @@ const WHAT_IFS: { value: Shapes['WhatIfQuestion']['what']; title: string }[] = [
 ]
 const asked = ref<Shapes['WhatIfQuestion']['what']>('ONE_MORE_CREW')
 const chosen = ref<{ visit?: string; day?: string }>({})
+const begins = useBegins()
+const groups = useYardGroups()
 onMounted(load)
 
 const visit = computed(() =>
@@ -193,6 +197,8 @@ function rainedOff(day: string, reason: string): void {
           :chosen="chosen.visit"
           :chosen-day="chosen.day"
           :may-move="session.isKeeper"
+          :shows="groups.shows"
+          :begins="begins"
           @choose="chosen = { visit: keyOf($event) }"
           @choose-day="chosen = { day: $event }"
           @move="move"
@@ -223,6 +229,7 @@ function rainedOff(day: string, reason: string): void {
           ><template #span3><span class="key none"></span></template
           ><template #span4><span class="key closed"></span></template
         ></i18n-t>
+        {{ begins.size ? t('seasonplan.seasonGrid.wallMeans') : '' }}
       </p>
       <PlanFiguresTable :plan="view.plan.figures" :by-hand="view.byHand" :what-ifs="view.whatIfs" />
       <div v-if="session.isKeeper" class="bar">

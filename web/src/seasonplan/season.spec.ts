@@ -116,7 +116,9 @@ function view(other: Partial<Shapes['SeasonView']> = {}): Shapes['SeasonView'] {
     ...other,
   }
 }
-const grid = (mayMove = true) => mount(SeasonGrid, { props: { view: view(), mayMove } })
+const begins = new Map([['y1', { by: '2026-08-20', hive: 'K4', weekCosts: 412.4 }]])
+const grid = (mayMove = true, shows = (_: string) => true) =>
+  mount(SeasonGrid, { props: { view: view(), mayMove, shows, begins } })
 
 describe('the season drawn', () => {
   it('gives every round its crew by a letter and its state in words', () => {
@@ -126,6 +128,17 @@ describe('the season drawn', () => {
     expect(visits[1]?.attributes('aria-label')).toBe(
       'Kiln Field, Late summer, round 2; Thu 20 Aug with Petrel; no workable hour on 20 Aug',
     )
+  })
+
+  it('stands a wall behind the last day to begin, and says what a week more leaves', () => {
+    const wall = grid().get('td.wall')
+    expect(wall.attributes('title')).toContain('Thu 20 Aug')
+    expect(grid().get('.begin').text()).toBe('begin by Thu 20 Aug')
+    expect(grid().get('.begin').attributes('title')).toContain('about 412 mites more')
+  })
+
+  it('shows only the yards of the group in hand', () => {
+    expect(grid(true, () => false).findAll('tbody tr')).toHaveLength(0)
   })
 
   it('names a round without a day beside its apiary, with the reason', () => {

@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { apiaryItems } from './apiaryItems'
 import { t } from '../words/words'
+import { useYardGroups } from './yardGroups'
 
 const emit = defineEmits<{ none: [] }>()
 /** Chooses an apiary that has hives; takes the first where none is chosen. */
 const chosen = defineModel<string>({ required: true })
 const apiaries = ref<Shapes['ListedApiary'][]>([])
-const items = computed(() => apiaryItems(apiaries.value))
+const groups = useYardGroups()
+const items = computed(() => apiaryItems(apiaries.value, groups.shows))
 
 onMounted(async () => {
   try {
@@ -17,10 +19,15 @@ onMounted(async () => {
     return
   }
   if (items.value.length === 0) emit('none')
-  if (!items.value.some((each) => each.value === chosen.value)) {
+  takeOneOf()
+})
+watch(items, takeOneOf)
+
+function takeOneOf(): void {
+  if (apiaries.value.length && !items.value.some((each) => each.value === chosen.value)) {
     chosen.value = items.value[0]?.value ?? ''
   }
-})
+}
 </script>
 
 <template>

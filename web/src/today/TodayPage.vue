@@ -6,6 +6,7 @@ import { api, ask, type Shapes } from '../api/client'
 import { useApiaryInHand } from '../shared/apiaryInHand'
 import { learnClock, useServerNow } from '../shared/clock'
 import { useSession } from '../shared/session'
+import { useYardGroups } from '../shared/yardGroups'
 import ApiaryCard from './ApiaryCard.vue'
 import DueTaskList from '../shared/due/DueTaskList.vue'
 import { usePutOff } from '../shared/due/usePutOff'
@@ -24,23 +25,29 @@ type ApiaryToday = Shapes['ApiaryToday']
 const session = useSession()
 const inHand = useApiaryInHand()
 const router = useRouter()
+const groups = useYardGroups()
 const today = ref<Shapes['Today'] | null>(null)
 const { problem, attempt } = useRequest()
-/** Rounds under way or planned come before what is due, quiet apiaries after it. */
-const pressing = computed(
-  () => today.value?.apiaries.filter((each) => each.due !== 'NOTHING') ?? [],
+/** Those of the group in hand. */
+const here = computed(
+  () => today.value?.apiaries.filter((each) => groups.shows(each.apiary.id)) ?? [],
 )
+const tasks = computed(
+  () => today.value?.dueTasks.filter((each) => groups.shows(each.apiaryId)) ?? [],
+)
+/** Rounds under way or planned come before what is due, quiet apiaries after it. */
+const pressing = computed(() => here.value.filter((each) => each.due !== 'NOTHING'))
 /** Whether nothing was ever done here: the way to the first round is shown. */
 const fresh = computed(() =>
   today.value?.apiaries.every((each) => each.roundId === undefined && each.lastDay === undefined),
 )
 /** Colonies that cannot wait stand above everything else. */
 const FIRST: ReadonlySet<string> = new Set(['DANGER', 'ABOVE_UNPLANNED'])
-const standing = computed(() => today.value?.dueTasks.filter((each) => !each.putOff) ?? [])
-const later = computed(() => today.value?.dueTasks.filter((each) => each.putOff) ?? [])
+const standing = computed(() => tasks.value.filter((each) => !each.putOff))
+const later = computed(() => tasks.value.filter((each) => each.putOff))
 const urgent = computed(() => standing.value.filter((each) => FIRST.has(each.kind)))
 const due = computed(() => standing.value.filter((each) => !FIRST.has(each.kind)))
-const quiet = computed(() => today.value?.apiaries.filter((each) => each.due === 'NOTHING') ?? [])
+const quiet = computed(() => here.value.filter((each) => each.due === 'NOTHING'))
 /** So many quiet yards are shown: those with the soonest workable hours; the rest stand among the apiaries. */
 const SHOWN = 6
 const soonest = computed(() =>

@@ -19,12 +19,23 @@ public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun a
   public static final int NAMED_AHEAD = 28;
 
   /**
-   * What an outlook asks for.
+   * What an outlook asks for by now.
    *
    * @param deadline the one that it was held against; while winter bees are raised nothing waits
    * @return empty where it asks for nothing, or not yet
    */
   public static Optional<Need> of(LatestStart outlook, Deadline deadline, LocalDate today) {
+    LocalDate named = today.plusDays(NAMED_AHEAD);
+    return ahead(outlook, deadline, today)
+        .filter(need -> need.kind != DueTaskKind.BEGIN_BY || !need.by.isAfter(named));
+  }
+
+  /**
+   * The same, however far ahead its day is: for whoever plans a season.
+   *
+   * @return empty where it asks for nothing
+   */
+  public static Optional<Need> ahead(LatestStart outlook, Deadline deadline, LocalDate today) {
     if (!outlook.asksForWork()) {
       return Optional.empty();
     }
@@ -39,8 +50,6 @@ public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun a
     if (last == null) {
       return Optional.of(new Need(DueTaskKind.OUT_OF_REACH, by, act, costs));
     }
-    return by.isAfter(today.plusDays(NAMED_AHEAD))
-        ? Optional.empty()
-        : Optional.of(new Need(DueTaskKind.BEGIN_BY, by, act, costs));
+    return Optional.of(new Need(DueTaskKind.BEGIN_BY, by, act, costs));
   }
 }

@@ -51,6 +51,9 @@ class NeedTest {
     assertThat(Need.of(soon, WINTER_BEES, TODAY))
         .contains(new Need(DueTaskKind.BEGIN_BY, TODAY.plusDays(28), NOW, 420));
     assertThat(Need.of(far, WINTER_BEES, TODAY)).isEmpty();
+    assertThat(Need.ahead(far, WINTER_BEES, TODAY))
+        .as("for whoever plans a season")
+        .contains(new Need(DueTaskKind.BEGIN_BY, TODAY.plusDays(29), NOW, 420));
   }
 
   @Test

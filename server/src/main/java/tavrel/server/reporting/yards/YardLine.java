@@ -23,6 +23,7 @@ import tavrel.server.apiary.Hold;
  * @param limit of the season there today, a fraction
  * @param inDanger hives expected above the danger figure
  * @param needing hives that do not reach their target as things are planned
+ * @param begin by when the first of them needs something, or null where none does
  * @param broodless hives without capped brood today, sure or likely, by what is on record
  * @param labelLeft rounds that the label leaves this year, of the hive with the fewest; or null
  * @param honeyFrom day from which honey may be taken, where one waits; or null
@@ -45,6 +46,7 @@ record YardLine(
     double limit,
     int inDanger,
     int needing,
+    @Nullable Begin begin,
     int broodless,
     @Nullable Integer labelLeft,
     @Nullable LocalDate honeyFrom,
@@ -54,6 +56,15 @@ record YardLine(
     @Nullable String crewToday,
     List<Near> near,
     @Nullable LocalDate lastSeen) {
+
+  /**
+   * Until when something must begin there. A model estimate.
+   *
+   * @param by the last day; today where it is late already
+   * @param hive the hive that cannot wait longer
+   * @param weekCosts mites more in it at its deadline if it begins a week later
+   */
+  record Begin(LocalDate by, String hive, double weekCosts) {}
 
   /**
    * A yard that is near.

@@ -18,6 +18,7 @@ import tavrel.core.count.HiveSpread;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.Urgency;
 import tavrel.core.count.YardReading;
+import tavrel.core.due.Need;
 import tavrel.core.due.YardState;
 import tavrel.core.seasonplan.Roads;
 import tavrel.core.spacing.LatestStart;
@@ -166,6 +167,7 @@ class YardLines {
         limit,
         (int) readings.stream().filter(each -> each.expected() > whole.danger()).count(),
         (int) readings.stream().filter(LatestStart::asksForWork).count(),
+        begin(hives, whole.outlooks(), today),
         broodless(apiary),
         known.stream()
             .map(Outlook::labelLeft)
@@ -179,6 +181,25 @@ class YardLines {
         whole.crews().get(apiary.id()),
         near(apiary, whole),
         lastSeen(hives, known, whole.counted()));
+  }
+
+  private static YardLine.@Nullable Begin begin(
+      Collection<Hives.Named> hives, Map<UUID, Outlook> outlooks, LocalDate today) {
+    return hives.stream()
+        .flatMap(hive -> begin(hive.hive(), outlooks.get(hive.hiveId()), today))
+        .min(
+            Comparator.comparing(YardLine.Begin::by)
+                .thenComparing(Comparator.comparingDouble(YardLine.Begin::weekCosts).reversed()))
+        .orElse(null);
+  }
+
+  private static Stream<YardLine.Begin> begin(
+      String hive, @Nullable Outlook outlook, LocalDate today) {
+    LatestStart reading = outlook == null ? null : outlook.reading();
+    return outlook == null || reading == null
+        ? Stream.empty()
+        : Need.ahead(reading, outlook.deadline(), today).stream()
+            .map(need -> new YardLine.Begin(need.by(), hive, need.costs()));
   }
 
   private static List<YardLine.Near> near(Apiary apiary, Whole whole) {

@@ -145,6 +145,19 @@ class DueTasksTest extends Yard {
         .isEqualTo(today.plusDays(60).toString());
     assertThat(waiting.path("act").path("rounds").asInt()).isBetween(1, 8);
     assertThat(waiting.path("untreated").asDouble()).isGreaterThan(0.01);
+    JsonNode begin = yardLine().path("begin");
+    assertThat(begin.path("by")).as("the same in the table of yards").isEqualTo(line.path("day"));
+    assertThat(begin.path("hive").asText()).isEqualTo("Q2");
+    assertThat(begin.path("weekCosts")).isEqualTo(waiting.path("weekCosts"));
+  }
+
+  private JsonNode yardLine() {
+    for (JsonNode each : get(reader, "/api/yards").json().path("yards")) {
+      if (each.path("apiary").path("id").asText().equals(apiaryId)) {
+        return each;
+      }
+    }
+    throw new AssertionError("the yard is missing");
   }
 
   @Test

@@ -13,6 +13,7 @@ class YardsTest extends Yard {
     assertThat(line().path("state").asText()).isEqualTo("UNKNOWN");
     assertThat(line().path("hives").asInt()).isEqualTo(hives.size());
     assertThat(line().path("sampled").asInt()).isZero();
+    assertThat(line().path("begin").isMissingNode()).as("until when to begin").isTrue();
 
     for (String hive : hives) {
       wash(hive, today, 2);
