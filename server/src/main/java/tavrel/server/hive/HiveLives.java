@@ -113,7 +113,7 @@ public class HiveLives {
     }
     HiveStays.parts(rows, AT_ONCE).forEach(some -> mapper.add(some, who.id()));
     stays.tiesChange();
-    stays.draw(after);
+    stays.draw(lives, after);
     if (act.stand() != null) {
       act.hiveIds().forEach(hive -> mapper.share(hive, act.stand()));
     }
@@ -156,7 +156,8 @@ public class HiveLives {
     }
     List<UUID> hiveIds = rows.stream().map(LifeRow::hiveId).toList();
     LocalDate day = rows.get(0).day();
-    hold(stays.of(hiveIds).values(), rows.get(0).apiaryId());
+    Map<UUID, HiveLife> before = stays.of(hiveIds);
+    hold(before.values(), rows.get(0).apiaryId());
     mapper.strike(
         actId,
         who.name(),
@@ -176,7 +177,7 @@ public class HiveLives {
           "{names}: the name was given to another hive since; rename that one first",
           String.join(", ", taken));
     }
-    stays.draw(lives.values());
+    stays.draw(before, lives.values());
     stays.tiesChange();
     series.forEach(each -> each.comeBack(actId));
     workers.forEach(each -> each.comeBack(actId, hiveIds, who));

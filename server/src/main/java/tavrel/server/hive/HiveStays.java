@@ -178,7 +178,7 @@ public class HiveStays {
 
   /** Draws the stay with which a hive's life here begins. */
   void begin(Hive hive, UUID apiaryId) {
-    mapper.addStays(
+    mapper.putStays(
         List.of(new LifeMapper.DrawnStay(hive.id(), 1, apiaryId, hive.name(), hive.since(), null)));
   }
 
@@ -192,20 +192,58 @@ public class HiveStays {
 
   /** Draws the stays of hives anew, and where each stands now. */
   void draw(Collection<HiveLife> lives) {
-    for (List<HiveLife> some : parts(List.copyOf(lives), AT_ONCE)) {
-      mapper.forgetStays(some.stream().map(HiveLife::hiveId).toList());
+    draw(Map.of(), lives);
+  }
+
+  /**
+   * The same after an act: of a long life only the stays that it changed are written.
+   *
+   * @param before lives as they are drawn; of hives that are missing all is drawn
+   */
+  void draw(Map<UUID, HiveLife> before, Collection<HiveLife> after) {
+    for (List<HiveLife> some : parts(List.copyOf(after), AT_ONCE)) {
+      List<UUID> whole = new ArrayList<>();
       List<LifeMapper.DrawnStay> stays = new ArrayList<>();
       for (HiveLife life : some) {
-        int number = 1;
-        for (Stay stay : life.stays()) {
-          stays.add(
-              new LifeMapper.DrawnStay(
-                  life.hiveId(), number++, stay.apiaryId(), stay.name(), stay.from(), stay.to()));
+        HiveLife was = before.get(life.hiveId());
+        boolean longer = was != null && was.stays().size() <= life.stays().size();
+        if (!longer) {
+          whole.add(life.hiveId());
         }
+        stays.addAll(drawn(life).subList(longer ? alike(was, life) : 0, life.stays().size()));
       }
-      mapper.addStays(stays);
+      if (!whole.isEmpty()) {
+        mapper.forgetStays(whole);
+      }
+      if (!stays.isEmpty()) {
+        mapper.putStays(stays);
+      }
       mapper.stand(some.stream().map(HiveStays::standing).toList());
     }
+  }
+
+  private static List<LifeMapper.DrawnStay> drawn(HiveLife life) {
+    List<LifeMapper.DrawnStay> stays = new ArrayList<>();
+    for (Stay stay : life.stays()) {
+      stays.add(
+          new LifeMapper.DrawnStay(
+              life.hiveId(),
+              stays.size() + 1,
+              stay.apiaryId(),
+              stay.name(),
+              stay.from(),
+              stay.to()));
+    }
+    return stays;
+  }
+
+  /** With how many stays both begin. */
+  private static int alike(HiveLife one, HiveLife other) {
+    int shorter = Math.min(one.stays().size(), other.stays().size());
+    return (int)
+        IntStream.range(0, shorter)
+            .takeWhile(i -> one.stays().get(i).equals(other.stays().get(i)))
+            .count();
   }
 
   private static LifeMapper.Stands standing(HiveLife life) {

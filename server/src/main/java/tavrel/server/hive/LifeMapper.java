@@ -121,13 +121,13 @@ interface LifeMapper {
   @Insert(
       """
       <script>
-      insert into hive_stay (hive_id, number, apiary_id, name, from_day, to_day) values
+      merge into hive_stay (hive_id, number, apiary_id, name, from_day, to_day) key (hive_id, number) values
       <foreach collection="stays" item="each" separator=",">
-        (#{each.hiveId}, #{each.number}, #{each.apiaryId}, #{each.name}, #{each.from}, #{each.to})
+        (#{each.hiveId}, #{each.number}, #{each.apiaryId}, #{each.name}, cast(#{each.from} as date), cast(#{each.to} as date))
       </foreach>
       </script>
       """)
-  void addStays(List<DrawnStay> stays);
+  void putStays(List<DrawnStay> stays);
 
   /** Where and how a hive stands now, as it is drawn. */
   record Stands(

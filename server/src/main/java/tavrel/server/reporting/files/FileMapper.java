@@ -55,13 +55,19 @@ interface FileMapper {
   /** In which boxes and under how many supers a hive stood from a day on. */
   record SetUpRow(UUID hiveId, String boxes, int supers) {}
 
-  /** Boxes and supers that were put on or off until a day, in the order of days. */
+  /** The boxes and supers last put on or off until a day; of several of one day the latest last. */
   @Select(
       """
-      select hive_id, boxes, supers
-      from hive_life
-      where kind = 'SET_UP' and struck_at is null and on_day <= #{day}
-      order by on_day, received_at, id
+      select l.hive_id, l.boxes, l.supers
+      from (
+        select hive_id, max(on_day) as on_day
+        from hive_life
+        where kind = 'SET_UP' and struck_at is null and on_day <= #{day}
+        group by hive_id
+      ) latest
+      join hive_life l on l.hive_id = latest.hive_id and l.on_day = latest.on_day
+      where l.kind = 'SET_UP' and l.struck_at is null
+      order by l.received_at, l.id
       """)
   List<SetUpRow> setUps(LocalDate day);
 
