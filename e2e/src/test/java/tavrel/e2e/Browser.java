@@ -97,37 +97,52 @@ final class Browser implements AutoCloseable {
       look();
       """;
 
-  /** A desk has its network: it need not fetch the whole program to be without one. */
+  /** Whoever stays in the network need not fetch the whole program to be without one. */
   private static final String WITHOUT_WORKER = "delete Navigator.prototype.serviceWorker";
 
-  /** Chromium that waits for its next tests, by the size of its window. */
-  private static final Map<Dimension, Deque<ChromeDriver>> RESTING = new ConcurrentHashMap<>();
+  /** How a browser was started: the size of its window, whether it keeps the program. */
+  private record Kind(Dimension size, boolean keeps) {}
+
+  /** Chromium that waits for its next tests, each by how it was started. */
+  private static final Map<Kind, Deque<ChromeDriver>> RESTING = new ConcurrentHashMap<>();
 
   private final ChromeDriver driver;
   private final String url;
-  private final Dimension size;
+  private final Kind kind;
   private final boolean once;
   private int presses;
 
-  /** As new: nothing of an earlier test is in it. Starting Chromium takes longer than a page. */
+  /**
+   * As new: nothing of an earlier test is in it. Starting Chromium takes longer than a page. It
+   * stays in the network.
+   */
   Browser(String url, Dimension size) {
+    this(url, new Kind(size, false));
+  }
+
+  private Browser(String url, Kind kind) {
     this.url = url;
-    this.size = size;
+    this.kind = kind;
     once = !RESTS;
-    ChromeDriver rested = resting(size).pollFirst();
-    driver = rested == null ? started(size, null) : rested;
+    ChromeDriver rested = resting(kind).pollFirst();
+    driver = rested == null ? started(kind, null) : rested;
+  }
+
+  /** A phone that keeps the program for when there is no network. */
+  static Browser roaming(String url) {
+    return new Browser(url, new Kind(PHONE, true));
   }
 
   /** The same browser again after it was closed, with what it kept in a folder. */
   Browser(String url, Dimension size, Path profile) {
     this.url = url;
-    this.size = size;
+    kind = new Kind(size, true);
     once = true;
-    driver = started(size, profile);
+    driver = started(kind, profile);
   }
 
-  private static Deque<ChromeDriver> resting(Dimension size) {
-    return RESTING.computeIfAbsent(size, none -> new ConcurrentLinkedDeque<>());
+  private static Deque<ChromeDriver> resting(Kind kind) {
+    return RESTING.computeIfAbsent(kind, none -> new ConcurrentLinkedDeque<>());
   }
 
   /**
@@ -148,7 +163,8 @@ final class Browser implements AutoCloseable {
     }
   }
 
-  private static ChromeDriver started(Dimension size, Path profile) {
+  private static ChromeDriver started(Kind kind, Path profile) {
+    Dimension size = kind.size();
     ChromeOptions options = new ChromeOptions();
     options.setBinary(profile == null ? LEAN : WHOLE);
     if (profile != null) {
@@ -189,7 +205,7 @@ final class Browser implements AutoCloseable {
             .build();
     ChromeDriver driver = new ChromeDriver(service, options);
     driver.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(60));
-    if (size.equals(DESK)) {
+    if (!kind.keeps()) {
       driver.executeCdpCommand(
           "Page.addScriptToEvaluateOnNewDocument", Map.of("source", WITHOUT_WORKER));
     }
@@ -399,7 +415,7 @@ final class Browser implements AutoCloseable {
           "Storage.clearDataForOrigin", Map.of("origin", url, "storageTypes", "all"));
       driver.executeCdpCommand("Network.clearBrowserCookies", Map.of());
       driver.manage().logs().get("browser");
-      resting(size).addFirst(driver);
+      resting(kind).addFirst(driver);
     } catch (WebDriverException broken) {
       driver.quit();
     }

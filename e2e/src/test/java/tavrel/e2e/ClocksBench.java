@@ -21,7 +21,7 @@ public final class ClocksBench {
   /** Runs it; the data go to a folder that is made for it. */
   public static void main(String[] arguments) throws Exception {
     try (App app = App.serve(Files.createTempDirectory("tavrel-bench"));
-        Browser phone = new Browser(app.url(), Browser.PHONE)) {
+        Browser phone = Browser.roaming(app.url())) {
       String round = Crew.round(app, HIVES);
       Client client = Crew.device(app);
       List<Map<String, Object>> events = new ArrayList<>();

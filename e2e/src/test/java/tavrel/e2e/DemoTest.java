@@ -145,7 +145,7 @@ class DemoTest {
   @Test
   @Order(4)
   void a_second_browser_shows_the_same_state_and_a_lost_network_loses_nothing() {
-    try (Browser tam = new Browser(app.url(), Browser.PHONE);
+    try (Browser tam = Browser.roaming(app.url());
         Browser wren = new Browser(app.url(), Browser.DESK)) {
       tam.enterAs("Tam").press("People check, then run").see("8 still open");
       tam.all("[role=checkbox]").forEach(point -> point.click());

@@ -135,7 +135,7 @@ final class PracticeRun {
     Instant overSince;
 
     Hand(int tool, String name) {
-      this.phone = new Browser(app.url(), Browser.PHONE);
+      this.phone = Browser.roaming(app.url());
       phone.enterAs(name);
       phone.go("/run/" + round).see("Start burn");
       phone.pressAt("[role=radio]:nth-child(" + tool + ")");

@@ -34,7 +34,7 @@ class RunOfflineTest {
   @Test
   void a_run_goes_on_without_network_through_a_reload_and_reaches_the_server_once()
       throws Exception {
-    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
+    try (Browser phone = Browser.roaming(app.url())) {
       String round = Crew.planned(keeper, "Long Row", HIVES);
       signIn(phone);
       phone.open("/run/" + round).see("People first");
@@ -98,7 +98,7 @@ class RunOfflineTest {
 
   @Test
   void the_kit_is_ticked_without_network_and_the_tick_arrives_when_it_is_back() throws Exception {
-    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
+    try (Browser phone = Browser.roaming(app.url())) {
       String round = Crew.planned(keeper, "Near Row", HIVES);
       signIn(phone);
       phone.open("/run/" + round).see("People first");

@@ -30,8 +30,8 @@ public final class ScreensBench {
   public static void main(String[] arguments) throws Exception {
     int presses = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 60;
     try (App app = App.serve(Files.createTempDirectory("tavrel-bench"));
-        Browser one = new Browser(app.url(), Browser.PHONE);
-        Browser other = new Browser(app.url(), Browser.PHONE)) {
+        Browser one = Browser.roaming(app.url());
+        Browser other = Browser.roaming(app.url())) {
       String round = Crew.round(app, HIVES);
       for (Browser phone : List.of(one, other)) {
         phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);

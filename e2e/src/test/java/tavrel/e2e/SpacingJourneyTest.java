@@ -104,7 +104,7 @@ class SpacingJourneyTest {
 
   @Test
   void counts_made_without_network_wait_on_the_device_and_arrive_once() {
-    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
+    try (Browser phone = Browser.roaming(app.url())) {
       phone.enterAs("Tam").go("/counts").choose("Apiary", "Cold Quay").see("Mites, C1");
       phone.network(false);
       phone.press("4").press("Keep and next").see("1 wait for the network").see("Mites, C2");

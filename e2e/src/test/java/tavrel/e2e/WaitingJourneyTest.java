@@ -39,7 +39,7 @@ class WaitingJourneyTest {
 
   @Test
   void counts_wait_for_a_signal_and_one_that_is_refused_is_mended() throws Exception {
-    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
+    try (Browser phone = Browser.roaming(app.url())) {
       phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);
       phone.type("Password", Bench.PASSWORD).press("Sign in").see("Long Row");
       phone.open("/counts").see("Keep and next hive");
@@ -65,7 +65,7 @@ class WaitingJourneyTest {
 
   @Test
   void a_first_password_is_changed_before_anything_else() throws Exception {
-    try (Browser phone = new Browser(app.url(), Browser.PHONE)) {
+    try (Browser phone = Browser.roaming(app.url())) {
       phone.open("/sign-in").see("Sign in").type("Login", Crew.LOGIN);
       phone.type("Password", Bench.PASSWORD).press("Sign in").see("Today");
       phone.open("/people").see("Add a person").type("Name", "Tam").type("Login", "tam");
