@@ -117,7 +117,7 @@ function view(other: Partial<Shapes['SeasonView']> = {}): Shapes['SeasonView'] {
   }
 }
 const begins = new Map([['y1', { by: '2026-08-20', hive: 'K4', weekCosts: 412.4 }]])
-const grid = (mayMove = true, shows = (_: string) => true) =>
+const grid = (mayMove = true, shows: (id: string) => boolean = () => true) =>
   mount(SeasonGrid, { props: { view: view(), mayMove, shows, begins } })
 
 describe('the season drawn', () => {
