@@ -46,7 +46,10 @@ const busy = planning.busy
 const making = ref(false)
 
 const groups = useYardGroups()
-const listed = computed(() => apiaryItems(apiaries.value, groups.shows))
+/** Those of the group in hand, and the one that was asked for or chosen before. */
+const listed = computed(() =>
+  apiaryItems(apiaries.value, (id) => id === apiaryId.value || groups.shows(id)),
+)
 const ruleSheet = computed(() =>
   ruleSheets.value.find((each) => each.id === draft.value.ruleSheetId),
 )
@@ -90,8 +93,11 @@ async function load(): Promise<void> {
     choices.value = offered
     ruleSheets.value = sheets
     const asked = (await series.load(route.query)) ?? route.query.apiary
-    const wanted = [asked, inHand.id].find((id) => listed.value.some((each) => each.value === id))
-    apiaryId.value = (typeof wanted === 'string' ? wanted : listed.value[0]?.value) ?? ''
+    const wanted =
+      apiaryItems(apiaries.value, (id) => id === asked).find((each) => each.value === asked) ??
+      listed.value.find((each) => each.value === inHand.id) ??
+      listed.value[0]
+    apiaryId.value = wanted?.value ?? ''
   })
 }
 onMounted(load)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { apiaryItems } from './apiaryItems'
 import { t } from '../words/words'
@@ -10,7 +10,10 @@ const emit = defineEmits<{ none: [] }>()
 const chosen = defineModel<string>({ required: true })
 const apiaries = ref<Shapes['ListedApiary'][]>([])
 const groups = useYardGroups()
-const items = computed(() => apiaryItems(apiaries.value, groups.shows))
+/** Those of the group in hand, and the one that was asked for or chosen before. */
+const items = computed(() =>
+  apiaryItems(apiaries.value, (id) => id === chosen.value || groups.shows(id)),
+)
 
 onMounted(async () => {
   try {
@@ -19,15 +22,10 @@ onMounted(async () => {
     return
   }
   if (items.value.length === 0) emit('none')
-  takeOneOf()
-})
-watch(items, takeOneOf)
-
-function takeOneOf(): void {
-  if (apiaries.value.length && !items.value.some((each) => each.value === chosen.value)) {
+  if (!items.value.some((each) => each.value === chosen.value)) {
     chosen.value = items.value[0]?.value ?? ''
   }
-}
+})
 </script>
 
 <template>
