@@ -36,11 +36,11 @@ const most = computed(() => {
 const limit = computed(() => (board.value?.limit.percent ?? 0) / 100)
 
 async function load(): Promise<void> {
-  if (!apiaryId.value) return
+  const id = apiaryId.value
+  if (!id) return
   await attempt(async () => {
-    const found = await ask(
-      api.GET('/api/apiaries/{id}/counts', { params: { path: { id: apiaryId.value } } }),
-    )
+    const found = await ask(api.GET('/api/apiaries/{id}/counts', { params: { path: { id } } }))
+    if (apiaryId.value !== id) return
     board.value = found
     if (!found.lines.some((line) => line.hive.id === hiveId.value)) {
       hiveId.value = found.lines[0]?.hive.id ?? ''

@@ -29,14 +29,18 @@ const rests = ref<Shapes['SeriesRest'][]>([])
 const chosen = ref('')
 const { problem, attempt } = useRequest()
 
+/** Answers may come out of order: only what is still asked for is shown. */
 async function load(): Promise<void> {
-  if (!apiaryId.value) return
+  const id = apiaryId.value
+  const day = from.value
+  if (!id) return
   await attempt(async () => {
     const found = await ask(
       api.GET('/api/apiaries/{id}/results', {
-        params: { path: { id: apiaryId.value }, query: from.value ? { from: from.value } : {} },
+        params: { path: { id }, query: day ? { from: day } : {} },
       }),
     )
+    if (apiaryId.value !== id || from.value !== day) return
     results.value = found
     if (!found.lines.some((line) => line.hive.id === chosen.value && line.result)) {
       chosen.value = found.lines.find((line) => line.result)?.hive.id ?? ''

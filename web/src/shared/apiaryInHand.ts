@@ -18,14 +18,15 @@ export const useApiaryInHand = defineStore('apiary in hand', () => {
   }
 
   async function refresh(): Promise<void> {
-    if (!id.value) return
+    const apiaryId = id.value
+    if (!apiaryId) return
     const asked = Date.now()
     try {
       const found = await ask(
-        api.GET('/api/apiaries/{id}/dayline', { params: { path: { id: id.value } } }),
+        api.GET('/api/apiaries/{id}/dayline', { params: { path: { id: apiaryId } } }),
       )
       learnClock(asked, Date.now(), found.now)
-      dayline.value = found
+      if (id.value === apiaryId) dayline.value = found
     } catch {
       if (dayline.value?.apiary.id !== id.value) dayline.value = null
     }

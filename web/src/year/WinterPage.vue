@@ -43,13 +43,16 @@ watch(
 
 async function load(): Promise<void> {
   const year = winter.value
-  if (!apiaryId.value || year === null) return
+  const apiary = apiaryId.value
+  if (!apiary || year === null) return
   await attempt(async () => {
-    hives.value = await ask(
+    const found = await ask(
       api.GET('/api/review/winters/{winter}', {
-        params: { path: { winter: year }, query: { apiaryId: apiaryId.value } },
+        params: { path: { winter: year }, query: { apiaryId: apiary } },
       }),
     )
+    if (apiaryId.value !== apiary || winter.value !== year) return
+    hives.value = found
     there.value = true
   })
 }

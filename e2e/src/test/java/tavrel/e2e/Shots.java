@@ -34,7 +34,7 @@ public final class Shots {
 
   /** Series for every apiary, searched for five seconds. */
   private void season(Browser desk) {
-    desk.go("/season/work").see("Add for 4 apiaries").press("Add for 4 apiaries");
+    desk.open("/season/work").see("Add for 4 apiaries").press("Add for 4 apiaries");
     desk.see("4 series added").press("The plan").see("Search a plan").choose("for", "5 s");
     desk.press("Search a plan").see("Searching for").see("Agree: make it the rounds");
     desk.pressAt("button.visit[aria-label^='Upper Sallow, Late summer series, round 2;']");
@@ -46,37 +46,37 @@ public final class Shots {
     try (Browser desk = new Browser(url, Browser.DESK)) {
       desk.enterAs("Wren").see("Kiln Field").see("Falls short");
       take(desk, "today");
-      desk.go("/apiaries").see("Counted this year").see("Kiln Field");
+      desk.open("/apiaries").see("Counted this year").see("Kiln Field");
       take(desk, "apiaries");
       desk.press("Kiln Field").see("a gram more");
       take(desk, "apiary");
-      desk.go("/apiaries").press("Hollow Bank").see("a gram more");
+      desk.open("/apiaries").press("Hollow Bank").see("a gram more");
       desk.press("H4").pressAt(".side a.hive").see("What is next").see("mites on");
       take(desk, "hive");
-      desk.go("/apiaries").press("Kiln Field").see("a gram more");
+      desk.open("/apiaries").press("Kiln Field").see("a gram more");
       desk.press("Hours").see("Press an hour to see why").press("Wed 19 Aug 06:00").see("Reaches");
       take(desk, "hours");
       spacing(desk);
-      desk.go("/dose")
+      desk.open("/dose")
           .choose("Apiary", "Upper Sallow")
           .choose("Preset", "4 g a box")
           .see("acid dihydrate for 18 hives")
           .press("Why for U2");
       take(desk, "dose");
-      desk.go("/register").see("treatments in").choose("Apiary", "Cold Quay");
+      desk.open("/register").see("treatments in").choose("Apiary", "Cold Quay");
       desk.choose("Show", "put right later").see("its lot was read again");
       take(desk, "register");
       desk.choose("Show", "every line").see("7 treatments");
       desk.pressAt("tbody tr:first-child a").see("Out of the ordinary");
       take(desk, "review");
       season(desk);
-      desk.go("/gear").see("Test burn").press("Pan 1").see("s × grams");
+      desk.open("/gear").see("Test burn").press("Pan 1").see("s × grams");
       take(desk, "gear");
-      desk.go("/gear/stock").see("should be there").see("a hive and round");
+      desk.open("/gear/stock").see("should be there").see("a hive and round");
       take(desk, "stock");
-      desk.go("/counts/year").see("month by month").see("of the mites");
+      desk.open("/counts/year").see("month by month").see("of the mites");
       take(desk, "year");
-      desk.go("/run").see("People first");
+      desk.open("/run").see("People first");
       desk.press("Sheet and kit").see("Kit");
       desk.press("To the run").see("People first");
       run(desk);
@@ -85,9 +85,9 @@ public final class Shots {
     try (Browser phone = new Browser(url, Browser.PHONE)) {
       phone.enterAs("Tam").see("Go on with the run").see("Falls short");
       take(phone, "today-phone");
-      phone.go("/counts").choose("Apiary", "Kiln Field").see("Mites, K1").press("7");
+      phone.open("/counts").choose("Apiary", "Kiln Field").see("Mites, K1").press("7");
       take(phone, "counts-phone");
-      phone.go("/").see("Go on with the run");
+      phone.open("/").see("Go on with the run");
       phone.press("Go on with the run").see("Next to open");
       take(phone, "run-phone");
     }
@@ -95,9 +95,9 @@ public final class Shots {
 
   /** Windows, and a colony on the bench. */
   private void spacing(Browser desk) {
-    desk.go("/counts/results").choose("Apiary", "Withy Stand").see("W1: drops by round");
+    desk.open("/counts/results").choose("Apiary", "Withy Stand").see("W1: drops by round");
     take(desk, "results");
-    desk.go("/spacing")
+    desk.open("/spacing")
         .choose("Apiary", "Hollow Bank")
         .see("Late summer, weekly four")
         .see("Free now");
