@@ -1,8 +1,5 @@
 package tavrel.e2e;
 
-import com.deque.html.axecore.args.AxeRunOptions;
-import com.deque.html.axecore.results.Rule;
-import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -13,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedDeque;
-import java.util.stream.Collectors;
 import org.junit.platform.launcher.TestExecutionListener;
 import org.junit.platform.launcher.TestPlan;
 import org.openqa.selenium.By;
@@ -43,8 +39,6 @@ final class Browser implements AutoCloseable {
 
   /** With a window, though none is shown: the lean one cannot come back to what it kept. */
   private static final String WHOLE = "/usr/bin/chromium";
-
-  private static final String CONTRAST = "color-contrast";
 
   /** In tests, which come one after the other, a browser waits for the next. */
   private static final boolean RESTS = Boolean.getBoolean("tavrel.short-lived");
@@ -342,36 +336,17 @@ final class Browser implements AutoCloseable {
 
   /** Serious and critical accessibility violations, in words, but for colours. */
   List<String> barriers() {
-    return barriers(scan().disableRules(List.of(CONTRAST)));
+    return Barriers.withoutColours(driver);
   }
 
   /** These, and texts that stand out too little: four fifths of a scan's time. */
   List<String> barriersAndColours() {
-    return barriers(scan());
+    return Barriers.andColours(driver);
   }
 
   /** Texts that stand out too little. */
   List<String> colours() {
-    return barriers(scan().withOnlyRules(List.of(CONTRAST)));
-  }
-
-  /** Rows further down are made as the first are. What is right is not told of. */
-  private static AxeBuilder scan() {
-    AxeRunOptions options = new AxeRunOptions();
-    options.setResultTypes(List.of("violations"));
-    return new AxeBuilder().withOptions(options).exclude("tbody tr:nth-child(n + 7)");
-  }
-
-  /**
-   * There are no frames here, so the scan may stay in its own window: the newer mode opens another
-   * for each scan, and at times loses it.
-   */
-  @SuppressWarnings("deprecation")
-  private List<String> barriers(AxeBuilder scan) {
-    return scan.setLegacyMode(true).analyze(driver).getViolations().stream()
-        .filter(rule -> "serious".equals(rule.getImpact()) || "critical".equals(rule.getImpact()))
-        .map(Browser::told)
-        .toList();
+    return Barriers.colours(driver);
   }
 
   /** What the browser complained of: script errors and broken content rules. */
@@ -470,16 +445,6 @@ final class Browser implements AutoCloseable {
   private boolean shows(String text) {
     return Boolean.TRUE.equals(
         script("return !!document.body && document.body.innerText.includes(arguments[0])", text));
-  }
-
-  private static String told(Rule rule) {
-    return rule.getId()
-        + ": "
-        + rule.getHelp()
-        + " at "
-        + rule.getNodes().stream()
-            .map(node -> node.getHtml() + " " + node.getFailureSummary())
-            .collect(Collectors.joining(" | "));
   }
 
   private static String shorten(String text) {
