@@ -70,14 +70,17 @@ class YardGroups {
       throw new InvalidValue("apiaryIds", "groupWithoutYard", "choose the yards that belong to it");
     }
     yards.forEach(apiaries::byId);
-    mapper.forget(group.was() == null ? group.name() : group.was());
+    mapper.forget(group.name());
+    if (group.was() != null) {
+      mapper.forget(group.was());
+    }
     if (!yards.isEmpty()) {
       mapper.add(group.name(), yards);
     }
     return all();
   }
 
-  /** A new group that is there already as it is to be was sent twice. */
+  /** One that is there already as it is to be was sent twice. */
   private void refuseTaken(Grouping group, Set<UUID> yards) {
     boolean taken =
         all().stream()

@@ -72,6 +72,10 @@ class YardGroupsTest extends Yard {
     put(null, "Late", List.of(other));
     assertThat(put("Late", "Crew", List.of(other)).at("name")).contains("another group already");
     assertThat(names(get(keeper, GROUPS))).containsExactly("crew", "Late");
+    assertThat(names(put("Late", "Early", List.of(other)))).containsExactly("crew", "Early");
+    assertThat(names(put("Late", "Early", List.of(other))))
+        .as("named anew, sent twice")
+        .containsExactly("crew", "Early");
   }
 
   @Test
