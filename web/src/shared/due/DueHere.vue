@@ -27,7 +27,8 @@ const later = computed(() => tasks.value.filter((each) => each.putOff))
 async function load(): Promise<void> {
   const { apiaryId, hiveId } = props
   await attempt(async () => {
-    here.value = await ask(api.GET('/api/due', { params: { query: { apiaryId, hiveId } } }))
+    const found = await ask(api.GET('/api/due', { params: { query: { apiaryId, hiveId } } }))
+    if (props.apiaryId === apiaryId && props.hiveId === hiveId) here.value = found
   })
 }
 const { puttingOff, takeUp, wasPutOff } = usePutOff(attempt, load)
