@@ -206,11 +206,13 @@ public class HiveStays {
       List<LifeMapper.DrawnStay> stays = new ArrayList<>();
       for (HiveLife life : some) {
         HiveLife was = before.get(life.hiveId());
-        boolean longer = was != null && was.stays().size() <= life.stays().size();
-        if (!longer) {
+        int unchanged = 0;
+        if (was != null && was.stays().size() <= life.stays().size()) {
+          unchanged = alike(was, life);
+        } else {
           whole.add(life.hiveId());
         }
-        stays.addAll(drawn(life).subList(longer ? alike(was, life) : 0, life.stays().size()));
+        stays.addAll(drawn(life).subList(unchanged, life.stays().size()));
       }
       if (!whole.isEmpty()) {
         mapper.forgetStays(whole);
