@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, ask, type Shapes } from '../api/client'
 import { useSession } from '../shared/session'
 import { useRequest } from '../shared/request'
+import { untilItAnswers } from '../shared/untilItAnswers'
 import { t } from '../words/words'
 
 const session = useSession()
@@ -12,6 +13,7 @@ const router = useRouter()
 const login = ref('')
 const password = ref('')
 const { problem, busy, attempt } = useRequest()
+const beingMade = ref(false)
 
 const DEMO_ROLES = [
   {
@@ -48,6 +50,17 @@ const typed = () =>
   )
 const demo = (role: Shapes['DemoSignIn']['role']) =>
   enter(() => ask(api.POST('/api/demo/session', { body: { role } })))
+
+/** The sample data as they were: the server starts anew for it. */
+async function anew(): Promise<void> {
+  problem.value = ''
+  await attempt(async () => {
+    await ask(api.POST('/api/demo/anew'))
+    beingMade.value = true
+    await untilItAnswers()
+  })
+  beingMade.value = false
+}
 </script>
 
 <template>
@@ -71,6 +84,13 @@ const demo = (role: Shapes['DemoSignIn']['role']) =>
         <strong>{{ each.name }}</strong>
         <span class="soft">{{ each.may }}</span>
       </button>
+      <template v-if="session.door.anew">
+        <p v-if="beingMade" role="status">{{ t('people.signInPage.beingMadeAnew') }}</p>
+        <v-btn v-else variant="outlined" min-height="48" :disabled="busy" @click="anew">
+          {{ t('people.signInPage.beginAnew') }}
+        </v-btn>
+        <p class="soft">{{ t('people.signInPage.doneIsGone') }}</p>
+      </template>
     </section>
     <form v-else class="form" @submit.prevent="typed">
       <v-text-field v-model="login" :label="t('common.login')" autocomplete="username" autofocus />

@@ -2,7 +2,8 @@
 import { ref } from 'vue'
 import { Refused, Unreachable, words } from '../api/client'
 import { useRequest } from '../shared/request'
-import { sendOutfit, untilItAnswers } from './outfit'
+import { untilItAnswers } from '../shared/untilItAnswers'
+import { sendOutfit } from './outfit'
 import { whole } from '../shared/numbers'
 import { t } from '../words/words'
 

@@ -3,7 +3,7 @@ import { describe, expect, it, vi } from 'vitest'
 import { createVuetify } from 'vuetify'
 import * as components from 'vuetify/components'
 import BringIn from './BringIn.vue'
-import { untilItAnswers } from './outfit'
+import { untilItAnswers } from '../shared/untilItAnswers'
 
 const vuetify = createVuetify({ components })
 

@@ -23,8 +23,9 @@ class WelcomeResource {
    *
    * @param firstStart the keeper's account is still to be made
    * @param demo sample data, with a button per role
+   * @param anew whether the sample data can be begun anew
    */
-  record Door(boolean firstStart, boolean demo) {}
+  record Door(boolean firstStart, boolean demo, boolean anew) {}
 
   /**
    * The first keeper.
@@ -40,6 +41,7 @@ class WelcomeResource {
   private final LoginThrottle throttle;
   private final OpenSessions sessions;
   private final boolean demo;
+  private final boolean anew;
 
   WelcomeResource(
       FirstKeeper firstKeeper,
@@ -50,6 +52,7 @@ class WelcomeResource {
     this.throttle = throttle;
     this.sessions = sessions;
     this.demo = environment.acceptsProfiles(Profiles.of("demo"));
+    this.anew = environment.acceptsProfiles(Profiles.of("demo & !large"));
   }
 
   /** Stands for the login of whoever makes the first account. */
@@ -58,7 +61,7 @@ class WelcomeResource {
   /** Whether this outfit has its first keeper yet. */
   @GetMapping
   Door door() {
-    return new Door(firstKeeper.open(), demo);
+    return new Door(firstKeeper.open(), demo, anew);
   }
 
   /** Makes the first keeper's account, with the code that the console shows. */
