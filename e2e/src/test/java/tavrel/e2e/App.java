@@ -8,7 +8,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
+import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -41,14 +43,23 @@ final class App implements AutoCloseable {
    */
   private static final boolean SHORT_LIVED = Boolean.getBoolean("tavrel.short-lived");
 
+  /** In tests a demo waits for the next, which begins it anew: a third of a start's work. */
+  private static final boolean RESTS = SHORT_LIVED;
+
+  private static final Deque<App> RESTING = new ConcurrentLinkedDeque<>();
+
+  private static final String READY = "Tavrel is ready";
+
   private static final Pattern CODE = Pattern.compile("enter this code: (\\S+)");
 
   private final Process process;
   private final Path output;
   private final String url;
   private final Duration startedIn;
+  private final boolean rests;
 
-  private App(List<String> launch, List<String> arguments) {
+  private App(List<String> launch, List<String> arguments, boolean rests) {
+    this.rests = rests;
     try {
       int port = freePort();
       output = Files.createTempFile("tavrel-e2e", ".out");
@@ -68,7 +79,7 @@ final class App implements AutoCloseable {
       Until.within(
           Duration.ofSeconds(90),
           "the application says it is ready",
-          () -> printed().contains("Tavrel is ready") || !process.isAlive());
+          () -> said(READY) > 0 || !process.isAlive());
       if (!process.isAlive()) {
         throw new IllegalStateException("The application ended:\n" + printed());
       }
@@ -78,21 +89,46 @@ final class App implements AutoCloseable {
     }
   }
 
-  /** The made-up outfit on its clock. */
+  /** The made-up outfit on its clock, as at its first start. */
   static App demo() {
-    return new App(LAID_OUT, List.of("--spring.profiles.active=demo"));
+    App rested = RESTING.pollFirst();
+    if (rested == null) {
+      return new App(LAID_OUT, List.of("--spring.profiles.active=demo"), RESTS);
+    }
+    rested.beginAnew();
+    return rested;
+  }
+
+  private void beginAnew() {
+    long before = said(READY);
+    Client client = new Client(url);
+    try {
+      client.send("GET", "/api/welcome", null);
+      client.send("POST", "/api/demo/anew", null);
+    } catch (IOException broken) {
+      throw new UncheckedIOException(broken);
+    } catch (InterruptedException interrupted) {
+      Thread.currentThread().interrupt();
+    }
+    Until.within(Duration.ofSeconds(90), "the demo is as at first", () -> said(READY) > before);
+  }
+
+  /** Ends those that wait. */
+  static void endAll() {
+    RESTING.forEach(App::kill);
+    RESTING.clear();
   }
 
   /** A keeper's own, with its data in a folder. */
   static App serve(Path data, String... more) {
     List<String> arguments = new ArrayList<>(List.of("--tavrel.data=" + data));
     arguments.addAll(List.of(more));
-    return new App(LAID_OUT, arguments);
+    return new App(LAID_OUT, arguments, false);
   }
 
   /** The same from the jar as it is packed, slower to start. */
   static App serveAsPacked(Path data) {
-    return new App(AS_PACKED, List.of("--tavrel.data=" + data));
+    return new App(AS_PACKED, List.of("--tavrel.data=" + data), false);
   }
 
   /** Does one of the script's tasks on a data folder, to its end, and gives back what it said. */
@@ -168,6 +204,10 @@ final class App implements AutoCloseable {
 
   @Override
   public void close() {
+    if (rests) {
+      RESTING.addFirst(this);
+      return;
+    }
     process.destroy();
     waitForEnd();
   }

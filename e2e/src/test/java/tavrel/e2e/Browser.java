@@ -111,20 +111,25 @@ final class Browser implements AutoCloseable {
    * stays in the network.
    */
   Browser(String url, Dimension size) {
-    this(url, new Kind(size, false));
+    this(url, new Kind(size, false), !RESTS);
   }
 
-  private Browser(String url, Kind kind) {
+  private Browser(String url, Kind kind, boolean once) {
     this.url = url;
     this.kind = kind;
-    once = !RESTS;
-    ChromeDriver rested = resting(kind).pollFirst();
+    this.once = once;
+    ChromeDriver rested = once ? null : resting(kind).pollFirst();
     driver = rested == null ? started(kind, null) : rested;
+  }
+
+  /** For whoever changes the browser itself: no later test goes on with it. */
+  static Browser forOnce(String url, Dimension size) {
+    return new Browser(url, new Kind(size, false), true);
   }
 
   /** A phone that keeps the program for when there is no network. */
   static Browser roaming(String url) {
-    return new Browser(url, new Kind(PHONE, true));
+    return new Browser(url, new Kind(PHONE, true), !RESTS);
   }
 
   /** The same browser again after it was closed, with what it kept in a folder. */
@@ -148,12 +153,13 @@ final class Browser implements AutoCloseable {
     RESTING.clear();
   }
 
-  /** Ends the browsers when the last test is done. */
+  /** Ends browsers and demos when the last test is done. */
   public static final class AfterAllTests implements TestExecutionListener {
 
     @Override
     public void testPlanExecutionFinished(TestPlan plan) {
       letAllGo();
+      App.endAll();
     }
   }
 

@@ -20,6 +20,7 @@ import org.openqa.selenium.Keys;
  * and run.
  */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+@Order(97)
 class HowMuchJourneyTest {
 
   private static final String ROSTER =

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicReference;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Dimension;
 
@@ -14,6 +15,7 @@ import org.openqa.selenium.Dimension;
  * Every page in a made-up language that marks and lengthens its texts: nothing stands outside the
  * catalogue, and nothing is too long for its place.
  */
+@Order(2)
 class MarkedWordsTest {
 
   /** Keeps all that the server answers, so that its words are told from those of the screens. */
@@ -87,10 +89,10 @@ class MarkedWordsTest {
       Map.of(Browser.DESK, " at a desk: ", Browser.PHONE, " on a phone: ");
 
   @Test
-  void nothing_is_said_outside_the_catalogue_and_nothing_is_cut() {
+  void nothing_is_said_outside_the_catalogue_nothing_is_cut_and_nothing_is_a_barrier() {
     List<String> wrong = new ArrayList<>();
     try (App app = App.demo();
-        Browser browser = new Browser(app.url(), Browser.DESK)) {
+        Browser browser = Browser.forOnce(app.url(), Browser.DESK)) {
       browser
           .driver()
           .executeCdpCommand("Page.addScriptToEvaluateOnNewDocument", Map.of("source", LISTEN));
@@ -101,6 +103,7 @@ class MarkedWordsTest {
         look(browser.go(page).see("⟧"), page, wrong);
         lookInto(browser, page, wrong);
       }
+      wrong.addAll(browser.complaints());
     }
     assertThat(wrong).isEmpty();
   }
@@ -247,6 +250,7 @@ class MarkedWordsTest {
                       1,
                       "mobile",
                       false));
+          browser.barriers().forEach(text -> wrong.add(name + where + "barrier " + text));
           found(browser, UNMARKED).forEach(text -> wrong.add(name + where + "unmarked " + text));
           found(browser, CUT).forEach(text -> wrong.add(name + where + "cut " + text));
         });

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.api.parallel.Execution;
@@ -20,6 +21,7 @@ import org.openqa.selenium.Keys;
  * real outfit's time is nobody's to move: while the one waits for its seals, the other runs.
  */
 @Execution(ExecutionMode.CONCURRENT)
+@Order(1)
 class RoundJourneyTest {
 
   private static final String[] ROSTER = {
