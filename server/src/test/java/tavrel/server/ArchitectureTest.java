@@ -19,7 +19,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import org.apache.ibatis.annotations.Mapper;
-import org.apache.ibatis.type.TypeHandler;
+import org.apache.ibatis.type.BaseTypeHandler;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.RestController;
@@ -102,7 +102,7 @@ class ArchitectureTest {
           .and()
           .areNotInterfaces()
           .and()
-          .areNotAssignableTo(TypeHandler.class)
+          .areNotAssignableTo(BaseTypeHandler.class)
           .and()
           .areNotAnnotatedWith(SpringBootApplication.class)
           .should(beKnownElsewhere());

@@ -191,7 +191,7 @@ class RunLengthTest {
   @Test
   void one_more_tool_helper_burner_or_cloth_never_makes_the_finish_later() {
     SplittableRandom random = new SplittableRandom(31);
-    for (int i = 0; i < 120; i++) {
+    for (int i = 0; i < 50; i++) {
       RunSetUp setUp = any(random);
       Pace before = RunLength.best(setUp).pace();
       Crew crew = setUp.crew();

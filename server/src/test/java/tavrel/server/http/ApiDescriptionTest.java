@@ -27,6 +27,7 @@ import org.springdoc.core.providers.JavadocProvider;
 import org.springdoc.core.providers.ObjectMapperProvider;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.support.BeanDefinitionRegistryPostProcessor;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.TestConfiguration;
@@ -70,6 +71,12 @@ class ApiDescriptionTest {
                   .description(
                       "a value, known by its field: grams (with decimals to show), scoops with holding (g), celsius, day, n with of, share (1 is all),"
                           + " minutes, seconds, km, metres, litres, wind (m/s), figure, text, word, fact, sum or all (lists)"));
+    }
+
+    /** Nobody reads the sample data here. */
+    @Bean
+    static BeanDefinitionRegistryPostProcessor withoutSampleData() {
+      return registry -> registry.removeBeanDefinition("demoOutfit");
     }
 
     @Bean

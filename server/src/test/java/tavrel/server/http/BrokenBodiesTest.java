@@ -40,7 +40,7 @@ import tavrel.server.Yard;
  */
 class BrokenBodiesTest extends Yard {
 
-  private static final int USUAL = 1_000;
+  private static final int USUAL = 500;
   private static final int MANY = Integer.getInteger("tavrel.broken-bodies", USUAL);
 
   /** Failed sign-ins from here slow nobody else down. */

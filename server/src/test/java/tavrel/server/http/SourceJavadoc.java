@@ -34,6 +34,7 @@ final class SourceJavadoc implements JavadocProvider {
       new JavaParser(
           new ParserConfiguration().setLanguageLevel(ParserConfiguration.LanguageLevel.JAVA_17));
   private final Map<Path, Optional<CompilationUnit>> read = new ConcurrentHashMap<>();
+  private final Map<Method, Optional<Javadoc>> ofMethods = new ConcurrentHashMap<>();
   private final Map<Class<?>, Map<String, String>> ofRecords = new ConcurrentHashMap<>();
 
   @Override
@@ -99,6 +100,10 @@ final class SourceJavadoc implements JavadocProvider {
   }
 
   private Optional<Javadoc> of(Method method) {
+    return ofMethods.computeIfAbsent(method, this::readOf);
+  }
+
+  private Optional<Javadoc> readOf(Method method) {
     return declared(method.getDeclaringClass())
         .flatMap(
             type ->
