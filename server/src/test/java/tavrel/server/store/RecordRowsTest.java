@@ -27,7 +27,7 @@ import tavrel.server.ServerTest;
 class RecordRowsTest extends ServerTest {
 
   /** Whatever a statement asks for is there, and is of one thing. */
-  private static final class Anything extends HashMap<String, Object> {
+  static final class Anything extends HashMap<String, Object> {
 
     private static final long serialVersionUID = 1L;
 
@@ -104,9 +104,9 @@ class RecordRowsTest extends ServerTest {
 
   private record Kept(UUID id, int hives) {}
 
-  private record Choosy(int grams) {
+  record Choosy(int grams) {
 
-    private Choosy {
+    Choosy {
       if (grams < 0) {
         throw new IllegalArgumentException("less than nothing");
       }
