@@ -1140,6 +1140,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/due/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The rules of all kinds.
+         * @description The rules of all kinds.
+         */
+        get: operations["getDueRules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/files/apiaries.geojson": {
         parameters: {
             query?: never;
@@ -6854,7 +6874,7 @@ export interface components {
              * @description what it is
              * @enum {string}
              */
-            code: "BELOW_LABEL" | "ABOVE_LABEL" | "STORM" | "TOO_HOT" | "THUNDER_OR_ICE" | "OUTSIDE_WARMTH" | "BROAD_DAY" | "REACH" | "WIND" | "RAIN" | "UNKNOWN";
+            code: "BELOW_LABEL" | "ABOVE_LABEL" | "STORM" | "TOO_HOT" | "THUNDER_OR_ICE" | "OUTSIDE_WARMTH" | "BROAD_DAY" | "REACH" | "WIND" | "RAIN" | "UNKNOWN" | "BEYOND" | "GAP";
             /**
              * Format: double
              * @description what was found, in the code's unit, or null where it has none
@@ -7002,6 +7022,15 @@ export interface components {
             /** @description who entered it */
             doneBy: string;
             event: components["schemas"]["NewBroodEvent"];
+        };
+        /** @description The rule of a kind of lines. */
+        KindRule: {
+            /**
+             * @description of a line
+             * @enum {string}
+             */
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
+            says: components["schemas"]["Fact"];
         };
         /** @description One line of a kit list. */
         KitItem: {
@@ -7434,7 +7463,7 @@ export interface components {
              * @description what speaks against most of its hours
              * @enum {string}
              */
-            mostly: "BELOW_LABEL" | "ABOVE_LABEL" | "STORM" | "TOO_HOT" | "THUNDER_OR_ICE" | "OUTSIDE_WARMTH" | "BROAD_DAY" | "REACH" | "WIND" | "RAIN" | "UNKNOWN";
+            mostly: "BELOW_LABEL" | "ABOVE_LABEL" | "STORM" | "TOO_HOT" | "THUNDER_OR_ICE" | "OUTSIDE_WARMTH" | "BROAD_DAY" | "REACH" | "WIND" | "RAIN" | "UNKNOWN" | "BEYOND" | "GAP";
             /**
              * Format: date
              * @description the next day that has one, or null where none of the next ten has
@@ -16432,6 +16461,35 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getDueRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindRule"][];
                 };
             };
             /** @description Nobody is signed in. */

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { RouteLocationRaw } from 'vue-router'
 import type { Shapes } from '../../api/client'
 import { shortDay } from '../days'
 import { t } from '../../words/words'
+import DueWhy from './DueWhy.vue'
 import { dueWords, waitingWords } from './dueWords'
 
 /** One thing that needs somebody: what, where, by when, what waiting costs, and the way to the act. */
@@ -100,6 +101,7 @@ const KINDS: Record<DueTask['kind'], { shape: string; words: string; go: string 
   },
 }
 
+const asked = ref(false)
 const look = computed(() => KINDS[props.task.kind])
 const to = computed<RouteLocationRaw>(() => {
   const { task } = props
@@ -156,6 +158,15 @@ const goes = computed(() =>
       }}</span>
     </span>
     <span class="acts">
+      <button
+        type="button"
+        class="later"
+        :aria-expanded="asked"
+        :aria-label="t('due.why.of', { kind: look.words, apiary: task.apiary })"
+        @click="asked = !asked"
+      >
+        {{ t('due.why.button') }}
+      </button>
       <button v-if="isKeeper && task.putOff" type="button" class="later" @click="$emit('takeUp')">
         {{ t('due.waiting.takeUp') }}
       </button>
@@ -165,6 +176,7 @@ const goes = computed(() =>
       </button>
       <router-link class="go" :to="to">{{ goes }}</router-link>
     </span>
+    <DueWhy v-if="asked" class="why" :task="task" />
   </li>
 </template>
 
@@ -189,6 +201,10 @@ const goes = computed(() =>
 .what {
   display: grid;
   padding: 6px 0;
+}
+
+.why {
+  grid-column: 3 / -1;
 }
 
 .acts {
@@ -245,6 +261,7 @@ const goes = computed(() =>
   }
 
   .what,
+  .why,
   .acts {
     grid-column: 1 / -1;
   }

@@ -25,6 +25,8 @@ const LOST_FOR = texts<Shapes['LostDay']['mostly']>({
   WIND: 'due.lost.wind',
   RAIN: 'due.lost.rain',
   UNKNOWN: 'due.lost.unknown',
+  BEYOND: 'due.lost.unknown',
+  GAP: 'due.lost.unknown',
 })
 
 /** The hives that something due is about, each with its mites where they are the matter. */

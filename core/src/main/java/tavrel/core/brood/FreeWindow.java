@@ -14,10 +14,10 @@ import tavrel.core.DaySpan;
 public record FreeWindow(@Nullable DaySpan sure, @Nullable DaySpan likely, boolean openEnded) {
 
   /** A window that opens within so many days is worth knowing: time to look, and to plan. */
-  private static final int SOON = 14;
+  public static final int SOON = 14;
 
   /** One that ends within so many presses: after it mites are under cappings again. */
-  private static final int CLOSING = 7;
+  public static final int CLOSING = 7;
 
   /** There is none. */
   public static final FreeWindow NONE = new FreeWindow(null, null, false);

@@ -16,7 +16,9 @@ public record BoardsDue(int boards, long lainHours, Reading reading) {
 
   private static final Duration FIRST_BY = Duration.ofHours(24);
   private static final Duration SECOND_BY = Duration.ofDays(2);
-  private static final Duration THIRD_BY = Duration.ofDays(3);
+
+  /** What is read later tells little. */
+  public static final Duration THIRD_BY = Duration.ofDays(3);
 
   /** Readings of a board under a treated hive. */
   public enum Reading {

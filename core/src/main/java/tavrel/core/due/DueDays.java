@@ -10,16 +10,16 @@ import tavrel.core.apiaryyear.SeasonDates;
 public final class DueDays {
 
   /** Rounds are named so many days ahead: time to charge packs and to look at the weather. */
-  private static final int AHEAD = 3;
+  static final int AHEAD = 3;
 
   /** Mites that were in the brood at the last round have hatched after so many days. */
-  private static final int RECOUNT_FROM = 14;
+  static final int RECOUNT_FROM = 14;
 
   /** After so many, those that have grown since hide what the series did. */
-  private static final int RECOUNT_TO = 28;
+  static final int RECOUNT_TO = 28;
 
   /** Counts are monthly through the season. */
-  private static final int MONTH = 30;
+  static final int MONTH = 30;
 
   private DueDays() {}
 
@@ -73,7 +73,7 @@ public final class DueDays {
   }
 
   /** Looks inside are named so many days ahead. */
-  private static final int LOOK_AHEAD = 2;
+  static final int LOOK_AHEAD = 2;
 
   /** Whether a look inside is to be named by now; in the pause in laying nobody opens hives. */
   public static boolean lookIsDue(LocalDate look, SeasonDates dates, LocalDate today) {
@@ -81,10 +81,10 @@ public final class DueDays {
   }
 
   /** Nothing counted, seen or treated for so long is long, days. */
-  private static final int LONG = 60;
+  static final int LONG = 60;
 
   /** Mites of a colony that collapses are carried to the next ones for about so long, days. */
-  private static final int CARRIED = 14;
+  static final int CARRIED = 14;
 
   /**
    * Whether nothing is known of a hive for long; not in the pause in laying, when nobody opens
@@ -97,7 +97,7 @@ public final class DueDays {
   }
 
   /** A colony that collapsed longer ago presses its neighbours no more, days. */
-  private static final int CARRIED_ON = 28;
+  static final int CARRIED_ON = 28;
 
   /** Whether a collapse that was seen on a day still presses those beside it. */
   public static boolean stillPresses(LocalDate collapsed, LocalDate today) {
