@@ -29,6 +29,6 @@ describe('words for an hour', () => {
     expect(reasonWords({ code: 'REACH', found: 0.876 }, COOL)).toBe(
       'reaches 88 % of the day’s best',
     )
-    expect(reasonWords({ code: 'UNKNOWN' }, COOL)).toContain('no source')
+    expect(reasonWords({ code: 'UNKNOWN' }, COOL)).toContain('nobody tells')
   })
 })

@@ -47,6 +47,10 @@ export function reasonWords(reason: Shapes['HourReason'], warmth: Shapes['Warmth
       return t('shared.hourWords.rainMm', { found: rainfall(found) })
     case 'UNKNOWN':
       return t('shared.hourWords.noSourceTellsThis')
+    case 'BEYOND':
+      return t('shared.hourWords.notForetoldYet')
+    case 'GAP':
+      return t('shared.hourWords.notToldOf')
   }
 }
 

@@ -27,16 +27,9 @@ public record GradedHour(
     @Nullable Fact source,
     boolean madeUp) {
 
-  /** An hour that no source tells of. */
-  static GradedHour unknown(Instant hour) {
+  /** An hour that no source tells of, and why. */
+  static GradedHour unknown(Instant hour, HourReason.Code why) {
     return new GradedHour(
-        hour,
-        null,
-        0,
-        HourGrade.UNKNOWN,
-        List.of(HourReason.of(HourReason.Code.UNKNOWN)),
-        null,
-        null,
-        false);
+        hour, null, 0, HourGrade.UNKNOWN, List.of(HourReason.of(why)), null, null, false);
   }
 }

@@ -36,8 +36,12 @@ public record HourReason(
     WIND,
     /** Rain; mm in the hour. */
     RAIN,
-    /** No source tells of the hour. */
-    UNKNOWN
+    /** Nobody tells of the weather there at all. */
+    UNKNOWN,
+    /** Whoever tells of it does not look so far ahead yet. */
+    BEYOND,
+    /** Whoever tells of it told nothing of this hour, though of others. */
+    GAP
   }
 
   static HourReason of(Code code) {

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -76,6 +77,7 @@ public record YardDay(
     for (Instant hour : hours) {
       WeatherSource.best(ranked, place, hour).ifPresent(each -> told.put(hour, each));
     }
+    Instant lastTold = told.keySet().stream().max(Comparator.naturalOrder()).orElse(null);
     double best =
         told.values().stream()
             .mapToDouble(each -> ExpectedReach.of(each.weather(), sun.light()))
@@ -87,7 +89,7 @@ public record YardDay(
                 hour -> {
                   WeatherSource.Told each = told.get(hour);
                   return each == null
-                      ? GradedHour.unknown(hour)
+                      ? GradedHour.unknown(hour, untold(hour, lastTold, ranked))
                       : rule.grade(each, sun.light(), best);
                 })
             .toList();
@@ -103,6 +105,17 @@ public record YardDay(
         sourceOf(graded),
         0,
         graded.stream().anyMatch(GradedHour::madeUp));
+  }
+
+  /** Why nobody tells of an hour: nobody does at all, does so yet, or did. */
+  private static HourReason.Code untold(
+      Instant hour, @Nullable Instant lastTold, List<WeatherSource> sources) {
+    if (sources.isEmpty()) {
+      return HourReason.Code.UNKNOWN;
+    }
+    boolean between = lastTold != null && hour.isBefore(lastTold);
+    boolean past = sources.stream().anyMatch(source -> hour.isBefore(source.made()));
+    return between || past ? HourReason.Code.GAP : HourReason.Code.BEYOND;
   }
 
   static List<Instant> hours(Instant begins, Instant ends) {
@@ -226,7 +239,11 @@ public record YardDay(
       }
     }
     if (told.isEmpty()) {
-      return Fact.of("weather.noSource");
+      boolean later =
+          hours.stream()
+              .flatMap(hour -> hour.reasons().stream())
+              .anyMatch(reason -> reason.code() == HourReason.Code.BEYOND);
+      return later ? Fact.of("weather.notYet") : Fact.of("weather.noSource");
     }
     if (told.size() == 1 && unknown == 0) {
       return told.keySet().iterator().next();

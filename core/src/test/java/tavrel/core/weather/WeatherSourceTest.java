@@ -43,6 +43,24 @@ class WeatherSourceTest {
   }
 
   @Test
+  void an_hour_that_is_not_told_of_is_not_yet_or_was_left_out() {
+    FileHours some = FileHours.of(SourceKind.FILE, "some", EVE, List.of(hour(6, 5), hour(14, 5)));
+    YardDay day = YardDay.of(PLACE, DAY, ZONE, SUN, List.of(some), RULE);
+    assertThat(why(day, 10)).isEqualTo(HourReason.Code.GAP);
+    assertThat(why(day, 18)).isEqualTo(HourReason.Code.BEYOND);
+    YardDay tomorrow = YardDay.of(PLACE, DAY.plusDays(1), ZONE, SUN, List.of(some), RULE);
+    assertThat(why(tomorrow, 6)).isEqualTo(HourReason.Code.BEYOND);
+    assertThat(tomorrow.source()).isEqualTo(Fact.of("weather.notYet"));
+    YardDay past = YardDay.of(PLACE, DAY.minusDays(2), ZONE, SUN, List.of(some), RULE);
+    assertThat(why(past, 6)).as("told of days to come alone").isEqualTo(HourReason.Code.GAP);
+    assertThat(past.source()).isEqualTo(Fact.of("weather.noSource"));
+  }
+
+  private static HourReason.Code why(YardDay day, int hour) {
+    return day.hours().get(hour).reasons().get(0).code();
+  }
+
+  @Test
   void among_forecasts_the_one_made_last_wins_and_rank_decides_only_between_equals() {
     FileHours early = file(SourceKind.FILE, "early.csv", EVE, 6);
     FileHours late = file(SourceKind.FOLDER, "late.csv", EVE.plusSeconds(60), 9);
