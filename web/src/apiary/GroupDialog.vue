@@ -7,7 +7,7 @@ import { useYardGroups } from '../shared/yardGroups'
 import { t } from '../words/words'
 
 /** Says which yards belong together: those of a crew, of a region. */
-defineProps<{ yards: readonly { id: string; name: string }[] }>()
+const props = defineProps<{ yards: readonly { id: string; name: string }[] }>()
 const open = defineModel<boolean>({ required: true })
 
 const NEW = ''
@@ -15,6 +15,13 @@ const groups = useYardGroups()
 const was = ref(NEW)
 const name = ref('')
 const members = ref<string[]>([])
+/** Beyond so many, yards are looked for by name. */
+const MANY = 16
+const sought = ref<string | null>('')
+const found = computed(() => {
+  const part = (sought.value ?? '').trim().toLocaleLowerCase()
+  return props.yards.filter((each) => each.name.toLocaleLowerCase().includes(part))
+})
 const { problem, wrong, forget, attempt, busy } = useForm()
 const items = computed(() => [
   { value: NEW, title: t('apiary.groupDialog.newOne') },
@@ -23,6 +30,7 @@ const items = computed(() => [
 
 function take(group: string): void {
   forget()
+  sought.value = ''
   was.value = group
   name.value = group
   members.value = [...(groups.groups.find((each) => each.name === group)?.apiaryIds ?? [])]
@@ -75,7 +83,16 @@ async function keep(): Promise<void> {
     />
     <fieldset>
       <legend>{{ t('apiary.groupDialog.itsYards', { n: members.length }) }}</legend>
-      <label v-for="yard in yards" :key="yard.id">
+      <v-text-field
+        v-if="yards.length > MANY"
+        v-model="sought"
+        class="sought"
+        :label="t('apiary.groupDialog.sought')"
+        hide-details
+        clearable
+        autocomplete="off"
+      />
+      <label v-for="yard in found" :key="yard.id">
         <input v-model="members" type="checkbox" :value="yard.id" />{{ yard.name }}
       </label>
     </fieldset>
@@ -97,6 +114,10 @@ fieldset {
 
 legend {
   font-weight: 600;
+}
+
+.sought {
+  grid-column: 1 / -1;
 }
 
 label {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { addDays, daysBetween } from '../shared/days'
+import { addDays, daysBetween, shortDay } from '../shared/days'
 import { dayOf } from '../shared/format'
 import { cellWords, letterOf, stretchesOn } from './seasonWords'
 import { keyOf } from './useSeason'
@@ -177,7 +177,7 @@ function isMonday(day: string): boolean {
           <th scope="row" class="name">
             {{ row.yard.name }}
             <span v-if="row.begin" class="begin figure" :title="beginWords(row.begin)">{{
-              t('seasonplan.seasonGrid.by', { day: dayOf(row.begin.by) })
+              t('seasonplan.seasonGrid.by', { day: shortDay(row.begin.by) })
             }}</span>
             <button
               v-for="visit in row.missed"

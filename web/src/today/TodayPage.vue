@@ -32,8 +32,11 @@ const { problem, attempt } = useRequest()
 const here = computed(
   () => today.value?.apiaries.filter((each) => groups.shows(each.apiary.id)) ?? [],
 )
+/** Those of its yards; a colony in danger is told of wherever it stands. */
 const tasks = computed(
-  () => today.value?.dueTasks.filter((each) => groups.shows(each.apiaryId)) ?? [],
+  () =>
+    today.value?.dueTasks.filter((each) => each.kind === 'DANGER' || groups.shows(each.apiaryId)) ??
+    [],
 )
 /** Rounds under way or planned come before what is due, quiet apiaries after it. */
 const pressing = computed(() => here.value.filter((each) => each.due !== 'NOTHING'))
@@ -47,6 +50,13 @@ const standing = computed(() => tasks.value.filter((each) => !each.putOff))
 const later = computed(() => tasks.value.filter((each) => each.putOff))
 const urgent = computed(() => standing.value.filter((each) => FIRST.has(each.kind)))
 const due = computed(() => standing.value.filter((each) => !FIRST.has(each.kind)))
+/** Whether nothing at all needs somebody in the group in hand. */
+const holds = computed(
+  () =>
+    groups.inHand !== undefined &&
+    !today.value?.reckoning &&
+    standing.value.length + pressing.value.length === 0,
+)
 const quiet = computed(() => here.value.filter((each) => each.due === 'NOTHING'))
 /** So many quiet yards are shown: those with the soonest workable hours; the rest stand among the apiaries. */
 const SHOWN = 6
@@ -136,6 +146,7 @@ async function go(each: ApiaryToday): Promise<void> {
       @put-off="puttingOff = $event"
     />
     <p v-if="today.reckoning" class="soft" role="status">{{ t('due.waiting.reckoning') }}</p>
+    <p v-if="holds">{{ t('today.todayPage.groupHolds', { group: groups.inHand?.name }) }}</p>
     <ul
       v-if="pressing.length"
       class="list"
