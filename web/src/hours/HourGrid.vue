@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
 import { dayOf, timeIn } from '../shared/format'
-import { GRADES, gradesOf } from '../shared/gradeWords'
+import { GRADES, gradesOf, heldWords } from '../shared/gradeWords'
 import { reasonWords } from '../shared/hourWords'
 import { t } from '../words/words'
 import { inWords } from '../words/facts'
@@ -14,6 +14,8 @@ const props = defineProps<{
   chosen?: string
   /** Whether several tell of these days: then each says who. */
   several?: boolean
+  /** Of offers read here how many held; it is told beside the windows of each day. */
+  held?: Shapes['OffersHeld'] | undefined
 }>()
 defineEmits<{ choose: [hour: Shapes['GradedHour'], day: Shapes['YardDay']] }>()
 
@@ -49,7 +51,9 @@ function windows(day: Shapes['YardDay']): string {
           window.fits === undefined ? '' : t('hours.hourGrid.fits', { fits: window.fits })
         return `${timeIn(day.zone, window.from)}–${timeIn(day.zone, window.to)} ${gradesOf(window)}${fits}`
       })
-      .join(' · ') + source
+      .join(' · ') +
+    heldWords(props.held) +
+    source
   )
 }
 </script>

@@ -179,6 +179,7 @@ async function choose(sheetId?: string): Promise<void> {
         :now="now"
         :chosen="chosen?.hour.hour"
         :several="sources.length > 1"
+        :held="hours.held"
         @choose="(hour, day) => (chosen = { hour, day })"
       />
       <aside class="sheet one" :aria-label="t('hours.hoursPage.hour')" aria-live="polite">

@@ -33,6 +33,16 @@ export function timeIn(zone: string, at: string | number): string {
   }).format(new Date(at))
 }
 
+/** Weekday and day of the month at a moment in a zone, as Wed 19. */
+export function weekdayIn(zone: string, at: string | number): string {
+  const locale = localeNow(false)
+  return format(`${locale} weekday ${zone}`, locale, {
+    timeZone: zone,
+    weekday: 'short',
+    day: 'numeric',
+  }).format(new Date(at))
+}
+
 /** Weekday, day and month of a calendar date, as Tue 18 Aug. */
 export function dayOf(date: string): string {
   const locale = localeNow(unitsNow().dates === 'MONTH_DAY')

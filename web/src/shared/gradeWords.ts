@@ -51,6 +51,11 @@ export function gradesOf(window: Pick<Shapes['Window'], 'parts'>): string {
   return [...new Set(words)].join(' ' + t('shared.gradeWords.and') + ' ')
 }
 
+/** Of offers read at a yard how many held, as a chance for the next; nothing while too few were. */
+export function heldWords(held: Shapes['OffersHeld'] | undefined): string {
+  return held ? '; ' + t('shared.gradeWords.held', { ...held }) : ''
+}
+
 /** Whether a stretch is good throughout. */
 export function isAllGood(window: Pick<Shapes['Window'], 'parts'>): boolean {
   return window.parts.every((part) => part.grade === 'GOOD')

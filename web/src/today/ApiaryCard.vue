@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Shapes } from '../api/client'
-import { gradesOf } from '../shared/gradeWords'
-import { clockOf, counted, dayOf, timeIn } from '../shared/format'
+import { gradesOf, heldWords } from '../shared/gradeWords'
+import { clockOf, counted, dayOf, timeIn, weekdayIn } from '../shared/format'
 import { t } from '../words/words'
 
 /** One apiary today: what it waits for, its last round, its next workable hours. */
@@ -27,13 +27,8 @@ const opens = computed(() => {
 
 /** The day before a time, unless it is today's there. */
 function onDay(zone: string, at: string): string {
-  const format = new Intl.DateTimeFormat('en-GB', {
-    timeZone: zone,
-    weekday: 'short',
-    day: 'numeric',
-  })
-  const then = format.format(Date.parse(at))
-  return then === format.format(props.now) ? '' : `${then}, `
+  const then = weekdayIn(zone, at)
+  return then === weekdayIn(zone, props.now) ? '' : `${then}, `
 }
 
 const hours = computed(() => {
@@ -50,7 +45,7 @@ const hours = computed(() => {
       : `${onDay(zone, from)}${timeIn(zone, from)}–${timeIn(zone, to)}`
   const hives =
     fits === undefined ? '' : ' ' + t('today.apiaryCard.fits', { fits, hives: props.each.hives })
-  return `${words} · ${gradesOf(props.each.nextWindow)}${hives}`
+  return `${words} · ${gradesOf(props.each.nextWindow)}${hives}${heldWords(props.each.held)}`
 })
 
 const button = computed(() => {

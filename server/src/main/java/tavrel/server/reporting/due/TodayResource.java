@@ -17,6 +17,7 @@ import tavrel.core.Fact;
 import tavrel.core.run.HiveOnBoard;
 import tavrel.core.run.Part;
 import tavrel.core.run.RunBoard;
+import tavrel.core.weather.LearnedForecast;
 import tavrel.core.weather.OwnHours;
 import tavrel.core.weather.Window;
 import tavrel.server.apiary.Apiaries;
@@ -76,6 +77,8 @@ class TodayResource {
    *     fits, or most of it
    * @param hoursFrom who tells of the weather there today and tomorrow, in words; empty where
    *     nobody does: its hours are unknown then
+   * @param held of hours that were offered and read there how many were worth working in; null
+   *     while too few were
    */
   record ApiaryToday(
       Apiary apiary,
@@ -87,7 +90,8 @@ class TodayResource {
       @Nullable RunShort run,
       @Nullable LocalDate lastDay,
       @Nullable Window nextWindow,
-      List<Fact> hoursFrom) {}
+      List<Fact> hoursFrom,
+      LearnedForecast.@Nullable OffersHeld held) {}
 
   /**
    * The page.
@@ -180,7 +184,7 @@ class TodayResource {
         .map(
             id ->
                 new TodayYards.YardToday(
-                    apiaries.byId(id), allHives.count(id), null, List.of(), Map.of()))
+                    apiaries.byId(id), allHives.count(id), null, List.of(), null, Map.of()))
         .toList();
   }
 
@@ -198,7 +202,8 @@ class TodayResource {
         open == null || board == null || !running ? null : inShort(open, board),
         yard.lastDay(),
         yard.offered(own, now),
-        yard.hoursFrom());
+        yard.hoursFrom(),
+        yard.held());
   }
 
   private RunShort inShort(Round round, RunBoard board) {

@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tavrel.core.Fact;
+import tavrel.core.weather.LearnedForecast;
 import tavrel.core.weather.OwnHours;
 import tavrel.core.weather.Window;
 import tavrel.core.weather.YardDay;
@@ -61,6 +62,7 @@ class TodayYards {
    * @param hives how many stand there
    * @param lastDay day of its latest finished round, or null
    * @param hoursFrom who tells of the weather there
+   * @param held how many of the hours offered there held, or null
    * @param windows workable hours of the next days with how many hives fit, by between which hours
    *     somebody works
    */
@@ -69,6 +71,7 @@ class TodayYards {
       int hives,
       @Nullable LocalDate lastDay,
       List<Fact> hoursFrom,
+      LearnedForecast.@Nullable OffersHeld held,
       Map<OwnHours, List<Window>> windows) {
 
     /** What is offered first of the next days, within somebody's own hours. */
@@ -94,6 +97,7 @@ class TodayYards {
                 standing,
                 treatmentDays.lastWithOxalicAcid(apiary.id()).orElse(null),
                 weather.toldBy(apiary),
+                weather.learned(apiary).chance(),
                 windows(apiary, ways)));
       }
     }
