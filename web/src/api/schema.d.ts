@@ -2068,6 +2068,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/register/in-hives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What is in hives still, soonest to come out first.
+         * @description What is in hives still, soonest to come out first.
+         */
+        get: operations["getRegisterInHives"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/register/standing": {
         parameters: {
             query?: never;
@@ -2081,6 +2101,26 @@ export interface paths {
          */
         get: operations["getRegisterStanding"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register/taken-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Writes down that it is out; what was out already stays as it was written.
+         * @description Writes down that it is out; what was out already stays as it was written.
+         */
+        put: operations["putRegisterTakenOut"];
         post?: never;
         delete?: never;
         options?: never;
@@ -4336,6 +4376,7 @@ export interface components {
              * @enum {string}
              */
             due: "RUNNING" | "PLANNED" | "NOTHING";
+            held?: components["schemas"]["OffersHeld"];
             /**
              * Format: int32
              * @description how many stand there
@@ -5758,7 +5799,7 @@ export interface components {
              * @description what
              * @enum {string}
              */
-            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "TAKE_OUT" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
             /**
              * Format: date
              * @description day of the latest count, or null
@@ -7029,7 +7070,7 @@ export interface components {
              * @description of a line
              * @enum {string}
              */
-            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "TAKE_OUT" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
             says: components["schemas"]["Fact"];
         };
         /** @description One line of a kit list. */
@@ -8501,6 +8542,11 @@ export interface components {
             means: "OXALIC_VAPOUR" | "OXALIC_TRICKLED" | "FORMIC" | "THYMOL" | "LACTIC" | "STRIPS" | "BROOD_TAKEN" | "OTHER";
             /** @description how, in words */
             method: string;
+            /**
+             * Format: date
+             * @description the last day on which what stays in the hive may be there, by its label; or null
+             */
+            outBy?: string;
             /** @description who did it */
             people: string;
             /** @description the product's name */
@@ -11247,6 +11293,43 @@ export interface components {
              */
             stage: "EGGS" | "LARVAE" | "CAPPED_WORKER" | "CAPPED_DRONE";
         };
+        /** @description What is in a hive still. */
+        StillIn: {
+            /**
+             * Format: uuid
+             * @description where it stands now
+             */
+            apiaryId: string;
+            /**
+             * Format: date
+             * @description day on which it was put in
+             */
+            day: string;
+            /** @description its name now */
+            hive: string;
+            /**
+             * Format: uuid
+             * @description the hive
+             */
+            hiveId: string;
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            means: "OXALIC_VAPOUR" | "OXALIC_TRICKLED" | "FORMIC" | "THYMOL" | "LACTIC" | "STRIPS" | "BROOD_TAKEN" | "OTHER";
+            /**
+             * Format: date
+             * @description the last day on which it may be there
+             */
+            outBy: string;
+            /** @description the product's name, if given */
+            product?: string;
+            /**
+             * Format: uuid
+             * @description the register's line
+             */
+            treatmentId: string;
+        };
         /** @description A stocktake that was done. */
         Stocktake: {
             /**
@@ -11504,6 +11587,16 @@ export interface components {
         TakeBack: {
             /** @description in a few words, or null */
             why?: string;
+        };
+        /** @description What was taken out. */
+        TakenOut: {
+            /**
+             * Format: date
+             * @description day on which it was taken out
+             */
+            outOn: string;
+            /** @description the register's lines */
+            treatmentIds: string[];
         };
         /** @description One thing to do at a hive before its burn: a fact, of which words are made for each reader. */
         Task: {
@@ -19307,6 +19400,47 @@ export interface operations {
             };
         };
     };
+    getRegisterInHives: {
+        parameters: {
+            query?: {
+                /** @description where those hives stand now; all where it is missing */
+                apiaryId?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StillIn"][];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getRegisterStanding: {
         parameters: {
             query: {
@@ -19339,6 +19473,72 @@ export interface operations {
             };
             /** @description Nobody is signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putRegisterTakenOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "outOn": "2026-08-18",
+                 *       "treatmentIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["TakenOut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to crew and keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask, words, type Shapes } from '../api/client'
 import { serverNow } from '../shared/clock'
 import { todayHere } from '../shared/days'
@@ -8,6 +9,7 @@ import { useSession } from '../shared/session'
 import CorrectionDialog from './CorrectionDialog.vue'
 import HiveStandings from './HiveStandings.vue'
 import RegisterTable from './RegisterTable.vue'
+import TakenOutDialog from './TakenOutDialog.vue'
 import TreatmentForm from './TreatmentForm.vue'
 import type { RegisterEntry } from './registerWords'
 import PageState from '../shared/layout/PageState.vue'
@@ -38,6 +40,10 @@ const problem = ref('')
 const corrected = ref<RegisterEntry | null>(null)
 const correcting = ref(false)
 const writing = ref(false)
+const route = useRoute()
+const router = useRouter()
+/** The yard whose strips are taken out; Today leads here. */
+const out = computed(() => (typeof route.query.out === 'string' ? route.query.out : ''))
 
 const years = computed(() => [...new Set([thisYear, ...(page.value?.years ?? [])])])
 const query = computed(() => ({
@@ -215,6 +221,13 @@ onMounted(async () => {
   </template>
   <CorrectionDialog v-if="corrected" v-model="correcting" :entry="corrected" @written="load()" />
   <TreatmentForm v-model="writing" :apiaries="apiaries" @written="load()" />
+  <TakenOutDialog
+    v-if="out"
+    :model-value="true"
+    :apiary-id="out"
+    @update:model-value="router.replace({ query: {} })"
+    @written="load()"
+  />
 </template>
 
 <style scoped>

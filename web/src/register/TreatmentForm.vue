@@ -33,6 +33,7 @@ const form = reactive({
   waitingDays: '',
   ruleSheetId: null as string | null,
   remarks: '',
+  outBy: '',
 })
 const hives = ref<Shapes['Hive'][]>([])
 const sheets = ref<{ value: string; title: string }[]>([])
@@ -40,6 +41,8 @@ const { problem: notFetched, attempt: fetching } = useRequest()
 const { problem, wrong, busy, attempt } = useForm({
   marked: () => t('register.treatmentForm.nothingWasWrittenYet'),
 })
+/** What may stay in the hive for a time, and has to come out by its label's day. */
+const staysIn = computed(() => ['FORMIC', 'THYMOL', 'STRIPS', 'OTHER'].includes(form.means))
 const oxalic = computed(() => form.means.startsWith('OXALIC'))
 /** The same press twice writes the same lines. */
 let ids: Record<string, string> = {}
@@ -105,6 +108,7 @@ async function write(): Promise<void> {
           ...(form.lot.trim() ? { lot: form.lot } : {}),
           ...(waitingDays === undefined ? {} : { waitingDays }),
           ...(form.ruleSheetId ? { ruleSheetId: form.ruleSheetId } : {}),
+          ...(staysIn.value && form.outBy ? { outBy: form.outBy } : {}),
         },
       }),
     )
@@ -150,6 +154,12 @@ async function write(): Promise<void> {
               : t('register.treatmentForm.howMuchHiveAs')
           "
           :error-messages="wrong.amount"
+        />
+        <DayField
+          v-if="staysIn"
+          v-model="form.outBy"
+          :label="t('register.treatmentForm.outBy')"
+          :error-messages="wrong.outBy"
         />
         <v-text-field
           v-model="form.product"

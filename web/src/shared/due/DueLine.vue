@@ -34,6 +34,11 @@ const KINDS: Record<DueTask['kind'], { shape: string; words: string; go: string 
     words: t('due.line.hoursGone'),
     go: t('due.line.toHours'),
   },
+  TAKE_OUT: {
+    shape: '⇧',
+    words: t('due.line.takeOut'),
+    go: t('due.line.writeItIsOut'),
+  },
   WINDOW_CLOSES: {
     shape: '◑',
     words: t('due.line.windowCloses'),
@@ -113,6 +118,8 @@ const to = computed<RouteLocationRaw>(() => {
         : '/spacing'
     case 'HOURS_GONE':
       return `/apiaries/${task.apiaryId}/hours`
+    case 'TAKE_OUT':
+      return { path: '/register', query: { out: task.apiaryId } }
     case 'ROUND_LATE':
     case 'ROUND_AHEAD':
       return '/spacing'

@@ -46,6 +46,8 @@ export function dueWords(task: DueTask): string {
       return t('due.words.danger', { hives })
     case 'ABOVE_UNPLANNED':
       return t('due.words.above', { hives })
+    case 'TAKE_OUT':
+      return t('due.words.takeOut', { hives, day })
     case 'WINDOW_CLOSES':
       return t('due.words.closes', { hives, day })
     case 'WINDOW_OPENS':

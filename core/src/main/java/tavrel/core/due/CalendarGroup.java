@@ -10,7 +10,7 @@ public enum CalendarGroup {
   LATEST_STARTS,
   /** Days without capped brood, and looks inside. */
   WINDOWS,
-  /** Boards to read, counts to make. */
+  /** Boards to read, counts to make, strips to take out. */
   COUNTS;
 
   /** The group of a kind; empty for what is told at once and not in a calendar. */
@@ -20,7 +20,7 @@ public enum CalendarGroup {
           case ROUND_LATE, ROUND_DUE, ROUND_AHEAD, MAKE_READY, HOURS_GONE -> ROUNDS;
           case FALLS_SHORT, BEGIN_BY -> LATEST_STARTS;
           case WINDOW_CLOSES, WINDOW_OPENS, LOOK_DUE -> WINDOWS;
-          case BOARDS_TO_READ, RECOUNT_DUE, COUNT_DUE, NEIGHBOUR -> COUNTS;
+          case BOARDS_TO_READ, RECOUNT_DUE, COUNT_DUE, NEIGHBOUR, TAKE_OUT -> COUNTS;
           case DANGER, ABOVE_UNPLANNED, OUT_OF_REACH, UNSEEN -> null;
         });
   }

@@ -9,7 +9,10 @@ import tavrel.core.apiaryyear.SeasonDates;
 /** From which day on something is named among what is due, and by which it should be done. */
 public final class DueDays {
 
-  /** Rounds are named so many days ahead: time to charge packs and to look at the weather. */
+  /**
+   * Rounds, and strips to take out, are named so many days ahead: time to charge packs and to look
+   * at the weather.
+   */
   static final int AHEAD = 3;
 
   /** Mites that were in the brood at the last round have hatched after so many days. */
@@ -50,6 +53,11 @@ public final class DueDays {
    */
   public static boolean hoursMatter(DueTaskKind ofRound) {
     return ofRound == DueTaskKind.ROUND_DUE || ofRound == DueTaskKind.MAKE_READY;
+  }
+
+  /** Whether strips, pads or trays are named by now that are to be out by a day. */
+  public static boolean takeOutIsDue(LocalDate outBy, LocalDate today) {
+    return !outBy.isAfter(today.plusDays(AHEAD));
   }
 
   /** Days on which a wash tells whether a series worked: 14 to 28 after its last round. */

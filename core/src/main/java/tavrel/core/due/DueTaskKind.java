@@ -14,6 +14,8 @@ public enum DueTaskKind {
    * The day of an agreed round, today's or tomorrow's, has no hour left that is worth working in.
    */
   HOURS_GONE,
+  /** Strips, pads or trays whose time in the hive is over. */
+  TAKE_OUT,
   /** Days without capped brood that end soon. */
   WINDOW_CLOSES,
   /** Agreed rounds that do not bring a colony to its target. */

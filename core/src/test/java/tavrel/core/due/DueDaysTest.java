@@ -34,6 +34,13 @@ class DueDaysTest {
   }
 
   @Test
+  void strips_are_named_from_three_days_before_until_they_are_out() {
+    assertThat(DueDays.takeOutIsDue(TODAY.plusDays(4), TODAY)).isFalse();
+    assertThat(DueDays.takeOutIsDue(TODAY.plusDays(3), TODAY)).isTrue();
+    assertThat(DueDays.takeOutIsDue(TODAY.minusDays(30), TODAY)).isTrue();
+  }
+
+  @Test
   void a_wash_tells_of_a_series_two_to_four_weeks_after_its_last_round() {
     assertThat(DueDays.recount(TODAY))
         .isEqualTo(new DaySpan(LocalDate.of(2026, 9, 1), LocalDate.of(2026, 9, 15)));

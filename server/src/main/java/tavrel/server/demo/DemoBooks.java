@@ -135,7 +135,8 @@ class DemoBooks {
             SupersPlan.TAKEN_OFF,
             0,
             null,
-            ""),
+            "",
+            null),
         keeper);
   }
 

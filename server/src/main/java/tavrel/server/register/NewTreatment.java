@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.SupersPlan;
+import tavrel.core.register.InHive;
 import tavrel.core.register.TreatmentKind;
 
 /**
@@ -24,6 +25,7 @@ import tavrel.core.register.TreatmentKind;
  * @param waitingDays days before honey may be taken, by its label
  * @param ruleSheetId the sheet it went by, if any
  * @param remarks anything else
+ * @param outBy the last day on which what stays in the hive may be there, by its label; or null
  */
 public record NewTreatment(
     Map<UUID, UUID> hives,
@@ -38,7 +40,8 @@ public record NewTreatment(
     SupersPlan supersPlan,
     @Nullable Integer waitingDays,
     @Nullable UUID ruleSheetId,
-    String remarks) {
+    String remarks,
+    @Nullable LocalDate outBy) {
 
   private static final int MOST_HIVES = 1_000;
   private static final int MOST_GRAMS = 60;
@@ -64,6 +67,13 @@ public record NewTreatment(
     if (acid > 0 && !means.oxalic()) {
       throw new InvalidValue(
           "acid", "forOxalicAcidWrite", "is for oxalic acid; write other means into the amount");
+    }
+    if (outBy != null) {
+      if (!means.staysIn()) {
+        throw new InvalidValue(
+            "outBy", "nothingStaysIn", "is for what stays in a hive: strips, pads, trays");
+      }
+      outBy = new InHive(day, outBy, null).outBy();
     }
     if (waitingDays != null) {
       InvalidValue.inRange("waitingDays", waitingDays, 0, 365, "days");

@@ -43,6 +43,7 @@ import tavrel.server.words.FactJson;
 public class Register {
 
   private final RegisterMapper mapper;
+  private final InHiveMapper inHives;
   private final RuleSheets ruleSheets;
   private final Apiaries apiaries;
   private final Hives allHives;
@@ -51,12 +52,14 @@ public class Register {
 
   Register(
       RegisterMapper mapper,
+      InHiveMapper inHives,
       RuleSheets ruleSheets,
       Apiaries apiaries,
       Hives allHives,
       HiveStays stays,
       Clock clock) {
     this.mapper = mapper;
+    this.inHives = inHives;
     this.ruleSheets = ruleSheets;
     this.apiaries = apiaries;
     this.allHives = allHives;
@@ -314,6 +317,9 @@ public class Register {
                         .map(Stay::apiaryId)
                         .orElseGet(hive.apiary()::id);
                 mapper.addTyped(id, hive.hive(), apiaryId, typed, who, clock.instant());
+                if (typed.outBy() != null) {
+                  inHives.add(id, typed.outBy());
+                }
                 mapper.markSpecial(id);
                 mapper.tally(hiveId, typed.day().getYear());
               }

@@ -30,6 +30,7 @@ import tavrel.server.outfit.OutfitDay;
 import tavrel.server.outlook.Outlooks;
 import tavrel.server.putoff.PutOff;
 import tavrel.server.putoff.PutOffs;
+import tavrel.server.register.InHives;
 import tavrel.server.run.Rounds;
 import tavrel.server.seasonplan.SeasonPlanService;
 import tavrel.server.series.Series;
@@ -55,6 +56,7 @@ class DueTasks {
   private final PutOffs putOffs;
   private final OutfitDay outfitDay;
   private final YardWeather weather;
+  private final InHives inHives;
 
   DueTasks(
       Apiaries apiaries,
@@ -71,7 +73,8 @@ class DueTasks {
       OutlookTasks outlookTasks,
       PutOffs putOffs,
       OutfitDay outfitDay,
-      YardWeather weather) {
+      YardWeather weather,
+      InHives inHives) {
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.series = series;
@@ -87,6 +90,7 @@ class DueTasks {
     this.putOffs = putOffs;
     this.outfitDay = outfitDay;
     this.weather = weather;
+    this.inHives = inHives;
   }
 
   /** All, most pressing first; those put off too, told so. */
@@ -103,6 +107,7 @@ class DueTasks {
     addWindows(DueTaskKind.WINDOW_CLOSES, windows.closing(), tasks);
     addWindows(DueTaskKind.WINDOW_OPENS, windows.freeSoon(), tasks);
     addLooks(tasks);
+    addTakeOuts(places, tasks);
     dropBoards
         .toRead()
         .forEach(
@@ -174,6 +179,35 @@ class DueTasks {
                                 each.hive().id(), each.hive().name(), each.sample().share()))
                     .toList(),
                 OutlookTasks.NAMED));
+  }
+
+  /** Strips, pads and trays whose time in the hive is over soon, by yard. */
+  private void addTakeOuts(Map<UUID, Apiary> places, List<DueTask> tasks) {
+    inHives.still().stream()
+        .filter(each -> places.containsKey(each.apiaryId()))
+        .filter(
+            each ->
+                DueDays.takeOutIsDue(
+                    each.outBy(),
+                    apiaries.today(Objects.requireNonNull(places.get(each.apiaryId())))))
+        .collect(
+            Collectors.groupingBy(
+                InHives.StillIn::apiaryId, LinkedHashMap::new, Collectors.toList()))
+        .forEach(
+            (apiaryId, all) ->
+                tasks.add(
+                    DueTask.of(
+                            DueTaskKind.TAKE_OUT,
+                            apiaryId,
+                            Objects.requireNonNull(places.get(apiaryId)).name(),
+                            all.get(0).outBy(),
+                            null)
+                        .about(
+                            all.stream()
+                                .map(
+                                    each -> new DueTask.NamedHive(each.hiveId(), each.hive(), null))
+                                .toList(),
+                            OutlookTasks.NAMED)));
   }
 
   private void addRound(Series each, List<DueTask> tasks) {

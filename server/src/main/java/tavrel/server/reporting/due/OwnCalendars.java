@@ -166,6 +166,7 @@ class OwnCalendars {
       case FALLS_SHORT -> deadline(Fact.of("due.fallsShort"), task).text("hives", hives);
       case WINDOW_CLOSES -> Fact.of("due.windowCloses").text("hives", hives);
       case WINDOW_OPENS -> Fact.of("due.windowOpens").text("hives", hives);
+      case TAKE_OUT -> Fact.of("due.takeOut").text("hives", hives);
       case LOOK_DUE -> Fact.of("due.look").text("hives", hives);
       case NEIGHBOUR -> Fact.of("due.neighbour").text("hives", hives);
       case BOARDS_TO_READ ->

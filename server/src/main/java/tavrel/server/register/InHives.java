@@ -1,0 +1,83 @@
+package tavrel.server.register;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tavrel.core.InvalidValue;
+import tavrel.core.register.InHive;
+import tavrel.core.register.TreatmentKind;
+import tavrel.server.apiary.Apiaries;
+import tavrel.server.http.Missing;
+import tavrel.server.http.Problem;
+import tavrel.server.people.Account;
+
+/** What stays in hives for a time: strips, pads, trays. */
+@Service
+public class InHives {
+
+  private static final int MOST_AT_ONCE = 1_000;
+
+  /**
+   * What is in a hive still.
+   *
+   * @param treatmentId the register's line
+   * @param hiveId the hive
+   * @param hive its name now
+   * @param apiaryId where it stands now
+   * @param means what it is
+   * @param product the product's name, if given
+   * @param day day on which it was put in
+   * @param outBy the last day on which it may be there
+   */
+  public record StillIn(
+      UUID treatmentId,
+      UUID hiveId,
+      String hive,
+      UUID apiaryId,
+      TreatmentKind means,
+      @Nullable String product,
+      LocalDate day,
+      LocalDate outBy) {}
+
+  private final InHiveMapper mapper;
+  private final Apiaries apiaries;
+
+  InHives(InHiveMapper mapper, Apiaries apiaries) {
+    this.mapper = mapper;
+    this.apiaries = apiaries;
+  }
+
+  /** All of it, soonest to come out first. */
+  public List<StillIn> still() {
+    return mapper.still();
+  }
+
+  /**
+   * Writes down that it is out. What is out already stays as it was written.
+   *
+   * @param treatmentIds the register's lines
+   * @param day day on which it was taken out
+   * @throws InvalidValue if that day has not come, or it was not in yet
+   * @throws Problem 404 for a line with nothing that stays in
+   */
+  @Transactional
+  public void takeOut(Set<UUID> treatmentIds, LocalDate day, Account who) {
+    if (treatmentIds.isEmpty() || treatmentIds.size() > MOST_AT_ONCE) {
+      throw new InvalidValue(
+          "hives", "nameHivesWereTreated", "name 1 to 1,000 hives that were treated");
+    }
+    List<StillIn> known = mapper.of(treatmentIds);
+    if (known.size() < treatmentIds.size()) {
+      throw Problem.missing(Missing.LINE);
+    }
+    for (StillIn each : known) {
+      LocalDate today = apiaries.today(apiaries.byId(each.apiaryId()));
+      new InHive(each.day(), each.outBy(), null).takenOut(day, today);
+    }
+    mapper.takeOut(treatmentIds, day, who);
+  }
+}
