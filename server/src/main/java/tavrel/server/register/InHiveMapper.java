@@ -8,6 +8,8 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+import tavrel.core.register.TreatmentKind;
 import tavrel.server.people.Account;
 
 /** What stays in hives for a time, kept. */
@@ -17,31 +19,38 @@ interface InHiveMapper {
   @Insert("insert into treatment_in_hive (treatment_id, out_by) values (#{treatmentId}, #{outBy})")
   void add(UUID treatmentId, LocalDate outBy);
 
-  /** All that is there still, in hives that live; by hive and by when it comes out. */
-  @Select(
+  /** A line of the register whose means stays in the hive. */
+  record Inside(
+      UUID treatmentId,
+      UUID hiveId,
+      TreatmentKind means,
+      @Nullable String product,
+      LocalDate day,
+      LocalDate outBy) {}
+
+  String ROWS =
       """
-      select t.id as treatment_id, t.hive_id, h.name as hive, h.apiary_id, t.means, t.product, t.on_day as "day", i.out_by
+      select t.id as treatment_id, t.hive_id, t.means, t.product, t.on_day as "day", i.out_by
       from treatment_in_hive i
       join treatment t on t.id = i.treatment_id
-      join hive h on h.id = t.hive_id
-      where i.out_on is null and t.stands and h.ended_on is null
-      order by i.out_by, h.place, h.name
-      """)
-  List<InHives.StillIn> still();
+      """;
 
-  /** When some of it came out, or is to; those that are out too. */
+  /** All that was not taken out; soonest to come out first. */
+  @Select(ROWS + "where i.out_on is null and t.stands order by i.out_by, t.hive_name")
+  List<Inside> still();
+
+  /** Those of some lines, taken out or not. */
   @Select(
       """
       <script>
-      select t.id as treatment_id, t.hive_id, h.name as hive, h.apiary_id, t.means, t.product, t.on_day as "day", i.out_by
-      from treatment_in_hive i
-      join treatment t on t.id = i.treatment_id
-      join hive h on h.id = t.hive_id
+      """
+          + ROWS
+          + """
       where i.treatment_id in
       <foreach collection="treatmentIds" item="id" open="(" separator="," close=")">#{id}</foreach>
       </script>
       """)
-  List<InHives.StillIn> of(Collection<UUID> treatmentIds);
+  List<Inside> of(Collection<UUID> treatmentIds);
 
   @Update(
       """

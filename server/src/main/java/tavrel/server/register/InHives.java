@@ -2,8 +2,12 @@ package tavrel.server.register;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -11,6 +15,8 @@ import tavrel.core.InvalidValue;
 import tavrel.core.register.InHive;
 import tavrel.core.register.TreatmentKind;
 import tavrel.server.apiary.Apiaries;
+import tavrel.server.hive.HiveAt;
+import tavrel.server.hive.Hives;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.people.Account;
@@ -44,16 +50,40 @@ public class InHives {
       LocalDate outBy) {}
 
   private final InHiveMapper mapper;
+  private final Hives allHives;
   private final Apiaries apiaries;
 
-  InHives(InHiveMapper mapper, Apiaries apiaries) {
+  InHives(InHiveMapper mapper, Hives allHives, Apiaries apiaries) {
     this.mapper = mapper;
+    this.allHives = allHives;
     this.apiaries = apiaries;
   }
 
-  /** All of it, soonest to come out first. */
+  /** All of it in hives that live, soonest to come out first. */
   public List<StillIn> still() {
-    return mapper.still();
+    List<InHiveMapper.Inside> inside = mapper.still();
+    if (inside.isEmpty()) {
+      return List.of();
+    }
+    Map<UUID, Hives.Named> living =
+        allHives.living().stream()
+            .collect(Collectors.toMap(Hives.Named::hiveId, Function.identity()));
+    return inside.stream()
+        .filter(each -> living.containsKey(each.hiveId()))
+        .map(each -> stillIn(each, Objects.requireNonNull(living.get(each.hiveId()))))
+        .toList();
+  }
+
+  private static StillIn stillIn(InHiveMapper.Inside inside, Hives.Named hive) {
+    return new StillIn(
+        inside.treatmentId(),
+        inside.hiveId(),
+        hive.hive(),
+        hive.apiaryId(),
+        inside.means(),
+        inside.product(),
+        inside.day(),
+        inside.outBy());
   }
 
   /**
@@ -70,12 +100,14 @@ public class InHives {
       throw new InvalidValue(
           "hives", "nameHivesWereTreated", "name 1 to 1,000 hives that were treated");
     }
-    List<StillIn> known = mapper.of(treatmentIds);
+    List<InHiveMapper.Inside> known = mapper.of(treatmentIds);
     if (known.size() < treatmentIds.size()) {
       throw Problem.missing(Missing.LINE);
     }
-    for (StillIn each : known) {
-      LocalDate today = apiaries.today(apiaries.byId(each.apiaryId()));
+    Map<UUID, HiveAt> hives =
+        allHives.at(known.stream().map(InHiveMapper.Inside::hiveId).collect(Collectors.toSet()));
+    for (InHiveMapper.Inside each : known) {
+      LocalDate today = apiaries.today(Objects.requireNonNull(hives.get(each.hiveId())).apiary());
       new InHive(each.day(), each.outBy(), null).takenOut(day, today);
     }
     mapper.takeOut(treatmentIds, day, who);
