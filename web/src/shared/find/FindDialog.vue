@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, type Shapes } from '../../api/client'
 import { dayOf } from '../format'
@@ -17,7 +17,7 @@ const typed = ref('')
 const answer = ref<Shapes['FoundAll'] | null>(null)
 const offline = ref(false)
 const at = ref(0)
-const field = ref<{ focus: () => void }>()
+const field = ref<ComponentPublicInstance | null>(null)
 const { attempt, busy } = useRequest()
 
 const plain = (text: string) => text.toLocaleLowerCase()
@@ -110,7 +110,10 @@ watch(
     answered = ''
     answer.value = null
     await nextTick()
-    field.value?.focus()
+    // As a property of the field the role would go to its frame, which has none of a combobox's states.
+    const input = (field.value?.$el as HTMLElement | undefined)?.querySelector('input')
+    input?.setAttribute('role', 'combobox')
+    input?.focus()
   },
   { immediate: true },
 )
@@ -138,8 +141,7 @@ function step(by: 1 | -1): void {
         :hint="t('shared.findDialog.hiveYardDay')"
         persistent-hint
         autocomplete="off"
-        role="combobox"
-        aria-controls="found"
+        :aria-controls="found.length ? 'found' : undefined"
         :aria-expanded="found.length > 0"
         :aria-activedescendant="found.length ? `found-${at}` : undefined"
         @keydown.down.prevent="step(1)"
