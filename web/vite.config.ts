@@ -72,6 +72,8 @@ export default defineConfig({
   },
   test: {
     environment: 'jsdom',
+    // A machine that others use as well at times stands still for seconds.
+    testTimeout: 30_000,
     pool: 'threads',
     isolate: false,
     setupFiles: ['src/shared/afterEachTest.ts'],
