@@ -41,7 +41,11 @@ const left = computed(() => {
 
 <style scoped>
 .why {
-  padding: 2px 12px 10px 0;
+  padding: 0 12px 10px 0;
   max-width: 76ch;
+}
+
+p {
+  margin: 0;
 }
 </style>
