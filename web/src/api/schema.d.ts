@@ -11923,6 +11923,16 @@ export interface components {
              * @description when it was opened, or null while it is shut
              */
             openedAt?: string;
+            /**
+             * Format: date
+             * @description of what stays in the hive the last day on which it may be there, or null
+             */
+            outBy?: string;
+            /**
+             * Format: date
+             * @description day on which that was taken out, or null
+             */
+            outOn?: string;
             /** @description who worked on it */
             people: string;
             /** @description the product's name, if given */

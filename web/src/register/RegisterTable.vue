@@ -2,6 +2,7 @@
 import HiveLink from '../shared/HiveLink.vue'
 import LineTable from '../shared/LineTable.vue'
 import VerdictMark from '../shared/VerdictMark.vue'
+import { shortDay } from '../shared/days'
 import { dayOf, grams, timeIn } from '../shared/format'
 import { FIELDS, MEANS, shown, SUPERS, type RegisterEntry } from './registerWords'
 import { degrees } from '../shared/units/quantity'
@@ -104,6 +105,12 @@ function productOf({ line }: RegisterEntry): string {
           <template v-if="entry.line.means !== 'OXALIC_VAPOUR'"
             >{{ MEANS[entry.line.means] }}: {{ entry.line.method }}.
           </template>
+          <template v-if="entry.line.outOn">{{
+            t('register.registerTable.cameOut', { day: shortDay(entry.line.outOn) })
+          }}</template>
+          <template v-else-if="entry.line.outBy">{{
+            t('register.registerTable.stillIn', { day: shortDay(entry.line.outBy) })
+          }}</template>
           {{ inWords(entry.line.remarks) }}
           <em v-if="entry.line.offLabelReason">{{
             t('register.registerTable.offLabelBecause', {

@@ -1,5 +1,5 @@
 -- What stays in a hive for a time: by when its label wants it out, and when it came out.
-create table treatment_in_hive (
+create table kept_in_hive (
   treatment_id uuid primary key references treatment,
   out_by       date not null,
   out_on       date,

@@ -16,7 +16,7 @@ import tavrel.server.people.Account;
 @Mapper
 interface InHiveMapper {
 
-  @Insert("insert into treatment_in_hive (treatment_id, out_by) values (#{treatmentId}, #{outBy})")
+  @Insert("insert into kept_in_hive (treatment_id, out_by) values (#{treatmentId}, #{outBy})")
   void add(UUID treatmentId, LocalDate outBy);
 
   /** A line of the register whose means stays in the hive. */
@@ -31,7 +31,7 @@ interface InHiveMapper {
   String ROWS =
       """
       select t.id as treatment_id, t.hive_id, t.means, t.product, t.on_day as "day", i.out_by
-      from treatment_in_hive i
+      from kept_in_hive i
       join treatment t on t.id = i.treatment_id
       """;
 
@@ -55,7 +55,7 @@ interface InHiveMapper {
   @Update(
       """
       <script>
-      update treatment_in_hive
+      update kept_in_hive
       set out_on = #{day}, done_by = #{who.name}, account_id = #{who.id}
       where out_on is null and treatment_id in
       <foreach collection="treatmentIds" item="id" open="(" separator="," close=")">#{id}</foreach>

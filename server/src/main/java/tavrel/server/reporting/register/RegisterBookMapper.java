@@ -32,8 +32,9 @@ interface RegisterBookMapper {
              t.product, t.lot, t.people, t.supers, t.supers_plan, t.waiting_days, s.name as rule_sheet,
              s.version as sheet_version, t.verdict, t.label_says, t.off_label_reason, t.celsius, t.wind_ms, t.wind_from,
              t.weather_from, t.made_up as weather_made_up, t.remarks, t.written_by, t.written_at,
-             t.stands, t.corrected
+             t.stands, t.corrected, i.out_by, i.out_on
       from treatment t
+      left join kept_in_hive i on i.treatment_id = t.id
       left join apiary a on a.id = t.apiary_id
       left join rule_sheet s on s.id = t.rule_sheet_id
       """;
@@ -101,6 +102,8 @@ interface RegisterBookMapper {
   @Arg(column = "written_at", javaType = Instant.class)
   @Arg(column = "stands", javaType = boolean.class)
   @Arg(column = "corrected", javaType = boolean.class)
+  @Arg(column = "out_by", javaType = LocalDate.class)
+  @Arg(column = "out_on", javaType = LocalDate.class)
   @Results(id = "line")
   @Select("<script>" + LINE + WANTED + LATEST_FIRST + "</script>")
   @Options(fetchSize = 500)

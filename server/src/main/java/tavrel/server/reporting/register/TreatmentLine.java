@@ -57,6 +57,8 @@ import tavrel.server.words.FactJson;
  * @param writtenAt when it was written or first drawn
  * @param stands whether it counts: nobody struck it out
  * @param corrected whether it has corrections
+ * @param outBy of what stays in the hive the last day on which it may be there, or null
+ * @param outOn day on which that was taken out, or null
  */
 record TreatmentLine(
     UUID id,
@@ -96,7 +98,9 @@ record TreatmentLine(
     @Nullable String writtenBy,
     Instant writtenAt,
     boolean stands,
-    boolean corrected) {
+    boolean corrected,
+    @Nullable LocalDate outBy,
+    @Nullable LocalDate outOn) {
 
   /** By whom and when it was written, for a line that no log tells of. */
   Fact byHand() {

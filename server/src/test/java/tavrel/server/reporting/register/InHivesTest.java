@@ -28,6 +28,13 @@ class InHivesTest extends Yard {
     assertThat(taken(lines, today).status()).as("the first again, and the rest").isEqualTo(200);
     assertThat(named()).isEmpty();
     assertThat(still()).isEmpty();
+    assertThat(
+            get(reader, "/api/register?apiaryId=" + apiaryId)
+                .json()
+                .path("lines")
+                .findValuesAsText("outOn"))
+        .containsExactlyInAnyOrder(
+            today.minusDays(1).toString(), today.toString(), today.toString(), today.toString());
   }
 
   @Test
