@@ -128,7 +128,7 @@ const next = computed(
       </section>
     </div>
     <DueHere v-if="!page.endedOn" :hive-id="id" :is-keeper="session.isKeeper" />
-    <section class="sheet drawn chart">
+    <section class="sheet drawn chart" tabindex="0" :aria-label="t('hive.hivePage.lifeDrawn')">
       <LifeChart :page="page" />
     </section>
     <section class="sheet drawn">

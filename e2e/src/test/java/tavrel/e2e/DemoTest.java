@@ -93,6 +93,10 @@ class DemoTest {
       desk.go("/season/outfit").see("Gannet").press("Change").see("Keep the crew");
       assertThat(desk.barriers()).as("crew").isEmpty();
       coloured(desk, "/register", "treatments in");
+      desk.press("Put right…").see("It should say");
+      assertThat(desk.barriers()).as("correction").isEmpty();
+      desk.press("Back, change nothing").press("Write a line by hand").see("With what");
+      assertThat(desk.barriers()).as("line by hand").isEmpty();
       coloured(desk, "/counts/winter", "How hives wintered");
       assertThat(desk.complaints()).isEmpty();
     }

@@ -231,7 +231,11 @@ class MarkedWordsTest {
         });
   }
 
-  /** Looks at a page at a desk and, without opening it again, as wide as a phone. */
+  /**
+   * Looks at a page, or at a dialog over it, at a desk and, without opening it again, as wide as a
+   * phone. For barriers at pages at a desk alone: a dialog may still be coming when its words are
+   * there.
+   */
   private static void look(Browser browser, String page, List<String> wrong) {
     untilQuiet(browser);
     String name = page.replaceAll("[0-9a-f-]{36}", "…");
@@ -250,7 +254,9 @@ class MarkedWordsTest {
                       1,
                       "mobile",
                       false));
-          browser.barriers().forEach(text -> wrong.add(name + where + "barrier " + text));
+          if (width.equals(Browser.DESK) && !name.contains("⟧")) {
+            browser.barriers().forEach(text -> wrong.add(name + where + "barrier " + text));
+          }
           found(browser, UNMARKED).forEach(text -> wrong.add(name + where + "unmarked " + text));
           found(browser, CUT).forEach(text -> wrong.add(name + where + "cut " + text));
         });
