@@ -2,8 +2,6 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../shared/session'
 import { TAM } from '../shared/testing/people'
@@ -11,8 +9,8 @@ import CountPad from './CountPad.vue'
 import CountRow from './CountRow.vue'
 import IntervalBar from '../shared/chart/IntervalBar.vue'
 import { sentence } from '../shared/testing/facts'
+import { vuetify } from '../shared/testing/controls'
 
-const vuetify = createVuetify({ components })
 const RouterLink = { props: ['to'], template: '<a><slot /></a>' }
 
 function line(name: string, more: Partial<Shapes['CountLine']> = {}): Shapes['CountLine'] {

@@ -1,13 +1,10 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import DoseForm from './DoseForm.vue'
 import ExceptionForm from './ExceptionForm.vue'
 import { freshDraft, type DoseDraft } from '../shared/dose/doseDraft'
-
-const vuetify = createVuetify({ components })
+import { vuetify } from '../shared/testing/controls'
 
 const choices = {
   presets: [

@@ -1,14 +1,12 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import ScoopPage from './ScoopPage.vue'
+import { vuetify } from '../shared/testing/controls'
 
 vi.mock('vue-router', () => ({ useRoute: () => ({ query: { product: 'Vale crystals' } }) }))
 
-const vuetify = createVuetify({ components })
 const RouterLink = { template: '<a><slot /></a>' }
 const READING: Shapes['Scoops'] = {
   spoon: 'QUARTER_TSP_US',

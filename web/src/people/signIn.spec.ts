@@ -1,10 +1,9 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { describe, expect, it, vi } from 'vitest'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import { useSession } from '../shared/session'
 import SignInPage from './SignInPage.vue'
+import { vuetify } from '../shared/testing/controls'
 
 vi.mock('vue-router', () => ({ useRoute: () => ({ query: {} }), useRouter: () => ({}) }))
 
@@ -14,7 +13,7 @@ function door(anew: boolean) {
   const pinia = createPinia()
   setActivePinia(pinia)
   useSession().door = { firstStart: false, demo: true, anew }
-  return mount(SignInPage, { global: { plugins: [pinia, createVuetify({ components })] } })
+  return mount(SignInPage, { global: { plugins: [pinia, vuetify] } })
 }
 
 function answering(status: number, body: unknown) {

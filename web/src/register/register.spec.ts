@@ -1,13 +1,12 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import CorrectionDialog from './CorrectionDialog.vue'
 import RegisterTable from './RegisterTable.vue'
 import { holds, shown, type RegisterEntry, type TreatmentLine } from './registerWords'
+import { VTextField } from 'vuetify/components/VTextField'
+import { vuetify } from '../shared/testing/controls'
 
-const vuetify = createVuetify({ components })
 const VDialog = { template: '<div><slot /></div>' }
 const RouterLink = { props: ['to'], template: '<a><slot /></a>' }
 
@@ -113,7 +112,7 @@ describe('putting right', () => {
     )
     vi.stubGlobal('fetch', fetched)
     const open = dialog(entry())
-    const [, becomes, why] = open.findAllComponents(components.VTextField)
+    const [, becomes, why] = open.findAllComponents(VTextField)
     await becomes?.find('input').setValue('3.5')
     await why?.find('input').setValue('second load')
     await open.find('form').trigger('submit')
@@ -133,7 +132,7 @@ describe('putting right', () => {
       ),
     )
     const open = dialog(entry())
-    const becomes = open.findAllComponents(components.VTextField)[1]
+    const becomes = open.findAllComponents(VTextField)[1]
     await becomes?.find('input').setValue('3.5')
     await open.find('form').trigger('submit')
     await flushPromises()

@@ -1,8 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import TakenOutDialog from './TakenOutDialog.vue'
+import { vuetify } from '../shared/testing/controls'
 
 const still = ['K1', 'K2'].map((hive) => ({
   treatmentId: 't-' + hive,
@@ -24,7 +23,7 @@ async function opened(answer: (request: Request) => Response) {
   const wrapper = mount(TakenOutDialog, {
     props: { modelValue: true, apiaryId: 'k' },
     global: {
-      plugins: [createVuetify({ components })],
+      plugins: [vuetify],
       stubs: { VDialog: { template: '<div><slot /></div>' } },
     },
   })

@@ -1,8 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick, ref } from 'vue'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import EndDialog from './EndDialog.vue'
 import FirstAidDialog from './FirstAidDialog.vue'
@@ -15,8 +13,8 @@ import ReviewLines from './ReviewLines.vue'
 import { useStepCues } from './stepCue'
 import { cueOf, useSpokenCues } from './useSpokenCues'
 import { sentence } from '../shared/testing/facts'
+import { vuetify } from '../shared/testing/controls'
 
-const vuetify = createVuetify({ components })
 /** The dialog without its overlay, which needs a real window. */
 const plain = { plugins: [vuetify], stubs: { VDialog: { template: '<div><slot /></div>' } } }
 const name = (hiveId?: string) => `Hive ${hiveId ?? ''}`

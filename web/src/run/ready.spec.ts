@@ -1,18 +1,17 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../shared/session'
 import { TAM } from '../shared/testing/people'
 import { board, hive } from './fixtures'
 import LineUpForm from './LineUpForm.vue'
 import ReadyPage from './ReadyPage.vue'
+import { vuetify } from '../shared/testing/controls'
 
 const fetched = vi.fn<(request: Request) => Promise<Response>>()
 const plain = {
-  plugins: [createVuetify({ components })],
+  plugins: [vuetify],
   stubs: { 'router-link': { template: '<a><slot /></a>' }, LineUpForm: true },
 }
 const sent: { path: string; body: unknown }[] = []

@@ -2,8 +2,6 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h, nextTick } from 'vue'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import type { Shapes } from '../api/client'
 import { useSession } from '../shared/session'
 import { TAM } from '../shared/testing/people'
@@ -13,8 +11,8 @@ import ToolGauge from './ToolGauge.vue'
 import TraceLine from './TraceLine.vue'
 import { RESIDUE, useRun } from './useRun'
 import { sentence } from '../shared/testing/facts'
+import { vuetify } from '../shared/testing/controls'
 
-const vuetify = createVuetify({ components })
 const fetched = vi.fn<(request: Request) => Promise<Response>>()
 
 const hive = oneHive('h1')

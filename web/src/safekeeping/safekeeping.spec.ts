@@ -1,11 +1,8 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
-import { createVuetify } from 'vuetify'
-import * as components from 'vuetify/components'
 import BringIn from './BringIn.vue'
 import { untilItAnswers } from '../shared/untilItAnswers'
-
-const vuetify = createVuetify({ components })
+import { vuetify } from '../shared/testing/controls'
 
 async function chosen() {
   const page = mount(BringIn, { global: { plugins: [vuetify] } })

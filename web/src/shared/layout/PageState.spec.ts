@@ -1,10 +1,10 @@
 import { mount } from '@vue/test-utils'
 import { nextTick } from 'vue'
 import { describe, expect, it, vi } from 'vitest'
-import { createVuetify } from 'vuetify'
 import PageState from './PageState.vue'
+import { vuetify } from '../testing/controls'
 
-const global = { plugins: [createVuetify()] }
+const global = { plugins: [vuetify] }
 
 describe('a page that has nothing to show yet', () => {
   it('stands quietly at once and says after a moment what it waits for', async () => {

@@ -54,7 +54,7 @@ const compiled = words({
   strictMessage: false,
 })
 
-const ports: Partial<Record<string, string>> = loadEnv('dev', '.', 'TAVREL_')
+const ports = loadEnv('dev', '.', 'TAVREL_')
 
 export default defineConfig({
   plugins: [vue(), catalogues(), compiled, vuetify({ autoImport: true }), installable],
