@@ -11,9 +11,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
@@ -23,9 +21,6 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.io.TempDir;
-import org.springframework.boot.test.context.TestConfiguration;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Primary;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -47,21 +42,12 @@ class EarlierDataTest extends ServerTest {
 
   @TempDir private static Path folder;
 
-  @TestConfiguration(proxyBeanMethods = false)
-  static class ThatMorning {
-
-    @Bean
-    @Primary
-    Clock thatMorning() {
-      return Clock.fixed(MORNING, ZoneOffset.UTC);
-    }
-  }
-
   @DynamicPropertySource
   static void a_data_folder(DynamicPropertyRegistry properties) throws IOException {
     try (InputStream kept = new GZIPInputStream(sample("tavrel.mv.db.gz"))) {
       Files.copy(kept, folder.resolve("tavrel.mv.db"));
     }
+    properties.add("tavrel.test-moment", MORNING::toString);
     properties.add("spring.datasource.url", () -> "jdbc:h2:file:" + folder.resolve("tavrel"));
   }
 

@@ -6,6 +6,12 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -14,12 +20,14 @@ import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.autoconfigure.web.servlet.MockMvcBuilderCustomizer;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -60,6 +68,27 @@ public abstract class ServerTest {
     MockMvcBuilderCustomizer bodiesAtOnce() {
       return builder ->
           builder.defaultRequest(MockMvcRequestBuilders.get("/").with(BodiesAtOnce::withBodyThere));
+    }
+
+    private static final LocalDate SUMMER = LocalDate.of(2027, 6, 15);
+
+    /**
+     * The hours of today on a day in summer, so that no test goes by the season in which it runs;
+     * on the machine's own day with {@code -Dtavrel.test-day=own}.
+     *
+     * @param moment at which it stands still, or nothing
+     */
+    @Bean
+    @Primary
+    Clock testClock(@Value("${tavrel.test-moment:}") String moment) {
+      Clock system = Clock.systemUTC();
+      if (!moment.isEmpty()) {
+        return Clock.fixed(Instant.parse(moment), ZoneOffset.UTC);
+      }
+      return "own".equals(System.getProperty("tavrel.test-day"))
+          ? system
+          : Clock.offset(
+              system, Duration.ofDays(ChronoUnit.DAYS.between(LocalDate.now(system), SUMMER)));
     }
 
     /** What a test writes past the program is noticed by it. */
