@@ -93,7 +93,7 @@ watch(
       <MainNav class="nav no-print" />
       <main id="main" class="page" tabindex="-1">
         <WaitingNotice v-if="route.path !== '/waiting'" />
-        <GroupBar v-if="route.meta.grouped && groups.groups.length" />
+        <GroupBar v-if="route.meta.grouped && groups.choices.length" />
         <router-view v-slot="{ Component }">
           <component :is="Component" :key="languageNow()" />
         </router-view>

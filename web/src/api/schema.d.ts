@@ -2068,6 +2068,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/register/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Brings in a file of past treatments: all rows, or the good ones alone.
+         * @description Brings in a file of past treatments: all rows, or the good ones alone.
+         */
+        post: operations["postRegisterImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/register/in-hives": {
         parameters: {
             query?: never;
@@ -2082,6 +2102,26 @@ export interface paths {
         get: operations["getRegisterInHives"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reads a file of past treatments and says what would be brought in; nothing is kept.
+         * @description Reads a file of past treatments and says what would be brought in; nothing is kept.
+         */
+        post: operations["postRegisterPreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2121,6 +2161,26 @@ export interface paths {
          * @description Writes down that it is out; what was out already stays as it was written.
          */
         put: operations["putRegisterTakenOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register/template.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A file of past treatments with example rows, to be filled in.
+         * @description A file of past treatments with example rows, to be filled in.
+         */
+        get: operations["getRegisterTemplateCsv"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -3948,6 +4008,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/yard-choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The yards of whoever asks, of each crew and of each group.
+         * @description The yards of whoever asks, of each crew and of each group.
+         */
+        get: operations["getYardChoices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yard-groups": {
         parameters: {
             query?: never;
@@ -3967,6 +4047,30 @@ export interface paths {
         put: operations["putYardGroups"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard-words/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Lets a yard's sample of this week stand for its hives that were not sampled.
+         * @description Lets a yard's sample of this week stand for its hives that were not sampled.
+         */
+        put: operations["putYardWordsById"];
+        post?: never;
+        /**
+         * Takes that back.
+         * @description Takes that back.
+         */
+        delete: operations["deleteYardWordsById"];
         options?: never;
         head?: never;
         patch?: never;
@@ -8831,6 +8935,8 @@ export interface components {
              * @description longest working day, min
              */
             longestMinutes: number;
+            /** @description accounts of those who go with it, as far as they have one */
+            memberIds: string[];
             /**
              * Format: double
              * @description time a hive takes, min; only where no tool of theirs was timed, else null
@@ -10576,6 +10682,8 @@ export interface components {
              * @description the hive
              */
             id: string;
+            /** @description whether its bees were counted today in a jar with those of others drawn */
+            inJar: boolean;
             /**
              * Format: int32
              * @description counted in it today, or null
@@ -10610,7 +10718,10 @@ export interface components {
         /** @description A yard to be sampled today. */
         Sampling: {
             looks: components["schemas"]["Looks"];
+            /** @description whether this week's sample could stand for hives that were not sampled */
+            mayStand: boolean;
             washes: components["schemas"]["Washes"];
+            word?: components["schemas"]["WordForYard"];
         };
         /** @description What one more saves. */
         Saving: {
@@ -12010,6 +12121,37 @@ export interface components {
             /** @description the apiary's zone */
             zone: string;
         };
+        /** @description What an import would do, or did. */
+        TreatmentPreview: {
+            /** @description every row that cannot be read */
+            errors: components["schemas"]["RowError"][];
+            /**
+             * Format: date
+             * @description day of the earliest row, or null
+             */
+            first?: string;
+            /**
+             * Format: int32
+             * @description rows that are in the register already
+             */
+            known: number;
+            /**
+             * Format: date
+             * @description day of the latest row, or null
+             */
+            last?: string;
+            readAs: components["schemas"]["Fact"];
+            /**
+             * Format: int32
+             * @description rows that were struck out where they come from, and are passed over
+             */
+            struckOut: number;
+            /**
+             * Format: int32
+             * @description rows that can be kept and are not in the register yet
+             */
+            treatments: number;
+        };
         /** @description Hives of an apiary that nothing is on record of. */
         Unrecorded: {
             /** @description its name */
@@ -12470,6 +12612,54 @@ export interface components {
              */
             now: number;
         };
+        /** @description A word that stands. */
+        WordForYard: {
+            /**
+             * Format: date
+             * @description of the latest count that it is made of
+             */
+            day: string;
+            /**
+             * Format: double
+             * @description upper end
+             */
+            high: number;
+            /**
+             * Format: int32
+             * @description that were sampled
+             */
+            hives: number;
+            /**
+             * Format: uuid
+             * @description key
+             */
+            id: string;
+            /**
+             * Format: double
+             * @description lower end of its 95 % interval
+             */
+            low: number;
+            /**
+             * Format: int32
+             * @description hives for which it stands
+             */
+            others: number;
+            /** @description whose word it is */
+            saidBy: string;
+            /**
+             * Format: double
+             * @description mean of the sampled hives' shares, a fraction
+             */
+            share: number;
+        };
+        /** @description That a yard's sample of this week stands for its hives that were not sampled. */
+        WordSaid: {
+            /**
+             * Format: uuid
+             * @description the yard
+             */
+            apiaryId: string;
+        };
         /** @description Which way of treating took most mites away here: hives counted before and after, put together by what was done. Hives were not drawn by lot, so a difference may come from the yards, the brood or the weather; how many hives stand behind a figure is always told. */
         WorkedHere: {
             /** @description the largest ways against each other, pair by pair; apiaries are places and are not compared */
@@ -12511,6 +12701,18 @@ export interface components {
              * @description of workable hours, min
              */
             minutes: number;
+        };
+        /** @description Yards to which every list can be narrowed. */
+        YardChoice: {
+            /** @description the yards, by their names */
+            apiaryIds: string[];
+            /**
+             * @description what makes them belong together
+             * @enum {string}
+             */
+            kind: "OWN" | "CREW" | "GROUP";
+            /** @description of the group or of the crew; the person's own name where they are his */
+            name: string;
         };
         /** @description One calendar day of an apiary: its light, its hours, and the windows worth working in. */
         YardDay: {
@@ -19410,6 +19612,71 @@ export interface operations {
             };
         };
     };
+    postRegisterImport: {
+        parameters: {
+            query?: {
+                goodRowsOnly?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreatmentPreview"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getRegisterInHives: {
         parameters: {
             query?: {
@@ -19442,6 +19709,69 @@ export interface operations {
             };
             /** @description Nobody is signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    postRegisterPreview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreatmentPreview"];
+                };
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19549,6 +19879,35 @@ export interface operations {
             };
             /** @description Not as things stand; detail says why. */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getRegisterTemplateCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22176,6 +22535,9 @@ export interface operations {
                  *       "id": "01a22822-5a43-7c84-a13b-e1e88d0c799b",
                  *       "leavesFrom": "as typed",
                  *       "longestMinutes": 1,
+                 *       "memberIds": [
+                 *         "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *       ],
                  *       "name": "Kiln Field",
                  *       "off": [
                  *         "2026-08-18"
@@ -25944,6 +26306,35 @@ export interface operations {
             };
         };
     };
+    getYardChoices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YardChoice"][];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     getYardGroups: {
         parameters: {
             query?: never;
@@ -26023,6 +26414,145 @@ export interface operations {
             };
             /** @description Allowed to keeper alone. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putYardWordsById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "apiaryId": "01a22822-5a43-7c84-a13b-e1e88d0c799b"
+                 *     }
+                 */
+                "application/json": components["schemas"]["WordSaid"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not as things stand; detail says why. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteYardWordsById: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Something cannot be; errors say what, field by field. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Allowed to keeper alone. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing, or no longer. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -38,7 +38,8 @@ function take(group: string): void {
 watch(
   open,
   (isOpen) => {
-    if (isOpen) take(groups.inHand?.name ?? groups.groups[0]?.name ?? NEW)
+    const inHand = groups.groups.find((each) => each === groups.inHand)
+    if (isOpen) take(inHand?.name ?? groups.groups[0]?.name ?? NEW)
   },
   { immediate: true },
 )
@@ -47,10 +48,11 @@ async function keep(): Promise<void> {
   const before = was.value
   const body = { was: before || undefined, name: name.value, apiaryIds: members.value }
   const done = await attempt(async () => {
-    groups.groups = await ask(api.PUT('/api/yard-groups', { body }))
+    await ask(api.PUT('/api/yard-groups', { body }))
+    await groups.learn()
   })
   if (!done) return
-  if (before && groups.name === before) groups.name = members.value.length ? name.value.trim() : ''
+  if (before) groups.renamed(before, members.value.length ? name.value.trim() : '')
   open.value = false
 }
 </script>

@@ -10,6 +10,7 @@ import ClockField from '../shared/units/ClockField.vue'
 const props = defineProps<{
   crew?: Shapes['OutfitCrew']
   tools: readonly { id: string; name: string; timed: boolean }[]
+  people: readonly Shapes['Account'][]
   wrong: Record<string, string>
 }>()
 const emit = defineEmits<{ keep: [crew: Shapes['OutfitCrew']]; retire: []; close: [] }>()
@@ -26,6 +27,7 @@ const typed = reactive({
   off: props.crew?.off.join(', ') ?? '',
 })
 const toolIds = ref<string[]>([...(props.crew?.toolIds ?? [])])
+const memberIds = ref<string[]>([...(props.crew?.memberIds ?? [])])
 const unread = ref('')
 
 function keep(): void {
@@ -52,6 +54,7 @@ function keep(): void {
     toolIds: toolIds.value,
     minutesPerHive: typed.minutes.trim() ? numberIn(typed.minutes) : undefined,
     off,
+    memberIds: memberIds.value,
   })
 }
 </script>
@@ -129,6 +132,18 @@ function keep(): void {
       :label="t('seasonplan.crewForm.daysOffAs')"
       :error-messages="wrong.off"
     />
+    <v-select
+      v-if="people.length"
+      v-model="memberIds"
+      class="who"
+      density="compact"
+      multiple
+      :label="t('seasonplan.crewForm.whoGoes')"
+      :hint="t('seasonplan.crewForm.whyWho')"
+      persistent-hint
+      :items="people.map((each) => ({ value: each.id, title: each.name }))"
+      :error-messages="wrong.memberIds"
+    />
     <p v-if="unread" role="alert" class="problem">{{ unread }}</p>
     <div class="buttons">
       <v-btn type="submit" variant="flat" color="primary">{{
@@ -152,6 +167,10 @@ function keep(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
+}
+
+.who {
+  grid-column: 1 / -1;
 }
 
 .problem {

@@ -19,6 +19,7 @@ const { view, problem, wrong, load, change } = useSeason()
 const { problem: notFetched, attempt } = useRequest()
 const gear = ref<Shapes['AllGear'] | null>(null)
 const ways = ref<Shapes['Measured'][]>([])
+const people = ref<Shapes['Account'][]>([])
 const apiaries = ref<Shapes['ListedApiary'][]>([])
 const open = ref<string | null>(null)
 const NEW = 'new'
@@ -26,14 +27,16 @@ const NEW = 'new'
 async function begin(): Promise<void> {
   await load()
   await attempt(async () => {
-    const [found, all, roads] = await Promise.all([
+    const [found, all, roads, who] = await Promise.all([
       ask(api.GET('/api/gear')),
       ask(api.GET('/api/apiaries')),
       ask(api.GET('/api/season-plan/ways')),
+      session.isKeeper ? ask(api.GET('/api/people')) : [],
     ])
     gear.value = found
     apiaries.value = all
     ways.value = roads
+    people.value = who.filter((each) => each.active && each.role !== 'READER')
   })
 }
 onMounted(begin)
@@ -131,6 +134,7 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
           v-if="open === crew.id"
           :crew="crew"
           :tools="tools"
+          :people="people"
           :wrong="wrong"
           @keep="keepCrew"
           @retire="retire(crew.id)"
@@ -145,6 +149,7 @@ async function forgetWay(way: Shapes['Measured']): Promise<void> {
     <CrewForm
       v-if="open === NEW"
       :tools="tools"
+      :people="people"
       :wrong="wrong"
       @keep="keepCrew"
       @close="open = null"

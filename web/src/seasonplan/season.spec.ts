@@ -33,6 +33,7 @@ const crew = (id: string, name: string): Shapes['OutfitCrew'] => ({
   toolIds: [],
   minutesPerHive: 4,
   off: [],
+  memberIds: [],
 })
 const visit = (number: number, day?: string, pinned = false): Shapes['PlacedVisit'] => ({
   seriesId: 'c1',

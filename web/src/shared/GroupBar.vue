@@ -3,18 +3,23 @@ import { computed } from 'vue'
 import { t } from '../words/words'
 import { useYardGroups } from './yardGroups'
 
-/** Narrows every list of the outfit to the yards of a group. */
+/** Narrows every list of the outfit to the yards of a group, of a crew, or one's own. */
 const groups = useYardGroups()
+const TITLES = {
+  OWN: 'shared.groupBar.ownYards',
+  CREW: 'shared.groupBar.yardsOfCrew',
+  GROUP: 'shared.groupBar.yardsOf',
+} as const
 const items = computed(() => [
   { value: '', title: t('shared.groupBar.allYards') },
-  ...groups.groups.map((each) => ({
-    value: each.name,
-    title: t('shared.groupBar.yardsOf', { name: each.name, n: each.apiaryIds.length }),
+  ...groups.choices.map((each) => ({
+    value: groups.keyOf(each),
+    title: t(TITLES[each.kind], { name: each.name, n: each.apiaryIds.length }),
   })),
 ])
 const chosen = computed({
-  get: () => groups.inHand?.name ?? '',
-  set: (name) => (groups.name = name),
+  get: () => (groups.inHand ? groups.chosen : ''),
+  set: (key) => (groups.chosen = key),
 })
 </script>
 
@@ -27,7 +32,7 @@ const chosen = computed({
       density="compact"
       hide-details
     />
-    <v-btn v-if="groups.inHand" variant="text" min-height="48" @click="groups.name = ''">{{
+    <v-btn v-if="groups.inHand" variant="text" min-height="48" @click="groups.choose(undefined)">{{
       t('shared.groupBar.showAll')
     }}</v-btn>
   </div>

@@ -161,6 +161,7 @@ public final class OutfitBench {
     crew.put("toolIds", List.of());
     crew.put("minutesPerHive", 3);
     crew.put("off", List.of());
+    crew.put("memberIds", List.of());
     client.send("PUT", "/api/season-plan/crews/" + id, crew);
   }
 

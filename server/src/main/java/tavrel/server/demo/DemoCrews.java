@@ -54,6 +54,7 @@ class DemoCrews {
         24,
         tools,
         null,
+        List.of(),
         List.of());
   }
 }

@@ -29,7 +29,7 @@ interface CrewMapper {
       int cloths,
       @Nullable Double minutesPerHive) {
 
-    OutfitCrew with(List<UUID> tools, List<LocalDate> off) {
+    OutfitCrew with(List<UUID> tools, List<LocalDate> off, List<UUID> members) {
       return new OutfitCrew(
           id,
           name,
@@ -41,7 +41,8 @@ interface CrewMapper {
           cloths,
           tools,
           minutesPerHive,
-          off);
+          off,
+          members);
     }
   }
 
@@ -85,6 +86,25 @@ interface CrewMapper {
 
   @Insert("insert into road_crew_off (crew_id, on_day) values (#{crewId}, #{day})")
   void addOff(UUID crewId, LocalDate day);
+
+  /** Somebody who goes with a crew. */
+  record Member(UUID crewId, UUID accountId) {}
+
+  @Select(
+      """
+      select m.crew_id, m.account_id
+      from road_crew_member m
+      join road_crew c on c.id = m.crew_id
+      where not c.retired
+      order by m.crew_id, m.account_id
+      """)
+  List<Member> members();
+
+  @Delete("delete from road_crew_member where crew_id = #{crewId}")
+  void forgetMembers(UUID crewId);
+
+  @Insert("insert into road_crew_member (crew_id, account_id) values (#{crewId}, #{accountId})")
+  void addMember(UUID crewId, UUID accountId);
 
   @Update("update road_crew set retired = true where id = #{id}")
   int retire(UUID id);

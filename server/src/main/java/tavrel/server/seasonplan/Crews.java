@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,6 +40,8 @@ import tavrel.server.outfit.Depot;
 import tavrel.server.outfit.Depots;
 import tavrel.server.pace.PaceService;
 import tavrel.server.parameter.OwnParameters;
+import tavrel.server.people.Account;
+import tavrel.server.people.Accounts;
 
 /** The depot, the crews, their tools and the ways that somebody drove. */
 @Service
@@ -53,6 +57,7 @@ public class Crews {
   private final GearService gearService;
   private final PaceService paceService;
   private final OwnParameters figures;
+  private final Accounts accounts;
   private final SecureRandom random = new SecureRandom();
   private final Cache<Length, Integer> lengths = Caffeine.newBuilder().maximumSize(1_000).build();
 
@@ -64,7 +69,8 @@ public class Crews {
       PlaceZones zones,
       GearService gearService,
       PaceService paceService,
-      OwnParameters figures) {
+      OwnParameters figures,
+      Accounts accounts) {
     this.mapper = mapper;
     this.depots = depots;
     this.apiaries = apiaries;
@@ -73,6 +79,7 @@ public class Crews {
     this.gearService = gearService;
     this.paceService = paceService;
     this.figures = figures;
+    this.accounts = accounts;
   }
 
   /** Where crews start and end, if anybody has said so. */
@@ -120,15 +127,27 @@ public class Crews {
 
   /** The crews in their order. */
   public List<OutfitCrew> all() {
+    Map<UUID, List<UUID>> members =
+        mapper.members().stream()
+            .collect(
+                Collectors.groupingBy(
+                    CrewMapper.Member::crewId,
+                    Collectors.mapping(CrewMapper.Member::accountId, Collectors.toList())));
     return mapper.crews().stream()
-        .map(crew -> crew.with(mapper.tools(crew.id()), mapper.off(crew.id())))
+        .map(
+            crew ->
+                crew.with(
+                    mapper.tools(crew.id()),
+                    mapper.off(crew.id()),
+                    members.getOrDefault(crew.id(), List.of())))
         .toList();
   }
 
   /**
    * Keeps a crew.
    *
-   * @throws InvalidValue if its name is taken, a tool is unknown, or none of its tools was timed
+   * @throws InvalidValue if its name is taken, a tool or a person is unknown, or none of its tools
+   *     was timed
    */
   @Transactional
   public void keep(OutfitCrew crew) {
@@ -147,6 +166,11 @@ public class Crews {
             tool.name());
       }
     }
+    Set<UUID> people = accounts.all().stream().map(Account::id).collect(Collectors.toSet());
+    if (!people.containsAll(crew.memberIds())) {
+      throw new InvalidValue(
+          "memberIds", "notOfTheOutfit", "names somebody who is not of this outfit");
+    }
     mapper.keepCrew(crew, crew.leavesFrom().toString(), crew.backBy().toString());
     mapper.forgetTools(crew.id());
     for (int i = 0; i < crew.toolIds().size(); i++) {
@@ -154,6 +178,8 @@ public class Crews {
     }
     mapper.forgetOff(crew.id());
     crew.off().forEach(day -> mapper.addOff(crew.id(), day));
+    mapper.forgetMembers(crew.id());
+    crew.memberIds().forEach(person -> mapper.addMember(crew.id(), person));
   }
 
   /** Takes a crew off the road; what it did stays. */

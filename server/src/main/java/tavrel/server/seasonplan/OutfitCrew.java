@@ -22,6 +22,7 @@ import tavrel.core.pace.Crew;
  * @param toolIds tools that come along; the same twice where there are two of it
  * @param minutesPerHive time a hive takes, min; only where no tool of theirs was timed, else null
  * @param off days on which they do not go out
+ * @param memberIds accounts of those who go with it, as far as they have one
  */
 public record OutfitCrew(
     UUID id,
@@ -34,7 +35,8 @@ public record OutfitCrew(
     int cloths,
     List<UUID> toolIds,
     @Nullable Double minutesPerHive,
-    List<LocalDate> off) {
+    List<LocalDate> off,
+    List<UUID> memberIds) {
 
   private static final int MOST_TOOLS = 6;
 
@@ -62,5 +64,6 @@ public record OutfitCrew(
           "is empty; choose a tool, or say how many minutes a hive takes");
     }
     off = off.stream().distinct().sorted().toList();
+    memberIds = memberIds.stream().distinct().toList();
   }
 }

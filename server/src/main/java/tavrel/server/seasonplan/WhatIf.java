@@ -94,6 +94,7 @@ enum WhatIf implements Worded {
         crew.cloths(),
         tools == null ? crew.toolIds() : tools,
         crew.minutesPerHive(),
-        crew.off());
+        crew.off(),
+        crew.memberIds());
   }
 }

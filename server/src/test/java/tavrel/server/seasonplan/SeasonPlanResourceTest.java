@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import tavrel.server.Yard;
+import tavrel.server.people.Account;
 
 class SeasonPlanResourceTest extends Yard {
 
@@ -95,6 +96,47 @@ class SeasonPlanResourceTest extends Yard {
     }
     assertThat(day.path("stops").toString()).contains(seriesId);
     assertThat(day.path("cautions")).isNotEmpty();
+  }
+
+  @Test
+  void who_goes_with_a_crew_has_its_yards_for_his_own_and_its_rounds_in_his_calendar()
+      throws Exception {
+    String name = "Crew " + crewId.substring(0, 6);
+    Map<String, Object> withHim = new HashMap<>(crewNamed(name));
+    withHim.put("memberIds", List.of(crew.id()));
+    put(PLAN + "/crews/" + crewId, withHim);
+    put(PLAN + "/series/" + seriesId, toPlan(Map.of()));
+    search();
+    send(keeper, HttpMethod.POST, PLAN + "/agree", "");
+
+    JsonNode his = get(crew, "/api/yard-choices").json();
+    assertThat(his.get(0).path("kind").asText()).isEqualTo("OWN");
+    assertThat(his.get(0).path("apiaryIds").toString()).contains(apiaryId);
+    assertThat(get(keeper, "/api/yard-choices").json().findValuesAsText("kind"))
+        .contains("CREW")
+        .doesNotContain("OWN");
+
+    assertThat(calendarOf(crew)).contains(seriesId);
+    put(PLAN + "/crews/" + crewId, crewNamed(name));
+    String other = UUID.randomUUID().toString();
+    withHim.putAll(Map.of("id", other, "name", "Crew " + other.substring(0, 6)));
+    put(PLAN + "/crews/" + other, withHim);
+    assertThat(calendarOf(crew)).as("the other crew's work").doesNotContain(seriesId);
+    assertThat(calendarOf(keeper)).contains(seriesId);
+    send(keeper, HttpMethod.DELETE, PLAN + "/crews/" + other, "");
+
+    withHim.put("memberIds", List.of(UUID.randomUUID()));
+    assertThat(send(keeper, HttpMethod.PUT, PLAN + "/crews/" + other, withHim).at("memberIds"))
+        .contains("not of this outfit");
+  }
+
+  private String calendarOf(Account who) {
+    String path =
+        send(who, HttpMethod.PUT, "/api/session/calendar", Map.of("rings", List.of()))
+            .json()
+            .path("path")
+            .asText();
+    return get(who, path).text();
   }
 
   @Test
@@ -298,6 +340,7 @@ class SeasonPlanResourceTest extends Yard {
     entered.put("toolIds", List.of());
     entered.put("minutesPerHive", 4);
     entered.put("off", List.of());
+    entered.put("memberIds", List.of());
     return entered;
   }
 

@@ -4,9 +4,13 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VAlarm;
@@ -20,9 +24,11 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tavrel.core.Fact;
 import tavrel.core.due.CalendarGroup;
+import tavrel.core.due.DueTaskKind;
 import tavrel.server.http.Missing;
 import tavrel.server.http.Problem;
 import tavrel.server.outfit.OutfitDay;
@@ -31,6 +37,9 @@ import tavrel.server.people.Accounts;
 import tavrel.server.people.OwnWords;
 import tavrel.server.people.PersonCalendar;
 import tavrel.server.people.Role;
+import tavrel.server.reporting.yards.OwnShare;
+import tavrel.server.reporting.yards.YardChoices;
+import tavrel.server.seasonplan.SeasonPlanService;
 import tavrel.server.series.Series;
 import tavrel.server.series.SeriesService;
 import tavrel.server.words.Wording;
@@ -54,6 +63,8 @@ class OwnCalendars {
   private final Accounts accounts;
   private final OwnWords ownWords;
   private final OutfitDay day;
+  private final YardChoices choices;
+  private final SeasonPlanService plan;
   private final Clock clock;
 
   OwnCalendars(
@@ -62,12 +73,16 @@ class OwnCalendars {
       Accounts accounts,
       OwnWords ownWords,
       OutfitDay day,
+      YardChoices choices,
+      SeasonPlanService plan,
       Clock clock) {
     this.due = due;
     this.series = series;
     this.accounts = accounts;
     this.ownWords = ownWords;
     this.day = day;
+    this.choices = choices;
+    this.plan = plan;
     this.clock = clock;
   }
 
@@ -82,16 +97,24 @@ class OwnCalendars {
     calendar.add(new Name(words.paper("calendar.own", Map.of("name", who.name()))));
     Instant now = clock.instant();
     LocalDate today = day.today();
+    List<DueTask> lines = due.awaited();
+    Predicate<DueTask> his = each -> true;
     if (who.role() != Role.READER) {
+      OwnShare share = who.role() == Role.KEEPER ? OwnShare.ALL : choices.shareOf(who.id());
+      his = each -> share.has(each.apiaryId());
       boolean rings = own.rings().contains(CalendarGroup.ROUNDS);
-      series.open(null).forEach(each -> addRounds(each, rings, calendar, now, words));
+      Map<String, DueTask> withoutHours = withoutHours(lines);
+      series
+          .open(null)
+          .forEach(each -> addRounds(each, share, withoutHours, rings, calendar, now, words));
     }
-    for (DueTask task : due.awaited()) {
+    for (DueTask task : lines) {
       CalendarGroup group = CalendarGroup.of(task.kind()).orElse(null);
       if (group != null
           && group != CalendarGroup.ROUNDS
           && task.putOff() == null
-          && isFor(who, group)) {
+          && isFor(who, group)
+          && his.test(task)) {
         calendar.add(line(task, own.rings().contains(group), today, now, words));
       }
     }
@@ -109,17 +132,43 @@ class OwnCalendars {
     return who.role() == Role.KEEPER || (who.role() == Role.CREW && !group.isKeepers());
   }
 
-  private static void addRounds(
-      Series each, boolean rings, Calendar calendar, Instant now, Wording words) {
+  /** Rounds whose day weather takes, as it is foretold now. */
+  private static Map<String, DueTask> withoutHours(List<DueTask> lines) {
+    return lines.stream()
+        .filter(each -> each.kind() == DueTaskKind.HOURS_GONE && each.round() != null)
+        .collect(
+            Collectors.toMap(
+                each -> key(each.seriesId(), Objects.requireNonNull(each.round()).number()),
+                Function.identity(),
+                (one, same) -> one));
+  }
+
+  private static String key(@Nullable UUID series, int number) {
+    return series + "-" + number;
+  }
+
+  private void addRounds(
+      Series each,
+      OwnShare share,
+      Map<String, DueTask> withoutHours,
+      boolean rings,
+      Calendar calendar,
+      Instant now,
+      Wording words) {
     for (Series.SeriesRound round : each.rounds()) {
-      if (round.state().isToCome()) {
+      if (round.state().isToCome()
+          && share.hasRound(each.apiaryId(), plan.agreedCrew(each.id(), round.number()))) {
         String says =
             words.of(
                 Fact.of("paper.round")
                     .text("apiary", each.apiary())
                     .figure("number", round.number())
                     .figure("rounds", each.rounds().size()));
-        VEvent event = event(each.id() + "-" + round.number(), round.day(), says, now);
+        DueTask lost = withoutHours.get(key(each.id(), round.number()));
+        if (lost != null) {
+          says += ": " + words.of(withoutHours(lost));
+        }
+        VEvent event = event(key(each.id(), round.number()), round.day(), says, now);
         event.add(new Location(each.apiary()));
         event.add(new Description(each.name()));
         if (rings) {
@@ -128,6 +177,13 @@ class OwnCalendars {
         calendar.add(event);
       }
     }
+  }
+
+  private static Fact withoutHours(DueTask task) {
+    LocalDate next = task.lost() == null ? null : task.lost().next();
+    return next == null
+        ? Fact.of("due.hoursGone")
+        : Fact.of("due.hoursGoneUntil").day("next", next);
   }
 
   private static VEvent line(
