@@ -10,6 +10,7 @@ import CorrectionDialog from './CorrectionDialog.vue'
 import HiveStandings from './HiveStandings.vue'
 import RegisterTable from './RegisterTable.vue'
 import TakenOutDialog from './TakenOutDialog.vue'
+import TreatmentFile from './TreatmentFile.vue'
 import TreatmentForm from './TreatmentForm.vue'
 import type { RegisterEntry } from './registerWords'
 import PageState from '../shared/layout/PageState.vue'
@@ -124,6 +125,7 @@ onMounted(async () => {
       >
     </span>
   </div>
+  <TreatmentFile v-if="session.isKeeper" @brought="load()" />
   <div class="form-grid filters no-print">
     <v-select
       v-model="year"

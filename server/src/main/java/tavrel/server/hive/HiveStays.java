@@ -149,6 +149,28 @@ public class HiveStays {
         .toList();
   }
 
+  /**
+   * Days on which a hive stood in a yard under a name.
+   *
+   * @param hiveId the hive
+   * @param name what it was called
+   * @param from first day, or null where nobody said since when
+   * @param to first day on which it no longer did so, or null
+   */
+  public record NamedStay(
+      UUID hiveId, String name, @Nullable LocalDate from, @Nullable LocalDate to) {
+
+    /** Whether a day is one of them. */
+    public boolean holds(LocalDate day) {
+      return (from == null || !day.isBefore(from)) && (to == null || day.isBefore(to));
+    }
+  }
+
+  /** Every name under which a hive ever stood in an apiary, ended ones too. */
+  public List<NamedStay> namedIn(UUID apiaryId) {
+    return mapper.namedStays(apiaryId);
+  }
+
   /** Hives that stood in an apiary on one of some days, ended ones too. */
   public Set<UUID> stoodIn(UUID apiaryId, LocalDate from, LocalDate to) {
     return new LinkedHashSet<>(mapper.stoodIn(apiaryId, from, to));

@@ -210,6 +210,15 @@ interface LifeMapper {
       """)
   List<Called> allCalledFrom(UUID apiaryId, LocalDate day);
 
+  /** Every name under which a hive ever stood in an apiary, with its days. */
+  @Select(
+      """
+      select hive_id, name, from_day as "from", to_day as "to"
+      from hive_stay
+      where apiary_id = #{apiaryId}
+      """)
+  List<HiveStays.NamedStay> namedStays(UUID apiaryId);
+
   /** Hives that stood in an apiary on one of some days. */
   @Select(
       """

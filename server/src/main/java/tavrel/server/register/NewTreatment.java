@@ -84,6 +84,25 @@ public record NewTreatment(
     }
   }
 
+  /** The same of other hives. */
+  NewTreatment of(Map<UUID, UUID> others) {
+    return new NewTreatment(
+        others,
+        day,
+        means,
+        method,
+        amount,
+        acid,
+        product,
+        lot,
+        people,
+        supersPlan,
+        waitingDays,
+        ruleSheetId,
+        remarks,
+        outBy);
+  }
+
   private static @Nullable String fitting(String field, @Nullable String text, int longest) {
     return text == null || text.isBlank() ? null : InvalidValue.text(field, text, longest);
   }
