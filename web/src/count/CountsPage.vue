@@ -28,6 +28,8 @@ const board = ref<Shapes['CountBoard'] | null>(null)
 const hiveId = ref('')
 const { problem, attempt } = useRequest()
 const neighbours = ref('')
+/** Whose bees somebody wants to put into one jar. */
+const jarOf = ref<readonly string[]>([])
 
 const most = computed(() => {
   const highs = board.value?.lines.map((line) => line.reading?.interval.high ?? 0) ?? []
@@ -142,7 +144,13 @@ function strike(id: string): Promise<void> {
       @kept="load"
     />
     <section class="rows" :aria-label="t('common.hivesWalkingOrder')">
-      <SamplingCard :apiary-id="apiaryId" :counts="board" @choose="hiveId = $event" />
+      <SamplingCard
+        :apiary-id="apiaryId"
+        :counts="board"
+        :is-keeper="session.isKeeper"
+        @choose="hiveId = $event"
+        @jar="jarOf = $event"
+      />
       <p class="whole" role="status">
         <template v-if="board.whole">
           <i18n-t keypath="count.countsPage.thisWeeksSamples" scope="global"
@@ -186,6 +194,8 @@ function strike(id: string): Promise<void> {
         :hives="board.lines.map((line) => line.hive)"
         :today="board.today"
         :may-work="session.mayWork"
+        :proposed="jarOf"
+        @kept="load"
       />
       <RecentCounts
         :counts="board.recent"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref, useTemplateRef, watch } from 'vue'
 import { api, ask, type Shapes } from '../api/client'
 import { counted, dayOf } from '../shared/format'
 import { newId } from '../shared/ids'
@@ -17,7 +17,11 @@ const props = defineProps<{
   hives: readonly { id: string; name: string }[]
   today: string
   mayWork: boolean
+  /** Whose bees to put into one jar, as somebody just said. */
+  proposed: readonly string[]
 }>()
+const emit = defineEmits<{ kept: [] }>()
+const root = useTemplateRef('root')
 
 const WAYS = ['WASH', 'SUGAR_ROLL'] as const
 const blank = () => ({
@@ -46,6 +50,16 @@ async function load(): Promise<void> {
   })
 }
 watch(() => props.apiaryId, load, { immediate: true })
+watch(
+  () => props.proposed,
+  (hiveIds) => {
+    if (hiveIds.length === 0 || !root.value) return
+    Object.assign(form, blank(), { hiveIds: [...hiveIds] })
+    root.value.open = true
+    root.value.scrollIntoView({ block: 'center' })
+    root.value.querySelector('input')?.focus()
+  },
+)
 
 async function keep(): Promise<void> {
   if (busy.value) return
@@ -68,18 +82,21 @@ async function keep(): Promise<void> {
   id = newId()
   Object.assign(form, blank())
   await load()
+  emit('kept')
 }
 
 async function strike(jarId: string): Promise<void> {
   const done = await attempt(async () => {
     await ask(api.DELETE('/api/jars/{id}', { params: { path: { id: jarId } } }))
   })
-  if (done) await load()
+  if (!done) return
+  await load()
+  emit('kept')
 }
 </script>
 
 <template>
-  <details class="jar" :open="jars.length > 0 || stands.length > 0">
+  <details ref="root" class="jar" :open="jars.length > 0 || stands.length > 0">
     <summary>{{ t('count.jarForm.jar') }}</summary>
     <p class="soft">{{ t('count.jarForm.whatItTells') }}</p>
     <form v-if="mayWork" class="form-grid" @submit.prevent="keep">

@@ -30,9 +30,15 @@ const LOST_FOR = texts<Shapes['LostDay']['mostly']>({
 })
 
 /** The hives that something due is about, each with its mites where they are the matter. */
-function hivesOf({ hives, moreHives }: DueTask): string {
+function hivesOf({ kind, hives, moreHives }: DueTask): string {
   const named = hives
-    .map(({ name, share }) => (share === undefined ? name : `${name} ${percent(share)}`))
+    .map(({ name, share }) =>
+      share !== undefined
+        ? `${name} ${percent(share)}`
+        : kind === 'ABOVE_UNPLANNED'
+          ? t('due.words.byYard', { name })
+          : name,
+    )
     .join(', ')
   return moreHives > 0 ? t('due.words.more', { hives: named, more: moreHives }) : named
 }

@@ -55,6 +55,15 @@ public record Jar(LocalDate day, WashKind kind, int hives, int mites, int bees) 
     return Interval.ofHives(share(recovery), hives, bees * recovery, spread.k());
   }
 
+  /**
+   * Part of the mites that its method finds.
+   *
+   * @param rolls that a sugar roll finds
+   */
+  public double recovery(double rolls) {
+    return kind == WashKind.SUGAR_ROLL ? rolls : 1;
+  }
+
   /** What it says, told. */
   public Fact told(double recovery, HiveSpread spread) {
     Interval interval = interval(recovery, spread);

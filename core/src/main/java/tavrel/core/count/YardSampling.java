@@ -108,12 +108,34 @@ public record YardSampling(List<Hive> drawn, List<Hive> besides, HiveSpread spre
    * @param limit a fraction
    */
   public SoFar read(Collection<Infestation> counted, double limit) {
-    int hives = counted.size();
+    return read(counted, List.of(), 1, limit);
+  }
+
+  /**
+   * The same where some of those drawn were counted together, in jars. A jar of m hives tells of m
+   * hives by their mean, and of how much they differ nothing.
+   *
+   * @param counted one sample of each hive that was counted alone, of those drawn
+   * @param jars of other hives drawn, each hive in one of them
+   * @param rolls part of the mites that a sugar roll finds
+   * @param limit a fraction
+   */
+  public SoFar read(
+      Collection<Infestation> counted, Collection<Jar> jars, double rolls, double limit) {
+    int hives = counted.size() + jars.stream().mapToInt(Jar::hives).sum();
     if (hives == 0) {
       return reading(Go.NEXT, 0, 0, new Interval(0, 1), limit);
     }
-    double share = counted.stream().mapToDouble(HiveSpread::share).average().orElse(0);
-    double seen = counted.stream().mapToDouble(HiveSpread::seen).sum();
+    double share =
+        (counted.stream().mapToDouble(HiveSpread::share).sum()
+                + jars.stream()
+                    .mapToDouble(jar -> jar.hives() * jar.share(jar.recovery(rolls)))
+                    .sum())
+            / hives;
+    double seen =
+        jars.isEmpty()
+            ? counted.stream().mapToDouble(HiveSpread::seen).sum()
+            : seen(counted, jars, rolls, hives);
     boolean all = hives >= most();
     Interval interval = Interval.ofHives(share, hives, seen, spread.k(), all ? Interval.Z : Z99);
     if (hives < LEAST && !all) {
@@ -124,6 +146,20 @@ public record YardSampling(List<Hive> drawn, List<Hive> besides, HiveSpread spre
             ? Go.ABOVE
             : interval.high() < limit ? Go.BELOW : all ? Go.CANNOT_TELL : Go.NEXT;
     return reading(go, hives, share, interval, limit);
+  }
+
+  /**
+   * Bees of equal samples of as many hives that would tell their mean as well: a jar with few bees
+   * weighs with all of its hives, and lets chance in.
+   */
+  private static double seen(
+      Collection<Infestation> counted, Collection<Jar> jars, double rolls, int hives) {
+    double perBee =
+        counted.stream().mapToDouble(each -> 1 / HiveSpread.seen(each)).sum()
+            + jars.stream()
+                .mapToDouble(jar -> jar.hives() * jar.hives() / (jar.bees() * jar.recovery(rolls)))
+                .sum();
+    return hives * hives / perBee;
   }
 
   private SoFar reading(Go go, int hives, double share, Interval interval, double limit) {

@@ -85,6 +85,37 @@ class SamplingTest {
   }
 
   @Test
+  void a_jar_counts_for_all_its_hives_and_tells_the_mean_as_washes_one_by_one_would() {
+    YardSampling plan = YardSampling.draw(yard(40), Set.of(), HiveSpread.USUAL, 1);
+    List<Infestation> alone = List.of(wash(3), wash(9));
+    Jar four = new Jar(DAY, WashKind.WASH, 4, 24, 1_200);
+
+    YardSampling.SoFar together = plan.read(alone, List.of(four), 1, 0.02);
+    YardSampling.SoFar oneByOne =
+        plan.read(List.of(wash(3), wash(9), wash(6), wash(6), wash(6), wash(6)), 0.02);
+
+    assertThat(together.hives()).isEqualTo(6);
+    assertThat(together.share()).isCloseTo(oneByOne.share(), within(1e-12));
+    assertThat(together.interval().low()).isCloseTo(oneByOne.interval().low(), within(1e-9));
+    assertThat(together.interval().high()).isCloseTo(oneByOne.interval().high(), within(1e-9));
+  }
+
+  @Test
+  void a_jar_with_few_bees_of_many_hives_is_less_sure_and_a_roll_in_it_finds_less() {
+    YardSampling plan = YardSampling.draw(yard(40), Set.of(), HiveSpread.USUAL, 1);
+    Jar full = new Jar(DAY, WashKind.WASH, 6, 36, 1_800);
+    Jar half = new Jar(DAY, WashKind.WASH, 6, 6, 300);
+    Jar rolled = new Jar(DAY, WashKind.SUGAR_ROLL, 6, 36, 1_800);
+
+    Interval sure = plan.read(List.of(), List.of(full), 1, 0.02).interval();
+    Interval unsure = plan.read(List.of(), List.of(half), 1, 0.02).interval();
+    assertThat(unsure.low()).isLessThan(sure.low());
+    assertThat(unsure.high()).isGreaterThan(sure.high());
+    assertThat(plan.read(List.of(), List.of(rolled), 0.7, 0.02).share())
+        .isCloseTo(0.02 / 0.7, within(1e-12));
+  }
+
+  @Test
   void boundaries_for_a_pad_say_what_the_reading_says() {
     YardSampling plan = YardSampling.draw(yard(40), Set.of(), HiveSpread.USUAL, 1);
 

@@ -13,6 +13,7 @@ import tavrel.core.count.Choice;
 import tavrel.core.count.Danger;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.Urgency;
+import tavrel.core.count.YardWord;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -32,6 +33,7 @@ public class HighCounts {
   private final CountMapper mapper;
   private final Counts counts;
   private final Decisions decisions;
+  private final YardWords words;
   private final Apiaries apiaries;
   private final Hives allHives;
   private final ApiaryYears apiaryYears;
@@ -43,6 +45,7 @@ public class HighCounts {
       CountMapper mapper,
       Counts counts,
       Decisions decisions,
+      YardWords words,
       Apiaries apiaries,
       Hives allHives,
       ApiaryYears apiaryYears,
@@ -52,6 +55,7 @@ public class HighCounts {
     this.mapper = mapper;
     this.counts = counts;
     this.decisions = decisions;
+    this.words = words;
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.apiaryYears = apiaryYears;
@@ -65,8 +69,11 @@ public class HighCounts {
    *
    * @param urgency how it presses
    * @param left whether somebody decided, with a reason, to leave it
+   * @param byYard whether it has no count of its own, and the yard's stands for it on the keeper's
+   *     word
    */
-  public record High(Apiary apiary, Hive hive, Infestation sample, Urgency urgency, boolean left) {
+  public record High(
+      Apiary apiary, Hive hive, Infestation sample, Urgency urgency, boolean left, boolean byYard) {
 
     /** Whether the colony is in danger. */
     public boolean inDanger() {
@@ -104,16 +111,25 @@ public class HighCounts {
     LocalDate today = apiaries.today(apiary);
     double limit = apiaryYears.of(apiary).limits().on(today).share();
     Map<UUID, Infestation> samples = counts.samples(apiary);
+    YardWord word = words.of(apiary).filter(each -> each.isAbove(limit)).orElse(null);
+    Map<UUID, Infestation> borrowed = word == null ? Map.of() : words.borrowed(apiary);
     Map<UUID, List<LocalDate>> treated = treatmentDays.withAnything(apiary.id());
     Map<UUID, CountMapper.Decision> decided = decisions.latest(apiary.id());
     List<High> high = new ArrayList<>();
     for (Hive hive : allHives.in(apiary.id())) {
+      Infestation byYard = borrowed.get(hive.id());
       Infestation sample = samples.get(hive.id());
-      if (sample != null) {
-        Urgency.of(sample, danger, limit, treated.getOrDefault(hive.id(), List.of()), today)
+      List<LocalDate> done = treated.getOrDefault(hive.id(), List.of());
+      if (byYard != null) {
+        if (done.stream().noneMatch(day -> !day.isBefore(byYard.last()))) {
+          high.add(new High(apiary, hive, byYard, Urgency.ABOVE, isLeft(decided, hive), true));
+        }
+      } else if (sample != null) {
+        Urgency.of(sample, danger, limit, done, today)
             .ifPresent(
                 urgency ->
-                    high.add(new High(apiary, hive, sample, urgency, isLeft(decided, hive))));
+                    high.add(
+                        new High(apiary, hive, sample, urgency, isLeft(decided, hive), false)));
       }
     }
     return high;

@@ -80,25 +80,54 @@ public class Jars {
     return told(hives.apiaryOf(hiveId), mapper.withBeesOf(hiveId));
   }
 
+  /**
+   * A jar, and whose bees are in it.
+   *
+   * @param jar as counted
+   * @param hiveIds whose bees are in it
+   */
+  record Filled(Jar jar, List<UUID> hiveIds) {}
+
+  /** Those that were counted in a yard on a day. */
+  List<Filled> on(UUID apiaryId, LocalDate day) {
+    List<JarMapper.Row> rows =
+        mapper.of(apiaryId).stream().filter(row -> row.day().equals(day)).toList();
+    Map<UUID, List<UUID>> inJar = inJar(rows);
+    return rows.stream()
+        .map(
+            row -> {
+              List<UUID> hiveIds = inJar.getOrDefault(row.id(), List.of());
+              return new Filled(
+                  new Jar(row.day(), row.kind(), hiveIds.size(), row.mites(), row.bees()), hiveIds);
+            })
+        .toList();
+  }
+
+  private Map<UUID, List<UUID>> inJar(List<JarMapper.Row> rows) {
+    return rows.isEmpty()
+        ? Map.of()
+        : mapper.hivesIn(rows.stream().map(JarMapper.Row::id).toList()).stream()
+            .collect(
+                Collectors.groupingBy(
+                    JarMapper.InJar::jarId,
+                    Collectors.mapping(JarMapper.InJar::hiveId, Collectors.toList())));
+  }
+
   private List<JarCounted> told(Apiary apiary, List<JarMapper.Row> rows) {
     double rolls = years.of(apiary).rollRecovery();
     HiveSpread spread = spreads.now();
-    Map<UUID, List<UUID>> inJar =
-        rows.isEmpty()
-            ? Map.of()
-            : mapper.hivesIn(rows.stream().map(JarMapper.Row::id).toList()).stream()
-                .collect(
-                    Collectors.groupingBy(
-                        JarMapper.InJar::jarId,
-                        Collectors.mapping(JarMapper.InJar::hiveId, Collectors.toList())));
+    Map<UUID, List<UUID>> inJar = inJar(rows);
     return rows.stream()
         .map(
             row -> {
               List<UUID> hiveIds = inJar.getOrDefault(row.id(), List.of());
               Jar jar = new Jar(row.day(), row.kind(), hiveIds.size(), row.mites(), row.bees());
-              double recovery = row.kind() == WashKind.SUGAR_ROLL ? rolls : 1;
               return new JarCounted(
-                  row.id(), hiveIds, row.day(), jar.told(recovery, spread), row.doneBy());
+                  row.id(),
+                  hiveIds,
+                  row.day(),
+                  jar.told(jar.recovery(rolls), spread),
+                  row.doneBy());
             })
         .toList();
   }

@@ -1,6 +1,7 @@
 package tavrel.server.count;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -19,6 +20,7 @@ import tavrel.core.count.LooksInside;
 import tavrel.core.count.Sign;
 import tavrel.core.count.Wash;
 import tavrel.core.count.WashKind;
+import tavrel.core.count.YardReading;
 import tavrel.core.count.YardSampling;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
@@ -40,8 +42,11 @@ class Samplings {
    *
    * @param washes which hives to wash
    * @param looks which hives to look into
+   * @param word that the yard's sample stands for the others, or null
+   * @param mayStand whether this week's sample could stand for hives that were not sampled
    */
-  record Sampling(Washes washes, Looks looks) {}
+  record Sampling(
+      Washes washes, Looks looks, YardWords.@Nullable WordForYard word, boolean mayStand) {}
 
   /**
    * Hives to wash.
@@ -65,8 +70,9 @@ class Samplings {
    * @param id the hive
    * @param name its name
    * @param mites counted in it today, or null
+   * @param inJar whether its bees were counted today in a jar with those of others drawn
    */
-  record SampledHive(UUID id, String name, @Nullable Integer mites) {}
+  record SampledHive(UUID id, String name, @Nullable Integer mites, boolean inJar) {}
 
   /**
    * Hives to look into for capped brood.
@@ -94,6 +100,8 @@ class Samplings {
   private final ApiaryYears apiaryYears;
   private final BroodService brood;
   private final HiveSpreads spreads;
+  private final Jars jars;
+  private final YardWords words;
 
   Samplings(
       Counts counts,
@@ -101,13 +109,17 @@ class Samplings {
       Hives allHives,
       ApiaryYears apiaryYears,
       BroodService brood,
-      HiveSpreads spreads) {
+      HiveSpreads spreads,
+      Jars jars,
+      YardWords words) {
     this.counts = counts;
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.apiaryYears = apiaryYears;
     this.brood = brood;
     this.spreads = spreads;
+    this.jars = jars;
+    this.words = words;
   }
 
   /** Today's plan of an apiary: the same all day long. */
@@ -116,7 +128,12 @@ class Samplings {
     LocalDate today = apiaries.today(apiary);
     List<Hive> hives = allHives.in(apiaryId);
     long seed = apiaryId.getLeastSignificantBits() ^ today.toEpochDay();
-    return new Sampling(washes(apiary, today, hives, seed), looks(apiary, today, hives, seed));
+    int lately = YardReading.lately(counts.samples(apiary).values(), today).size();
+    return new Sampling(
+        washes(apiary, today, hives, seed),
+        looks(apiary, today, hives, seed),
+        words.told(apiary),
+        lately >= YardReading.LEAST_HIVES && lately < hives.size());
   }
 
   private Washes washes(Apiary apiary, LocalDate today, List<Hive> hives, long seed) {
@@ -132,26 +149,49 @@ class Samplings {
     Map<UUID, Infestation> washed = washed(hives, today, season.rollRecovery());
     List<Infestation> counted =
         plan.drawn().stream().map(hive -> washed.get(hive.id())).filter(Objects::nonNull).toList();
-    YardSampling.SoFar reading = plan.read(counted, limit);
+    List<Jars.Filled> filled = jarsOf(plan, apiary.id(), today, washed.keySet());
+    Set<UUID> inJars =
+        filled.stream().flatMap(each -> each.hiveIds().stream()).collect(Collectors.toSet());
+    YardSampling.SoFar reading =
+        plan.read(
+            counted, filled.stream().map(Jars.Filled::jar).toList(), season.rollRecovery(), limit);
     UUID next =
         reading.go() == YardSampling.Go.NEXT
             ? plan.drawn().stream()
                 .map(Hive::id)
-                .filter(id -> !washed.containsKey(id))
+                .filter(id -> !washed.containsKey(id) && !inJars.contains(id))
                 .findFirst()
                 .orElse(null)
             : null;
     return new Washes(
-        plan.drawn().stream().map(hive -> sampled(hive, washed)).toList(),
-        plan.besides().stream().map(hive -> sampled(hive, washed)).toList(),
+        plan.drawn().stream().map(hive -> sampled(hive, washed, inJars)).toList(),
+        plan.besides().stream().map(hive -> sampled(hive, washed, Set.of())).toList(),
         reading,
         next,
         plan.boundaries(USUAL_BEES, 1, limit, today));
   }
 
-  private static SampledHive sampled(Hive hive, Map<UUID, Infestation> washed) {
+  /**
+   * Jars of today that hold bees of hives drawn alone, each hive in one of them and in no other.
+   */
+  private List<Jars.Filled> jarsOf(
+      YardSampling plan, UUID apiaryId, LocalDate today, Set<UUID> alone) {
+    Set<UUID> open = plan.drawn().stream().map(Hive::id).collect(Collectors.toSet());
+    open.removeAll(alone);
+    List<Jars.Filled> filled = new ArrayList<>();
+    for (Jars.Filled jar : jars.on(apiaryId, today)) {
+      if (open.containsAll(jar.hiveIds())) {
+        filled.add(jar);
+        jar.hiveIds().forEach(open::remove);
+      }
+    }
+    return filled;
+  }
+
+  private static SampledHive sampled(Hive hive, Map<UUID, Infestation> washed, Set<UUID> inJars) {
     Infestation sample = washed.get(hive.id());
-    return new SampledHive(hive.id(), hive.name(), sample == null ? null : sample.mites());
+    return new SampledHive(
+        hive.id(), hive.name(), sample == null ? null : sample.mites(), inJars.contains(hive.id()));
   }
 
   /** What was washed today, by hive. */

@@ -39,7 +39,7 @@ import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiarySeason;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.brood.BroodService;
-import tavrel.server.count.Counts;
+import tavrel.server.count.YardWords;
 import tavrel.server.hive.Hives;
 import tavrel.server.parameter.OwnParameters;
 import tavrel.server.register.TreatmentDays;
@@ -70,7 +70,7 @@ public class Outlooks {
   private final Apiaries apiaries;
   private final Hives allHives;
   private final BroodService brood;
-  private final Counts counts;
+  private final YardWords words;
   private final ApiaryYears apiaryYears;
   private final TreatmentDays treatmentDays;
   private final RuleSheets ruleSheets;
@@ -86,7 +86,7 @@ public class Outlooks {
       Apiaries apiaries,
       Hives allHives,
       BroodService brood,
-      Counts counts,
+      YardWords words,
       ApiaryYears apiaryYears,
       TreatmentDays treatmentDays,
       RuleSheets ruleSheets,
@@ -99,7 +99,7 @@ public class Outlooks {
     this.apiaries = apiaries;
     this.allHives = allHives;
     this.brood = brood;
-    this.counts = counts;
+    this.words = words;
     this.apiaryYears = apiaryYears;
     this.treatmentDays = treatmentDays;
     this.ruleSheets = ruleSheets;
@@ -193,7 +193,7 @@ public class Outlooks {
                   MiteParameters.of(own),
                   hives.size()),
               brood.clocksOf(apiary),
-              counts.samples(apiary),
+              words.samples(apiary),
               treatmentDays.withOxalicAcid(apiary.id()));
       yardStamp = here.yard().stamp(own);
       return hives;

@@ -1,6 +1,7 @@
 package tavrel.server.count;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
@@ -8,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import tavrel.server.Yard;
@@ -32,6 +34,101 @@ class SamplingsTest extends Yard {
     assertThat(read.path("reading").path("go").asText()).isIn("ABOVE", "CANNOT_TELL");
     assertThat(read.has("next")).isFalse();
     assertThat(plain(read.path("reading").path("says"))).contains("15 %");
+  }
+
+  @Test
+  void bees_of_those_drawn_may_go_into_one_jar_and_count_for_their_hives() {
+    List<String> drawn = sampling().path("washes").path("drawn").findValuesAsText("id");
+    count(Map.of("hiveId", drawn.get(0), "kind", "WASH", "mites", 45, "bees", 300));
+    List<String> others = drawn.subList(1, drawn.size());
+    Map<String, Object> jar =
+        Map.of(
+            "hiveIds", others, "day", today.toString(), "kind", "WASH", "mites", 135, "bees", 900);
+    assertThat(send(crew, HttpMethod.PUT, "/api/jars/" + id(), jar).status()).isEqualTo(204);
+    Map<String, Object> withAnother =
+        Map.of("hiveIds", drawn, "day", today.toString(), "kind", "WASH", "mites", 0, "bees", 900);
+    assertThat(send(crew, HttpMethod.PUT, "/api/jars/" + id(), withAnother).status())
+        .as("holds bees of one that was washed alone: passed over")
+        .isEqualTo(204);
+
+    JsonNode read = sampling().path("washes");
+    assertThat(read.path("reading").path("hives").asInt()).isEqualTo(drawn.size());
+    assertThat(read.path("reading").path("share").asDouble()).isEqualTo(0.15);
+    assertThat(read.has("next")).isFalse();
+    read.path("drawn")
+        .forEach(
+            each ->
+                assertThat(each.path("inJar").asBoolean())
+                    .isEqualTo(others.contains(each.path("id").asText())));
+  }
+
+  @Test
+  void a_yards_sample_stands_for_hives_that_were_not_sampled_only_where_the_keeper_says_so() {
+    String other = hives.get(3);
+    for (String hive : hives.subList(0, 3)) {
+      count(Map.of("hiveId", hive, "kind", "WASH", "mites", 60, "bees", 300));
+    }
+    assertThat(above()).contains("Q1", "Q2", "Q3").doesNotContain("Q4");
+    assertThat(sampling().path("mayStand").asBoolean()).isTrue();
+
+    String word = id();
+    Map<String, Object> said = Map.of("apiaryId", apiaryId);
+    assertThat(send(crew, HttpMethod.PUT, "/api/yard-words/" + word, said).status()).isEqualTo(403);
+    for (int twice = 0; twice < 2; twice++) {
+      assertThat(send(keeper, HttpMethod.PUT, "/api/yard-words/" + word, said).status())
+          .isEqualTo(204);
+    }
+    JsonNode stands = sampling().path("word");
+    assertThat(stands.path("others").asInt()).isEqualTo(1);
+    assertThat(stands.path("share").asDouble()).isCloseTo(0.2, within(1e-9));
+    assertThat(above()).containsExactlyInAnyOrder("Q1", "Q2", "Q3");
+    assertThat(unsampled()).as("named without a figure of its own").containsExactly("Q4");
+
+    count(Map.of("hiveId", other, "kind", "WASH", "mites", 0, "bees", 300));
+    assertThat(unsampled()).as("its own count goes before the yard's").isEmpty();
+    assertThat(send(keeper, HttpMethod.DELETE, "/api/yard-words/" + word, null).status())
+        .isEqualTo(204);
+    assertThat(sampling().has("word")).isFalse();
+  }
+
+  @Test
+  void two_hives_speak_for_no_yard() {
+    for (String hive : hives.subList(0, 2)) {
+      count(Map.of("hiveId", hive, "kind", "WASH", "mites", 60, "bees", 300));
+    }
+    assertThat(sampling().path("mayStand").asBoolean()).isFalse();
+    assertThat(
+            send(keeper, HttpMethod.PUT, "/api/yard-words/" + id(), Map.of("apiaryId", apiaryId))
+                .at("apiaryId"))
+        .contains("three and more");
+  }
+
+  /** Hives of the yard that are in danger, or above the limit with nothing planned. */
+  private List<String> above() {
+    return named(true);
+  }
+
+  private List<String> unsampled() {
+    return named(false);
+  }
+
+  private List<String> named(boolean withFigure) {
+    List<String> names = new ArrayList<>();
+    JsonNode due = get(keeper, "/api/due?apiaryId=" + apiaryId).json();
+    for (int i = 0; i < 100 && due.path("reckoning").asBoolean(); i++) {
+      LockSupport.parkNanos(50_000_000);
+      due = get(keeper, "/api/due?apiaryId=" + apiaryId).json();
+    }
+    for (JsonNode task : due.path("dueTasks")) {
+      if (List.of("DANGER", "ABOVE_UNPLANNED").contains(task.path("kind").asText())) {
+        for (JsonNode hive : task.path("hives")) {
+          if (hive.has("share") == withFigure) {
+            names.add(hive.path("name").asText());
+          }
+        }
+      }
+    }
+    return names;
   }
 
   @Test

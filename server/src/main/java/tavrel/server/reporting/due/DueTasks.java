@@ -3,6 +3,7 @@ package tavrel.server.reporting.due;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -173,10 +174,13 @@ class DueTasks {
         DueTask.of(kind, first.apiary().id(), first.apiary().name(), oldest, null)
             .about(
                 hives.stream()
+                    .sorted(Comparator.comparing(HighCounts.High::byYard))
                     .map(
                         each ->
                             new DueTask.NamedHive(
-                                each.hive().id(), each.hive().name(), each.sample().share()))
+                                each.hive().id(),
+                                each.hive().name(),
+                                each.byYard() ? null : each.sample().share()))
                     .toList(),
                 OutlookTasks.NAMED));
   }
