@@ -4,10 +4,12 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.function.SingletonSupplier;
 import tavrel.core.InvalidValue;
 import tavrel.core.weather.OwnHours;
 import tavrel.server.http.Missing;
@@ -21,14 +23,19 @@ public class Accounts {
   private final PasswordEncoder passwords;
   private final OpenSessions sessions;
   private final Clock clock;
-  private final String nobodysHash;
+
+  /**
+   * Costs as much as a sign-in, which no start should wait for; made when first somebody unknown
+   * comes.
+   */
+  private final Supplier<String> nobodysHash;
 
   Accounts(AccountMapper mapper, PasswordEncoder passwords, OpenSessions sessions, Clock clock) {
     this.mapper = mapper;
     this.passwords = passwords;
     this.sessions = sessions;
     this.clock = clock;
-    this.nobodysHash = passwords.encode(UUID.randomUUID().toString());
+    nobodysHash = SingletonSupplier.of(() -> passwords.encode(UUID.randomUUID().toString()));
   }
 
   /** Whether nobody has an account yet. */
@@ -58,7 +65,7 @@ public class Accounts {
     Optional<Account> account = mapper.byLogin(login.strip());
     boolean matches =
         passwords.matches(
-            password, account.map(found -> mapper.passwordHash(found.id())).orElse(nobodysHash));
+            password, account.map(found -> mapper.passwordHash(found.id())).orElseGet(nobodysHash));
     return account.filter(found -> matches && found.active());
   }
 

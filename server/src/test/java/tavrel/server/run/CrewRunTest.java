@@ -101,7 +101,8 @@ class CrewRunTest extends RoundFixture {
     UUID round = planned();
     confirm(round);
     Duration ahead = Duration.ofHours(1);
-    // A device goes by the machine's time, which is not that of the program in tests and in the demo.
+    // A device goes by the machine's time, which is not that of the program in tests and in the
+    // demo.
     Duration toDevice = Duration.between(clock.instant(), MachineTime.now()).plus(ahead);
     Map<String, Object> start = event(hives.get(0), "BURN_STARTED", -40, 1);
     Map<String, Object> end = event(hives.get(0), "BURN_ENDED", -10, 1);
