@@ -166,6 +166,7 @@ p {
 }
 
 h3 {
+  margin-top: 14px;
   font-size: 1rem;
 }
 

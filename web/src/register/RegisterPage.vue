@@ -84,6 +84,12 @@ function correct(entry: RegisterEntry): void {
   correcting.value = true
 }
 
+/** What came from a file lies in other years than the one that is shown. */
+function showAllYears(): void {
+  if (year.value === null) void load()
+  year.value = null
+}
+
 function choose(id: string): void {
   hiveId.value = id
   limits.value = false
@@ -125,7 +131,7 @@ onMounted(async () => {
       >
     </span>
   </div>
-  <TreatmentFile v-if="session.isKeeper" @brought="load()" />
+  <TreatmentFile v-if="session.isKeeper" @brought="showAllYears" />
   <div class="form-grid filters no-print">
     <v-select
       v-model="year"

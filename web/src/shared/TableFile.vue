@@ -19,6 +19,8 @@ const { problem, busy, attempt } = useRequest()
 const said = ref('')
 const SHOWN = 20
 
+const inYear = (day: string): string => `${dayOf(day)} ${day.slice(0, 4)}`
+
 function body(): FormData {
   const form = new FormData()
   if (file.value) form.append('file', file.value)
@@ -62,7 +64,7 @@ async function take(): Promise<void> {
         ><template #rows>{{ preview.told }}</template
         ><template #more
           ><template v-if="preview.first && preview.last">{{
-            t('shared.tableFile.to', { first: dayOf(preview.first), last: dayOf(preview.last) })
+            t('shared.tableFile.to', { first: inYear(preview.first), last: inYear(preview.last) })
           }}</template></template
         ><template #span
           ><span class="soft">{{ inWords(preview.readAs) }}</span></template
@@ -97,6 +99,7 @@ async function take(): Promise<void> {
 <style scoped>
 .preview {
   flex-basis: 100%;
+  margin-top: 10px;
   padding: 12px 16px;
 }
 </style>

@@ -19,7 +19,8 @@ public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun a
   public static final int NAMED_AHEAD = 28;
 
   /**
-   * What an outlook asks for by now.
+   * What an outlook asks for by now. What cannot be begun before long is not asked for yet: later
+   * counts will know better.
    *
    * @param deadline the one that it was held against; while winter bees are raised nothing waits
    * @return empty where it asks for nothing, or not yet
@@ -27,7 +28,7 @@ public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun a
   public static Optional<Need> of(LatestStart outlook, Deadline deadline, LocalDate today) {
     LocalDate named = today.plusDays(NAMED_AHEAD);
     return ahead(outlook, deadline, today)
-        .filter(need -> need.kind != DueTaskKind.BEGIN_BY || !need.by.isAfter(named));
+        .filter(need -> need.kind == DueTaskKind.FALLS_SHORT || !need.by.isAfter(named));
   }
 
   /**

@@ -28,10 +28,18 @@ final class SeriesSweep {
 
   private static final int WEEK = 7;
 
+  private static final double HALF_A_MITE = 0.5;
+
   private final Colony colony;
   private final int horizon;
   private final int firstFree;
   private final double exposed;
+
+  /**
+   * The same, where none was found as if it were half a mite: else every series would seem as good.
+   */
+  private final double weighed;
+
   private final double beesThen;
   private final double expected;
   private final double mostOnBees;
@@ -53,6 +61,10 @@ final class SeriesSweep {
     firstFree = given.length == 0 ? 0 : given[given.length - 1] + 1;
     double kill = colony.dose().kill();
     exposed = load.exposed(colony.figures());
+    weighed =
+        Math.max(
+            exposed,
+            HALF_A_MITE / load.sampleBees() / load.recovery() * load.bees(colony.figures()));
     MiteModel model = colony.model(horizon + 1);
     beesThen = model.bees().on(horizon);
     mostOnBees = colony.target() * beesThen;
@@ -172,11 +184,15 @@ final class SeriesSweep {
             .toArray();
     for (int rounds = 1; rounds <= most && hopeful.length > 0; rounds++) {
       LatestStart.Begun found = null;
+      double fewest = Double.POSITIVE_INFINITY;
       for (int gap : rounds == 1 ? ONCE : hopeful) {
         int[] days = rounds <= fitting(start, gap, most) ? even(start, gap, rounds) : NONE;
         if (days.length > 0 && mayReach(days) && reaches(days) && onLabel(days)) {
-          LatestStart.Begun begun = begun(days);
-          found = found == null || begun.left() < found.left() ? begun : found;
+          double left = all.after(days).of(weighed);
+          if (left < fewest) {
+            found = begun(days);
+            fewest = left;
+          }
         }
       }
       if (found != null) {
@@ -201,7 +217,7 @@ final class SeriesSweep {
       for (int gap = firstGap(); gap <= lastGap(); gap++) {
         for (int rounds = fitting(start, gap, most); rounds > 0; rounds--) {
           int[] days = even(start, gap, rounds);
-          double left = onBees(days);
+          double left = onBees.after(days).of(weighed);
           if (left >= NEARLY * fewest) {
             break;
           }
@@ -298,7 +314,7 @@ final class SeriesSweep {
    * is not, more than one draw in five is beyond it too: a quarter have both worse than that.
    */
   private boolean mayReach(int[] days) {
-    return onBees(days) <= 1.05 * mostOnBees;
+    return onBees.after(days).of(weighed) <= 1.05 * mostOnBees;
   }
 
   /** Whether four draws in five stay within the target. */

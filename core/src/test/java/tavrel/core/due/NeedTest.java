@@ -57,6 +57,15 @@ class NeedTest {
   }
 
   @Test
+  void that_nothing_reaches_the_target_is_not_told_while_the_best_lies_far_ahead() {
+    LatestStart far =
+        reading(LatestStart.Standing.TOO_LATE, null, null, begun(TODAY.plusDays(29)), 100);
+
+    assertThat(Need.of(far, WINTER_BEES, TODAY)).as("later counts will know better").isEmpty();
+    assertThat(Need.ahead(far, WINTER_BEES, TODAY)).isPresent();
+  }
+
+  @Test
   void while_winter_bees_are_raised_nothing_waits() {
     Deadline raising = new Deadline(TODAY.plusDays(45), 0.02, Deadline.Occasion.RAISING);
     LatestStart later =

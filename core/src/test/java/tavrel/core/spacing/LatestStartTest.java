@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -75,6 +76,18 @@ class LatestStartTest {
 
   private static LatestStart of(Colony colony) {
     return LatestStart.of(colony, JUNE, NONE, NONE, DANGER);
+  }
+
+  @Test
+  void where_no_mite_was_found_the_best_series_is_not_simply_the_first() {
+    Colony none = colony(0, 0.001, sheet(2, 4, 5));
+    Colony few = colony(1, 0.001, sheet(2, 4, 5));
+
+    LatestStart.Begun best = Objects.requireNonNull(of(none).best());
+
+    assertThat(best.left()).as("none were found, none are reckoned").isZero();
+    assertThat(best.schedule()).isEqualTo(Objects.requireNonNull(of(few).best()).schedule());
+    assertThat(best.start()).isAfter(JUNE);
   }
 
   /** Mites then, by the model run from day to day. */

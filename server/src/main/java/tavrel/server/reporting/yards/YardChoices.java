@@ -30,17 +30,14 @@ public class YardChoices {
   /** What a person can narrow lists to: his own yards first, then those of crews and of groups. */
   List<YardChoice> of(Account who) {
     Map<String, List<UUID>> crews = byName(mapper.ofCrews(since()));
-    List<String> own = mapper.crewsOf(who.id());
+    List<UUID> own =
+        mapper.crewsOf(who.id()).stream()
+            .flatMap(crew -> crews.getOrDefault(crew, List.of()).stream())
+            .distinct()
+            .toList();
     List<YardChoice> all = new ArrayList<>();
     if (!own.isEmpty()) {
-      all.add(
-          new YardChoice(
-              YardChoice.Kind.OWN,
-              who.name(),
-              own.stream()
-                  .flatMap(crew -> crews.getOrDefault(crew, List.of()).stream())
-                  .distinct()
-                  .toList()));
+      all.add(new YardChoice(YardChoice.Kind.OWN, who.name(), own));
     }
     crews.forEach((name, yards) -> all.add(new YardChoice(YardChoice.Kind.CREW, name, yards)));
     byName(mapper.ofGroups())
