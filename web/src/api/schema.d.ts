@@ -2108,6 +2108,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/register/means": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * With what colonies are treated.
+         * @description With what colonies are treated.
+         */
+        get: operations["getRegisterMeans"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/register/preview": {
         parameters: {
             query?: never;
@@ -8799,6 +8819,18 @@ export interface components {
             /** @description who */
             writtenBy: string;
         };
+        /** @description A means against mites. */
+        OfferedMeans: {
+            /**
+             * @description which
+             * @enum {string}
+             */
+            means: "OXALIC_VAPOUR" | "OXALIC_TRICKLED" | "FORMIC" | "THYMOL" | "LACTIC" | "STRIPS" | "BROOD_TAKEN" | "OTHER";
+            /** @description whether it counts towards the year's treatments with oxalic acid */
+            oxalic: boolean;
+            /** @description whether it may stay in the hive for a time */
+            staysIn: boolean;
+        };
         /** @description A preset of warmth to choose. */
         OfferedPreset: {
             /**
@@ -12240,7 +12272,7 @@ export interface components {
         };
         /** @description Hives to wash. */
         Washes: {
-            /** @description those with signs, to be washed besides */
+            /** @description those with signs or long unseen, to be washed besides */
             besides: components["schemas"]["SampledHive"][];
             /** @description where to stop, for a pad without a network and samples of 300 bees */
             boundaries: components["schemas"]["Boundary"][];
@@ -19705,6 +19737,35 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    getRegisterMeans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedMeans"][];
                 };
             };
             /** @description Nobody is signed in. */

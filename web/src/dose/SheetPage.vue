@@ -134,7 +134,13 @@ function print(): void {
         ></i18n-t
       >
     </p>
-    <div class="paper" :class="{ many: whole.hives.length > 40 }">
+    <div
+      class="paper"
+      :class="{ many: whole.hives.length > 40 }"
+      tabindex="0"
+      role="region"
+      :aria-label="t('common.doseSheet')"
+    >
       <table>
         <thead>
           <tr>

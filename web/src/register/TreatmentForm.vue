@@ -42,8 +42,10 @@ const { problem, wrong, busy, attempt } = useForm({
   marked: () => t('register.treatmentForm.nothingWasWrittenYet'),
 })
 /** What may stay in the hive for a time, and has to come out by its label's day. */
-const staysIn = computed(() => ['FORMIC', 'THYMOL', 'STRIPS', 'OTHER'].includes(form.means))
-const oxalic = computed(() => form.means.startsWith('OXALIC'))
+const offered = ref<Shapes['OfferedMeans'][]>([])
+const chosen = computed(() => offered.value.find((each) => each.means === form.means))
+const staysIn = computed(() => chosen.value?.staysIn ?? false)
+const oxalic = computed(() => chosen.value?.oxalic ?? false)
 /** The same press twice writes the same lines. */
 let ids: Record<string, string> = {}
 
@@ -66,6 +68,7 @@ watch(open, (isOpen) => {
   problem.value = ''
 })
 onMounted(async () => {
+  offered.value = await ask(api.GET('/api/register/means')).catch(() => [])
   const all = await ask(api.GET('/api/rule-sheets/read')).catch(() => [])
   sheets.value = all
     .filter((each) => !each.replacedBy)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { Refused, words } from '../api/client'
 import { dayOf } from './format'
 import { useRequest } from './request'
 import { t } from '../words/words'
@@ -15,7 +16,10 @@ const props = defineProps<{
 const emit = defineEmits<{ brought: [] }>()
 const file = ref<File | null>(null)
 const preview = ref<TableFileLook | null>(null)
-const { problem, busy, attempt } = useRequest()
+const { problem, busy, attempt } = useRequest((thrown) => {
+  const at = thrown instanceof Refused ? thrown.at('file') : undefined
+  return at ? t('shared.tableFile.thisFile', { at }) : words(thrown)
+})
 const said = ref('')
 const SHOWN = 20
 

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 
 /** What needs the keeper, and by when: from a heavy count to the bench, put off, sampled, rung. */
@@ -52,6 +53,17 @@ class NeedsJourneyTest {
       browser.type("Strips", "1").type("Strip 1", "3, 5, 1").press("Reckon it");
       browser.see("60 mites").press("Take it");
       assertThat(browser.typed("Mites, H1")).isEqualTo("60");
+
+      // What was given in earlier years comes from a file, its bad rows named, and comes once.
+      Path earlier =
+          Rosters.file(
+              "day,apiary,hive,means,amount,operator",
+              "2025-08-14,Withy Stand,W1,synthetic strips,2 strips,Somebody",
+              "2025-13-14,Withy Stand,W2,synthetic strips,2 strips,Somebody");
+      browser.go("/register").press("Earlier years, from a file").choose(earlier);
+      browser.see("must be written year-month-day").press("Bring in the good rows only");
+      browser.see("1 treatment brought in").see("2 strips").choose(earlier).see("1 here already");
+      assertThat(browser.barriers()).as("earlier years").isEmpty();
 
       // The calendar in the pocket is fetched without signing in.
       browser.go("/account").press("Make its address").see("What rings");

@@ -72,7 +72,12 @@ class SeasonJourneyTest {
 
       desk.press("Crews and roads").see("Gannet").see("agreed days");
       assertThat(desk.barriers()).as("outfit").isEmpty();
-      desk.press("Today").see("with Gannet");
+
+      // Who goes with a crew finds its yards for his own.
+      desk.press("Change").see("Who goes with it").choose("Who goes with it", "Wren");
+      desk.key(Keys.ESCAPE).press("Keep the crew").see("agreed days").reload().see("agreed days");
+      desk.press("Today").see("with Gannet").choose("Yards shown", "my yards").see("Show all");
+      desk.press("Show all");
       assertThat(desk.complaints()).isEmpty();
     }
   }

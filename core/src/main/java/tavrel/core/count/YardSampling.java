@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -35,6 +36,9 @@ public record YardSampling(List<Hive> drawn, List<Hive> besides, HiveSpread spre
 
   /** A yard is told well enough from so many hives: more bees settle little. */
   public static final int MOST = 12;
+
+  /** One in so many of a yard at most, and those long unseen are washed besides. */
+  private static final int UNSEEN_ARE_FEW = 4;
 
   /** Two-sided 99 % of the normal distribution. */
   private static final double Z99 = 2.575_829_303_548_901;
@@ -87,6 +91,22 @@ public record YardSampling(List<Hive> drawn, List<Hive> besides, HiveSpread spre
         Collections.unmodifiableList(drawn),
         hives.stream().filter(hive -> besides.contains(hive.id())).toList(),
         spread);
+  }
+
+  /**
+   * Which hives are washed besides: those with signs, and those long unseen where they are few.
+   * Where they are more than a quarter of the yard, they are the yard that is asked about.
+   *
+   * @param hives of the yard
+   * @param withSigns ids of those with signs
+   * @param unseen ids of those of which nothing is known for long
+   */
+  public static Set<UUID> besides(Collection<Hive> hives, Set<UUID> withSigns, Set<UUID> unseen) {
+    Set<UUID> besides = new HashSet<>(withSigns);
+    if (UNSEEN_ARE_FEW * unseen.size() <= hives.size()) {
+      besides.addAll(unseen);
+    }
+    return besides;
   }
 
   /** Hives in an order that chance gives; the same seed gives the same. */

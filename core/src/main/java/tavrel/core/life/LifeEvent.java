@@ -112,6 +112,26 @@ public sealed interface LifeEvent {
       InvalidValue.inRange("supers", supers, 0, Hive.MOST_SUPERS, "supers");
     }
 
+    /**
+     * How it stands once some of its supers went to another hive.
+     *
+     * @throws InvalidValue at {@code supers} if there are not so many on it
+     */
+    public SetUp givesSupers(int number) {
+      InvalidValue.inRange("supers", number, 1, supers, "supers");
+      return new SetUp(boxes, supers - number, null);
+    }
+
+    /**
+     * How it stands once supers came from another hive, with the wait for their honey.
+     *
+     * @throws InvalidValue at {@code supers} if no hive has as many
+     */
+    public SetUp takesSupers(int number, UUID from) {
+      InvalidValue.inRange("supers", number, 1, Hive.MOST_SUPERS, "supers");
+      return new SetUp(boxes, supers + number, from);
+    }
+
     /** Whether it is the same whoever brought supers. */
     public boolean standsAs(SetUp other) {
       return supers == other.supers && boxes.equals(other.boxes);

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import tavrel.core.InvalidValue;
@@ -56,6 +57,22 @@ class SamplingTest {
       assertThat(drawn.drawn()).noneMatch(hive -> signs.contains(hive.id()));
       assertThat(drawn.besides()).extracting(Hive::name).containsExactly("Q3", "Q9");
     }
+  }
+
+  @Test
+  void hives_long_unseen_are_washed_besides_unless_they_are_much_of_the_yard() {
+    Set<UUID> signs = Set.of(new UUID(1, 3));
+    Set<UUID> five = ids(4, 8);
+    Set<UUID> six = ids(4, 9);
+
+    assertThat(YardSampling.besides(yard(20), signs, five)).hasSize(6).containsAll(five);
+    assertThat(YardSampling.besides(yard(20), signs, six)).isEqualTo(signs);
+  }
+
+  private static Set<UUID> ids(int from, int to) {
+    return IntStream.rangeClosed(from, to)
+        .mapToObj(i -> new UUID(1, i))
+        .collect(Collectors.toSet());
   }
 
   @Test

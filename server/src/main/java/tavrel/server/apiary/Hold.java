@@ -15,4 +15,10 @@ import org.jspecify.annotations.Nullable;
  * @param saidBy who wrote it down
  */
 public record Hold(
-    UUID id, UUID apiaryId, LocalDate from, String why, @Nullable LocalDate until, String saidBy) {}
+    UUID id, UUID apiaryId, LocalDate from, String why, @Nullable LocalDate until, String saidBy) {
+
+  /** Whether the yard was held on a day; on the day on which it is lifted it is no longer. */
+  public boolean isOn(LocalDate day) {
+    return !day.isBefore(from) && (until == null || day.isBefore(until));
+  }
+}

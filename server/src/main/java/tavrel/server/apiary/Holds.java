@@ -74,8 +74,7 @@ public class Holds {
    */
   public void refuse(String field, UUID apiaryId, LocalDate day) {
     mapper.of(apiaryId).stream()
-        .filter(hold -> !day.isBefore(hold.from()))
-        .filter(hold -> hold.until() == null || day.isBefore(hold.until()))
+        .filter(hold -> hold.isOn(day))
         .findFirst()
         .ifPresent(
             hold -> {

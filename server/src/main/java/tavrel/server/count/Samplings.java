@@ -2,12 +2,15 @@ package tavrel.server.count;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tavrel.core.Fact;
@@ -22,6 +25,7 @@ import tavrel.core.count.Wash;
 import tavrel.core.count.WashKind;
 import tavrel.core.count.YardReading;
 import tavrel.core.count.YardSampling;
+import tavrel.core.due.DueDays;
 import tavrel.core.hive.Hive;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
@@ -29,6 +33,7 @@ import tavrel.server.apiaryyear.ApiarySeason;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.brood.BroodService;
 import tavrel.server.hive.Hives;
+import tavrel.server.register.TreatmentDays;
 
 /** Which hives of a yard to wash or to look into today, and what those done so far say of it. */
 @Service
@@ -52,7 +57,7 @@ class Samplings {
    * Hives to wash.
    *
    * @param drawn in the order in which they were drawn
-   * @param besides those with signs, to be washed besides
+   * @param besides those with signs or long unseen, to be washed besides
    * @param reading what those counted today say of the yard
    * @param next the next one, or null where it is settled or all are counted
    * @param boundaries where to stop, for a pad without a network and samples of 300 bees
@@ -101,6 +106,7 @@ class Samplings {
   private final BroodService brood;
   private final HiveSpreads spreads;
   private final Jars jars;
+  private final TreatmentDays treatmentDays;
   private final YardWords words;
 
   Samplings(
@@ -111,6 +117,7 @@ class Samplings {
       BroodService brood,
       HiveSpreads spreads,
       Jars jars,
+      TreatmentDays treatmentDays,
       YardWords words) {
     this.counts = counts;
     this.apiaries = apiaries;
@@ -119,6 +126,7 @@ class Samplings {
     this.brood = brood;
     this.spreads = spreads;
     this.jars = jars;
+    this.treatmentDays = treatmentDays;
     this.words = words;
   }
 
@@ -145,7 +153,8 @@ class Samplings {
             .filter(each -> each.sign() != Sign.NONE_SEEN)
             .map(CountMapper.SeenSign::hiveId)
             .collect(Collectors.toSet());
-    YardSampling plan = YardSampling.draw(hives, signs, spread, seed);
+    Set<UUID> besides = YardSampling.besides(hives, signs, unseen(apiary, season, today, hives));
+    YardSampling plan = YardSampling.draw(hives, besides, spread, seed);
     Map<UUID, Infestation> washed = washed(hives, today, season.rollRecovery());
     List<Infestation> counted =
         plan.drawn().stream().map(hive -> washed.get(hive.id())).filter(Objects::nonNull).toList();
@@ -186,6 +195,32 @@ class Samplings {
       }
     }
     return filled;
+  }
+
+  /** Hives of which nothing was counted, seen or done for long, and that stand there for long. */
+  private Set<UUID> unseen(Apiary apiary, ApiarySeason season, LocalDate today, List<Hive> hives) {
+    Map<UUID, Infestation> samples = counts.samples(apiary);
+    Map<UUID, List<LocalDate>> treated = treatmentDays.withAnything(apiary.id());
+    Map<UUID, BroodClock> clocks = brood.clocksOf(apiary);
+    Set<UUID> unseen = new HashSet<>();
+    for (Hive hive : hives) {
+      Infestation sample = samples.get(hive.id());
+      LocalDate last =
+          Stream.of(
+                  Stream.ofNullable(sample == null ? null : sample.last()),
+                  Stream.ofNullable(hive.since()),
+                  treated.getOrDefault(hive.id(), List.of()).stream(),
+                  Objects.requireNonNull(clocks.get(hive.id())).events().stream()
+                      .map(BroodEvent::day))
+              .flatMap(Function.identity())
+              .filter(day -> !day.isAfter(today))
+              .max(LocalDate::compareTo)
+              .orElse(null);
+      if (DueDays.isUnseen(last, season.dates(), today)) {
+        unseen.add(hive.id());
+      }
+    }
+    return unseen;
   }
 
   private static SampledHive sampled(Hive hive, Map<UUID, Infestation> washed, Set<UUID> inJars) {

@@ -7,7 +7,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
-import tavrel.core.hive.Hive;
 import tavrel.core.life.DeadOutSign;
 import tavrel.core.life.EndKind;
 import tavrel.core.life.HiveLife;
@@ -180,15 +179,11 @@ public record NewAct(
           null);
     }
     int go = needed("supers", supers);
-    boolean gives = hiveIds.get(0).equals(hiveId);
-    if (hiveIds.get(0).equals(intoId)) {
+    UUID giver = hiveIds.get(0);
+    if (giver.equals(intoId)) {
       throw new InvalidValue("intoId", "unitedWithItself", "is the same hive; choose another");
     }
-    InvalidValue.inRange("supers", go, 1, gives ? stood.supers() : Hive.MOST_SUPERS, "supers");
-    return new LifeEvent.SetUp(
-        stood.boxes(),
-        gives ? stood.supers() - go : stood.supers() + go,
-        gives ? null : hiveIds.get(0));
+    return giver.equals(hiveId) ? stood.givesSupers(go) : stood.takesSupers(go, giver);
   }
 
   private LifeEvent same() {

@@ -4,10 +4,8 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -18,8 +16,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tavrel.core.InvalidValue;
 import tavrel.core.hive.BoxNotation;
-import tavrel.core.hive.Floor;
 import tavrel.core.hive.Hive;
+import tavrel.core.hive.UsualSetUp;
 import tavrel.core.life.DeadOutSign;
 import tavrel.core.life.EndKind;
 import tavrel.server.apiary.Apiaries;
@@ -136,7 +134,7 @@ class Stocktakes {
         clock.instant());
     end(dead(id), taken.dead(), taken.day(), EndKind.DIED, DeadOutSign.UNKNOWN, who);
     end(gone(id), taken.gone(), taken.day(), EndKind.GONE, null, who);
-    Hive usual = usual(standing);
+    UsualSetUp usual = UsualSetUp.of(standing);
     for (String name : taken.added()) {
       UUID hiveId = derived(id, "new " + name);
       editor.add(
@@ -144,9 +142,9 @@ class Stocktakes {
           hiveId,
           new HiveEditor.NewHive(
               name,
-              usual == null ? "deep 10" : BoxNotation.write(usual.boxes()),
-              usual == null ? 0 : usual.supers(),
-              usual == null ? Floor.SOLID : usual.floor(),
+              BoxNotation.write(usual.boxes()),
+              usual.supers(),
+              usual.floor(),
               null,
               null,
               null,
@@ -211,19 +209,6 @@ class Stocktakes {
           "says nothing of {hives}; say whether they are there",
           String.join(", ", left));
     }
-  }
-
-  /** What most of them stand in: a new one is taken to stand so until somebody says otherwise. */
-  private static @Nullable Hive usual(List<Hive> standing) {
-    Map<List<Object>, Long> often =
-        standing.stream().collect(Collectors.groupingBy(Stocktakes::setUp, Collectors.counting()));
-    return standing.stream()
-        .max(Comparator.comparing(hive -> often.getOrDefault(setUp(hive), 0L)))
-        .orElse(null);
-  }
-
-  private static List<Object> setUp(Hive hive) {
-    return List.of(hive.boxes(), hive.supers(), hive.floor());
   }
 
   private static UUID dead(UUID id) {

@@ -3,6 +3,7 @@ package tavrel.server.register;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -16,9 +17,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import tavrel.core.register.TreatmentKind;
 import tavrel.server.people.Account;
 
-/** Treatments of earlier years, from a file. */
+/** What can be written into the register: means, and treatments of earlier years from a file. */
 @RestController
 @RequestMapping("/api/register")
 class TreatmentFileResource {
@@ -33,6 +35,23 @@ class TreatmentFileResource {
 
   TreatmentFileResource(TreatmentFiles files) {
     this.files = files;
+  }
+
+  /**
+   * A means against mites.
+   *
+   * @param means which
+   * @param oxalic whether it counts towards the year's treatments with oxalic acid
+   * @param staysIn whether it may stay in the hive for a time
+   */
+  record OfferedMeans(TreatmentKind means, boolean oxalic, boolean staysIn) {}
+
+  /** With what colonies are treated. */
+  @GetMapping("/means")
+  List<OfferedMeans> means() {
+    return Arrays.stream(TreatmentKind.values())
+        .map(each -> new OfferedMeans(each, each.oxalic(), each.staysIn()))
+        .toList();
   }
 
   /** A file of past treatments with example rows, to be filled in. */

@@ -23,6 +23,6 @@ public record OwnShare(Set<String> crews, Set<UUID> yards, Set<UUID> ofCrews) {
 
   /** Whether a round is his, that a crew was agreed for or nobody yet. */
   public boolean hasRound(UUID yard, @Nullable String crew) {
-    return crew == null || crews.isEmpty() ? has(yard) : crews.contains(crew);
+    return (crew == null || crews.isEmpty()) ? has(yard) : crews.contains(crew);
   }
 }
