@@ -74,8 +74,13 @@ class SeasonJourneyTest {
       assertThat(desk.barriers()).as("outfit").isEmpty();
 
       // Who goes with a crew finds its yards for his own.
-      desk.press("Change").see("Who goes with it").choose("Who goes with it", "Wren");
-      desk.key(Keys.ESCAPE).press("Keep the crew").see("agreed days").reload().see("agreed days");
+      desk.press("Change").see("Who goes with it");
+      desk.pressAt(
+          "//label[contains(., 'Who goes with it')]/ancestor::*[contains(@class, 'v-field')][1]");
+      desk.pressAt(
+          "//*[contains(@class, 'v-overlay')]//*[contains(@class, 'v-list-item')][contains(., 'Wren')]");
+      desk.key(Keys.ESCAPE).press("Keep the crew").seeNo("Who goes with it");
+      desk.reload().see("agreed days");
       desk.press("Today").see("with Gannet").choose("Yards shown", "my yards").see("Show all");
       desk.press("Show all");
       assertThat(desk.complaints()).isEmpty();
