@@ -41,6 +41,11 @@ function ownAddress(): string {
   return /^(localhost|127\.|\[::1\])/.test(location.hostname) ? '' : location.origin
 }
 
+/** Chosen hives by name; without a choice all of the yard. */
+function which(): string {
+  return props.chosen ? `hives=${props.hives.map((each) => each.id).join()}` : ''
+}
+
 async function print(): Promise<void> {
   forget()
   const ready =
@@ -50,9 +55,7 @@ async function print(): Promise<void> {
       host.value = kept.value
     }))
   if (!ready || !kept.value) return
-  const query = new URLSearchParams({ paper: paper.value })
-  if (props.chosen) query.set('hives', props.hives.map((each) => each.id).join())
-  location.assign(`/api/apiaries/${props.apiaryId}/tags.pdf?${query}`)
+  location.assign(`/api/apiaries/${props.apiaryId}/tags.pdf?paper=${paper.value}&${which()}`)
   open.value = false
 }
 </script>
@@ -80,6 +83,11 @@ async function print(): Promise<void> {
       </label>
     </fieldset>
     <p class="soft">{{ t('apiary.tagDialog.lastsThroughMoves') }}</p>
+    <p v-if="kept">
+      <a :href="`/api/apiaries/${apiaryId}/tags.csv?${which()}`" download>{{
+        t('apiary.tagDialog.asTable')
+      }}</a>
+    </p>
   </AskDialog>
 </template>
 

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
@@ -16,7 +19,7 @@ class LifeJourneyTest {
           + " return photo !== null && photo.complete && photo.naturalWidth > 0";
 
   @Test
-  void hives_live_move_and_end_and_everything_follows(@TempDir Path folder) {
+  void hives_live_move_and_end_and_everything_follows(@TempDir Path folder) throws Exception {
     try (App app = App.demo();
         Browser browser = new Browser(app.url(), Browser.DESK)) {
       browser.enterAs("Wren").go("/apiaries").press("Open a yard").see("How they usually stand");
@@ -98,6 +101,16 @@ class LifeJourneyTest {
           "the photo is drawn from what the server keeps",
           () -> Boolean.TRUE.equals(browser.script(DRAWN)));
       browser.choose(Rosters.file("no picture")).see("is no picture that this device can read");
+
+      // A tag of before leads to its hive, whatever that is called by then.
+      Crew.demoKeeper(app).send("PUT", "/api/tag-host", Map.of("host", "https://tavrel.lan:8443"));
+      String page = browser.driver().getCurrentUrl();
+      Matcher tag =
+          Pattern.compile("N9,Ness Field,https://tavrel.lan:8443(/t/\\w+)").matcher(tags(browser));
+      assertThat(tag.find()).isTrue();
+      browser.open(tag.group(1)).see("How it stands").see("N9");
+      assertThat(browser.driver().getCurrentUrl()).isEqualTo(page);
+
       browser.press("Dead, sold, gone…").choose("What the dead-out shows", "starved");
       browser.press("Write it down").see("ended: died (starved)").see("Nothing: it is no longer");
       browser.reload().see("ended: died (starved)");
@@ -106,5 +119,19 @@ class LifeJourneyTest {
       browser.go("/apiaries").press("Ness Field").see("3 hives");
       assertThat(browser.complaints()).isEmpty();
     }
+  }
+
+  /** The tags of the yard as a table. */
+  private static String tags(Browser browser) {
+    return (String)
+        browser
+            .driver()
+            .executeAsyncScript(
+                """
+                const done = arguments[0];
+                fetch('/api/apiaries').then((a) => a.json())
+                  .then((all) => all.find((each) => each.apiary.name === 'Ness Field').apiary.id)
+                  .then((id) => fetch('/api/apiaries/' + id + '/tags.csv')).then((a) => a.text()).then(done);
+                """);
   }
 }

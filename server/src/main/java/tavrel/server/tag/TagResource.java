@@ -3,6 +3,8 @@ package tavrel.server.tag;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVFormat;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tavrel.server.http.Spreadsheet;
 import tavrel.server.people.Account;
 
 /** Tags of hives: printed, and followed by a phone. */
@@ -60,6 +63,29 @@ class TagResource {
   @PutMapping("/tag-host")
   KnownHost keepHost(@RequestBody TagHost host, @AuthenticationPrincipal Account who) {
     return new KnownHost(tags.keepHost(host, who).host());
+  }
+
+  /**
+   * The same as a table, for a label printer of one's own: name, apiary and address of each hive.
+   */
+  @GetMapping(value = "/apiaries/{id}/tags.csv", produces = "text/csv")
+  ResponseEntity<String> table(
+      @PathVariable UUID id, @RequestParam(defaultValue = "") List<UUID> hives) {
+    String rows =
+        tags.of(id, hives).stream()
+            .map(
+                tag ->
+                    CSVFormat.RFC4180.format(
+                        Spreadsheet.safe(tag.name()),
+                        Spreadsheet.safe(tag.apiary()),
+                        tag.address()))
+            .collect(Collectors.joining("\n", "hive,apiary,address\n", "\n"));
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename("tags.csv").build().toString())
+        .body(rows);
   }
 
   /** Sheets of tags of an apiary's hives, 24 to a page. */

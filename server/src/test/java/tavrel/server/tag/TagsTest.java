@@ -68,6 +68,8 @@ class TagsTest extends Yard {
     assertThat(get(reader, "/api/tags/" + asTyped).json().path("hiveId").asText())
         .isEqualTo(hives.get(1));
     assertThat(get(reader, "/api/tags/NOSUCH1").status()).isEqualTo(404);
+    assertThat(get(reader, "/api/apiaries/" + apiaryId + "/tags.csv?hives=" + hive).text())
+        .isEqualTo("hive,apiary,address\nQ2b," + yard + "," + second.address() + "\n");
   }
 
   @ParameterizedTest
