@@ -95,16 +95,7 @@ class CountTables {
   @Transactional
   public CountPreview bringIn(byte[] bytes, boolean goodRowsOnly, Account who) {
     CountFile file = read(bytes);
-    if (!file.errors().isEmpty() && !goodRowsOnly) {
-      throw new InvalidValue(
-          "file",
-          "hasBadRowsMend",
-          "has {errors} bad rows; mend them, or choose to bring in the good rows only",
-          file.errors().size());
-    }
-    if (file.counts().isEmpty()) {
-      throw new InvalidValue("file", "hasNoRowCan", "has no row that can be brought in");
-    }
+    RowError.refuse(file.errors(), file.counts().size(), goodRowsOnly);
     counts.keep(file.counts(), who);
     return preview(file);
   }

@@ -207,7 +207,11 @@ record TreatmentFile(
       String entry = cell(cells, Column.ENTRY);
       if (!entry.isEmpty()) {
         try {
-          return UUID.fromString(entry);
+          UUID key = UUID.fromString(entry);
+          // A key that stands in the file twice is that of the first.
+          return seen.merge(entry, 1, Integer::sum) == 1
+              ? key
+              : named(hive + "|" + day + "|" + entry);
         } catch (IllegalArgumentException foreign) {
           return named(hive + "|" + day + "|" + entry);
         }

@@ -78,16 +78,7 @@ class TreatmentFiles {
   @Transactional
   public TreatmentPreview bringIn(byte[] bytes, boolean goodRowsOnly, Account who) {
     TreatmentFile file = read(bytes);
-    if (!file.errors().isEmpty() && !goodRowsOnly) {
-      throw new InvalidValue(
-          "file",
-          "hasBadRowsMend",
-          "has {errors} bad rows; mend them, or choose to bring in the good rows only",
-          file.errors().size());
-    }
-    if (file.treatments().isEmpty()) {
-      throw new InvalidValue("file", "hasNoRowCan", "has no row that can be brought in");
-    }
+    RowError.refuse(file.errors(), file.treatments().size(), goodRowsOnly);
     TreatmentPreview done = preview(file);
     byTreatment(file.treatments()).forEach(each -> register.add(each, who));
     return done;

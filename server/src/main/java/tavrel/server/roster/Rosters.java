@@ -198,16 +198,7 @@ public class Rosters {
       Set<Integer> movedLines,
       Account who) {
     RosterFile file = RosterFile.read(bytes, meanings);
-    if (!file.errors().isEmpty() && !goodRowsOnly) {
-      throw new InvalidValue(
-          "file",
-          "hasBadRowsMend",
-          "has {errors} bad rows; mend them, or choose to bring in the good rows only",
-          file.errors().size());
-    }
-    if (file.rows().isEmpty()) {
-      throw new InvalidValue("file", "hasNoRowCan", "has no row that can be brought in");
-    }
+    RowError.refuse(file.errors(), file.rows().size(), goodRowsOnly);
     Kept kept = new Kept(file);
     List<Planned> plan = plan(file, kept);
     Preview outcome = preview(file, kept, plan);

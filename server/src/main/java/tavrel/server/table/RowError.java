@@ -1,5 +1,6 @@
 package tavrel.server.table;
 
+import java.util.List;
 import tavrel.core.Fact;
 import tavrel.core.InvalidValue;
 
@@ -16,5 +17,26 @@ public record RowError(int line, String column, String found, Fact says) {
   /** A row that was refused at a column. */
   public static RowError of(int line, String column, String found, InvalidValue wrong) {
     return new RowError(line, column, found, wrong.told());
+  }
+
+  /**
+   * Refuses a file of which no row can be brought in, or one with bad rows where they may not be
+   * left out.
+   *
+   * @param good how many rows can be read
+   * @param goodRowsOnly whether the others may be left out
+   * @throws InvalidValue at {@code file}
+   */
+  public static void refuse(List<RowError> errors, int good, boolean goodRowsOnly) {
+    if (!errors.isEmpty() && !goodRowsOnly) {
+      throw new InvalidValue(
+          "file",
+          "hasBadRowsMend",
+          "has {errors} bad rows; mend them, or choose to bring in the good rows only",
+          errors.size());
+    }
+    if (good == 0) {
+      throw new InvalidValue("file", "hasNoRowCan", "has no row that can be brought in");
+    }
   }
 }

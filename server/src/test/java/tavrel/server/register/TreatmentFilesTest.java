@@ -134,6 +134,22 @@ class TreatmentFilesTest extends Yard {
   }
 
   @Test
+  void a_key_that_stands_twice_in_a_file_breaks_nothing() {
+    String key = UUID.randomUUID().toString();
+    String row = today.minusDays(9) + "," + yard + ",%s,thymol,15 g,Somebody," + key;
+    byte[] file =
+        String.join(
+                "\n",
+                "day,apiary,hive,means,amount,operator,entry",
+                row.formatted("Q1"),
+                row.formatted("Q2"))
+            .getBytes(StandardCharsets.UTF_8);
+    assertThat(upload(keeper, BRING, file).status()).isEqualTo(200);
+    assertThat(lines()).hasSize(2);
+    assertThat(upload(keeper, BRING, file).json().path("known").asInt()).isEqualTo(2);
+  }
+
+  @Test
   void only_the_keeper_brings_in_and_the_template_can_be_read() {
     byte[] one = file(today.minusDays(9) + ",YARD,Q1,thymol,,15 g,Somebody");
     assertThat(upload(crew, BRING, one).status()).isEqualTo(403);
