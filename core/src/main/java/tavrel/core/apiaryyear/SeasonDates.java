@@ -3,6 +3,7 @@ package tavrel.core.apiaryyear;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.MonthDay;
+import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
 import tavrel.core.InvalidValue;
@@ -150,6 +151,34 @@ public record SeasonDates(
       }
     }
     return null;
+  }
+
+  /** Dates further apart than this say nothing of how laying falls, days. */
+  private static final int FALLS_WITHIN = 150;
+
+  /** Queens that still lay then lay this much at least. */
+  private static final double LEAST_LAID = 0.1;
+
+  /**
+   * How much a queen that lays is expected to lay on a day, against an ordinary time: laying falls
+   * from midsummer on, is half at the winter-bee date, and next to nothing when it stops. A model
+   * estimate of our own: a half cosine that begins as long before the winter-bee date as laying
+   * stops after it. How it rises in spring is left out.
+   *
+   * @return 0.1 to 1; 1 all year where laying stops before the winter-bee date, or more than 150
+   *     days after it
+   */
+  public double layingShareOn(LocalDate day) {
+    LocalDate half = winterBeesAfter(day.minusDays(FALLS_WITHIN));
+    long falls = ChronoUnit.DAYS.between(half, pauseOf(half.getYear()).from());
+    if (falls <= 0 || falls > FALLS_WITHIN) {
+      return 1;
+    }
+    if (isPause(day)) {
+      return LEAST_LAID;
+    }
+    double part = (ChronoUnit.DAYS.between(half, day) + falls) / (2.0 * falls);
+    return part <= 0 || part >= 1 ? 1 : Math.max(LEAST_LAID, 0.5 + 0.5 * Math.cos(Math.PI * part));
   }
 
   /** The winter-bee date on or after a day. */

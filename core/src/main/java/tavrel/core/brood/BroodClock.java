@@ -213,6 +213,14 @@ public final class BroodClock {
     return List.copyOf(bands);
   }
 
+  /**
+   * How much of an ordinary day's brood is expected to be capped on a day, where any is: by what
+   * was laid nine days before, as laying goes in the apiary's year; 0.1 to 1.
+   */
+  public double cappedShareOn(LocalDate day) {
+    return calendar.layingShareOn(day.minusDays(BroodTimeline.WORKER_CAPPED));
+  }
+
   /** Whether worker cells are capped on a day, in the likely course. */
   public boolean capsWorkersOn(LocalDate day) {
     long laid = day.toEpochDay() - BroodTimeline.WORKER_CAPPED;

@@ -41,12 +41,13 @@ public final class CellFlow {
   }
 
   /**
-   * As a brood clock has it: cells are capped on days whose brood was laid, none on others.
+   * As a brood clock has it: cells are capped on days whose brood was laid, none on others; fewer
+   * from midsummer on, as laying falls towards winter.
    *
    * @param from first day
    * @param days how many days
-   * @param workers worker cells capped on a day that caps
-   * @param drones drone cells capped on a day that caps
+   * @param workers worker cells capped on a day that caps, at an ordinary time of laying
+   * @param drones drone cells capped on a day that caps, at an ordinary time of laying
    */
   public static CellFlow of(
       BroodClock clock, LocalDate from, int days, double workers, double drones) {
@@ -54,8 +55,9 @@ public final class CellFlow {
     double[] d = new double[days];
     for (int i = 0; i < days; i++) {
       LocalDate day = from.plusDays(i);
-      w[i] = clock.capsWorkersOn(day) ? workers : 0;
-      d[i] = clock.capsDronesOn(day) ? drones : 0;
+      double share = clock.cappedShareOn(day);
+      w[i] = clock.capsWorkersOn(day) ? share * workers : 0;
+      d[i] = clock.capsDronesOn(day) ? share * drones : 0;
     }
     return new CellFlow(w, d, -1);
   }

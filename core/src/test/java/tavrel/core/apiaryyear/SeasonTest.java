@@ -2,6 +2,7 @@ package tavrel.core.apiaryyear;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.time.MonthDay;
@@ -84,5 +85,31 @@ class SeasonTest {
       assertThat(odd.pauseOf(year).days()).isEqualTo(1);
       assertThat(odd.supersAfter(LocalDate.of(year, 2, 1)).days()).isEqualTo(1);
     }
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "false, 2026-06-15, 1",
+    "false, 2026-09-05, 0.5",
+    "false, 2026-10-08, 0.1464",
+    "false, 2026-11-09, 0.1",
+    "false, 2026-12-24, 0.1",
+    "false, 2027-01-25, 1",
+    "true, 2026-01-15, 0.9595",
+    "true, 2026-03-05, 0.5",
+    "true, 2026-06-20, 0.1"
+  })
+  void laying_falls_from_midsummer_is_half_at_the_winter_bee_date_and_nothing_when_it_stops(
+      boolean south, LocalDate day, double share) {
+    assertThat(SeasonDates.usual(south).layingShareOn(day)).isCloseTo(share, within(0.02));
+  }
+
+  @Test
+  void laying_that_stops_before_the_winter_bee_date_is_not_taken_to_fall() {
+    SeasonDates odd =
+        new SeasonDates(MonthDay.of(8, 1), MonthDay.of(8, 20), 0, null, null, MonthDay.of(9, 5));
+
+    assertThat(odd.layingShareOn(LocalDate.of(2026, 7, 20))).isEqualTo(1);
+    assertThat(odd.layingShareOn(LocalDate.of(2026, 10, 1))).isEqualTo(1);
   }
 }

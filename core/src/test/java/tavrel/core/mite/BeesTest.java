@@ -6,12 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.List;
 import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tavrel.core.apiaryyear.SeasonDates;
+import tavrel.core.brood.BroodClock;
+import tavrel.core.brood.BroodDefaults;
 
 /** Bees that follow the brood, held to values reckoned elsewhere. */
 class BeesTest {
@@ -114,5 +117,19 @@ class BeesTest {
     Bees.Winter half = Bees.Winter.of(dates, begin.plusDays(20), 5, BeeLife.USUAL);
     assertThat(half.share()).isEqualTo(0.5);
     assertThat(half.on().cardinality()).isEqualTo(5);
+  }
+
+  @Test
+  void a_colony_does_not_grow_into_winter_as_its_laying_falls() {
+    LocalDate june = LocalDate.of(2026, 6, 20);
+    SeasonDates dates = SeasonDates.usual(false);
+    BroodClock clock = BroodClock.of(List.of(), BroodDefaults.USUAL, dates, june);
+    ColonyLoad load = new ColonyLoad(6, 300, 1, 9, 4, 0);
+
+    Bees bees = load.days(clock, june, dates, MiteParameters.USUAL, 200, false).bees();
+
+    assertThat(bees.on(45)).isCloseTo(18_000, within(4_000.0));
+    assertThat(bees.on(130)).as("end of October").isLessThan(23_000);
+    assertThat(bees.on(199)).as("January").isLessThan(bees.on(130));
   }
 }

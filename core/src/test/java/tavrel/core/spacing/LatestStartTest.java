@@ -126,7 +126,7 @@ class LatestStartTest {
 
   @Test
   void the_last_day_is_the_last_from_which_any_series_reaches_the_target() {
-    Colony colony = colony(2, 0.02, sheet(5, 9, 7));
+    Colony colony = colony(2, 0.04, sheet(5, 9, 7));
 
     LatestStart found = of(colony);
 
@@ -151,7 +151,7 @@ class LatestStartTest {
 
   @Test
   void waiting_a_week_costs_what_the_model_says_of_both() {
-    Colony colony = colony(2, 0.02, sheet(5, 9, 7));
+    Colony colony = colony(2, 0.04, sheet(5, 9, 7));
 
     LatestStart found = of(colony);
 
@@ -165,8 +165,8 @@ class LatestStartTest {
 
   @Test
   void no_series_is_named_that_the_label_does_not_allow() {
-    LatestStart found = of(colony(1, 0.03, sheet(3, 3, 10)));
-    LatestStart spent = of(colony(1, 0.03, sheet(3, 3, 10), Map.of(2026, 3)));
+    LatestStart found = of(colony(1, 0.05, sheet(3, 3, 10)));
+    LatestStart spent = of(colony(1, 0.05, sheet(3, 3, 10), Map.of(2026, 3)));
 
     assertThat(found.last()).isNotNull();
     assertThat(found.last().rounds()).isLessThanOrEqualTo(3);
@@ -196,7 +196,7 @@ class LatestStartTest {
 
   @Test
   void agreed_rounds_that_reach_it_leave_nothing_to_begin_and_others_fall_short() {
-    Colony colony = colony(2, 0.02, sheet(5, 9, 7));
+    Colony colony = colony(2, 0.04, sheet(5, 9, 7));
     Schedule enough = Schedule.every(JUNE.plusDays(21), 5, 10);
     Schedule tooFew = Schedule.every(JUNE.plusDays(3), 1, 7);
 
