@@ -7280,6 +7280,24 @@ export interface components {
             tool: components["schemas"]["Tool"];
             wear: components["schemas"]["ToolWear"];
         };
+        /** @description What a label still allows a colony this year, shared out: whoever spends it in July has nothing left when brood ends, and then all mites come out onto fewer bees. A series keeps the year if the rounds that are left after it, one every EVERY days, last until queens stop laying; or as far apart as the label wants them, if that is more. The figure is our own: worker brood is capped for 12 days, so that rounds a day closer meet each mite on bees about once between two stays under cappings. In a year simulated by other figures than the model's, rounds so far apart were what lost the fewest colonies. */
+        LabelYear: {
+            /**
+             * Format: int32
+             * @description days between them as they are shared out
+             */
+            every: number;
+            /**
+             * Format: date
+             * @description the day on which queens are expected to stop laying
+             */
+            lastsUntil: string;
+            /**
+             * Format: int32
+             * @description rounds that are left
+             */
+            left: number;
+        };
         /** @description Loads of one step more. */
         LargerLoads: {
             /**
@@ -12256,6 +12274,8 @@ export interface components {
             deadline: components["schemas"]["Deadline"];
             /** @description its name */
             hive: string;
+            labelYear?: components["schemas"]["LabelYear"];
+            spends?: components["schemas"]["Begun"];
             /**
              * Format: double
              * @description mites a bee then if nothing is done, a fraction

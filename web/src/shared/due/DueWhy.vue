@@ -3,9 +3,11 @@ import { computed, ref } from 'vue'
 import { api, ask, type Shapes } from '../../api/client'
 import { inWords, type Fact } from '../../words/facts'
 import { fetchRoom, t } from '../../words/words'
+import { counted } from '../format'
 import { shortDay } from '../days'
 import { percent } from '../numbers'
 import { useRequest } from '../request'
+import { actWords } from './dueWords'
 
 /** Why a line is told: the rule of its kind, and what its most pressing hive is expected to come to. */
 const props = defineProps<{ task: Shapes['DueTask'] }>()
@@ -16,6 +18,30 @@ const { problem, attempt } = useRequest(() => t('due.why.unreached'))
 void attempt(async () => {
   const [rules] = await Promise.all([ask(api.GET('/api/due/rules')), fetchRoom('fact')])
   rule.value = rules.find((each) => each.kind === props.task.kind)?.says ?? null
+})
+
+/** How the rounds are shared out that the label leaves this year, where what is to do goes by that. */
+const shared = computed(() => {
+  const { waiting } = props.task
+  const year = waiting?.labelYear
+  if (!waiting || !year) return []
+  const share = t('due.why.share', {
+    rounds: counted(year.left, 'round'),
+    every: counted(year.every, 'day'),
+    stops: shortDay(year.lastsUntil),
+  })
+  const { spends } = waiting
+  return spends
+    ? [
+        share,
+        t('due.why.spends', {
+          act: actWords(spends),
+          hive: waiting.hive,
+          target: percent(waiting.deadline.target),
+          left: counted(Math.max(0, year.left - spends.rounds), 'round'),
+        }),
+      ]
+    : [share]
 })
 
 const left = computed(() => {
@@ -36,6 +62,7 @@ const left = computed(() => {
     <p v-if="problem">{{ problem }}</p>
     <p v-if="rule">{{ inWords(rule) }}</p>
     <p v-if="left">{{ left }}</p>
+    <p v-for="text of shared" :key="text">{{ text }}</p>
   </div>
 </template>
 

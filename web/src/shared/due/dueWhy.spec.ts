@@ -2,6 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Shapes } from '../../api/client'
 import DueLine from './DueLine.vue'
+import DueWhy from './DueWhy.vue'
 
 const task: Shapes['DueTask'] = {
   line: 'BEGIN_BY:a',
@@ -66,5 +67,23 @@ describe('why a line is told', () => {
     await flushPromises()
     expect(wrapper.get('.why').text()).toContain('needs the network once')
     expect(wrapper.get('.why').text()).toContain('Left alone, K4')
+  })
+
+  it('says how the label’s year is shared out, and what would spend it', async () => {
+    answering(() => Promise.resolve(Response.json(rules)))
+    const shared: Shapes['DueTask'] = {
+      ...task,
+      kind: 'OUT_OF_REACH',
+      waiting: {
+        ...(task.waiting as Shapes['Waiting']),
+        labelYear: { left: 8, every: 11, lastsUntil: '2026-11-10' },
+        spends: { start: '2026-07-20', rounds: 5, gap: 6, left: 90, wash: 0.008 },
+      },
+    }
+    const wrapper = mount(DueWhy, { props: { task: shared } })
+    await flushPromises()
+    expect(wrapper.text()).toContain('leaves 8 rounds this year')
+    expect(wrapper.text()).toContain('one every 11 days')
+    expect(wrapper.text()).toContain('leave 3 rounds for the rest of the year')
   })
 })

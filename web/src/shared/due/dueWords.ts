@@ -62,10 +62,14 @@ export function dueWords(task: DueTask): string {
       return t('due.words.fallsShort', { hives, ...deadlineOf(task) })
     case 'BEGIN_BY':
       return task.waiting?.deadline.occasion === 'RAISING'
-        ? t('due.words.raising', { hives, ...deadlineOf(task) })
+        ? t('due.words.raising', { hives, day, ...deadlineOf(task) })
         : t('due.words.beginBy', { hives, day, ...deadlineOf(task) })
     case 'OUT_OF_REACH':
-      return t('due.words.outOfReach', { hives, ...deadlineOf(task), best: bestOf(task) })
+      return t(task.waiting?.labelYear ? 'due.words.outOfShare' : 'due.words.outOfReach', {
+        hives,
+        ...deadlineOf(task),
+        best: bestOf(task),
+      })
     case 'NEIGHBOUR':
       return t('due.words.neighbour', { hives, day })
     case 'LOOK_DUE':
@@ -117,7 +121,7 @@ function bestOf({ waiting }: DueTask): string {
 }
 
 /** A series to begin: how many rounds, how far apart, from when. */
-function actWords(act: Shapes['Begun']): string {
+export function actWords(act: Shapes['Begun']): string {
   const day = shortDay(act.start)
   return act.rounds === 1
     ? t('due.waiting.one', { day })

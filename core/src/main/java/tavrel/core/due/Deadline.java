@@ -24,7 +24,15 @@ public record Deadline(LocalDate date, double target, Occasion occasion) {
     /** Before the queens begin to lay again: the winter round. */
     LAYING_STARTS,
     /** None of them is near enough to reckon with: a few weeks ahead. */
-    AHEAD
+    AHEAD;
+
+    /**
+     * Whether what is to be done may wait for the last day that still does: not while winter bees
+     * are raised, nor while brood ends and its mites come out onto fewer bees.
+     */
+    public boolean waits() {
+      return this == WINTER_BEES || this == AHEAD;
+    }
   }
 
   /** A date nearer than this leaves no time for a round and a fair wash after it, days. */

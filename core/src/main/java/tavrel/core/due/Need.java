@@ -22,7 +22,8 @@ public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun a
    * What an outlook asks for by now. What cannot be begun before long is not asked for yet: later
    * counts will know better.
    *
-   * @param deadline the one that it was held against; while winter bees are raised nothing waits
+   * @param deadline the one that it was held against; while winter bees are raised, and from then
+   *     on until brood has ended, nothing waits for the last day
    * @return empty where it asks for nothing, or not yet
    */
   public static Optional<Need> of(LatestStart outlook, Deadline deadline, LocalDate today) {
@@ -42,8 +43,8 @@ public record Need(DueTaskKind kind, LocalDate by, LatestStart.@Nullable Begun a
     }
     LatestStart.Begun last = outlook.last();
     LatestStart.Begun act = outlook.act();
-    boolean now = deadline.occasion() == Deadline.Occasion.RAISING;
-    LocalDate by = now || act == null ? today : last != null ? last.start() : act.start();
+    boolean waits = deadline.occasion().waits();
+    LocalDate by = act == null ? today : last != null && waits ? last.start() : act.start();
     double costs = outlook.waitingCosts();
     if (outlook.planned() != null) {
       return Optional.of(new Need(DueTaskKind.FALLS_SHORT, by, act, costs));

@@ -9,7 +9,7 @@ import tavrel.core.Fact;
  * waiting costs. A model estimate, run from the day of the count through the rounds given since:
  * the target counts as reached if four draws in five of count and kill stay within it; "the last
  * day" is the last from which any even series on the label does, and before the colony would be in
- * danger.
+ * danger. Where a label names a year's rounds they are shared out ({@link LabelYear}).
  *
  * @param standing how it stands
  * @param expected mites a bee that a wash would find today, a fraction
@@ -22,6 +22,8 @@ import tavrel.core.Fact;
  * @param best what leaves the fewest mites on the label, where nothing reaches the target; or null
  * @param weekCosts mites more at the common date if the soonest, or the best, began a week later; 0
  *     where there is nothing to begin
+ * @param labelYear what the label leaves, where all that is named keeps so much of it that it
+ *     lasts; else null
  */
 public record LatestStart(
     Standing standing,
@@ -33,7 +35,9 @@ public record LatestStart(
     @Nullable Begun soonest,
     @Nullable Begun last,
     @Nullable Begun best,
-    double weekCosts) {
+    double weekCosts,
+    @Nullable LabelYear labelYear,
+    @Nullable Begun spends) {
 
   /** How a colony stands to its target. */
   public enum Standing {
@@ -118,11 +122,20 @@ public record LatestStart(
           .day("date", commonDate)
           .figure("mites", Math.rint(weekCosts));
     }
-    return best == null
-        ? null
-        : Fact.of("advice.outOfReach")
-            .share("target", target)
-            .day("date", commonDate)
-            .share("wash", best.wash());
+    if (best == null) {
+      return null;
+    }
+    Fact none = Fact.of("advice.outOfReach");
+    if (labelYear != null) {
+      none =
+          spends == null
+              ? Fact.of("advice.outOfShare")
+              : Fact.of("advice.spends")
+                  .count("rounds", spends.rounds, "round")
+                  .count("gap", spends.gap, "day")
+                  .day("day", spends.start);
+      none = none.day("stops", labelYear.lastsUntil());
+    }
+    return none.share("target", target).day("date", commonDate).share("wash", best.wash());
   }
 }

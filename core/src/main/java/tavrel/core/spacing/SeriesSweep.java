@@ -8,14 +8,9 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.mite.Aftermath;
 import tavrel.core.mite.ColonyLoad;
-import tavrel.core.mite.Dose;
 import tavrel.core.mite.MiteDraws;
 import tavrel.core.mite.MiteModel;
-import tavrel.core.mite.MiteRun;
 import tavrel.core.mite.MiteState;
-import tavrel.core.rulesheet.Judgement;
-import tavrel.core.rulesheet.RuleSheet;
-import tavrel.core.rulesheet.Verdict;
 
 /** Every even series of one colony, from every day on which one may begin to the common date. */
 final class SeriesSweep {
@@ -43,8 +38,10 @@ final class SeriesSweep {
   private final double beesThen;
   private final double expected;
   private final double mostOnBees;
-  private final boolean[] mayBe;
-  private final boolean[] mayBegin;
+  private final int now;
+  private final int days;
+  private final UntilDanger danger;
+  private OnLabel label;
   private final Aftermath onBees;
   private final Aftermath all;
   private final Aftermath[] nodes;
@@ -53,7 +50,7 @@ final class SeriesSweep {
   private final double[] drawnExposed;
   private final double[] drawnKill;
 
-  SeriesSweep(Colony colony, LocalDate today, Schedule done, double danger) {
+  SeriesSweep(Colony colony, LocalDate today, Schedule done, double inDanger) {
     this.colony = colony;
     horizon = colony.horizon();
     ColonyLoad load = colony.load();
@@ -88,25 +85,12 @@ final class SeriesSweep {
       nodes[i] = new Aftermath(model, unit, horizon, Aftermath.Counted.ON_BEES, at, given);
     }
 
-    int now = (int) ChronoUnit.DAYS.between(colony.today(), today);
-    MiteRun untreated =
-        model.run(unit.times(exposed), Dose.byDay(kill, given, horizon + 1), 0, horizon + 1);
-    expected =
-        now == 0
-            ? load.share()
-            : Math.min(1, untreated.exposed(now - 1) / model.bees().on(now - 1));
-    mayBe = new boolean[Math.max(0, horizon - Colony.SETTLED + 1)];
-    mayBegin = new boolean[mayBe.length];
-    boolean waits = true;
-    for (int day = now; day < mayBe.length; day++) {
-      mayBe[day] = day >= firstFree && onLabel(Schedule.every(day(day), 1, 1));
-      waits &= day == now || untreated.exposed(day - 1) <= danger * model.bees().on(day - 1);
-      mayBegin[day] = mayBe[day] && waits;
-    }
-  }
-
-  private LocalDate day(int index) {
-    return colony.today().plusDays(index);
+    now = (int) ChronoUnit.DAYS.between(colony.today(), today);
+    days = Math.max(0, horizon - Colony.SETTLED + 1);
+    double heavy = drawnExposed[MiteDraws.NUMBER / UntilDanger.HEAVY];
+    danger = new UntilDanger(model, unit, exposed, heavy, kill, given, inDanger, now, days);
+    expected = now == 0 ? load.share() : Math.min(1, danger.share(now - 1));
+    label = OnLabel.of(colony, today, firstFree, days);
   }
 
   LatestStart read(Schedule agreed) {
@@ -117,45 +101,125 @@ final class SeriesSweep {
         rounds.length == 0
             ? null
             : new LatestStart.Planned(allLeft(rounds), wash(rounds), reaches(rounds));
-    LatestStart.Begun soonest = null;
-    LatestStart.Begun last = null;
-    LatestStart.Begun best = null;
     boolean holds = expected <= colony.target() && reaches();
-    boolean agreedReaches = planned != null && planned.reaches();
-    if (!holds && !agreedReaches) {
-      last =
-          firstThatReaches(IntStream.range(0, mayBegin.length).map(i -> mayBegin.length - 1 - i));
-      soonest = last == null ? null : firstThatReaches(IntStream.range(0, mayBegin.length));
-      best = last == null ? best() : null;
-    }
+    boolean agreedReaches = planned != null && planned.reaches() && danger.waitsUntil(rounds[0]);
+    Found found = holds || agreedReaches ? Found.NOTHING : find();
     return new LatestStart(
-        standing(holds, agreedReaches, last, best),
+        standing(holds, agreedReaches, found),
         expected,
         colony.commonDate(),
         colony.target(),
         wash(),
         planned,
-        soonest,
-        last,
-        best,
-        weekCosts(soonest != null ? soonest : best));
+        found.soonest,
+        found.last,
+        found.best,
+        weekCosts(found.soonest != null ? found.soonest : found.best),
+        label.year(),
+        found.spends);
   }
 
-  private static LatestStart.Standing standing(
-      boolean holds,
-      boolean agreedReaches,
-      LatestStart.@Nullable Begun last,
-      LatestStart.@Nullable Begun best) {
+  private static LatestStart.Standing standing(boolean holds, boolean agreedReaches, Found found) {
     if (holds) {
       return LatestStart.Standing.HOLDS;
     }
     if (agreedReaches) {
       return LatestStart.Standing.PLANNED;
     }
-    if (last != null) {
+    if (found.last != null) {
       return LatestStart.Standing.TO_BEGIN;
     }
-    return best == null ? LatestStart.Standing.NONE_ON_LABEL : LatestStart.Standing.TOO_LATE;
+    return found.best == null ? LatestStart.Standing.NONE_ON_LABEL : LatestStart.Standing.TOO_LATE;
+  }
+
+  /**
+   * What can be begun: soonest and last to reach the target, or the best where none does; and what
+   * would reach it by spending the label's year.
+   */
+  private record Found(
+      LatestStart.@Nullable Begun soonest,
+      LatestStart.@Nullable Begun last,
+      LatestStart.@Nullable Begun best,
+      LatestStart.@Nullable Begun spends) {
+
+    static final Found NOTHING = new Found(null, null, null, null);
+  }
+
+  /**
+   * What keeps the label's year, if anything does before the colony is in danger; else whatever is
+   * on the label.
+   */
+  private Found find() {
+    Found found = search();
+    LabelYear year = label.year();
+    if (year == null || found.last != null) {
+      return found;
+    }
+    LatestStart.Begun kept = found.best;
+    int every = year.every();
+    if (kept == null && danger.waitsThrough()) {
+      kept = onward(every);
+    }
+    OnLabel shared = label;
+    label = label.whateverTheYear();
+    if (kept == null) {
+      kept = bridge(shared, every);
+    }
+    if (kept == null) {
+      return search();
+    }
+    LatestStart.Begun spends = firstThatReaches(IntStream.range(0, days));
+    label = shared;
+    return new Found(null, null, kept, spends);
+  }
+
+  private Found search() {
+    LatestStart.Begun last = firstThatReaches(IntStream.range(0, days).map(i -> days - 1 - i));
+    return last == null
+        ? new Found(null, null, best(), null)
+        : new Found(firstThatReaches(IntStream.range(0, days)), last, null, null);
+  }
+
+  /**
+   * Where nothing that keeps the label's year can begin in time for the common date: the first
+   * rounds after it that do.
+   */
+  private LatestStart.@Nullable Begun onward(int every) {
+    for (int start = Math.max(now, firstFree); start < horizon + every; start++) {
+      int[] rounds = OnLabel.even(start, every, label.most(start));
+      while (rounds.length > 0 && !(label.keepsYear(rounds) && label.allows(rounds))) {
+        rounds = Arrays.copyOf(rounds, rounds.length - 1);
+      }
+      if (rounds.length > 0) {
+        return begun(rounds);
+      }
+    }
+    return null;
+  }
+
+  /**
+   * Where a colony would be in danger before anything that keeps the label's year can begin: the
+   * fewest rounds that keep it out of danger until then, begun as late as may be, since counts may
+   * know better by then.
+   */
+  private LatestStart.@Nullable Begun bridge(OnLabel shared, int every) {
+    int until = now;
+    while (until < horizon && !shared.keepsYear(OnLabel.even(until, 1, 1))) {
+      until++;
+    }
+    for (int number = 1; number <= label.most(now); number++) {
+      for (int start = days - 1; start >= now; start -= WEEK) {
+        int[] rounds = OnLabel.even(start, every, number);
+        if (mayBegin(start) && label.allows(rounds) && danger.isSafe(rounds, until)) {
+          return begun(rounds);
+        }
+      }
+    }
+    return null;
+  }
+
+  private boolean mayBegin(int day) {
+    return label.mayBegin(day) && danger.waits(day);
   }
 
   private double weekCosts(LatestStart.@Nullable Begun begun) {
@@ -168,7 +232,7 @@ final class SeriesSweep {
 
   private LatestStart.@Nullable Begun firstThatReaches(IntStream starts) {
     return starts
-        .filter(start -> mayBegin[start])
+        .filter(this::mayBegin)
         .mapToObj(this::leastWork)
         .filter(java.util.Objects::nonNull)
         .findFirst()
@@ -177,20 +241,25 @@ final class SeriesSweep {
 
   /** The fewest rounds from a day that reach the target on the label, and their best gap. */
   private LatestStart.@Nullable Begun leastWork(int start) {
-    int most = most(start);
+    int most = label.most(start);
     int[] hopeful =
-        IntStream.rangeClosed(firstGap(), lastGap())
+        IntStream.rangeClosed(label.firstGap(), label.lastGap())
             .filter(gap -> hopes(start, gap, most))
             .toArray();
     for (int rounds = 1; rounds <= most && hopeful.length > 0; rounds++) {
       LatestStart.Begun found = null;
       double fewest = Double.POSITIVE_INFINITY;
       for (int gap : rounds == 1 ? ONCE : hopeful) {
-        int[] days = rounds <= fitting(start, gap, most) ? even(start, gap, rounds) : NONE;
-        if (days.length > 0 && mayReach(days) && reaches(days) && onLabel(days)) {
-          double left = all.after(days).of(weighed);
+        int[] on =
+            rounds <= label.fitting(start, gap, most) ? OnLabel.even(start, gap, rounds) : NONE;
+        if (on.length > 0
+            && label.keepsYear(on)
+            && mayReach(on)
+            && reaches(on)
+            && label.allows(on)) {
+          double left = all.after(on).of(weighed);
           if (left < fewest) {
-            found = begun(days);
+            found = begun(on);
             fewest = left;
           }
         }
@@ -204,25 +273,31 @@ final class SeriesSweep {
 
   /** Whether as many rounds as fit may do: fewer at the same gap never leave fewer mites. */
   private boolean hopes(int start, int gap, int most) {
-    int rounds = fitting(start, gap, most);
-    return rounds > 0 && mayReach(even(start, gap, rounds));
+    int rounds = label.fitting(start, gap, most);
+    return rounds > 0 && mayReach(OnLabel.even(start, gap, rounds));
   }
 
-  /** What leaves the fewest mites on the bees; of nearly equal ones the soonest. */
+  /**
+   * What leaves the fewest mites on the bees; of nearly equal ones the soonest. Where the label's
+   * year is shared out, from the first day that lasts: a round that is not given then is lost.
+   */
   private LatestStart.@Nullable Begun best() {
     int[] best = null;
     double fewest = Double.POSITIVE_INFINITY;
-    for (int start = 0; start < mayBegin.length; start++) {
-      int most = mayBegin[start] ? most(start) : 0;
-      for (int gap = firstGap(); gap <= lastGap(); gap++) {
-        for (int rounds = fitting(start, gap, most); rounds > 0; rounds--) {
-          int[] days = even(start, gap, rounds);
-          double left = onBees.after(days).of(weighed);
+    for (int start = 0; start < days && (best == null || label.year() == null); start++) {
+      int most = mayBegin(start) ? label.most(start) : 0;
+      for (int gap = label.firstGap(); gap <= label.lastGap(); gap++) {
+        for (int rounds = label.fitting(start, gap, most); rounds > 0; rounds--) {
+          int[] on = OnLabel.even(start, gap, rounds);
+          if (!label.keepsYear(on)) {
+            continue;
+          }
+          double left = onBees.after(on).of(weighed);
           if (left >= NEARLY * fewest) {
             break;
           }
-          if (onLabel(days)) {
-            best = days;
+          if (label.allows(on)) {
+            best = on;
             fewest = left;
             break;
           }
@@ -237,64 +312,9 @@ final class SeriesSweep {
 
   private static final double NEARLY = 0.98;
 
-  private LatestStart.Begun begun(int[] days) {
-    return new LatestStart.Begun(day(days[0]), days.length, gap(days), allLeft(days), wash(days));
-  }
-
-  private static int gap(int[] days) {
-    return days.length == 1 ? 1 : days[1] - days[0];
-  }
-
-  private static int[] even(int start, int gap, int rounds) {
-    return IntStream.range(0, rounds).map(i -> start + i * gap).toArray();
-  }
-
-  /**
-   * How many rounds from a day may be, one after the other, at most so many: each of its days by
-   * itself, and a wash at the common date fair to the last.
-   */
-  private int fitting(int start, int gap, int most) {
-    int rounds = 0;
-    for (int day = start; rounds < most && day < mayBe.length && mayBe[day]; day += gap) {
-      rounds++;
-    }
-    return rounds;
-  }
-
-  private int firstGap() {
-    RuleSheet sheet = colony.sheet();
-    Integer fewest = sheet == null ? null : sheet.minDaysBetween();
-    return Math.max(SpacingSearch.FIRST_GAP, fewest == null ? 0 : fewest);
-  }
-
-  private int lastGap() {
-    return Math.max(firstGap(), SpacingSearch.LAST_GAP);
-  }
-
-  /** Most rounds that the sheet lets a series have that begins on a day, as far as is plain. */
-  private int most(int start) {
-    RuleSheet sheet = colony.sheet();
-    int most = SpacingSearch.ROUNDS;
-    if (sheet != null && sheet.maxRoundsPerSeries() != null) {
-      most = Math.min(most, sheet.maxRoundsPerSeries());
-    }
-    int year = day(start).getYear();
-    if (sheet != null
-        && sheet.maxRoundsPerYear() != null
-        && colony.commonDate().getYear() == year) {
-      int before = colony.treated().getOrDefault(year, 0);
-      most = Math.min(most, sheet.maxRoundsPerYear() - before);
-    }
-    return most;
-  }
-
-  private boolean onLabel(int[] days) {
-    return onLabel(Schedule.every(day(days[0]), days.length, gap(days)));
-  }
-
-  private boolean onLabel(Schedule schedule) {
-    Judgement judgement = colony.judge(schedule);
-    return judgement == null || judgement.verdict() != Verdict.NOT_ON_LABEL;
+  private LatestStart.Begun begun(int[] on) {
+    return new LatestStart.Begun(
+        label.day(on[0]), on.length, OnLabel.gap(on), allLeft(on), wash(on));
   }
 
   private double onBees(int... rounds) {
@@ -313,20 +333,20 @@ final class SeriesSweep {
    * Whether the target is within reach at all: with count and kill as they most likely are. If it
    * is not, more than one draw in five is beyond it too: a quarter have both worse than that.
    */
-  private boolean mayReach(int[] days) {
-    return onBees.after(days).of(weighed) <= 1.05 * mostOnBees;
+  private boolean mayReach(int[] on) {
+    return onBees.after(on).of(weighed) <= 1.05 * mostOnBees;
   }
 
   /** Whether four draws in five stay within the target. */
-  private boolean reaches(int... days) {
+  private boolean reaches(int... on) {
     double[] perMite = new double[NODES];
     double[] besides = new double[NODES];
     for (int i = 0; i < NODES; i++) {
-      Aftermath.Left left = nodes[i].after(days);
+      Aftermath.Left left = nodes[i].after(on);
       perMite[i] = Math.log(Math.max(Double.MIN_NORMAL, left.perMite()));
       besides[i] = left.besides();
     }
-    double most = nodes[0].after(days).perMite();
+    double most = nodes[0].after(on).perMite();
     int beyond = 0;
     for (int draw = 0; draw < drawnExposed.length; draw++) {
       if (most * drawnExposed[draw] + besides[0] <= mostOnBees) {

@@ -38,7 +38,9 @@ class NeedTest {
         last == null ? null : NOW,
         last,
         best,
-        costs);
+        costs,
+        null,
+        null);
   }
 
   @Test

@@ -126,7 +126,7 @@ class LatestStartTest {
 
   @Test
   void the_last_day_is_the_last_from_which_any_series_reaches_the_target() {
-    Colony colony = colony(2, 0.04, sheet(5, 9, 7));
+    Colony colony = colony(2, 0.04, sheet(5, 6, 7));
 
     LatestStart found = of(colony);
 
@@ -151,7 +151,7 @@ class LatestStartTest {
 
   @Test
   void waiting_a_week_costs_what_the_model_says_of_both() {
-    Colony colony = colony(2, 0.04, sheet(5, 9, 7));
+    Colony colony = colony(2, 0.04, sheet(5, 6, 7));
 
     LatestStart found = of(colony);
 
@@ -196,7 +196,7 @@ class LatestStartTest {
 
   @Test
   void agreed_rounds_that_reach_it_leave_nothing_to_begin_and_others_fall_short() {
-    Colony colony = colony(2, 0.04, sheet(5, 9, 7));
+    Colony colony = colony(2, 0.04, sheet(5, 6, 7));
     Schedule enough = Schedule.every(JUNE.plusDays(21), 5, 10);
     Schedule tooFew = Schedule.every(JUNE.plusDays(3), 1, 7);
 
@@ -248,5 +248,56 @@ class LatestStartTest {
     double then =
         model.run(colony.start(), new double[0], 0, waited + 1).exposed(Math.max(0, waited - 1));
     assertThat(then / model.bees().on(Math.max(0, waited - 1))).isLessThanOrEqualTo(DANGER);
+  }
+
+  @Test
+  void a_label_year_is_kept_so_that_it_lasts_until_laying_stops() {
+    Colony colony = colony(2, 0.04, sheet(5, 10, 5));
+
+    LatestStart found = of(colony);
+
+    LatestStart.Begun act = Objects.requireNonNull(found.act());
+    LocalDate last = act.schedule().days().get(act.rounds() - 1);
+    LocalDate stops = Colonies.SEASON.pauseOf(2026).from();
+    assertThat(found.labelYear()).isEqualTo(new LabelYear(10, 11, stops));
+    assertThat(last.plusDays((10 - act.rounds()) * 11L)).isAfterOrEqualTo(stops);
+  }
+
+  @Test
+  void what_would_reach_the_target_by_spending_the_year_is_named_beside_it() {
+    LatestStart kept = of(colony(2, 0.04, sheet(5, 10, 5)));
+    LatestStart free = of(colony(2, 0.04, sheet(5, 6, 5)));
+
+    assertThat(kept.standing()).isEqualTo(LatestStart.Standing.TOO_LATE);
+    assertThat(kept.spends()).isEqualTo(free.soonest()).isNotNull();
+    assertThat(free.labelYear()).as("six do not last from the winter-bee date on").isNull();
+    assertThat(free.spends()).isNull();
+  }
+
+  @Test
+  void a_colony_that_cannot_wait_for_its_share_of_the_year_gets_the_fewest_rounds_that_bridge_it() {
+    Colony colony = colony(12, 0.01, sheet(5, 10, 5));
+    MiteModel model = colony.model(colony.horizon() + 1);
+
+    LatestStart.Begun best = Objects.requireNonNull(of(colony).best());
+
+    int[] rounds = best.schedule().indexesFrom(JUNE);
+    double[] kills = Dose.byDay(colony.dose().kill(), rounds, colony.horizon() + 1);
+    var run = model.run(colony.start(), kills, 0, colony.horizon() + 1);
+    int share = (int) JUNE.until(LocalDate.of(2026, 8, 3), java.time.temporal.ChronoUnit.DAYS);
+    assertThat(IntStream.range(0, share))
+        .allMatch(day -> run.exposed(day) <= DANGER * model.bees().on(day));
+    assertThat(best.rounds()).isLessThan(5);
+  }
+
+  @Test
+  void agreed_rounds_that_come_after_danger_do_not_count() {
+    Colony colony = colony(20, 0.03, sheet(5, 6, 5));
+    Schedule late = Schedule.every(WINTER_BEES.minusDays(35), 5, 5);
+
+    LatestStart found = LatestStart.of(colony, JUNE, NONE, late, DANGER);
+
+    assertThat(found.standing()).isNotEqualTo(LatestStart.Standing.PLANNED);
+    assertThat(Objects.requireNonNull(found.act()).start()).isBefore(late.days().get(0));
   }
 }

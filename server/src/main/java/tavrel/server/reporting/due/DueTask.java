@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import tavrel.core.count.BoardsDue;
 import tavrel.core.due.Deadline;
 import tavrel.core.due.DueTaskKind;
+import tavrel.core.spacing.LabelYear;
 import tavrel.core.spacing.LatestStart;
 import tavrel.server.putoff.PutOff;
 import tavrel.server.series.Series;
@@ -86,13 +87,32 @@ record DueTask(
    * @param deadline by when its mites should be down
    * @param act what to begin, or null where nothing is on the label
    * @param untreated mites a bee then if nothing is done, a fraction
+   * @param labelYear what its label leaves this year, where the act goes by its being shared out;
+   *     or null
+   * @param spends what would reach the target by spending more of that, where nothing else does; or
+   *     null
    */
   record Waiting(
       String hive,
       double weekCosts,
       Deadline deadline,
       LatestStart.@Nullable Begun act,
-      double untreated) {}
+      double untreated,
+      @Nullable LabelYear labelYear,
+      LatestStart.@Nullable Begun spends) {
+
+    /** What a reading says of waiting. */
+    static Waiting of(String hive, Deadline deadline, LatestStart reading) {
+      return new Waiting(
+          hive,
+          reading.waitingCosts(),
+          deadline,
+          reading.act(),
+          reading.untreated(),
+          reading.labelYear(),
+          reading.spends());
+    }
+  }
 
   /** Where a task is and what it is about; nothing else is said of it yet. */
   static DueTask of(

@@ -119,8 +119,7 @@ class OutlookTasks {
     }
 
     DueTask.Waiting waiting() {
-      return new DueTask.Waiting(
-          hive.hive(), need.costs(), outlook.deadline(), need.act(), reading.untreated());
+      return DueTask.Waiting.of(hive.hive(), outlook.deadline(), reading);
     }
   }
 
@@ -142,13 +141,7 @@ class OutlookTasks {
       Outlook outlook = outlooks.get(hive.id());
       LatestStart reading = outlook == null ? null : outlook.reading();
       if (outlook != null && reading != null && reading.asksForWork()) {
-        DueTask.Waiting waiting =
-            new DueTask.Waiting(
-                hive.name(),
-                reading.waitingCosts(),
-                outlook.deadline(),
-                reading.act(),
-                reading.untreated());
+        DueTask.Waiting waiting = DueTask.Waiting.of(hive.name(), outlook.deadline(), reading);
         worst = worst == null || waiting.weekCosts() > worst.weekCosts() ? waiting : worst;
       }
     }
