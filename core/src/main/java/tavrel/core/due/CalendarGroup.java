@@ -1,5 +1,6 @@
 package tavrel.core.due;
 
+import java.time.Duration;
 import java.util.Optional;
 
 /** Groups of what needs somebody, as a calendar parts and rings them. */
@@ -23,6 +24,22 @@ public enum CalendarGroup {
           case BOARDS_TO_READ, RECOUNT_DUE, COUNT_DUE, NEIGHBOUR, TAKE_OUT -> COUNTS;
           case DANGER, ABOVE_UNPLANNED, OUT_OF_REACH, UNSEEN -> null;
         });
+  }
+
+  /** Rounds ring on the eve at six in the evening: trays, entrances, packs. */
+  private static final Duration ON_THE_EVE = Duration.ofHours(-6);
+
+  /** All else, and a round that is late, rings on its day at seven in the morning. */
+  private static final Duration IN_THE_MORNING = Duration.ofHours(7);
+
+  /**
+   * When an entry of the group rings.
+   *
+   * @param isLate whether its own day has passed and it stands on today
+   * @return from the beginning of the day on which it stands, by the clock of who reads
+   */
+  public Duration rings(boolean isLate) {
+    return this == ROUNDS && !isLate ? ON_THE_EVE : IN_THE_MORNING;
   }
 
   /** Whether it is the keeper's to decide, and no work at a yard. */

@@ -31,6 +31,11 @@ public enum RoundState {
     };
   }
 
+  /** Whether somebody still has to go for it, planned or not. */
+  public boolean isAwaited() {
+    return isToCome() || this == OPEN;
+  }
+
   /** Whether acid was or is being given: nothing can be placed before it any more. */
   public boolean isUnderWayOrDone() {
     return this == DONE || this == OPEN;

@@ -45,18 +45,12 @@ import tavrel.server.series.SeriesService;
 import tavrel.server.words.Wording;
 
 /**
- * What needs somebody as a calendar of his own (RFC 5545), in his words: every round of a series
- * that is to come, and each line with a day. An entry keeps its key while its day moves, so that a
- * change moves it and never doubles it.
+ * What needs somebody as a calendar of his own (RFC 5545), in his words and units: every round of a
+ * series that is still awaited, a late one on today, and each line with a day. An entry keeps its
+ * key while its day moves, so that a change moves it and never doubles it.
  */
 @Component
 class OwnCalendars {
-
-  /** Rounds ring on the eve at six in the evening: trays, entrances, packs. */
-  private static final Duration ON_THE_EVE = Duration.ofHours(-6);
-
-  /** All else rings on its day at seven in the morning. */
-  private static final Duration IN_THE_MORNING = Duration.ofHours(7);
 
   private final DueNow due;
   private final SeriesService series;
@@ -115,7 +109,7 @@ class OwnCalendars {
           && task.putOff() == null
           && isFor(who, group)
           && his.test(task)) {
-        calendar.add(line(task, own.rings().contains(group), today, now, words));
+        calendar.add(line(task, group, own.rings().contains(group), today, now, words));
       }
     }
     return calendar.toString();
@@ -156,27 +150,38 @@ class OwnCalendars {
       Instant now,
       Wording words) {
     for (Series.SeriesRound round : each.rounds()) {
-      if (round.state().isToCome()
+      if (round.state().isAwaited()
           && share.hasRound(each.apiaryId(), plan.agreedCrew(each.id(), round.number()))) {
-        String says =
-            words.of(
-                Fact.of("paper.round")
-                    .text("apiary", each.apiary())
-                    .figure("number", round.number())
-                    .figure("rounds", each.rounds().size()));
+        boolean late = round.day().isBefore(each.today());
+        String says = words.of(told(each, round, late));
         DueTask lost = withoutHours.get(key(each.id(), round.number()));
         if (lost != null) {
           says += ": " + words.of(withoutHours(lost));
         }
-        VEvent event = event(key(each.id(), round.number()), round.day(), says, now);
+        LocalDate on = late ? each.today() : round.day();
+        VEvent event = event(key(each.id(), round.number()), on, says, now);
         event.add(new Location(each.apiary()));
-        event.add(new Description(each.name()));
+        event.add(new Description(words.of(dose(each))));
         if (rings) {
-          event.add(alarm(ON_THE_EVE, says));
+          event.add(alarm(CalendarGroup.ROUNDS.rings(late), says));
         }
         calendar.add(event);
       }
     }
+  }
+
+  private static Fact told(Series series, Series.SeriesRound round, boolean late) {
+    Fact fact = late ? Fact.of("paper.roundLate").day("day", round.day()) : Fact.of("paper.round");
+    return fact.text("apiary", series.apiary())
+        .figure("number", round.number())
+        .figure("rounds", series.rounds().size());
+  }
+
+  private static Fact dose(Series series) {
+    return Fact.of("paper.seriesDose")
+        .text("series", series.name())
+        .count("hives", series.hives().size(), "hive")
+        .gramsSet("dose", series.gramsPerBox());
   }
 
   private static Fact withoutHours(DueTask task) {
@@ -187,13 +192,18 @@ class OwnCalendars {
   }
 
   private static VEvent line(
-      DueTask task, boolean rings, LocalDate today, Instant now, Wording words) {
+      DueTask task,
+      CalendarGroup group,
+      boolean rings,
+      LocalDate today,
+      Instant now,
+      Wording words) {
     LocalDate by = task.day() == null || task.day().isBefore(today) ? today : task.day();
     String says = words.of(told(task));
     VEvent event = event(task.line(), by, task.apiary() + ": " + says, now);
     event.add(new Location(task.apiary()));
     if (rings) {
-      event.add(alarm(IN_THE_MORNING, task.apiary() + ": " + says));
+      event.add(alarm(group.rings(false), task.apiary() + ": " + says));
     }
     return event;
   }

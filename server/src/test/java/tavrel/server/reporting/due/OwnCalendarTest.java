@@ -15,13 +15,31 @@ import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Uid;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tavrel.server.Yard;
 import tavrel.server.people.Account;
+import tavrel.server.people.Role;
 
 class OwnCalendarTest extends Yard {
+
+  private static final Map<String, Object> OUNCES =
+      Map.of(
+          "temperature", "CELSIUS",
+          "wind", "METRES_A_SECOND",
+          "road", "KILOMETRES",
+          "mass", "OUNCES",
+          "measures", "WEIGHT_FIRST",
+          "volume", "LITRES",
+          "clock", "HOURS_24",
+          "dates", "DAY_MONTH",
+          "decimals", "POINT",
+          "weekStart", "MONDAY");
+
+  @Autowired private JdbcTemplate jdbc;
 
   @Test
   void a_moved_round_moves_its_entry_and_never_doubles_it() throws Exception {
@@ -40,6 +58,34 @@ class OwnCalendarTest extends Yard {
     Map<String, VEvent> after = events(path);
     assertThat(day(after.get(series + "-1@tavrel"))).isEqualTo(today.plusDays(12));
     assertThat(after.keySet().stream().filter(key -> key.startsWith(series.toString()))).hasSize(1);
+  }
+
+  @Test
+  void a_late_round_stands_on_today_under_its_own_key_and_says_so() throws Exception {
+    String path = made(keeper, List.of("ROUNDS"));
+    UUID series = adopt();
+    jdbc.update(
+        "update series_round set on_day = ? where series_id = ?", today.minusDays(2), series);
+
+    VEvent late = events(path).get(series + "-1@tavrel");
+
+    assertThat(day(late)).isEqualTo(today);
+    assertThat(late.getSummary().getValue()).contains("late");
+    assertThat(late.getAlarms().get(0).getProperty("TRIGGER").orElseThrow().getValue())
+        .isEqualTo("PT7H");
+  }
+
+  @Test
+  void a_round_says_how_many_hives_and_how_much_a_box_in_the_units_of_who_reads() throws Exception {
+    UUID series = adopt();
+    Account own = person(Role.KEEPER);
+    String path = made(own, List.of());
+    String grams = events(path).get(series + "-1@tavrel").getDescription().getValue();
+    send(own, HttpMethod.PUT, "/api/session/units", OUNCES);
+    String ounces = events(path).get(series + "-1@tavrel").getDescription().getValue();
+
+    assertThat(grams).contains("1 hive, 2 g a box");
+    assertThat(ounces).contains("oz a box").doesNotContain("2 g");
   }
 
   @Test
