@@ -1,15 +1,20 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { api, ask, type Shapes } from '../api/client'
+import type { Shapes } from '../api/client'
 import { serverNow } from '../shared/clock'
 import { shortDay, todayHere } from '../shared/days'
 import AskDialog from '../shared/layout/AskDialog.vue'
-import { useForm } from '../shared/request'
+import { useOutbox } from '../shared/offline/outbox'
+import { useRequest } from '../shared/request'
+import { stillIn } from '../shared/stillIn'
 import DayField from '../shared/units/DayField.vue'
 import { t } from '../words/words'
 import { MEANS } from './registerWords'
 
-/** Writes down that strips, pads or trays of a yard were taken out. */
+/**
+ * Writes down that strips, pads or trays of a yard were taken out; without network it waits on this
+ * device.
+ */
 const props = defineProps<{ apiaryId: string }>()
 const emit = defineEmits<{ written: [] }>()
 const open = defineModel<boolean>({ required: true })
@@ -17,7 +22,11 @@ const open = defineModel<boolean>({ required: true })
 const still = ref<Shapes['StillIn'][] | null>(null)
 const chosen = ref<string[]>([])
 const day = ref('')
-const { problem, wrong, busy, attempt } = useForm()
+const writing = ref(false)
+const refused = ref('')
+const wrong = ref<Record<string, string>>({})
+const outbox = useOutbox()
+const { problem, busy, attempt } = useRequest()
 
 watch(
   () => props.apiaryId,
@@ -25,9 +34,7 @@ watch(
     still.value = null
     day.value = todayHere(serverNow())
     await attempt(async () => {
-      const found = await ask(
-        api.GET('/api/register/in-hives', { params: { query: { apiaryId } } }),
-      )
+      const found = await stillIn(apiaryId)
       if (props.apiaryId !== apiaryId) return
       still.value = found
       chosen.value = found.map((each) => each.treatmentId)
@@ -37,11 +44,25 @@ watch(
 )
 
 async function write(): Promise<void> {
-  const body = { treatmentIds: chosen.value, outOn: day.value }
-  const done = await attempt(async () => {
-    await ask(api.PUT('/api/register/taken-out', { body }))
+  const taken = (still.value ?? []).filter((each) => chosen.value.includes(each.treatmentId))
+  refused.value = ''
+  wrong.value = {}
+  writing.value = true
+  const id = outbox.put({
+    kind: 'TAKEN_OUT',
+    out: { treatmentIds: chosen.value, outOn: day.value },
+    hives: taken.map((each) => each.hive).join(', '),
   })
-  if (!done) return
+  const outcome = id ? await outbox.outcome(id) : null
+  writing.value = false
+  if (!id || !outcome) return
+  if (outcome.is === 'aside') {
+    const { fields, says } = outcome.aside
+    wrong.value = Object.fromEntries(fields.map((each) => [each.field, each.says]))
+    refused.value = fields.length ? '' : says
+    outbox.throwAway(id)
+    return
+  }
   open.value = false
   emit('written')
 }
@@ -52,8 +73,8 @@ async function write(): Promise<void> {
     v-model="open"
     :title="t('register.takenOut.title')"
     :does="t('register.takenOut.write')"
-    :problem="problem"
-    :busy="busy"
+    :problem="problem || refused"
+    :busy="busy || writing"
     :width="560"
     @keep="write()"
   >

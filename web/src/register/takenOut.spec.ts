@@ -1,5 +1,10 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { jobWords } from '../shared/offline/jobWords'
+import { useOutbox } from '../shared/offline/outbox'
+import { useSession } from '../shared/session'
+import { TAM } from '../shared/testing/people'
 import TakenOutDialog from './TakenOutDialog.vue'
 import { vuetify } from '../shared/testing/controls'
 
@@ -31,9 +36,30 @@ async function opened(answer: (request: Request) => Response) {
   return { wrapper, sent }
 }
 
+beforeEach(() => {
+  localStorage.clear()
+  setActivePinia(createPinia())
+  useSession().account = TAM
+})
+
 afterEach(() => vi.unstubAllGlobals())
 
 describe('taking strips out', () => {
+  it('waits on this device without network, from the list as it was known', async () => {
+    await opened((request) =>
+      request.method === 'GET' ? Response.json(still) : new Response(null, { status: 200 }),
+    )
+    const { wrapper } = await opened(() => {
+      throw new TypeError('no network')
+    })
+    expect(wrapper.text()).toContain('K2: Strips, sample')
+    await wrapper.get('form').trigger('submit')
+    await flushPromises()
+    expect(wrapper.emitted('written')).toHaveLength(1)
+    const waiting = useOutbox().mine.map((each) => jobWords(each.job))
+    expect(waiting).toEqual(['taken out: K1, K2'])
+  })
+
   it('names what is in each hive since when, and writes down the chosen ones', async () => {
     const { wrapper, sent } = await opened((request) =>
       request.method === 'GET' ? Response.json(still) : new Response(null, { status: 200 }),

@@ -7,6 +7,7 @@ import { learnLanguage, ownLanguage } from './language'
 import { learnUnits } from './units/ownUnits'
 import { ownUnits } from './units/units'
 import { forgetRuns } from './keptRuns'
+import { forgetKnown } from './offline/known'
 
 /** Who is signed in, and how the door stands before. */
 export const useSession = defineStore('session', () => {
@@ -61,6 +62,7 @@ export const useSession = defineStore('session', () => {
     ownLanguage.value = null
     forgetRuns()
     forgetKits(0)
+    forgetKnown()
   }
 
   /** The server no longer knows this session. */

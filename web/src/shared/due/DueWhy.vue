@@ -6,6 +6,7 @@ import { fetchRoom, t } from '../../words/words'
 import { counted } from '../format'
 import { shortDay } from '../days'
 import { percent } from '../numbers'
+import { askOrKnown } from '../offline/known'
 import { useRequest } from '../request'
 import { actWords } from './dueWords'
 
@@ -16,7 +17,10 @@ const rule = ref<Fact | null>(null)
 const { problem, attempt } = useRequest(() => t('due.why.unreached'))
 
 void attempt(async () => {
-  const [rules] = await Promise.all([ask(api.GET('/api/due/rules')), fetchRoom('fact')])
+  const [rules] = await Promise.all([
+    askOrKnown('due-rules', () => ask(api.GET('/api/due/rules'))),
+    fetchRoom('fact'),
+  ])
   rule.value = rules.find((each) => each.kind === props.task.kind)?.says ?? null
 })
 

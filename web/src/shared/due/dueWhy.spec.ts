@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Shapes } from '../../api/client'
 import DueLine from './DueLine.vue'
 import DueWhy from './DueWhy.vue'
@@ -40,6 +40,7 @@ const line = () =>
     global: { stubs: { RouterLink: { template: '<a><slot /></a>' } } },
   })
 
+beforeEach(() => localStorage.clear())
 afterEach(() => vi.unstubAllGlobals())
 
 describe('why a line is told', () => {
@@ -67,6 +68,17 @@ describe('why a line is told', () => {
     await flushPromises()
     expect(wrapper.get('.why').text()).toContain('needs the network once')
     expect(wrapper.get('.why').text()).toContain('Left alone, K4')
+  })
+
+  it('says its rule without network, too, once it was asked for', async () => {
+    answering(() => Promise.resolve(Response.json(rules)))
+    await line().get('[aria-expanded]').trigger('click')
+    await flushPromises()
+    answering(() => Promise.reject(new TypeError('no network')))
+    const wrapper = line()
+    await wrapper.get('[aria-expanded]').trigger('click')
+    await flushPromises()
+    expect(wrapper.get('.why').text()).toContain('Named from 28 days before it')
   })
 
   it('says how the label’s year is shared out, and what would spend it', async () => {

@@ -28,6 +28,7 @@ function startOf(job: Job): { first: string; second: string } {
   }
   if (job.kind === 'PRESS') return { first: reasonOf(job.events[0]?.reason), second: '' }
   if (job.kind === 'NOTE') return { first: job.note.says, second: '' }
+  if (job.kind === 'TAKEN_OUT') return { first: job.out.outOn, second: '' }
   if (job.kind === 'PEOPLE') return { first: job.people.unsafeReason ?? '', second: '' }
   return { first: '', second: '' }
 }
@@ -59,6 +60,8 @@ function mended({ id, job }: SetAside): Job {
       })),
     }
   if (job.kind === 'NOTE') return { ...job, note: { ...job.note, says: reason ?? job.note.says } }
+  if (job.kind === 'TAKEN_OUT')
+    return { ...job, out: { ...job.out, outOn: reason ?? job.out.outOn } }
   if (job.kind === 'PEOPLE') return { ...job, people: { ...job.people, unsafeReason: reason } }
   return job
 }
@@ -112,7 +115,11 @@ function when(made: number): string {
           v-model="fieldsOf(each).first"
           class="mend"
           density="compact"
-          :label="t('shared.waitingPage.reasonIfOneAsked')"
+          :label="
+            each.job.kind === 'TAKEN_OUT'
+              ? t('shared.waitingPage.dayItWas')
+              : t('shared.waitingPage.reasonIfOneAsked')
+          "
         />
         <div class="buttons">
           <v-btn variant="flat" color="primary" @click="outbox.again(each.id, mended(each))">{{

@@ -34,6 +34,7 @@ export function jobWords(job: Job): string {
   if (job.kind === 'NOTE')
     return t('shared.jobWords.noteAbout', { thing: job.thing, says: job.note.says })
   if (job.kind === 'PHOTO') return t('shared.jobWords.photoOf', { thing: job.thing })
+  if (job.kind === 'TAKEN_OUT') return t('shared.jobWords.takenOut', { hives: job.hives })
   const whole = keptRun(job.roundId)?.whole
   const where = whole?.apiary.name ?? t('shared.jobWords.round')
   if (job.kind === 'PEOPLE') return t('shared.jobWords.peopleCheck', { where })

@@ -64,8 +64,16 @@ interface PhotoJob {
   thing: string
 }
 
+/** That strips, pads or trays are out. */
+interface TakenOutJob {
+  kind: 'TAKEN_OUT'
+  out: Shapes['TakenOut']
+  /** Names of the hives, for the words about it. */
+  hives: string
+}
+
 /** What may have to wait for a signal. */
-export type Job = PressJob | PeopleJob | CountJob | KitJob | NoteJob | PhotoJob
+export type Job = PressJob | PeopleJob | CountJob | KitJob | NoteJob | PhotoJob | TakenOutJob
 
 /** Jobs of one lane go in their order; lanes do not wait for each other. */
 export function laneOf(job: Job): string {
@@ -79,6 +87,8 @@ export function laneOf(job: Job): string {
       return 'notes'
     case 'PHOTO':
       return 'photos'
+    case 'TAKEN_OUT':
+      return 'taken out'
     case 'KIT':
       return `kit ${job.roundId} ${job.item}`
   }
@@ -154,6 +164,8 @@ export function sendJob(job: Job): Promise<unknown> {
       )
     case 'PHOTO':
       return sendPhoto(job)
+    case 'TAKEN_OUT':
+      return ask(api.PUT('/api/register/taken-out', { body: job.out }))
     case 'KIT':
       return ask(
         api.PUT('/api/rounds/{id}/kit/{item}', {
