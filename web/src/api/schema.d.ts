@@ -5929,7 +5929,7 @@ export interface components {
             day?: string;
             /**
              * Format: date
-             * @description day of the last round of a series that ended, or null
+             * @description day of the last round of a series that ended, or on which a wait for honey does; or null
              */
             ended?: string;
             /**
@@ -5943,7 +5943,7 @@ export interface components {
              * @description what
              * @enum {string}
              */
-            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "TAKE_OUT" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "TAKE_OUT" | "OVER_LABEL" | "HONEY_WAIT" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
             /**
              * Format: date
              * @description day of the latest count, or null
@@ -7214,7 +7214,7 @@ export interface components {
              * @description of a line
              * @enum {string}
              */
-            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "TAKE_OUT" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
+            kind: "DANGER" | "ABOVE_UNPLANNED" | "ROUND_LATE" | "ROUND_DUE" | "HOURS_GONE" | "TAKE_OUT" | "OVER_LABEL" | "HONEY_WAIT" | "WINDOW_CLOSES" | "FALLS_SHORT" | "BEGIN_BY" | "NEIGHBOUR" | "OUT_OF_REACH" | "MAKE_READY" | "WINDOW_OPENS" | "LOOK_DUE" | "BOARDS_TO_READ" | "RECOUNT_DUE" | "ROUND_AHEAD" | "COUNT_DUE" | "UNSEEN";
             says: components["schemas"]["Fact"];
         };
         /** @description One line of a kit list. */

@@ -39,6 +39,16 @@ const KINDS: Record<DueTask['kind'], { shape: string; words: string; go: string 
     words: t('due.line.takeOut'),
     go: t('due.line.writeItIsOut'),
   },
+  OVER_LABEL: {
+    shape: '⊟',
+    words: t('due.line.overLabel'),
+    go: t('due.line.lookAtSeries'),
+  },
+  HONEY_WAIT: {
+    shape: '◷',
+    words: t('due.line.honeyWait'),
+    go: t('due.line.toYear'),
+  },
   WINDOW_CLOSES: {
     shape: '◑',
     words: t('due.line.windowCloses'),
@@ -106,6 +116,10 @@ const KINDS: Record<DueTask['kind'], { shape: string; words: string; go: string 
   },
 }
 
+// Who stands at the hives without network has the list then.
+if (props.task.kind === 'TAKE_OUT')
+  void import('../stillIn').then(({ keepStillIn }) => keepStillIn(props.task.apiaryId))
+
 const asked = ref(false)
 const look = computed(() => KINDS[props.task.kind])
 const to = computed<RouteLocationRaw>(() => {
@@ -120,8 +134,11 @@ const to = computed<RouteLocationRaw>(() => {
       return `/apiaries/${task.apiaryId}/hours`
     case 'TAKE_OUT':
       return { path: '/register', query: { out: task.apiaryId } }
+    case 'HONEY_WAIT':
+      return `/apiaries/${task.apiaryId}/season`
     case 'ROUND_LATE':
     case 'ROUND_AHEAD':
+    case 'OVER_LABEL':
       return '/spacing'
     case 'DANGER':
     case 'ABOVE_UNPLANNED':
@@ -255,6 +272,8 @@ const goes = computed(() =>
 
 .HOURS_GONE .kind,
 .FALLS_SHORT .kind,
+.OVER_LABEL .kind,
+.HONEY_WAIT .kind,
 .BEGIN_BY .kind,
 .WINDOW_CLOSES .kind,
 .WINDOW_CLOSES .shape {

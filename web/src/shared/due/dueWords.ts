@@ -54,6 +54,14 @@ export function dueWords(task: DueTask): string {
       return t('due.words.above', { hives })
     case 'TAKE_OUT':
       return t('due.words.takeOut', { hives, day })
+    case 'OVER_LABEL':
+      return t('due.words.overLabel', { hives, day })
+    case 'HONEY_WAIT':
+      return t('due.words.honeyWait', {
+        hives,
+        day,
+        until: task.ended ? shortDay(task.ended) : '',
+      })
     case 'WINDOW_CLOSES':
       return t('due.words.closes', { hives, day })
     case 'WINDOW_OPENS':

@@ -7,7 +7,7 @@ import java.util.Optional;
 public enum CalendarGroup {
   /** Rounds that are agreed. */
   ROUNDS,
-  /** Last days to begin, and series that fall short. */
+  /** Last days to begin, series that fall short, and what the label sets against a plan. */
   LATEST_STARTS,
   /** Days without capped brood, and looks inside. */
   WINDOWS,
@@ -19,7 +19,7 @@ public enum CalendarGroup {
     return Optional.ofNullable(
         switch (kind) {
           case ROUND_LATE, ROUND_DUE, ROUND_AHEAD, MAKE_READY, HOURS_GONE -> ROUNDS;
-          case FALLS_SHORT, BEGIN_BY -> LATEST_STARTS;
+          case FALLS_SHORT, BEGIN_BY, OVER_LABEL, HONEY_WAIT -> LATEST_STARTS;
           case WINDOW_CLOSES, WINDOW_OPENS, LOOK_DUE -> WINDOWS;
           case BOARDS_TO_READ, RECOUNT_DUE, COUNT_DUE, NEIGHBOUR, TAKE_OUT -> COUNTS;
           case DANGER, ABOVE_UNPLANNED, OUT_OF_REACH, UNSEEN -> null;

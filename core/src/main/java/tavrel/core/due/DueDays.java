@@ -1,6 +1,7 @@
 package tavrel.core.due;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tavrel.core.DaySpan;
@@ -58,6 +59,46 @@ public final class DueDays {
   /** Whether strips, pads or trays are named by now that are to be out by a day. */
   public static boolean takeOutIsDue(LocalDate outBy, LocalDate today) {
     return !outBy.isAfter(today.plusDays(AHEAD));
+  }
+
+  /** The day supers go on is looked at so far ahead: time to plan other yards, or other means. */
+  static final int SUPERS_AHEAD = 28;
+
+  /**
+   * The day on which supers would be there while honey waits by the label.
+   *
+   * @param waitsUntil the first day on which honey of a hive may be taken again
+   * @return the day supers usually go on, today where they usually are on; empty where honey waits
+   *     no more by then, or that is more than four weeks ahead, or no supers go on there
+   */
+  public static Optional<LocalDate> supersMeetWait(
+      LocalDate waitsUntil, SeasonDates dates, LocalDate today) {
+    DaySpan supers = dates.supersAfter(today);
+    if (supers == null) {
+      return Optional.empty();
+    }
+    LocalDate on = supers.from().isBefore(today) ? today : supers.from();
+    boolean near = !on.isAfter(today.plusDays(SUPERS_AHEAD));
+    return near && waitsUntil.isAfter(on) ? Optional.of(on) : Optional.empty();
+  }
+
+  /**
+   * The first agreed round of a calendar year that its label leaves no room for.
+   *
+   * @param left rounds that the label leaves this year
+   * @param agreed days of agreed rounds
+   * @param given days of rounds that were given; an agreed round of such a day is that one
+   * @param today the day there
+   */
+  public static Optional<LocalDate> beyondLabel(
+      int left, Collection<LocalDate> agreed, Collection<LocalDate> given, LocalDate today) {
+    return agreed.stream()
+        .filter(day -> !day.isBefore(today) && day.getYear() == today.getYear())
+        .filter(day -> !given.contains(day))
+        .distinct()
+        .sorted()
+        .skip(left)
+        .findFirst();
   }
 
   /** Days on which a wash tells whether a series worked: 14 to 28 after its last round. */

@@ -37,6 +37,8 @@ public final class DueRule {
       case ROUND_DUE -> Fact.of("due.why.roundDue");
       case HOURS_GONE -> Fact.of("due.why.hoursGone");
       case TAKE_OUT -> Fact.of("due.why.takeOut").count(DAYS, DueDays.AHEAD, DAY);
+      case OVER_LABEL -> Fact.of("due.why.overLabel");
+      case HONEY_WAIT -> Fact.of("due.why.honeyWait").count(DAYS, DueDays.SUPERS_AHEAD, DAY);
       case WINDOW_CLOSES -> Fact.of("due.why.windowCloses").count(DAYS, FreeWindow.CLOSING, DAY);
       case WINDOW_OPENS -> Fact.of("due.why.windowOpens").count(DAYS, FreeWindow.SOON, DAY);
       case FALLS_SHORT -> Fact.of("due.why.fallsShort");

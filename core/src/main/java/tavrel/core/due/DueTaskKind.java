@@ -16,6 +16,10 @@ public enum DueTaskKind {
   HOURS_GONE,
   /** Strips, pads or trays whose time in the hive is over. */
   TAKE_OUT,
+  /** More rounds of this year are agreed than the label leaves. */
+  OVER_LABEL,
+  /** Honey that waits by the label when supers usually go on. */
+  HONEY_WAIT,
   /** Days without capped brood that end soon. */
   WINDOW_CLOSES,
   /** Agreed rounds that do not bring a colony to its target. */

@@ -3,6 +3,9 @@ package tavrel.core.due;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -78,5 +81,39 @@ class DueDaysTest {
     assertThat(DueDays.lookIsDue(TODAY.plusDays(3), NORTH, TODAY)).isFalse();
     LocalDate winter = LocalDate.of(2026, 12, 20);
     assertThat(DueDays.lookIsDue(winter, NORTH, winter)).isFalse();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2026-04-10, 2026-05-20, 2026-05-01",
+    "2026-04-02, 2026-05-20,",
+    "2026-04-10, 2026-05-01,",
+    "2026-06-10, 2026-06-20, 2026-06-10",
+    "2026-09-10, 2026-12-20,"
+  })
+  void honey_that_waits_is_told_when_supers_go_on_within_four_weeks_or_are_there(
+      LocalDate today, LocalDate waitsUntil, @Nullable LocalDate told) {
+    SeasonDates supers =
+        new SeasonDates(
+            NORTH.layingStops(),
+            NORTH.layingStarts(),
+            0,
+            MonthDay.of(5, 1),
+            MonthDay.of(8, 1),
+            NORTH.winterBees());
+
+    assertThat(DueDays.supersMeetWait(waitsUntil, supers, today).orElse(null)).isEqualTo(told);
+    assertThat(DueDays.supersMeetWait(waitsUntil, NORTH, today)).as("no supers there").isEmpty();
+  }
+
+  @Test
+  void the_first_round_too_many_is_the_one_after_those_that_the_label_leaves() {
+    LocalDate next = TODAY.plusDays(7);
+    List<LocalDate> agreed = List.of(TODAY.plusDays(14), next, TODAY, TODAY.plusYears(1));
+
+    assertThat(DueDays.beyondLabel(3, agreed, List.of(), TODAY)).isEmpty();
+    assertThat(DueDays.beyondLabel(2, agreed, List.of(), TODAY)).contains(TODAY.plusDays(14));
+    assertThat(DueDays.beyondLabel(1, agreed, List.of(TODAY), TODAY)).contains(TODAY.plusDays(14));
+    assertThat(DueDays.beyondLabel(0, agreed, List.of(TODAY), TODAY)).contains(next);
   }
 }

@@ -16,6 +16,7 @@ import tavrel.core.spacing.LatestStart;
  * @param reading how it stands to that, or null where nothing can be said
  * @param unknown why nothing can be said, or null
  * @param labelLeft rounds that its label leaves in this calendar year, or null where it is silent
+ * @param beyondLabel the first agreed round of this year that the label leaves no room for, or null
  * @param lastKnown the latest day on which it was washed, looked into or treated, or since which it
  *     stands there; null where none is known
  */
@@ -26,6 +27,7 @@ public record Outlook(
     @Nullable LatestStart reading,
     @Nullable Unknown unknown,
     @Nullable Integer labelLeft,
+    @Nullable LocalDate beyondLabel,
     @Nullable LocalDate lastKnown) {
 
   /** Why nothing can be said of a colony. */

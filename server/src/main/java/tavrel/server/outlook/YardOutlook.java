@@ -14,6 +14,7 @@ import tavrel.core.brood.BroodEvent;
 import tavrel.core.count.Infestation;
 import tavrel.core.count.Urgency;
 import tavrel.core.due.Deadline;
+import tavrel.core.due.DueDays;
 import tavrel.core.hive.Hive;
 import tavrel.core.mite.ColonyFrames;
 import tavrel.core.mite.ColonyLoad;
@@ -70,6 +71,12 @@ record YardOutlook(
           : Math.max(0, most - SeriesProposal.byYear(treated).getOrDefault(today.getYear(), 0));
     }
 
+    /** The first agreed round that the label leaves no room for; null where none is. */
+    @Nullable LocalDate beyondLabel(LocalDate today) {
+      Integer left = labelLeft(today);
+      return left == null ? null : DueDays.beyondLabel(left, agreed, treated, today).orElse(null);
+    }
+
     /** The latest day of which anything is known. */
     @Nullable LocalDate last() {
       return Stream.of(
@@ -122,7 +129,14 @@ record YardOutlook(
               schedule(known.agreed(), today, deadline.date().plusDays(1)),
               danger);
       return new Outlook(
-          known.hive().id(), sample, deadline, reading, null, known.labelLeft(today), known.last());
+          known.hive().id(),
+          sample,
+          deadline,
+          reading,
+          null,
+          known.labelLeft(today),
+          known.beyondLabel(today),
+          known.last());
     } catch (InvalidValue cannotBe) {
       return unknown(known, Outlook.Unknown.CANNOT_BE);
     }
@@ -136,6 +150,7 @@ record YardOutlook(
         null,
         why,
         known.labelLeft(today),
+        known.beyondLabel(today),
         known.last());
   }
 

@@ -30,7 +30,8 @@ import tavrel.server.weather.YardWeather;
  * @param round the round that it is about, or null
  * @param boards what is due of drop boards, or null
  * @param lastCount day of the latest count, or null
- * @param ended day of the last round of a series that ended, or null
+ * @param ended day of the last round of a series that ended, or on which a wait for honey does; or
+ *     null
  * @param seriesId the series that it belongs to, or null
  * @param series its name, or null
  * @param hiveId the hive that it leads to, or null
@@ -186,6 +187,13 @@ record DueTask(
         lost,
         putOff,
         Set.copyOf(of.hiveIds()));
+  }
+
+  /** The same of honey that waits until a day. */
+  DueTask honeyUntil(LocalDate until) {
+    return new DueTask(
+        line, kind, apiaryId, apiary, day, hives, moreHives, round, boards, lastCount, until,
+        seriesId, series, hiveId, waiting, lost, putOff, allHives);
   }
 
   /** The same of drop boards, or of a count. */

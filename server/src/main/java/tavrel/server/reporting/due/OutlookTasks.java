@@ -2,7 +2,9 @@ package tavrel.server.reporting.due;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -60,26 +62,30 @@ class OutlookTasks {
     List<DueTask> tasks = new ArrayList<>();
     pressing.forEach(each -> tasks.add(each.waiting(worst(each.hives(), outlooks))));
     Map<UUID, List<DueMapper.DiedOfMites>> died = died();
+    addHoneyWaits(tasks);
     for (Apiary apiary : apiaries.all()) {
       List<Hives.Named> hives = yards.getOrDefault(apiary.id(), List.of());
       if (!hives.isEmpty()) {
         addNeeds(apiary, hives, outlooks, pressed.keySet(), tasks);
         addNeighbours(apiary, hives, pressed, counted, died, tasks);
         addUnseen(apiary, hives, outlooks, counted, tasks);
+        addBeyondLabel(apiary, hives, outlooks, tasks);
       }
     }
     return tasks;
   }
 
   private Map<UUID, List<DueMapper.DiedOfMites>> died() {
-    LocalDate earliest =
-        apiaries.all().stream()
-            .map(apiaries::today)
-            .min(Comparator.naturalOrder())
-            .map(DueDays::collapsesSince)
-            .orElse(LocalDate.MIN);
-    return mapper.diedOfMites(earliest).stream()
+    return mapper.diedOfMites(DueDays.collapsesSince(earliestToday())).stream()
         .collect(Collectors.groupingBy(DueMapper.DiedOfMites::apiaryId));
+  }
+
+  /** Today where it is earliest. */
+  private LocalDate earliestToday() {
+    return apiaries.all().stream()
+        .map(apiaries::today)
+        .min(Comparator.naturalOrder())
+        .orElse(LocalDate.EPOCH);
   }
 
   private void addNeeds(
@@ -104,6 +110,65 @@ class OutlookTasks {
                   .about(worstFirst.stream().map(Needy::named).toList(), NAMED)
                   .waiting(worstFirst.get(0).waiting()));
         });
+  }
+
+  /** Hives of which more rounds are agreed this year than their label leaves. */
+  private static void addBeyondLabel(
+      Apiary apiary, List<Hives.Named> hives, Map<UUID, Outlook> outlooks, List<DueTask> tasks) {
+    Map<Hives.Named, LocalDate> beyond = new LinkedHashMap<>();
+    for (Hives.Named hive : hives) {
+      Outlook outlook = outlooks.get(hive.hiveId());
+      if (outlook != null && outlook.beyondLabel() != null) {
+        beyond.put(hive, outlook.beyondLabel());
+      }
+    }
+    if (!beyond.isEmpty()) {
+      tasks.add(
+          DueTask.of(
+                  DueTaskKind.OVER_LABEL,
+                  apiary.id(),
+                  apiary.name(),
+                  Collections.min(beyond.values()),
+                  null)
+              .about(
+                  beyond.keySet().stream()
+                      .map(hive -> new DueTask.NamedHive(hive.hiveId(), hive.hive(), null))
+                      .toList(),
+                  NAMED));
+    }
+  }
+
+  /** Hives whose honey still waits when supers usually go on, by yard. */
+  private void addHoneyWaits(List<DueTask> tasks) {
+    LocalDate earliest = earliestToday();
+    Map<UUID, List<DueMapper.Waiting>> waiting =
+        mapper.honeyWaits(earliest).stream()
+            .collect(Collectors.groupingBy(DueMapper.Waiting::apiaryId));
+    for (Apiary apiary : apiaries.all()) {
+      SeasonDates dates = apiaryYears.of(apiary).dates();
+      LocalDate today = apiaries.today(apiary);
+      List<DueMapper.Waiting> here =
+          waiting.getOrDefault(apiary.id(), List.of()).stream()
+              .filter(each -> DueDays.supersMeetWait(each.waitsUntil(), dates, today).isPresent())
+              .toList();
+      if (!here.isEmpty()) {
+        LocalDate last =
+            here.stream().map(DueMapper.Waiting::waitsUntil).max(LocalDate::compareTo).get();
+        tasks.add(
+            DueTask.of(
+                    DueTaskKind.HONEY_WAIT,
+                    apiary.id(),
+                    apiary.name(),
+                    DueDays.supersMeetWait(last, dates, today).get(),
+                    null)
+                .about(
+                    here.stream()
+                        .map(each -> new DueTask.NamedHive(each.hiveId(), each.hive(), null))
+                        .toList(),
+                    NAMED)
+                .honeyUntil(last));
+      }
+    }
   }
 
   /** A hive that needs something. */

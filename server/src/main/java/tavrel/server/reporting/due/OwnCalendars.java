@@ -233,6 +233,13 @@ class OwnCalendars {
       case WINDOW_CLOSES -> Fact.of("due.windowCloses").text("hives", hives);
       case WINDOW_OPENS -> Fact.of("due.windowOpens").text("hives", hives);
       case TAKE_OUT -> Fact.of("due.takeOut").text("hives", hives);
+      case OVER_LABEL -> Fact.of("due.overLabel").text("hives", hives);
+      case HONEY_WAIT -> {
+        LocalDate until = task.ended();
+        yield Fact.of("due.honeyWait")
+            .text("hives", hives)
+            .day("until", until == null ? LocalDate.EPOCH : until);
+      }
       case LOOK_DUE -> Fact.of("due.look").text("hives", hives);
       case NEIGHBOUR -> Fact.of("due.neighbour").text("hives", hives);
       case BOARDS_TO_READ ->

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
@@ -191,6 +192,45 @@ class DueTasksTest extends Yard {
   }
 
   @Test
+  void more_rounds_than_the_label_leaves_are_told_with_the_first_too_many() {
+    adopt(today.plusDays(4), 3);
+    assertThat(kinds()).doesNotContain("OVER_LABEL");
+    roundsAYear(2);
+
+    JsonNode over = task("OVER_LABEL");
+
+    roundsAYear(null);
+    assertThat(over.path("hives").findValuesAsText("name")).containsExactly("Q1");
+    assertThat(over.path("day").asText()).isEqualTo(today.plusDays(14).toString());
+  }
+
+  @Test
+  void honey_that_waits_when_supers_go_on_is_told_with_both_days() {
+    Map<String, Object> given = new HashMap<>();
+    given.put("hives", Map.of(hives.get(1), id()));
+    given.put("day", today.minusDays(2).toString());
+    given.put("means", "OXALIC_VAPOUR");
+    given.put("method", "vapour");
+    given.put("acid", 4);
+    given.put("people", "Wren");
+    given.put("supersPlan", "TAKEN_OFF");
+    given.put("waitingDays", 42);
+    given.put("remarks", "");
+    assertThat(send(keeper, HttpMethod.POST, "/api/register", given).status()).isEqualTo(204);
+    assertThat(kinds()).doesNotContain("HONEY_WAIT");
+
+    season(
+        Map.of(
+            "supersOn", MonthDay.from(today.plusDays(10)).toString(),
+            "supersOff", MonthDay.from(today.plusDays(70)).toString()));
+
+    JsonNode waits = task("HONEY_WAIT");
+    assertThat(waits.path("hives").findValuesAsText("name")).containsExactly("Q2");
+    assertThat(waits.path("day").asText()).isEqualTo(today.plusDays(10).toString());
+    assertThat(waits.path("ended").asText()).isEqualTo(today.plusDays(40).toString());
+  }
+
+  @Test
   void hives_beside_one_in_danger_are_to_be_washed_until_they_are() {
     wash(0, today.minusDays(3), 40);
 
@@ -352,6 +392,11 @@ class DueTasksTest extends Yard {
     Map<String, Object> body = AdoptedSeries.of(apiaryId, hives.get(0), days, today.plusDays(45));
     assertThat(send(keeper, HttpMethod.PUT, "/api/series/" + series, body).status()).isEqualTo(200);
     return series;
+  }
+
+  private void roundsAYear(@Nullable Integer most) {
+    UUID sheet = ExampleSheets.all().get(2).id();
+    jdbc.update("update rule_sheet set max_rounds_per_year = ? where id = ?", most, sheet);
   }
 
   private void day(UUID series, LocalDate day) {
