@@ -16,7 +16,7 @@ class NeedsJourneyTest {
   void today_names_what_presses_and_leads_to_the_act() throws Exception {
     try (App app = App.demo();
         Browser browser = new Browser(app.url(), Browser.DESK)) {
-      browser.enterAs("Wren").see("Falls short").see("a week later leaves about");
+      browser.enterAs("Wren").see("Falls short").see("H10 at least: 4 rounds");
 
       // A colony in danger stands first, its neighbours are to be washed, and one press leads on.
       browser.go("/counts").see("Mites, H1").type("Mites, H1", "120").press("Keep and next");
