@@ -183,9 +183,12 @@ record YardOutlook(
             .toList());
   }
 
+  /** Raised whenever the same inputs come to another outlook: kept ones are of no use then. */
+  private static final int REVISION = 2;
+
   /** What is the same for all its hives. */
   String stamp(Map<String, Double> own) {
-    return this + "|" + own;
+    return REVISION + "|" + this + "|" + own;
   }
 
   /** What the outlook of a hive is reckoned from, in one text; equal texts mean equal outlooks. */
