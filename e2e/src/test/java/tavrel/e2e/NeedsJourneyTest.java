@@ -7,7 +7,9 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.WebElement;
 
 /** What needs the keeper, and by when: from a heavy count to the bench, put off, sampled, rung. */
 class NeedsJourneyTest {
@@ -23,6 +25,7 @@ class NeedsJourneyTest {
       browser.see("H1: 120 kept").go("/").see("In danger").see("H1 20.8 %");
       browser.see("Beside a collapse").press("To the bench").see("Spacing · H1");
       assertThat(browser.driver().getCurrentUrl()).contains("/spacing/");
+      browser.press("Adopt the series").see("Series of 18 Aug").go("/season").see("Hollow Bank");
 
       // A line waits with a reason, and comes back when it is taken up.
       browser.go("/").press("Put off: Monthly count").see("Why it can wait");
@@ -49,7 +52,16 @@ class NeedsJourneyTest {
 
       // Which hives to wash and to look into; a board by squares.
       browser.go("/counts").press("Sample this yard today").see("Wash these, in this order");
-      browser.see("the yard counts as broodless").press("Drop board").press("By squares");
+      browser.see("the yard counts as broodless");
+      List<String> drawn =
+          browser.all(".sampling p.hives a").stream().map(WebElement::getText).toList();
+      browser.go("/spacing").press("What happened").choose("Capped brood", "nothing capped");
+      drawn.subList(0, 5).forEach(hive -> browser.pressAt("//fieldset//button[.='" + hive + "']"));
+      browser.press("Keep").seeNo("Open brood").go("/counts").press("Sample this yard today");
+      browser
+          .see("5 of 12 hives looked into, 0 with capped brood")
+          .see("to call the yard broodless");
+      browser.press("Drop board").press("By squares");
       browser.type("Strips", "1").type("Strip 1", "3, 5, 1").press("Reckon it");
       browser.see("60 mites").press("Take it");
       assertThat(browser.typed("Mites, H1")).isEqualTo("60");
