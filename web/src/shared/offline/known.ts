@@ -10,14 +10,24 @@ const KEY = 'tavrel.known.'
  * @param name under which it is kept
  */
 export async function askOrKnown<T>(name: string, asked: () => Promise<T>): Promise<T> {
+  let answer: T
   try {
-    const answer = await asked()
-    localStorage.setItem(KEY + name, JSON.stringify(answer))
-    return answer
+    answer = await asked()
   } catch (thrown) {
     const known = parsed(localStorage.getItem(KEY + name))
     if (thrown instanceof Refused || known === null) throw thrown
     return known as T
+  }
+  keep(name, answer)
+  return answer
+}
+
+/** A device that is full still shows what the server said. */
+function keep(name: string, answer: unknown): void {
+  try {
+    localStorage.setItem(KEY + name, JSON.stringify(answer))
+  } catch {
+    localStorage.removeItem(KEY + name)
   }
 }
 

@@ -22,8 +22,8 @@ import tavrel.core.Fact;
  * @param best what leaves the fewest mites on the label, where nothing reaches the target; or null
  * @param weekCosts mites more at the common date if the soonest, or the best, began a week later; 0
  *     where there is nothing to begin
- * @param labelYear what the label leaves, where all that is named keeps so much of it that it
- *     lasts; else null
+ * @param labelYear what the label leaves this year, where it is shared out: what is named keeps
+ *     enough of it, or is the least that keeps the colony out of danger until then; else null
  */
 public record LatestStart(
     Standing standing,

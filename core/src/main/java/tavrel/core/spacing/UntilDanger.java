@@ -13,7 +13,7 @@ import tavrel.core.mite.MiteState;
  */
 final class UntilDanger {
 
-  /** Of 400 draws of a count, the heaviest ones that are not looked at: fewer than one in ten. */
+  /** Until the next count it is looked at as one draw in so many has it at least. */
   static final int HEAVY = 10;
 
   /** The draws are looked at so far ahead, days; then the next count is there. */

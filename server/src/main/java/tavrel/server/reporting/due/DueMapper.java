@@ -18,7 +18,7 @@ interface DueMapper {
    *
    * @param waitsUntil the first day on which it may be taken again
    */
-  record Waiting(UUID apiaryId, UUID hiveId, String hive, LocalDate waitsUntil) {}
+  record HoneyWaits(UUID apiaryId, UUID hiveId, String hive, LocalDate waitsUntil) {}
 
   @Select(
       """
@@ -31,7 +31,7 @@ interface DueMapper {
       group by h.apiary_id, h.id, h.name
       order by h.name
       """)
-  List<Waiting> honeyWaits(LocalDate since);
+  List<HoneyWaits> honeyWaits(LocalDate since);
 
   @Select(
       """

@@ -141,19 +141,19 @@ class OutlookTasks {
   /** Hives whose honey still waits when supers usually go on, by yard. */
   private void addHoneyWaits(List<DueTask> tasks) {
     LocalDate earliest = earliestToday();
-    Map<UUID, List<DueMapper.Waiting>> waiting =
+    Map<UUID, List<DueMapper.HoneyWaits>> waiting =
         mapper.honeyWaits(earliest).stream()
-            .collect(Collectors.groupingBy(DueMapper.Waiting::apiaryId));
+            .collect(Collectors.groupingBy(DueMapper.HoneyWaits::apiaryId));
     for (Apiary apiary : apiaries.all()) {
       SeasonDates dates = apiaryYears.of(apiary).dates();
       LocalDate today = apiaries.today(apiary);
-      List<DueMapper.Waiting> here =
+      List<DueMapper.HoneyWaits> here =
           waiting.getOrDefault(apiary.id(), List.of()).stream()
               .filter(each -> DueDays.supersMeetWait(each.waitsUntil(), dates, today).isPresent())
               .toList();
       if (!here.isEmpty()) {
         LocalDate last =
-            here.stream().map(DueMapper.Waiting::waitsUntil).max(LocalDate::compareTo).get();
+            here.stream().map(DueMapper.HoneyWaits::waitsUntil).max(LocalDate::compareTo).get();
         tasks.add(
             DueTask.of(
                     DueTaskKind.HONEY_WAIT,
