@@ -13,25 +13,17 @@ interface DueMapper {
   /** A colony that died of mites. */
   record DiedOfMites(UUID apiaryId, UUID hiveId, String hive, LocalDate day) {}
 
-  /**
-   * A hive whose honey waits.
-   *
-   * @param waitsUntil the first day on which it may be taken again
-   */
-  record HoneyWaits(UUID apiaryId, UUID hiveId, String hive, LocalDate waitsUntil) {}
+  /** A treatment of a hive, ended or not, after which honey waits. */
+  record Waited(UUID hiveId, LocalDate day, int waitingDays) {}
 
   @Select(
       """
-      select h.apiary_id, h.id as hive_id, h.name as hive,
-             max(dateadd(day, t.waiting_days, t.on_day)) as waits_until
-      from treatment t
-      join hive h on h.id = t.hive_id
-      where t.stands and h.ended_on is null and t.waiting_days > 0
-        and dateadd(day, t.waiting_days, t.on_day) > #{since}
-      group by h.apiary_id, h.id, h.name
-      order by h.name
+      select hive_id, on_day as "day", waiting_days
+      from treatment
+      where stands and waiting_days > 0 and dateadd(day, waiting_days, on_day) > #{since}
+      order by on_day
       """)
-  List<HoneyWaits> honeyWaits(LocalDate since);
+  List<Waited> waited(LocalDate since);
 
   @Select(
       """

@@ -2,6 +2,7 @@ package tavrel.server.reporting.due;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -18,11 +19,14 @@ import tavrel.core.apiaryyear.SeasonDates;
 import tavrel.core.due.DueDays;
 import tavrel.core.due.DueTaskKind;
 import tavrel.core.due.Need;
+import tavrel.core.life.Kinship;
+import tavrel.core.register.HoneyWait;
 import tavrel.core.spacing.LatestStart;
 import tavrel.server.apiary.Apiaries;
 import tavrel.server.apiary.Apiary;
 import tavrel.server.apiaryyear.ApiaryYears;
 import tavrel.server.count.Counts;
+import tavrel.server.hive.HiveStays;
 import tavrel.server.hive.Hives;
 import tavrel.server.outlook.Outlook;
 
@@ -36,14 +40,21 @@ class OutlookTasks {
   private final Apiaries apiaries;
   private final ApiaryYears apiaryYears;
   private final Counts counts;
+  private final HiveStays stays;
   private final DueMapper mapper;
 
   OutlookTasks(
-      Hives allHives, Apiaries apiaries, ApiaryYears apiaryYears, Counts counts, DueMapper mapper) {
+      Hives allHives,
+      Apiaries apiaries,
+      ApiaryYears apiaryYears,
+      Counts counts,
+      HiveStays stays,
+      DueMapper mapper) {
     this.allHives = allHives;
     this.apiaries = apiaries;
     this.apiaryYears = apiaryYears;
     this.counts = counts;
+    this.stays = stays;
     this.mapper = mapper;
   }
 
@@ -62,7 +73,10 @@ class OutlookTasks {
     List<DueTask> tasks = new ArrayList<>();
     pressing.forEach(each -> tasks.add(each.waiting(worst(each.hives(), outlooks))));
     Map<UUID, List<DueMapper.DiedOfMites>> died = died();
-    addHoneyWaits(tasks);
+    Map<UUID, List<DueMapper.Waited>> waited =
+        mapper.waited(earliestToday()).stream()
+            .collect(Collectors.groupingBy(DueMapper.Waited::hiveId));
+    Kinship kinship = stays.kinship();
     for (Apiary apiary : apiaries.all()) {
       List<Hives.Named> hives = yards.getOrDefault(apiary.id(), List.of());
       if (!hives.isEmpty()) {
@@ -70,6 +84,7 @@ class OutlookTasks {
         addNeighbours(apiary, hives, pressed, counted, died, tasks);
         addUnseen(apiary, hives, outlooks, counted, tasks);
         addBeyondLabel(apiary, hives, outlooks, tasks);
+        addHoneyWaits(apiary, hives, waited, kinship, tasks);
       }
     }
     return tasks;
@@ -123,52 +138,55 @@ class OutlookTasks {
       }
     }
     if (!beyond.isEmpty()) {
-      tasks.add(
-          DueTask.of(
-                  DueTaskKind.OVER_LABEL,
-                  apiary.id(),
-                  apiary.name(),
-                  Collections.min(beyond.values()),
-                  null)
-              .about(
-                  beyond.keySet().stream()
-                      .map(hive -> new DueTask.NamedHive(hive.hiveId(), hive.hive(), null))
-                      .toList(),
-                  NAMED));
+      LocalDate first = Collections.min(beyond.values());
+      tasks.add(about(DueTaskKind.OVER_LABEL, apiary, first, beyond.keySet()));
     }
   }
 
-  /** Hives whose honey still waits when supers usually go on, by yard. */
-  private void addHoneyWaits(List<DueTask> tasks) {
-    LocalDate earliest = earliestToday();
-    Map<UUID, List<DueMapper.HoneyWaits>> waiting =
-        mapper.honeyWaits(earliest).stream()
-            .collect(Collectors.groupingBy(DueMapper.HoneyWaits::apiaryId));
-    for (Apiary apiary : apiaries.all()) {
-      SeasonDates dates = apiaryYears.of(apiary).dates();
-      LocalDate today = apiaries.today(apiary);
-      List<DueMapper.HoneyWaits> here =
-          waiting.getOrDefault(apiary.id(), List.of()).stream()
-              .filter(each -> DueDays.supersMeetWait(each.waitsUntil(), dates, today).isPresent())
-              .toList();
-      if (!here.isEmpty()) {
-        LocalDate last =
-            here.stream().map(DueMapper.HoneyWaits::waitsUntil).max(LocalDate::compareTo).get();
-        tasks.add(
-            DueTask.of(
-                    DueTaskKind.HONEY_WAIT,
-                    apiary.id(),
-                    apiary.name(),
-                    DueDays.supersMeetWait(last, dates, today).get(),
-                    null)
-                .about(
-                    here.stream()
-                        .map(each -> new DueTask.NamedHive(each.hiveId(), each.hive(), null))
-                        .toList(),
-                    NAMED)
-                .honeyUntil(last));
+  /**
+   * Hives whose honey still waits when supers usually go on. A wait goes along to splits and
+   * unions, and with supers to the next hive.
+   */
+  private void addHoneyWaits(
+      Apiary apiary,
+      List<Hives.Named> hives,
+      Map<UUID, List<DueMapper.Waited>> waited,
+      Kinship kinship,
+      List<DueTask> tasks) {
+    SeasonDates dates = apiaryYears.of(apiary).dates();
+    LocalDate today = apiaries.today(apiary);
+    Map<Hives.Named, LocalDate> until = new LinkedHashMap<>();
+    for (Hives.Named hive : hives) {
+      LocalDate from = waits(hive.hiveId(), waited, kinship).from();
+      if (from != null && DueDays.supersMeetWait(from, dates, today).isPresent()) {
+        until.put(hive, from);
       }
     }
+    if (!until.isEmpty()) {
+      LocalDate last = Collections.max(until.values());
+      LocalDate on = DueDays.supersMeetWait(last, dates, today).orElse(today);
+      tasks.add(about(DueTaskKind.HONEY_WAIT, apiary, on, until.keySet()).honeyUntil(last));
+    }
+  }
+
+  private static HoneyWait waits(
+      UUID hiveId, Map<UUID, List<DueMapper.Waited>> waited, Kinship kinship) {
+    return HoneyWait.after(
+        kinship
+            .clinging(hiveId, id -> waited.getOrDefault(id, List.of()), DueMapper.Waited::day)
+            .stream()
+            .map(each -> new HoneyWait.Given(each.day(), each.waitingDays()))
+            .toList());
+  }
+
+  private static DueTask about(
+      DueTaskKind kind, Apiary apiary, LocalDate by, Collection<Hives.Named> hives) {
+    return DueTask.of(kind, apiary.id(), apiary.name(), by, null)
+        .about(
+            hives.stream()
+                .map(hive -> new DueTask.NamedHive(hive.hiveId(), hive.hive(), null))
+                .toList(),
+            NAMED);
   }
 
   /** A hive that needs something. */
