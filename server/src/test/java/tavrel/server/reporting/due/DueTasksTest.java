@@ -228,6 +228,17 @@ class DueTasksTest extends Yard {
     assertThat(waits.path("hives").findValuesAsText("name")).containsExactly("Q2");
     assertThat(waits.path("day").asText()).isEqualTo(today.plusDays(10).toString());
     assertThat(waits.path("ended").asText()).isEqualTo(today.plusDays(40).toString());
+
+    Map<String, Object> united = new HashMap<>();
+    united.put("kind", "UNITED");
+    united.put("day", today.toString());
+    united.put("hiveIds", List.of(hives.get(1)));
+    united.put("intoId", hives.get(0));
+    assertThat(send(keeper, HttpMethod.PUT, "/api/hive-acts/" + id(), united).status())
+        .isEqualTo(200);
+    assertThat(task("HONEY_WAIT").path("hives").findValuesAsText("name"))
+        .as("its wait goes along to the hive that took it in")
+        .containsExactly("Q1");
   }
 
   @Test
